@@ -1,0 +1,46 @@
+import type { Bands } from './bands.ts';
+
+/**
+ * A value by band id. At least the first band is set; a band without a value takes the nearest narrower
+ * one that has (calculations §1).
+ */
+export type Varying<T> = Readonly<Record<string, T>>;
+
+export interface Resolved<T> {
+  value: T;
+  /** The band that the value was set at. */
+  setAt: string;
+}
+
+/** The value that holds at a band, and where it was set. Throws RangeError when no band up to it has one. */
+export function resolve<T>(varying: Varying<T>, bands: Bands, bandId: string): Resolved<T> {
+  let found: Resolved<T> | undefined;
+  for (const band of bands) {
+    if (Object.hasOwn(varying, band.id)) found = { value: varying[band.id] as T, setAt: band.id };
+    if (band.id === bandId) break;
+  }
+  if (!found) throw new RangeError(`No value is set at or below the band "${bandId}".`);
+  return found;
+}
+
+export function valueAt<T>(varying: Varying<T>, bands: Bands, bandId: string): T {
+  return resolve(varying, bands, bandId).value;
+}
+
+/** Sets the value at one band; `undefined` lets it go, so that the narrower one holds again. */
+export function withValue<T>(
+  varying: Varying<T>,
+  bands: Bands,
+  bandId: string,
+  value: T | undefined,
+): Varying<T> {
+  const next: Record<string, T> = { ...varying };
+  if (value !== undefined) next[bandId] = value;
+  else if (bandId !== bands[0]!.id) delete next[bandId];
+  return next;
+}
+
+/** A varying value that is the same at every band. */
+export function everywhere<T>(bands: Bands, value: T): Varying<T> {
+  return { [bands[0]!.id]: value };
+}

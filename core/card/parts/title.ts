@@ -1,0 +1,16 @@
+import type { PartKind } from '../partKind.ts';
+import { cardText, estimatedLines } from '../text.ts';
+
+export const titlePart: PartKind = {
+  id: 'title',
+  of: ['products', 'categories'],
+  name: 'Title',
+  find: ['title', 'name', 'lines'],
+  atFirst: true,
+  view: (item) => ({ part: 'title', text: item.of === 'products' ? item.product.title : item.category.name }),
+  heightPx: (view, card, widthPx) =>
+    view.part === 'title'
+      ? Math.min(card.titleLines, estimatedLines(view.text, cardText.title, widthPx)) * cardText.title.linePx
+      : 0,
+  say: (card) => (card.titleLines === 1 ? 'title on one line' : `title up to ${card.titleLines} lines`),
+};

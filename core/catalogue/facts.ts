@@ -1,0 +1,77 @@
+/** What a view needs to know of a stored picture. */
+export interface PictureFacts {
+  /** SHA-256 of the stored file, hex. */
+  id: string;
+  /** px of the stored file. */
+  width: number;
+  height: number;
+  alt: string;
+  /** What must stay in sight, 0..1 of width and height. */
+  focal: { x: number; y: number };
+  /** #rrggbb. */
+  dominant: string;
+  /** ThumbHash, base64. */
+  placeholder: string;
+}
+
+/** Money in minor units of the store's currency. */
+export interface PriceFacts {
+  regular: number;
+  /** Only when 0 < reduced < regular. */
+  reduced: number | null;
+  /** Other variants cost more. */
+  from: boolean;
+}
+
+/** `last` means few are left; `count` is null where stock is not counted. */
+export interface StockFacts {
+  state: 'in' | 'last' | 'out';
+  count: number | null;
+}
+
+/** One product as a card shows it: price and stock are those of its shown variant (calculations §12). */
+export interface ProductFacts {
+  id: number;
+  slug: string;
+  title: string;
+  shortText: string;
+  brand: string | null;
+  price: PriceFacts;
+  /** Mean of 0..5; null for a product without reviews. */
+  rating: { mean: number; count: number } | null;
+  stock: StockFacts;
+  pictures: PictureFacts[];
+}
+
+export interface CategoryFacts {
+  id: number;
+  parentId: number | null;
+  slug: string;
+  name: string;
+  description: string;
+  picture: PictureFacts | null;
+  /** The bucket for products without a category. */
+  catchAll: boolean;
+  /** The owner's own order among its siblings. */
+  position: number;
+  /** Different products in it and in all below it. */
+  products: number;
+}
+
+export interface OptionFacts {
+  name: string;
+  values: { name: string; swatch: Swatch; href: string; chosen: boolean; available: boolean }[];
+}
+
+export type Swatch =
+  { by: 'colour'; colour: string } | { by: 'picture'; picture: PictureFacts } | { by: 'words' };
+
+/** A product as its own page shows it, with one variant chosen. */
+export interface ProductDetail extends ProductFacts {
+  longText: string;
+  code: string;
+  options: OptionFacts[];
+  fields: { name: string; value: string }[];
+  /** From the root down. */
+  trail: { name: string; slug: string }[];
+}

@@ -1,0 +1,184 @@
+import { valueAt, type Varying } from '../bands/varying.ts';
+import type { Bay } from '../plan/bays/index.ts';
+import { targetOf, targetOn, type Command, type Target } from '../plan/commands.ts';
+import type { Page } from '../plan/page.ts';
+import { placesOf, type Plan } from '../plan/plan.ts';
+import { allSettings } from '../plan/settings/index.ts';
+import { readPath, type Setting } from '../plan/settings/setting.ts';
+import { listed, type Names } from '../sentence/sentence.ts';
+
+/** One difference between two plans, in words, that can be taken back on its own (calculations §19). */
+export interface Change {
+  id: string;
+  /** Where it is: pages by name, and the bay's name if it is in one. */
+  where: string;
+  text: string;
+  /** Applied to the later plan, makes this difference go away. */
+  takeBack: Command;
+}
+
+/** What a bay is called in sentences. */
+export function bayName(bay: Bay, plan: Plan): string {
+  if (bay.holds === 'shelf') return bay.heading.words || plan.shelves[bay.shelfId]?.name || 'Shelf';
+  if (bay.holds === 'banner') return bay.title || 'Banner';
+  return bay.holds === 'notice' ? 'Notice' : 'The product';
+}
+
+const same = (a: unknown, b: unknown): boolean => JSON.stringify(sorted(a)) === JSON.stringify(sorted(b));
+
+/** The same value with the keys of every object in order, so that it can be compared as text. */
+function sorted(value: unknown): unknown {
+  if (Array.isArray(value)) return value.map(sorted);
+  if (typeof value !== 'object' || value === null) return value;
+  return Object.fromEntries(
+    Object.entries(value)
+      .sort(([a], [b]) => (a < b ? -1 : 1))
+      .map(([k, v]) => [k, sorted(v)]),
+  );
+}
+
+interface Place {
+  target: Target;
+  where: string;
+}
+
+function settingChanges(before: Plan, after: Plan, place: Place, names: Names): Change[] {
+  const [was, now] = [targetOf(before, place.target), targetOf(after, place.target)];
+  if (!was || !now || was === now) return [];
+  const on = targetOn(place.target);
+  const key = JSON.stringify(place.target);
+  return allSettings
+    .filter((one) => one.on === on)
+    .flatMap((one): Change[] => {
+      const [old, current] = [readPath(was, one.id), readPath(now, one.id)];
+      if (same(old, current)) return [];
+      const base = { where: place.where };
+      if (!one.varies || old === undefined || current === undefined)
+        return [
+          {
+            ...base,
+            id: `${key} ${one.id}`,
+            text: tell(one, old, current, names),
+            takeBack: { do: 'set', on: place.target, setting: one.id, value: old },
+          },
+        ];
+      return bandChanges(one, old as Varying<unknown>, current as Varying<unknown>, after).map((change) => ({
+        ...base,
+        id: `${key} ${one.id} ${change.band}`,
+        text: `${tell(one, change.was, change.now, names)} on ${change.bandName}${change.inherits ? ', as on the narrower width' : ''}`,
+        takeBack: { do: 'set', on: place.target, setting: one.id, band: change.band, value: change.own },
+      }));
+    });
+}
+
+function tell(one: Setting, old: unknown, current: unknown, names: Names): string {
+  if (current === undefined) return `no longer set: ${one.name.toLowerCase()}`;
+  if (old === undefined) return `now ${one.say(current, names)}`;
+  const [was, now] = [one.say(old, names), one.say(current, names)];
+  return was === now ? `${one.name.toLowerCase()} set apart, still ${now}` : `now ${now}, was ${was}`;
+}
+
+function bandChanges(one: Setting, old: Varying<unknown>, current: Varying<unknown>, plan: Plan) {
+  const { bands } = plan.house;
+  return bands
+    .filter((band) => !same(old[band.id], current[band.id]))
+    .map((band) => ({
+      band: band.id,
+      bandName: band.name,
+      own: old[band.id],
+      was: valueAt(old, bands, band.id),
+      now: valueAt(current, bands, band.id),
+      inherits: current[band.id] === undefined,
+      setting: one.id,
+    }));
+}
+
+function bayChanges(before: Plan, after: Plan, old: Page, page: Page): Change[] {
+  const changes: Change[] = [];
+  const [oldIds, ids] = [old.bays.map((bay) => bay.id), page.bays.map((bay) => bay.id)];
+  for (const bay of page.bays)
+    if (!oldIds.includes(bay.id))
+      changes.push({
+        id: `added ${page.id} ${bay.id}`,
+        where: page.name,
+        text: `new bay "${bayName(bay, after)}"`,
+        takeBack: { do: 'removeBay', page: page.id, bay: bay.id },
+      });
+  for (const bay of old.bays)
+    if (!ids.includes(bay.id))
+      changes.push({
+        id: `removed ${page.id} ${bay.id}`,
+        where: page.name,
+        text: `"${bayName(bay, before)}" is taken away`,
+        takeBack: {
+          do: 'putBack',
+          page: page.id,
+          bay,
+          shelf: bay.holds === 'shelf' ? before.shelves[bay.shelfId] : undefined,
+          order: oldIds,
+        },
+      });
+  const [keptOld, kept] = [oldIds.filter((id) => ids.includes(id)), ids.filter((id) => oldIds.includes(id))];
+  if (!same(keptOld, kept)) {
+    const moved = page.bays.filter(
+      (bay) => keptOld.includes(bay.id) && keptOld.indexOf(bay.id) !== kept.indexOf(bay.id),
+    );
+    changes.push({
+      id: `order ${page.id}`,
+      where: page.name,
+      text: `bays in another order: ${listed(moved.map((bay) => `"${bayName(bay, after)}"`))}`,
+      takeBack: { do: 'orderBays', page: page.id, order: oldIds },
+    });
+  }
+  return changes;
+}
+
+/** Where a shelf stands, in words: "Home: New from the kiln", "Home and Shop: …". */
+function shelfPlace(plan: Plan, shelfId: string): string {
+  const places = placesOf(plan, shelfId);
+  const bay = places[0]?.page.bays.find((one) => one.id === places[0]!.bayId);
+  const pages = listed([...new Set(places.map(({ page }) => page.name))]);
+  return `${pages}: ${bay ? bayName(bay, plan) : (plan.shelves[shelfId]?.name ?? shelfId)}`;
+}
+
+/** What is different in `after`, as sentences. A bay that is new speaks for the shelf that came with it. */
+export function changesBetween(before: Plan, after: Plan, names: Names): Change[] {
+  const changes: Change[] = [];
+  for (const page of Object.values(after.pages)) {
+    const old = before.pages[page.id];
+    if (!old || old === page) continue;
+    changes.push(...settingChanges(before, after, { target: { page: page.id }, where: page.name }, names));
+    changes.push(...bayChanges(before, after, old, page));
+    for (const bay of page.bays) {
+      const oldBay = old.bays.find((one) => one.id === bay.id);
+      if (!oldBay) continue;
+      const where = `${page.name}: ${bayName(bay, after)}`;
+      const target = { page: page.id, bay: bay.id };
+      if (bay.holds === 'shelf' && oldBay.holds === 'shelf' && bay.shelfId !== oldBay.shelfId)
+        changes.push({
+          id: `shelf ${page.id} ${bay.id}`,
+          where,
+          text: 'made separate from where else it stands',
+          takeBack: {
+            do: 'useShelf',
+            page: page.id,
+            bay: bay.id,
+            shelfId: oldBay.shelfId,
+            shelf: before.shelves[oldBay.shelfId],
+          },
+        });
+      changes.push(...settingChanges(before, after, { target, where }, names));
+    }
+  }
+  for (const shelf of Object.values(after.shelves))
+    if (before.shelves[shelf.id])
+      changes.push(
+        ...settingChanges(
+          before,
+          after,
+          { target: { shelf: shelf.id }, where: shelfPlace(after, shelf.id) },
+          names,
+        ),
+      );
+  return changes;
+}

@@ -1,0 +1,76 @@
+import { wcagLuminance } from 'culori/fn';
+import { valueAt } from '../bands/varying.ts';
+import { PART_GAP_PX } from '../card/text.ts';
+import { ratioValue } from '../card/card.ts';
+import { fillCrop } from '../picture/crop.ts';
+import type { BayView, PageView } from '../view/view.ts';
+import { byBand } from './containers.ts';
+import { bandsCss, cardTextCss, shelfCss } from './shelfCss.ts';
+
+/** White or ink, whichever stands out more from a ground. */
+export function textOn(ground: string, dark: string): string {
+  const luminance = wcagLuminance(ground) ?? 1;
+  const onWhite = 1.05 / (luminance + 0.05);
+  const onDark = (luminance + 0.05) / ((wcagLuminance(dark) ?? 0) + 0.05);
+  return onWhite > onDark ? '#ffffff' : dark;
+}
+
+function bayCss(bay: BayView, view: PageView): string {
+  const scope = `[data-bay="${bay.id}"]`;
+  const { look, content } = bay;
+  let css = byBand(view.bands, (band) => {
+    const above = valueAt(look.above, view.bands, band);
+    const below = valueAt(look.below, view.bands, band);
+    return `${scope}{padding-block:${above}px ${below}px}`;
+  });
+  if (look.ground)
+    css += `${scope}{background:${look.ground};color:${textOn(look.ground, view.colours.text)}}`;
+  css += `${scope}{--inner:${look.width === 'content' ? `${view.contentPx}px` : 'none'}}`;
+  css += bandsCss(scope, bay.bands, view.bands);
+  if (content.holds === 'shelf') css += shelfCss(content.shelf, view.bands);
+  if (content.holds === 'banner')
+    css += byBand(view.bands, (band) => `${scope}{--height:${valueAt(content.height, view.bands, band)}px}`);
+  return css;
+}
+
+/** Short class for a position of a cropped picture. */
+export const cropClass = (x: number, y: number): string => `at-${x}-${y}`;
+/** Class that carries a picture's own colour until it is there. */
+export const toneClass = (dominant: string): string => `tone-${dominant.slice(1)}`;
+
+/** Positions and colours of all pictures of a page, as classes, since a strict page has no inline styles. */
+function pictureCss(view: PageView): string {
+  const rules = new Set<string>();
+  const add = (dominant: string) => rules.add(`.${toneClass(dominant)}{background-color:${dominant}}`);
+  for (const { content } of view.bays) {
+    if (content.holds === 'banner' && content.picture) add(content.picture.dominant);
+    if (content.holds === 'product') content.product?.pictures.forEach((picture) => add(picture.dominant));
+    if (content.holds !== 'shelf') continue;
+    for (const card of content.shelf.cards)
+      for (const part of card.parts) {
+        if (part.part !== 'picture' || !part.picture) continue;
+        add(part.picture.dominant);
+        const crop = fillCrop(
+          ratioValue(content.shelf.card.picture.ratio),
+          part.picture.width / part.picture.height,
+          part.picture.focal,
+        );
+        rules.add(`.${cropClass(crop.x, crop.y)}{object-position:${crop.x}% ${crop.y}%}`);
+      }
+  }
+  return [...rules].sort().join('');
+}
+
+/** Style sheet text for one page: the house's colours, then every bay in its own scope. */
+export function pageCss(view: PageView): string {
+  const tokens = Object.entries(view.colours)
+    .map(([name, value]) => `--${name}:${value}`)
+    .join(';');
+  return (
+    `.region{${tokens};--content:${view.contentPx}px;--part-gap:${PART_GAP_PX}px}` +
+    byBand(view.bands, (band) => `.store,.bay,.foot{--margin:${valueAt(view.margin, view.bands, band)}px}`) +
+    cardTextCss() +
+    pictureCss(view) +
+    view.bays.map((bay) => bayCss(bay, view)).join('')
+  );
+}

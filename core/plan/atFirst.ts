@@ -1,0 +1,67 @@
+import type { Assortment } from '../assortment/assortment.ts';
+import type { Band, Bands } from '../bands/bands.ts';
+import { everywhere } from '../bands/varying.ts';
+import type { Card } from '../card/card.ts';
+import { partsOf } from '../card/parts/index.ts';
+import { labelKinds } from '../label/label.ts';
+import type { Shelf } from './shelf.ts';
+
+/** Bands a store begins with (calculations §1). */
+export const firstBands: readonly Band[] = [
+  { id: 'phone', name: 'Phone', from: 0, nominal: { width: 375, height: 720 } },
+  { id: 'tablet', name: 'Tablet', from: 560, nominal: { width: 800, height: 1080 } },
+  { id: 'laptop', name: 'Laptop', from: 880, nominal: { width: 1180, height: 740 } },
+  { id: 'wide', name: 'Wide', from: 1240, nominal: { width: 1440, height: 860 } },
+];
+
+export function newAssortment(of: Assortment['of']): Assortment {
+  return of === 'products'
+    ? { of, rule: { join: 'all', parts: [] }, order: { by: 'newest' }, soldOut: 'out', limit: null }
+    : {
+        of,
+        choose: { from: 'roots' },
+        without: { empty: true, pictureless: false, catchAll: true },
+        order: { by: 'own' },
+        limit: null,
+      };
+}
+
+/** A card with every part that the items can have, the usual ones shown. */
+export function newCard(of: Assortment['of'], bands: Bands): Card {
+  const parts = partsOf(of);
+  const labels = of === 'products' ? labelKinds : [];
+  return {
+    order: parts.map((kind) => kind.id),
+    shown: Object.fromEntries(
+      [...parts, ...labels].map((kind) => [kind.id, everywhere(bands, kind.atFirst)]),
+    ),
+    picture: { ratio: '4:5', fit: 'fill' },
+    titleLines: 2,
+    align: 'start',
+  };
+}
+
+/** A shelf that can be judged at once: the newest, two rows, full at the widths of the first bands. */
+export function newShelf(id: string, bands: Bands, of: Assortment['of'] = 'products'): Shelf {
+  const [first, second, third] = bands;
+  return {
+    id,
+    name: 'New shelf',
+    assortment: newAssortment(of),
+    notTwice: false,
+    form: 'grid',
+    across: {
+      by: 'count',
+      count: { [first!.id]: 2, [second!.id]: 3, ...(third && { [third.id]: 4 }) },
+      smallest: everywhere(bands, 220),
+    },
+    gap: {
+      column: { [first!.id]: 12, [second!.id]: 20, ...(third && { [third.id]: 24 }) },
+      row: { [first!.id]: 20, [second!.id]: 28, ...(third && { [third.id]: 32 }) },
+    },
+    amount: { by: 'rows', rows: everywhere(bands, 2), items: 12 },
+    pager: 'none',
+    lastRow: everywhere(bands, 'leave'),
+    card: newCard(of, bands),
+  };
+}

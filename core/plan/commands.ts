@@ -1,0 +1,153 @@
+import { produce } from 'immer';
+import { withValue, type Varying } from '../bands/varying.ts';
+import type { Bay } from './bays/index.ts';
+import type { Page } from './page.ts';
+import { placesOf, withDocument, type DocumentKey, type Plan, type PlanDocument } from './plan.ts';
+import { setting } from './settings/index.ts';
+import { readPath, writePath, type SettingOn } from './settings/setting.ts';
+import type { Shelf } from './shelf.ts';
+
+/** What a setting is set on. */
+export type Target = { shelf: string } | { page: string; bay: string } | { page: string; bay?: undefined };
+
+/** Everything that can happen to a draft. */
+export type Command =
+  /** With a band, one value of a setting that varies (`undefined` lets it go); else the whole value. */
+  | { do: 'set'; on: Target; setting: string; value: unknown; band?: string }
+  | { do: 'addBay'; page: string; at: number; bay: Bay; shelf?: Shelf }
+  | { do: 'duplicateBay'; page: string; bay: string; newId: string }
+  | { do: 'moveBay'; page: string; bay: string; to: number }
+  /** Puts the bays that are named into this order, in the places that they hold together. */
+  | { do: 'orderBays'; page: string; order: string[] }
+  | { do: 'removeBay'; page: string; bay: string }
+  /** Puts a bay that was taken away where it stood among the bays of `order` that are still there. */
+  | { do: 'putBack'; page: string; bay: Bay; shelf: Shelf | undefined; order: string[] }
+  /** Gives a bay a copy of its shelf, so that a change no longer shows where else the shelf stands. */
+  | { do: 'makeSeparate'; page: string; bay: string; newId: string }
+  /** Lets a bay show a shelf; the one it showed goes when it stands nowhere else. */
+  | { do: 'useShelf'; page: string; bay: string; shelfId: string; shelf: Shelf | undefined }
+  | { do: 'putDocument'; key: DocumentKey; document: PlanDocument | null }
+  | { do: 'together'; commands: Command[] };
+
+export const targetOn = (target: Target): SettingOn =>
+  'shelf' in target ? 'shelf' : target.bay === undefined ? 'page' : 'bay';
+
+export function targetOf(plan: Plan, target: Target): Shelf | Bay | Page | undefined {
+  if ('shelf' in target) return plan.shelves[target.shelf];
+  const page = plan.pages[target.page];
+  return target.bay === undefined ? page : page?.bays.find((bay) => bay.id === target.bay);
+}
+
+function pageOf(plan: Plan, id: string): Page {
+  const page = plan.pages[id];
+  if (!page) throw new RangeError(`There is no page "${id}".`);
+  return page;
+}
+
+function bayAt(page: Page, id: string): number {
+  const at = page.bays.findIndex((bay) => bay.id === id);
+  if (at < 0) throw new RangeError(`There is no bay "${id}" on ${page.name}.`);
+  return at;
+}
+
+const clone = <T>(value: T): T => structuredClone(value);
+
+/** Puts the items of `order` into that order, in the places they hold together; others stay. */
+export function reordered<T extends { id: string }>(items: readonly T[], order: readonly string[]): T[] {
+  const place = new Map(order.map((id, i) => [id, i]));
+  const sorted = items
+    .filter((item) => place.has(item.id))
+    .sort((a, b) => place.get(a.id)! - place.get(b.id)!);
+  return items.map((item) => (place.has(item.id) ? sorted.shift()! : item));
+}
+
+/**
+ * The one door through which a draft changes. Returns a new plan that shares what did not change; the same
+ * plan when nothing did. Throws RangeError when the command names something that is not there.
+ */
+export function apply(plan: Plan, command: Command): Plan {
+  switch (command.do) {
+    case 'together':
+      return command.commands.reduce(apply, plan);
+    case 'putDocument':
+      return withDocument(plan, command.key, command.document);
+    case 'set':
+      return produce(plan, (draft) => {
+        const document = targetOf(draft as Plan, command.on);
+        if (!document) throw new RangeError('What was to be changed is no longer there.');
+        const { varies } = setting(targetOn(command.on), command.setting);
+        if (varies && command.band !== undefined) {
+          const now = readPath(document, command.setting) as Varying<unknown>;
+          writePath(
+            document,
+            command.setting,
+            withValue(clone(now), plan.house.bands, command.band, command.value),
+          );
+        } else writePath(document, command.setting, command.value);
+      });
+    case 'addBay':
+      return produce(plan, (draft) => {
+        if (command.shelf && !draft.shelves[command.shelf.id])
+          draft.shelves[command.shelf.id] = clone(command.shelf);
+        pageOf(draft as Plan, command.page).bays.splice(command.at, 0, clone(command.bay));
+      });
+    case 'duplicateBay':
+      return produce(plan, (draft) => {
+        const page = pageOf(draft as Plan, command.page);
+        const at = bayAt(page, command.bay);
+        const bay = { ...clone(plan.pages[command.page]!.bays[at]!), id: command.newId };
+        if (bay.holds === 'shelf') {
+          draft.shelves[command.newId] = { ...clone(plan.shelves[bay.shelfId]!), id: command.newId };
+          bay.shelfId = command.newId;
+        }
+        page.bays.splice(at + 1, 0, bay);
+      });
+    case 'moveBay':
+      return produce(plan, (draft) => {
+        const { bays } = pageOf(draft as Plan, command.page);
+        const [bay] = bays.splice(bayAt(pageOf(draft as Plan, command.page), command.bay), 1);
+        bays.splice(command.to, 0, bay!);
+      });
+    case 'orderBays':
+      return produce(plan, (draft) => {
+        const page = pageOf(draft as Plan, command.page);
+        page.bays = reordered(page.bays, command.order);
+      });
+    case 'removeBay':
+      return produce(plan, (draft) => {
+        const page = pageOf(draft as Plan, command.page);
+        const [bay] = page.bays.splice(bayAt(page, command.bay), 1);
+        if (bay?.holds === 'shelf' && placesOf(draft as Plan, bay.shelfId).length === 0)
+          delete draft.shelves[bay.shelfId];
+      });
+    case 'putBack':
+      return produce(plan, (draft) => {
+        const { bay, shelf, order } = command;
+        const { bays } = pageOf(draft as Plan, command.page);
+        if (bays.some((one) => one.id === bay.id)) return;
+        const before = order.slice(0, order.indexOf(bay.id));
+        const neighbour = bays.findLastIndex((one) => before.includes(one.id));
+        bays.splice(neighbour + 1, 0, clone(bay));
+        if (shelf && !draft.shelves[shelf.id]) draft.shelves[shelf.id] = clone(shelf);
+      });
+    case 'useShelf':
+      return produce(plan, (draft) => {
+        const page = pageOf(draft as Plan, command.page);
+        const bay = page.bays[bayAt(page, command.bay)]!;
+        if (bay.holds !== 'shelf') throw new RangeError('Only a bay for a shelf can show one.');
+        const { shelfId: former } = bay;
+        if (command.shelf && !draft.shelves[command.shelfId])
+          draft.shelves[command.shelfId] = clone(command.shelf);
+        bay.shelfId = command.shelfId;
+        if (placesOf(draft as Plan, former).length === 0) delete draft.shelves[former];
+      });
+    case 'makeSeparate':
+      return produce(plan, (draft) => {
+        const page = pageOf(draft as Plan, command.page);
+        const bay = page.bays[bayAt(page, command.bay)]!;
+        if (bay.holds !== 'shelf') throw new RangeError('Only a bay with a shelf can be made separate.');
+        draft.shelves[command.newId] = { ...clone(plan.shelves[bay.shelfId]!), id: command.newId };
+        bay.shelfId = command.newId;
+      });
+  }
+}

@@ -1,0 +1,5 @@
+/** Longest texts that are taken, in characters. */
+export const LONGEST_HEADING = 200;
+export const LONGEST_NAME = 120;
+export const LONGEST_SENTENCE = 600;
+export const LONGEST_LINK = 2_000;

@@ -1,0 +1,30 @@
+import type { Bands } from '../bands/bands.ts';
+import type { Currency } from '../catalogue/money.ts';
+
+/** A stretch of a sentence; one that `opens` a setting is underlined and can be pressed. */
+export type Piece = string | { text: string; opens: string };
+export type Sentence = readonly Piece[];
+
+/** What sentences need to know to name things. A name is undefined when the thing is gone. */
+export interface Names {
+  bands: Bands;
+  currency: Currency;
+  category(id: number): string | undefined;
+  product(id: number): string | undefined;
+}
+
+export const plain = (sentence: Sentence): string =>
+  sentence.map((piece) => (typeof piece === 'string' ? piece : piece.text)).join('');
+
+/** Joins sentences with commas and a last word: a, b or c. */
+export function listed(words: readonly string[], last: 'and' | 'or' = 'and'): string {
+  if (words.length < 2) return words[0] ?? '';
+  return `${words.slice(0, -1).join(', ')} ${last} ${words.at(-1)}`;
+}
+
+export const counted = (count: number, one: string, many = `${one}s`): string =>
+  `${count} ${count === 1 ? one : many}`;
+
+export function capital(text: string): string {
+  return text.charAt(0).toUpperCase() + text.slice(1);
+}

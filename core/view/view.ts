@@ -1,0 +1,132 @@
+import type { Assortment } from '../assortment/assortment.ts';
+import type { Band } from '../bands/bands.ts';
+import type { Varying } from '../bands/varying.ts';
+import type { Card } from '../card/card.ts';
+import type { Item, PartView } from '../card/partKind.ts';
+import type { PictureFacts, ProductDetail } from '../catalogue/facts.ts';
+import type { Room, Step } from '../geometry/steps.ts';
+import type { Rows } from '../geometry/rows.ts';
+import type { Pager, Span } from '../paging/pages.ts';
+import type { BayLook, Heading } from '../plan/bay.ts';
+import type { HouseColours } from '../plan/house.ts';
+import type { PageOf } from '../plan/page.ts';
+
+/** A question that a view puts to whoever knows the catalogue: these items of this assortment. */
+export interface ItemsRequest {
+  shelfId: string;
+  assortment: Assortment;
+  /** Products that are left out since they stand above. */
+  without: number[];
+  start: number;
+  count: number;
+}
+
+/** The answer. `items` begin at `start`; there may be more or fewer than asked. */
+export interface ItemsAnswer {
+  /** How many match, after the greatest number. */
+  total: number;
+  start: number;
+  items: Item[];
+}
+
+export interface CardView {
+  /** Unique on its shelf. */
+  id: number;
+  of: Item['of'];
+  name: string;
+  href: string;
+  parts: PartView[];
+}
+
+/** A step with what it shows: the same count across and the same items at every width of it. */
+export interface StepView extends Step {
+  /** Items to a page. */
+  size: number;
+  /** Items shown, as places in the whole list. */
+  shows: Span;
+  rows: Rows;
+  gap: { column: number; row: number };
+}
+
+/** A pager, and the steps that it is shown at. */
+export interface PagerView extends Pager {
+  steps: { from: number; to: number }[];
+  /** Addresses by first item. */
+  href: Record<number, string>;
+}
+
+export interface ShelfView {
+  id: string;
+  form: 'grid';
+  of: Assortment['of'];
+  total: number;
+  /** Places of the first and the end of `cards` in the whole list. */
+  held: Span;
+  cards: CardView[];
+  steps: StepView[];
+  pagers: PagerView[];
+  card: Card;
+  /** `sizes` for pictures of this shelf. */
+  pictureSizes: string;
+  room: Room;
+}
+
+export type ContentView =
+  | { holds: 'shelf'; shelf: ShelfView }
+  | { holds: 'notice'; words: string; link: string }
+  | {
+      holds: 'banner';
+      title: string;
+      words: string;
+      button: string;
+      link: string;
+      picture: PictureFacts | null;
+      height: Varying<number>;
+    }
+  | {
+      holds: 'product';
+      product: ProductDetail | null;
+      price: { now: string; before: string | null; from: boolean };
+      labels: string[];
+    };
+
+export interface BayView {
+  id: string;
+  heading: Heading;
+  look: BayLook;
+  /** Bands it is drawn at; null for every one. */
+  bands: string[] | null;
+  content: ContentView;
+  /** It has nothing to show, so neither it nor its heading is drawn. */
+  empty: boolean;
+  room: Room;
+}
+
+export interface Link {
+  words: string;
+  href: string;
+  current: boolean;
+}
+
+/** All that a page is: read by the public page, by the studio's frames and by the checks. */
+export interface PageView {
+  pageId: string;
+  kind: PageOf;
+  title: string;
+  /** Words of the first heading where no bay carries one; null where one does. */
+  firstHeading: string | null;
+  lang: string;
+  storeName: string;
+  currency: string;
+  bands: Band[];
+  margin: Varying<number>;
+  contentPx: number;
+  colours: HouseColours;
+  links: Link[];
+  trail: Link[];
+  bays: BayView[];
+  /** UTC ms at which it may read otherwise though nothing changed; null for never. */
+  goodUntil: number | null;
+  /** What it was made from, so that it is made anew when that changes. */
+  reads: string[];
+}

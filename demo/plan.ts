@@ -1,0 +1,201 @@
+import type { Bands } from '../core/bands/bands.ts';
+import type { Card } from '../core/card/card.ts';
+import type { Bay } from '../core/plan/bays/index.ts';
+import type { House } from '../core/plan/house.ts';
+import type { Plan } from '../core/plan/plan.ts';
+import type { Shelf } from '../core/plan/shelf.ts';
+import { firstBands, newCard, newShelf } from '../core/plan/atFirst.ts';
+
+const house: House = {
+  storeName: 'Kelverstone Clayworks',
+  currency: 'GBP',
+  locale: 'en-GB',
+  timeZone: 'Europe/London',
+  newForDays: 30,
+  bands: [...firstBands],
+  colours: {
+    ground: '#fbf8f2',
+    card: '#f1ece2',
+    text: '#1f2a44',
+    quiet: '#5f6473',
+    accent: '#2b3a6b',
+    onAccent: '#ffffff',
+    reduced: '#a63a1e',
+    line: '#ddd6c8',
+  },
+  contentPx: 1200,
+  margin: { phone: 16, tablet: 24, laptop: 32 },
+};
+
+const shelf = (id: string, more: Partial<Shelf>): Shelf => ({ ...newShelf(id, house.bands), ...more });
+
+const bay = (id: string, more: Partial<Bay> & Pick<Bay, 'holds'>): Bay =>
+  ({
+    id,
+    heading: { words: '', level: 2, align: 'start' },
+    look: { width: 'content', ground: null, above: { phone: 32, laptop: 48 }, below: { phone: 8 } },
+    bands: null,
+    hidden: false,
+    ...more,
+  }) as Bay;
+
+const card = (bands: Bands, more: Partial<Card> = {}): Card => ({ ...newCard('products', bands), ...more });
+
+/** How the demo store is arranged at the start; the picture of the banner is made by the seed. */
+export function demoPlan(bannerPictureId: string, categoryIds: ReadonlyMap<string, number>): Plan {
+  const shown = newCard('products', house.bands).shown;
+  const shelves: Shelf[] = [
+    shelf('new-from-the-kiln', {
+      name: 'New from the kiln',
+      assortment: {
+        of: 'products',
+        rule: { join: 'all', parts: [] },
+        order: { by: 'newest' },
+        soldOut: 'out',
+        limit: null,
+      },
+      across: { by: 'count', count: { phone: 2, tablet: 3, laptop: 4 }, smallest: { phone: 220 } },
+      amount: { by: 'items', items: 10, rows: { phone: 4, laptop: 2 } },
+      card: card(house.bands, { picture: { ratio: '4:5', fit: 'fill' } }),
+    }),
+    shelf('reduced-just-now', {
+      name: 'Reduced just now',
+      assortment: {
+        of: 'products',
+        rule: { join: 'all', parts: [{ is: 'reduced' }] },
+        order: { by: 'reduction' },
+        soldOut: 'out',
+        limit: null,
+      },
+      notTwice: true,
+      across: { by: 'count', count: { phone: 2, tablet: 4, wide: 6 }, smallest: { phone: 180 } },
+      amount: { by: 'rows', items: 12, rows: { phone: 2, tablet: 1 } },
+      card: card(house.bands, { picture: { ratio: '1:1', fit: 'fill' }, titleLines: 1 }),
+    }),
+    shelf('by-the-table', {
+      name: 'By the table',
+      assortment: {
+        of: 'categories',
+        choose: {
+          from: 'named',
+          ids: ['tableware', 'vases', 'planters', 'teaware', 'tiles'].map((slug) => categoryIds.get(slug)!),
+        },
+        without: { empty: true, pictureless: true, catchAll: true },
+        order: { by: 'asNamed' },
+        limit: null,
+      },
+      across: { by: 'count', count: { phone: 2, tablet: 3, laptop: 5 }, smallest: { phone: 180 } },
+      amount: { by: 'items', items: 5, rows: { phone: 2 } },
+      card: { ...newCard('categories', house.bands), picture: { ratio: '1:1', fit: 'fill' } },
+    }),
+    shelf('shop', {
+      name: 'Everything',
+      assortment: {
+        of: 'products',
+        rule: { join: 'all', parts: [] },
+        order: { by: 'position' },
+        soldOut: 'toTheEnd',
+        limit: null,
+      },
+      across: { by: 'count', count: { phone: 2, tablet: 3, laptop: 4 }, smallest: { phone: 200 } },
+      amount: { by: 'rows', items: 24, rows: { phone: 8, tablet: 6 } },
+      pager: 'numbered',
+      card: card(house.bands, { shown: { ...shown, rating: { phone: true } } }),
+    }),
+    shelf('listing', {
+      name: 'What stands in the category',
+      assortment: {
+        of: 'products',
+        rule: { join: 'all', parts: [{ is: 'around' }] },
+        order: { by: 'bestSold', days: 90 },
+        soldOut: 'toTheEnd',
+        limit: null,
+      },
+      across: { by: 'count', count: { phone: 2, tablet: 3, laptop: 4 }, smallest: { phone: 200 } },
+      amount: { by: 'rows', items: 24, rows: { phone: 6, tablet: 4 } },
+      pager: 'numbered',
+    }),
+    shelf('often-taken-along', {
+      name: 'Often taken along',
+      assortment: {
+        of: 'products',
+        rule: { join: 'all', parts: [] },
+        order: { by: 'bestSold', days: 30 },
+        soldOut: 'out',
+        limit: null,
+      },
+      across: { by: 'count', count: { phone: 2, tablet: 4 }, smallest: { phone: 180 } },
+      amount: { by: 'rows', items: 4, rows: { phone: 1 } },
+    }),
+  ];
+  const home: Bay[] = [
+    bay('notice', {
+      holds: 'notice',
+      words: 'Kiln opening on Saturday: seconds from £9',
+      link: '/shop',
+      look: { width: 'window', ground: '#2b3a55', above: { phone: 0 }, below: { phone: 0 } },
+    }),
+    bay('banner', {
+      holds: 'banner',
+      title: 'Thrown slowly, glazed by the tide',
+      words: 'Stoneware for the table, the sill and the garden, made by five pairs of hands.',
+      button: 'See everything',
+      link: '/shop',
+      pictureId: bannerPictureId,
+      height: { phone: 300, tablet: 340, laptop: 420 },
+      look: { width: 'window', ground: null, above: { phone: 0 }, below: { phone: 0 } },
+    }),
+    bay('new-from-the-kiln', {
+      holds: 'shelf',
+      shelfId: 'new-from-the-kiln',
+      heading: { words: 'New from the kiln', level: 2, align: 'start' },
+    }),
+    bay('reduced-just-now', {
+      holds: 'shelf',
+      shelfId: 'reduced-just-now',
+      heading: { words: 'Reduced just now', level: 2, align: 'start' },
+      look: {
+        width: 'content',
+        ground: '#f3ecdf',
+        above: { phone: 32, laptop: 44 },
+        below: { phone: 32, laptop: 44 },
+      },
+    }),
+    bay('by-the-table', {
+      holds: 'shelf',
+      shelfId: 'by-the-table',
+      heading: { words: 'By the table', level: 2, align: 'start' },
+    }),
+  ];
+  const listingBay = (id: string) =>
+    bay(id, {
+      holds: 'shelf',
+      shelfId: id,
+      look: { width: 'content', ground: null, above: { phone: 20 }, below: { phone: 24 } },
+    });
+  return {
+    house,
+    pages: {
+      home: { id: 'home', kind: 'home', name: 'Home', bays: home },
+      shop: { id: 'shop', kind: 'shop', name: 'Shop', bays: [listingBay('shop')] },
+      category: { id: 'category', kind: 'category', name: 'Category', bays: [listingBay('listing')] },
+      product: {
+        id: 'product',
+        kind: 'product',
+        name: 'Product',
+        bays: [
+          bay('product', {
+            holds: 'product',
+            look: { width: 'content', ground: null, above: { phone: 12 }, below: { phone: 24 } },
+          }),
+          bay('often-taken-along', {
+            holds: 'shelf',
+            shelfId: 'often-taken-along',
+            heading: { words: 'Often taken along', level: 2, align: 'start' },
+          }),
+        ],
+      },
+    },
+    shelves: Object.fromEntries(shelves.map((one) => [one.id, one])),
+  };
+}

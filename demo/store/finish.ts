@@ -1,0 +1,3 @@
+import type { Piece } from '../pictures/piece.ts';
+
+export type Finish = Piece['finish'];

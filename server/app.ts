@@ -1,0 +1,127 @@
+import cookie from '@fastify/cookie';
+import rateLimit from '@fastify/rate-limit';
+import Fastify, { type FastifyInstance, type FastifyServerOptions } from 'fastify';
+import { accountRoutes } from './accounts/routes.ts';
+import { assortmentRoutes } from './assortments/routes.ts';
+import { catalogueRoutes } from './catalogue/routes.ts';
+import { makePool, type Pool } from './db/pool.ts';
+import { draftRoutes } from './drafts/routes.ts';
+import { asFault, Fault } from './faults.ts';
+import { PageCache } from './pages/pageCache.ts';
+import { answerNotFound, pageRoutes } from './pages/routes.tsx';
+import { storefront } from './pages/storefront.ts';
+import type { Parts } from './parts.ts';
+import { renditions } from './pictures/renditions.ts';
+import { pictureRoutes } from './pictures/routes.ts';
+import { listenForChanges } from './publish/changed.ts';
+import { liveRelease } from './publish/live.ts';
+import { publishRoutes } from './publish/routes.ts';
+import { studioRoutes } from './studio/routes.ts';
+
+export interface ServerOptions {
+  databaseUrl: string;
+  /** A copy to read from; the same database where there is none. */
+  readDatabaseUrl?: string | undefined;
+  /** Where renditions of pictures are kept. */
+  picturesFolder: string;
+  clock?: () => number;
+  ownerCode?: string | null;
+  signInTries?: number;
+  logger?: FastifyServerOptions['logger'];
+}
+
+export interface Server {
+  app: FastifyInstance;
+  parts: Parts;
+  stop(): Promise<void>;
+}
+
+const MOST_BODY_BYTES = 4 * 1024 * 1024;
+const MOST_URL = 4_000;
+
+/** The one place where the server is put together. */
+export async function makeServer(options: ServerOptions): Promise<Server> {
+  const db: Pool = makePool(options.databaseUrl);
+  const readDb = options.readDatabaseUrl ? makePool(options.readDatabaseUrl) : db;
+  const parts: Parts = {
+    db,
+    readDb,
+    clock: options.clock ?? Date.now,
+    storefront: storefront(readDb),
+    pages: new PageCache(),
+    live: liveRelease(db),
+    renditions: renditions(readDb, options.picturesFolder),
+    ownerCode: options.ownerCode ?? null,
+    signInTries: options.signInTries ?? 10,
+  };
+  const changes = listenForChanges(options.databaseUrl, (what) => {
+    if (what !== 'catalogue') parts.live.forget();
+    if (what !== 'release') parts.storefront.forget();
+    parts.pages.clear();
+  });
+  await changes.ready;
+
+  const app = Fastify({
+    logger: options.logger ?? false,
+    disableRequestLogging: true,
+    bodyLimit: MOST_BODY_BYTES,
+    routerOptions: { maxParamLength: 300, ignoreTrailingSlash: true },
+    forceCloseConnections: true,
+  });
+  await app.register(cookie);
+  await app.register(rateLimit, { global: false });
+
+  app.addHook('onRequest', async (request) => {
+    if (request.url.length > MOST_URL)
+      throw new Fault('bad-request', { message: 'This address is too long.' });
+  });
+  app.setErrorHandler((error, request, reply) => {
+    const fault = asFault(error);
+    if (fault.statusCode >= 500) request.log.error({ err: error, url: request.url }, fault.code);
+    else request.log.info({ code: fault.code, url: request.url }, fault.message);
+    if (fault.code === 'not-found' && !isApi(request.url)) return answerNotFound(request, reply, parts);
+    return reply
+      .code(fault.statusCode)
+      .header('x-content-type-options', 'nosniff')
+      .header('cache-control', 'no-store')
+      .send({
+        code: fault.code,
+        message: fault.message,
+        ...(fault.details === undefined ? {} : { details: fault.details }),
+      });
+  });
+  app.setNotFoundHandler((request, reply) => {
+    if (!isApi(request.url) && ['GET', 'HEAD'].includes(request.method))
+      return answerNotFound(request, reply, parts);
+    const fault = new Fault('not-found');
+    return reply.code(404).send({ code: fault.code, message: fault.message });
+  });
+
+  app.get('/health', async () => {
+    const release = await parts.live.get();
+    return { status: 'ok', release: release?.number ?? 0 };
+  });
+  for (const routes of [
+    accountRoutes,
+    draftRoutes,
+    publishRoutes,
+    assortmentRoutes,
+    catalogueRoutes,
+    pictureRoutes,
+    pageRoutes,
+  ])
+    await app.register(async (scope) => routes(scope, parts));
+  await app.register(studioRoutes);
+
+  return {
+    app,
+    parts,
+    async stop() {
+      await app.close();
+      await changes.stop();
+      await Promise.all([db.end(), readDb === db ? undefined : readDb.end()]);
+    },
+  };
+}
+
+const isApi = (url: string) => url.startsWith('/api/');

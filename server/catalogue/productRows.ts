@@ -1,0 +1,219 @@
+import type { ProductDetail, ProductFacts, Swatch } from '../../core/catalogue/facts.ts';
+import type { Queryable } from '../db/pool.ts';
+import { pictureJson } from '../pictures/pictureRows.ts';
+
+interface ProductRow {
+  id: number;
+  slug: string;
+  title: string;
+  short_text: string;
+  brand: string | null;
+  price: number;
+  reduced: number | null;
+  price_varies: boolean;
+  rating_sum: number;
+  rating_count: number;
+  in_stock: boolean;
+  stock: number | null;
+  pictures: ProductFacts['pictures'];
+}
+
+/** So few that it is worth saying. */
+const LAST_FEW = 3;
+
+export function stockFacts(inStock: boolean, stock: number | null): ProductFacts['stock'] {
+  const state = !inStock ? 'out' : stock !== null && stock <= LAST_FEW ? 'last' : 'in';
+  return { state, count: stock };
+}
+
+const asFacts = (row: ProductRow): ProductFacts => ({
+  id: row.id,
+  slug: row.slug,
+  title: row.title,
+  shortText: row.short_text,
+  brand: row.brand,
+  price: { regular: row.price, reduced: row.reduced, from: row.price_varies },
+  rating: row.rating_count > 0 ? { mean: row.rating_sum / row.rating_count, count: row.rating_count } : null,
+  stock: stockFacts(row.in_stock, row.stock),
+  pictures: row.pictures,
+});
+
+/** Product facts by id; with as many of their pictures as asked for. Those that are gone are absent. */
+export async function readProducts(
+  db: Queryable,
+  ids: readonly number[],
+  mostPictures = 2,
+): Promise<Map<number, ProductFacts>> {
+  if (ids.length === 0) return new Map();
+  const { rows } = await db.query<ProductRow>(
+    `SELECT p.id, p.slug, p.title, p.short_text, b.name AS brand, p.price, p.reduced, p.price_varies,
+       p.rating_sum, p.rating_count, p.in_stock, p.stock,
+       coalesce((SELECT jsonb_agg(${pictureJson('pic', 'pp.alt')} ORDER BY pp.position)
+         FROM product_picture pp JOIN picture pic ON pic.id = pp.picture_id
+         WHERE pp.product_id = p.id AND pp.position < $2), '[]') AS pictures
+     FROM product p LEFT JOIN brand b ON b.id = p.brand_id WHERE p.id = ANY($1)`,
+    [ids, mostPictures],
+  );
+  return new Map(rows.map((row) => [row.id, asFacts(row)]));
+}
+
+interface VariantRow {
+  id: number;
+  price: number;
+  reduced: number | null;
+  stock: number | null;
+  picture: ProductFacts['pictures'][number] | null;
+  values: {
+    option: string;
+    value: string;
+    position: number;
+    colour: string | null;
+    picture: ProductFacts['pictures'][number] | null;
+  }[];
+}
+
+const available = (variant: VariantRow) => variant.stock === null || variant.stock > 0;
+const paid = (variant: VariantRow) => variant.reduced ?? variant.price;
+const valueOf = (variant: VariantRow, option: string) =>
+  variant.values.find((one) => one.option === option)?.value;
+
+/** The variant nearest to the wanted one: as many options the same as can be, then in stock, then cheapest. */
+function nearest(
+  variants: readonly VariantRow[],
+  wanted: ReadonlyMap<string, string>,
+): VariantRow | undefined {
+  const score = (variant: VariantRow) =>
+    [...wanted].filter(([option, value]) => valueOf(variant, option) === value).length;
+  return [...variants].sort(
+    (a, b) =>
+      score(b) - score(a) || Number(available(b)) - Number(available(a)) || paid(a) - paid(b) || a.id - b.id,
+  )[0];
+}
+
+function swatchOf({ colour, picture }: VariantRow['values'][number]): Swatch {
+  if (colour) return { by: 'colour', colour };
+  return picture ? { by: 'picture', picture } : { by: 'words' };
+}
+
+function optionsOf(
+  slug: string,
+  variants: readonly VariantRow[],
+  chosen: VariantRow,
+): ProductDetail['options'] {
+  const names = [...new Set(variants.flatMap((variant) => variant.values.map(({ option }) => option)))];
+  const others = new Map(chosen.values.map(({ option, value }) => [option, value]));
+  return names.flatMap((name) => {
+    const values = new Map(
+      variants
+        .flatMap((variant) => variant.values.filter(({ option }) => option === name))
+        .map((one) => [one.value, one]),
+    );
+    if (values.size < 2) return [];
+    return {
+      name,
+      values: [...values.values()]
+        .sort((a, b) => a.position - b.position)
+        .map((one) => {
+          const leadsTo = nearest(variants, new Map([...others, [name, one.value]]))!;
+          return {
+            name: one.value,
+            swatch: swatchOf(one),
+            href: `/product/${slug}?variant=${leadsTo.id}`,
+            chosen: valueOf(chosen, name) === one.value,
+            available: available(leadsTo) && valueOf(leadsTo, name) === one.value,
+          };
+        }),
+    };
+  });
+}
+
+const VARIANTS = `SELECT v.id, v.price, v.reduced, v.stock, ${pictureJson('vp', "''")} AS picture,
+    coalesce((SELECT jsonb_agg(jsonb_build_object('option', o.name, 'value', ov.name, 'position', ov.position,
+        'colour', ov.colour, 'picture', ${pictureJson('op', 'ov.name')}) ORDER BY o.id)
+      FROM variant_value vv JOIN option_value ov ON ov.id = vv.option_value_id JOIN option o ON o.id = ov.option_id
+      LEFT JOIN picture op ON op.id = ov.picture_id WHERE vv.variant_id = v.id), '[]') AS values
+  FROM variant v LEFT JOIN picture vp ON vp.id = v.picture_id WHERE v.product_id = $1 ORDER BY v.position, v.id`;
+
+const TRAIL = `SELECT c.name, c.slug FROM category c JOIN category_closure cc ON cc.ancestor_id = c.id
+  WHERE NOT c.catch_all AND cc.descendant_id = (SELECT category_id FROM product_category WHERE product_id = $1 ORDER BY category_id DESC LIMIT 1)
+  ORDER BY cc.depth DESC`;
+
+interface FieldRow {
+  name: string;
+  type: 'number' | 'text' | 'yesNo';
+  unit: string;
+  value: string | number | boolean;
+}
+
+const fieldWords = ({ type, unit, value }: FieldRow): string =>
+  type === 'yesNo' ? (value ? 'Yes' : 'No') : `${String(value)}${unit ? ` ${unit}` : ''}`;
+
+/** A product as its page shows it; null when there is none. An unknown variant counts as none chosen. */
+export async function readProductDetail(
+  db: Queryable,
+  slug: string,
+  variantId: number | null,
+): Promise<ProductDetail | null> {
+  const found = await db.query<{
+    id: number;
+    long_text: string;
+    code: string;
+    shown_variant_id: number | null;
+  }>('SELECT id, long_text, code, shown_variant_id FROM product WHERE slug = $1', [slug]);
+  const row = found.rows[0];
+  if (!row) return null;
+  const [facts, { rows: variants }, { rows: fields }, { rows: trail }] = await Promise.all([
+    readProducts(db, [row.id], 12),
+    db.query<VariantRow>(VARIANTS, [row.id]),
+    db.query<FieldRow>(
+      `SELECT f.name, f.type, f.unit, p.fields -> f.id AS value FROM product p JOIN field f ON p.fields ? f.id WHERE p.id = $1 ORDER BY f.position`,
+      [row.id],
+    ),
+    db.query<{ name: string; slug: string }>(TRAIL, [row.id]),
+  ]);
+  const product = facts.get(row.id)!;
+  const chosen =
+    variants.find(({ id }) => id === variantId) ?? variants.find(({ id }) => id === row.shown_variant_id);
+  const detail: ProductDetail = {
+    ...product,
+    longText: row.long_text,
+    code: row.code,
+    options: chosen ? optionsOf(slug, variants, chosen) : [],
+    fields: fields.map((field) => ({ name: field.name, value: fieldWords(field) })),
+    trail,
+  };
+  if (!chosen) return detail;
+  return {
+    ...detail,
+    price: { regular: chosen.price, reduced: chosen.reduced, from: false },
+    stock: stockFacts(available(chosen), chosen.stock),
+    pictures: chosen.picture
+      ? [{ ...chosen.picture, alt: product.title }, ...product.pictures]
+      : product.pictures,
+  };
+}
+
+/** Products whose title holds these words, for being named one by one. */
+export async function findProducts(
+  db: Queryable,
+  key: string,
+  most: number,
+): Promise<{ id: number; title: string }[]> {
+  const { rows } = await db.query<{ id: number; title: string }>(
+    `SELECT id, title FROM product WHERE title_key LIKE '%' || $1 || '%'
+     ORDER BY (title_key LIKE $1 || '%') DESC, title_key, id LIMIT $2`,
+    [key, most],
+  );
+  return rows;
+}
+
+export async function readTitles(
+  db: Queryable,
+  ids: readonly number[],
+): Promise<{ id: number; title: string }[]> {
+  const { rows } = await db.query<{ id: number; title: string }>(
+    'SELECT id, title FROM product WHERE id = ANY($1)',
+    [ids],
+  );
+  return rows;
+}

@@ -1,0 +1,40 @@
+import pg from 'pg';
+
+export type Pool = pg.Pool;
+export type Queryable = Pick<pg.Pool, 'query'>;
+
+/** No single statement may take longer, ms. */
+const STATEMENT_TIMEOUT_MS = 8_000;
+
+export function makePool(connectionString: string, options: pg.PoolConfig = {}): Pool {
+  const pool = new pg.Pool({
+    connectionString,
+    max: 10,
+    connectionTimeoutMillis: 5_000,
+    statement_timeout: STATEMENT_TIMEOUT_MS,
+    ...options,
+  });
+  // A connection that breaks while idle is replaced by the pool; whoever asks next is told.
+  pool.on('error', () => undefined);
+  return pool;
+}
+
+/** Runs `work` in one transaction; any error takes all of it back. */
+export async function inTransaction<T>(pool: Pool, work: (client: pg.PoolClient) => Promise<T>): Promise<T> {
+  const client = await pool.connect();
+  try {
+    await client.query('BEGIN');
+    const result = await work(client);
+    await client.query('COMMIT');
+    client.release();
+    return result;
+  } catch (error) {
+    // The first error is the one that counts; a connection that cannot roll back is thrown away.
+    const broken = await client.query('ROLLBACK').then(
+      () => false,
+      () => true,
+    );
+    client.release(broken);
+    throw error;
+  }
+}

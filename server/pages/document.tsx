@@ -1,0 +1,85 @@
+import { createHash } from 'node:crypto';
+import { renderToStaticMarkup } from 'react-dom/server';
+import { renditionAddress } from '../../core/picture/renditions.ts';
+import { decimalMoney } from '../../core/catalogue/money.ts';
+import { pageCss } from '../../core/css/pageCss.ts';
+import type { PageView } from '../../core/view/view.ts';
+import { Page } from '../../storefront/Page.tsx';
+import { baseCss } from '../../storefront/styles/base.ts';
+import { fontCss, fontFile } from '../../storefront/styles/fonts.ts';
+
+export interface HtmlPage {
+  html: string;
+  /** Content-Security-Policy that allows this page's own style sheet and nothing inline besides. */
+  policy: string;
+}
+
+const escape = (text: string) =>
+  text.replace(/[&<>"]/g, (c) => ({ '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' })[c]!);
+
+/** schema.org data about what the page shows; the origin makes its addresses whole. */
+export function structuredData(view: PageView, origin: string): object[] {
+  const about: object[] = [];
+  for (const { content } of view.bays) {
+    if (content.holds === 'product' && content.product) {
+      const { product } = content;
+      about.push({
+        '@context': 'https://schema.org',
+        '@type': 'Product',
+        name: product.title,
+        description: product.shortText,
+        sku: product.code,
+        image: product.pictures.map(({ id }) => `${origin}${renditionAddress(id, 1000)}`),
+        ...(product.brand && { brand: { '@type': 'Brand', name: product.brand } }),
+        ...(product.rating && {
+          aggregateRating: {
+            '@type': 'AggregateRating',
+            ratingValue: Number(product.rating.mean.toFixed(2)),
+            reviewCount: product.rating.count,
+          },
+        }),
+        offers: {
+          '@type': 'Offer',
+          price: decimalMoney(product.price.reduced ?? product.price.regular, view.currency),
+          priceCurrency: view.currency,
+          availability: `https://schema.org/${product.stock.state === 'out' ? 'OutOfStock' : 'InStock'}`,
+          url: `${origin}/product/${product.slug}`,
+        },
+      });
+    }
+    if (content.holds === 'shelf' && content.shelf.cards.length)
+      about.push({
+        '@context': 'https://schema.org',
+        '@type': 'ItemList',
+        numberOfItems: content.shelf.total,
+        itemListElement: content.shelf.cards.map((card, i) => ({
+          '@type': 'ListItem',
+          position: content.shelf.held.start + i + 1,
+          name: card.name,
+          url: `${origin}${card.href}`,
+        })),
+      });
+  }
+  return about;
+}
+
+/** The whole HTML of a page, without any script. */
+export function htmlPage(view: PageView, origin: string): HtmlPage {
+  const style = fontCss('optional') + baseCss + pageCss(view);
+  const hash = createHash('sha256').update(style).digest('base64');
+  const data = structuredData(view, origin)
+    .map(
+      (one) =>
+        `<script type="application/ld+json">${JSON.stringify(one).replaceAll('<', '\\u003c')}</script>`,
+    )
+    .join('');
+  const html =
+    `<!doctype html><html lang="${escape(view.lang)}"><head><meta charset="utf-8">` +
+    `<meta name="viewport" content="width=device-width,initial-scale=1"><title>${escape(view.title)}</title>` +
+    `<link rel="preload" href="${fontFile}" as="font" type="font/woff2" crossorigin><link rel="icon" href="data:,">` +
+    `<style>${style}</style>${data}</head><body>${renderToStaticMarkup(<Page view={view} />)}</body></html>`;
+  return {
+    html,
+    policy: `default-src 'none'; style-src 'sha256-${hash}'; img-src 'self' data:; font-src 'self'; base-uri 'none'; form-action 'self'; frame-ancestors 'self'`,
+  };
+}

@@ -1,0 +1,87 @@
+import type { FastifyInstance, FastifyReply, FastifyRequest } from 'fastify';
+import { readFrom } from '../../core/paging/pages.ts';
+import type { Plan } from '../../core/plan/plan.ts';
+import type { PageAddress } from '../../core/view/pageView.ts';
+import { Fault } from '../faults.ts';
+import type { Parts } from '../parts.ts';
+import { htmlPage } from './document.tsx';
+import { notFoundPage } from './notFound.tsx';
+import { sentPage, type SentPage } from './pageCache.ts';
+import type { Wanted } from './storefront.ts';
+
+type Query = Record<string, string | string[] | undefined>;
+
+/** The offsets of an address, for shelves that are there and only where they are not 0. */
+function readOffsets(query: Query, plan: Plan): Record<string, number> {
+  const from: Record<string, number> = {};
+  for (const id of Object.keys(plan.shelves)) {
+    const first = readFrom(query[`${id}.from`]);
+    if (first > 0) from[id] = first;
+  }
+  return from;
+}
+
+const addressKey = (wanted: Wanted, { path, from }: PageAddress) =>
+  JSON.stringify([path, 'variantId' in wanted ? wanted.variantId : null, Object.entries(from).sort()]);
+
+function send(request: FastifyRequest, reply: FastifyReply, page: SentPage): FastifyReply {
+  reply
+    .header('etag', page.etag)
+    .header('cache-control', 'public, max-age=0, must-revalidate')
+    .header('content-security-policy', page.policy)
+    .header('x-content-type-options', 'nosniff')
+    .header('referrer-policy', 'strict-origin-when-cross-origin')
+    .header('vary', 'accept-encoding');
+  if (request.headers['if-none-match'] === page.etag) return reply.code(304).send();
+  reply.code(page.status).header('content-type', 'text/html; charset=utf-8');
+  const accepted = request.headers['accept-encoding'] ?? '';
+  if (accepted.includes('br')) return reply.header('content-encoding', 'br').send(page.brotli);
+  if (accepted.includes('gzip')) return reply.header('content-encoding', 'gzip').send(page.gzip);
+  return reply.send(page.plain);
+}
+
+/** The public pages, drawn from the live release and the catalogue as it is. */
+export function pageRoutes(app: FastifyInstance, parts: Parts): void {
+  const answer = async (
+    request: FastifyRequest,
+    reply: FastifyReply,
+    wanted: Wanted,
+  ): Promise<FastifyReply> => {
+    const now = parts.clock();
+    const release = await parts.live.get();
+    if (!release) throw new Fault('not-found', { message: 'Nothing has been published yet.' });
+    const path = request.url.split('?', 1)[0]!;
+    const address: PageAddress = { path, from: readOffsets(request.query as Query, release.plan) };
+    const key = addressKey(wanted, address);
+    const kept = parts.pages.peek(key, now);
+    if (kept) return send(request, reply, kept);
+    const made = await parts.pages.make(key, async () => {
+      const view = await parts.storefront.view(release.plan, wanted, address, now);
+      if (!view) return notFoundPage(release.plan, await parts.storefront.tree());
+      const { html, policy } = htmlPage(view, `${request.protocol}://${request.host}`);
+      return sentPage(html, policy, 200, view.goodUntil);
+    });
+    return send(request, reply, made);
+  };
+
+  app.get('/', (request, reply) => answer(request, reply, { of: 'home' }));
+  app.get('/shop', (request, reply) => answer(request, reply, { of: 'shop' }));
+  app.get<{ Params: { slug: string } }>('/category/:slug', (request, reply) =>
+    answer(request, reply, { of: 'category', slug: request.params.slug }),
+  );
+  app.get<{ Params: { slug: string } }>('/product/:slug', (request, reply) => {
+    const variant = readFrom((request.query as Query).variant);
+    return answer(request, reply, { of: 'product', slug: request.params.slug, variantId: variant || null });
+  });
+}
+
+/** The page for addresses that lead nowhere, in the store's own dress. */
+export async function answerNotFound(
+  request: FastifyRequest,
+  reply: FastifyReply,
+  parts: Parts,
+): Promise<FastifyReply> {
+  const release = await parts.live.get().catch(() => null);
+  if (!release) return reply.code(404).type('text/plain').send('There is nothing at this address.');
+  return send(request, reply, notFoundPage(release.plan, await parts.storefront.tree()));
+}

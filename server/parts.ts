@@ -1,0 +1,22 @@
+import type { Pool } from './db/pool.ts';
+import type { PageCache } from './pages/pageCache.ts';
+import type { Storefront } from './pages/storefront.ts';
+import type { Renditions } from './pictures/renditions.ts';
+import type { LiveRelease } from './publish/live.ts';
+
+/** All that the routes are made from; put together in one place (app.ts). */
+export interface Parts {
+  /** For reading and writing. */
+  db: Pool;
+  /** For reading only; may be another server's copy. */
+  readDb: Pool;
+  clock(): number;
+  storefront: Storefront;
+  pages: PageCache;
+  live: LiveRelease;
+  renditions: Renditions;
+  /** One-time code that makes the first owner; null where there is one. */
+  ownerCode: string | null;
+  /** Sign-ins that one address may try in a minute. */
+  signInTries: number;
+}

@@ -1,0 +1,64 @@
+import type { PageView } from '../core/view/view.ts';
+import { Bay } from './bays/index.tsx';
+
+/** A page from its view: the whole of what stands in the body. */
+export function Page({ view }: { view: PageView }) {
+  const firstPictures = view.bays.find(({ empty, content }) => !empty && content.holds !== 'notice')?.id;
+  const [notices, rest] = [leadingNotices(view), view.bays.slice(leadingNotices(view).length)];
+  return (
+    <div className="region">
+      <a className="skip" href="#main">
+        To the main part
+      </a>
+      {notices.map((bay) => (
+        <Bay key={bay.id} bay={bay} eager={false} />
+      ))}
+      <header className="store">
+        <div className="store-inner">
+          <a className="store-name" href="/">
+            {view.storeName}
+          </a>
+          <nav aria-label="Store">
+            <ul className="store-links" role="list">
+              {view.links.map((link) => (
+                <li key={link.href}>
+                  <a href={link.href} aria-current={link.current ? 'page' : undefined}>
+                    {link.words}
+                  </a>
+                </li>
+              ))}
+            </ul>
+          </nav>
+        </div>
+      </header>
+      <main id="main" className="main">
+        {view.trail.length > 0 && (
+          <nav className="trail" aria-label="Where you are">
+            <ol role="list">
+              {view.trail.map((link) => (
+                <li key={link.words}>{link.current ? link.words : <a href={link.href}>{link.words}</a>}</li>
+              ))}
+            </ol>
+          </nav>
+        )}
+        {view.firstHeading !== null && (
+          <div className="page-heading">
+            <h1>{view.firstHeading}</h1>
+          </div>
+        )}
+        {rest.map((bay) => (
+          <Bay key={bay.id} bay={bay} eager={bay.id === firstPictures} />
+        ))}
+      </main>
+      <footer className="foot">
+        <div>{view.storeName}</div>
+      </footer>
+    </div>
+  );
+}
+
+/** Notices that come first stand above the store's name. */
+function leadingNotices(view: PageView) {
+  const end = view.bays.findIndex(({ content }) => content.holds !== 'notice');
+  return view.bays.slice(0, end < 0 ? view.bays.length : end);
+}

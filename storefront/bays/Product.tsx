@@ -1,0 +1,109 @@
+import type { ProductDetail } from '../../core/catalogue/facts.ts';
+import type { ContentView } from '../../core/view/view.ts';
+import { Picture } from '../Picture.tsx';
+
+const stockWords = (product: ProductDetail): string => {
+  if (product.stock.state === 'out') return 'Sold out';
+  if (product.stock.state === 'last') return `Last few: ${product.stock.count ?? 'some'} left`;
+  return 'In stock';
+};
+
+/** A product in full: pictures, price, options as links, stock and words. No script is needed. */
+export function Product({
+  content,
+  product,
+}: {
+  content: Extract<ContentView, { holds: 'product' }>;
+  product: ProductDetail;
+}) {
+  const { price } = content;
+  return (
+    <article className="product">
+      <ul className="gallery" role="list">
+        {product.pictures.map((picture, i) => (
+          <li key={picture.id}>
+            <Picture
+              picture={picture}
+              sizes={i === 0 ? '(min-width: 880px) 600px, 94vw' : '(min-width: 880px) 300px, 46vw'}
+              eager={i === 0}
+            />
+          </li>
+        ))}
+      </ul>
+      <div>
+        {product.brand && <p className="maker">{product.brand}</p>}
+        <h1>{product.title}</h1>
+        <p className="cost">
+          {price.before === null ? (
+            price.now
+          ) : (
+            <>
+              <span className="reduced">{price.now}</span> <s className="before">{price.before}</s>
+            </>
+          )}
+        </p>
+        {product.rating && (
+          <p className="part-rating">
+            Rated {product.rating.mean.toFixed(1)} of 5 by {product.rating.count}
+          </p>
+        )}
+        <p className="lead">{product.shortText}</p>
+        {product.options.length > 0 && (
+          <div className="options">
+            {product.options.map((option) => (
+              <section key={option.name}>
+                <h2>{option.name}</h2>
+                <ul role="list">
+                  {option.values.map((value) => (
+                    <li key={value.name}>
+                      <a
+                        href={value.href}
+                        aria-current={value.chosen ? 'true' : undefined}
+                        className={value.available ? undefined : 'off'}
+                      >
+                        {value.swatch.by === 'colour' && <SwatchDot colour={value.swatch.colour} />}
+                        {value.swatch.by === 'picture' && (
+                          <img
+                            className="swatch"
+                            src={`/pictures/${value.swatch.picture.id}/96.webp`}
+                            width={20}
+                            height={20}
+                            alt=""
+                          />
+                        )}
+                        {value.name}
+                      </a>
+                    </li>
+                  ))}
+                </ul>
+              </section>
+            ))}
+          </div>
+        )}
+        <p className={`stock ${product.stock.state}`}>{stockWords(product)}</p>
+        {product.longText.split('\n\n').map((paragraph) => (
+          <p className="long" key={paragraph}>
+            {paragraph}
+          </p>
+        ))}
+        <dl className="fields">
+          {product.fields.map((field) => (
+            <div key={field.name} className="field">
+              <dt>{field.name}</dt>
+              <dd>{field.value}</dd>
+            </div>
+          ))}
+        </dl>
+      </div>
+    </article>
+  );
+}
+
+/** A round of one colour, drawn as a picture since the page allows no inline styles. */
+function SwatchDot({ colour }: { colour: string }) {
+  return (
+    <svg className="swatch" viewBox="0 0 20 20" aria-hidden="true">
+      <circle cx="10" cy="10" r="10" fill={colour} />
+    </svg>
+  );
+}

@@ -1,0 +1,81 @@
+import { memo, type ReactNode } from 'react';
+import type { BayView, ContentView } from '../../core/view/view.ts';
+import { forms } from '../forms/index.tsx';
+import { Pager } from '../Pager.tsx';
+import { Picture } from '../Picture.tsx';
+import { Product } from './Product.tsx';
+
+interface BayProps<H extends ContentView['holds']> {
+  bay: BayView;
+  content: Extract<ContentView, { holds: H }>;
+  /** First of the page to carry pictures. */
+  eager: boolean;
+}
+
+function ShelfBay({ bay, content: { shelf }, eager }: BayProps<'shelf'>) {
+  const { heading } = bay;
+  const Heading = `h${heading.level}` as 'h1';
+  const Form = forms[shelf.form];
+  const titleLevel = heading.words ? Math.min(5, heading.level + 1) : 2;
+  return (
+    <div className="inner">
+      {heading.words && <Heading className={`bay-heading align-${heading.align}`}>{heading.words}</Heading>}
+      <div data-shelf={shelf.id} data-form={shelf.form} id={`shelf-${shelf.id}`}>
+        <Form shelf={shelf} eager={eager} titleLevel={titleLevel} />
+        {shelf.pagers.map((pager) => (
+          <Pager key={pager.size} pager={pager} name={heading.words || 'this list'} />
+        ))}
+      </div>
+    </div>
+  );
+}
+
+function NoticeBay({ content: { words, link } }: BayProps<'notice'>) {
+  return (
+    <div className="inner">
+      <p className="notice">{link ? <a href={link}>{words}</a> : words}</p>
+    </div>
+  );
+}
+
+function BannerBay({ content }: BayProps<'banner'>) {
+  const { title, words, button, link, picture } = content;
+  return (
+    <div className="banner">
+      {picture && <Picture picture={picture} sizes="100vw" eager alt="" />}
+      <div className="over">
+        {title && <h1>{title}</h1>}
+        {words && <p>{words}</p>}
+        {button && link && (
+          <a className="button" href={link}>
+            {button}
+          </a>
+        )}
+      </div>
+    </div>
+  );
+}
+
+function ProductBay({ content }: BayProps<'product'>) {
+  return (
+    <div className="inner">{content.product && <Product content={content} product={content.product} />}</div>
+  );
+}
+
+const bayDrawings: { [H in ContentView['holds']]: (props: BayProps<H>) => ReactNode } = {
+  shelf: ShelfBay,
+  notice: NoticeBay,
+  banner: BannerBay,
+  product: ProductBay,
+};
+
+/** One bay; nothing at all where it has nothing to show. */
+export const Bay = memo(function Bay({ bay, eager }: { bay: BayView; eager: boolean }) {
+  if (bay.empty) return null;
+  const Drawing = bayDrawings[bay.content.holds] as (props: BayProps<ContentView['holds']>) => ReactNode;
+  return (
+    <section className="bay" data-bay={bay.id} aria-label={bay.heading.words || undefined}>
+      <Drawing bay={bay} content={bay.content} eager={eager} />
+    </section>
+  );
+});

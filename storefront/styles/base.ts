@@ -1,0 +1,104 @@
+/** Style sheet that every page of the storefront shares; all measures that an owner sets come from core/css. */
+export const baseCss =
+  `
+*,*::before,*::after{box-sizing:border-box}
+html{scrollbar-gutter:stable;-webkit-text-size-adjust:100%}
+body{margin:0}
+.region{container:region/inline-size;font-family:Literata,"Literata fallback",Georgia,serif;font-size:16px;line-height:1.5;background:var(--ground);color:var(--text);min-height:100vh;display:flex;flex-direction:column}
+.region h1,.region h2,.region h3,.region h4,.region p,.region ol,.region ul,.region dl,.region dd,.region figure{margin:0;padding:0}
+.region a{color:inherit}
+.region :focus-visible{outline:3px solid var(--accent);outline-offset:2px}
+.skip{position:absolute;inset-inline-start:-9999px}
+.skip:focus{position:static;display:block;padding:8px 16px}
+.store{padding-inline:var(--margin);border-bottom:1px solid var(--line);background:var(--ground)}
+.store-inner{max-width:var(--content);margin-inline:auto;min-height:64px;display:flex;align-items:center;justify-content:space-between;gap:4px 24px;flex-wrap:wrap;padding-block:10px}
+.store-name{font-weight:650;font-size:20px;text-decoration:none;letter-spacing:-.01em}
+.store-links{display:flex;flex-wrap:wrap;gap:2px 20px;list-style:none;font-size:15px}
+.store-links a{text-decoration:none;padding-block:6px;display:inline-block}
+.store-links a:hover,.store-links [aria-current]{text-decoration:underline;text-underline-offset:5px}
+@container region (width < 560px){.store-links{flex-wrap:nowrap;overflow-x:auto;max-width:100%;gap:2px 16px;scrollbar-width:none}.store-links a{white-space:nowrap}}
+.main{flex:1}
+.trail{padding-inline:var(--margin)}
+.trail ol{max-width:var(--content);margin-inline:auto;list-style:none;display:flex;flex-wrap:wrap;gap:2px 8px;font-size:14px;padding-block:14px;color:var(--quiet)}
+.trail li+li::before{content:"/";margin-inline-end:8px}
+.trail a{color:inherit}
+.page-heading{padding-inline:var(--margin);padding-block:28px 4px}
+.page-heading h1{max-width:var(--content);margin-inline:auto;font-size:clamp(28px,4cqi,40px);line-height:1.15;font-weight:560;letter-spacing:-.015em}
+.bay>.inner{max-width:calc(var(--inner) + 2*var(--margin));margin-inline:auto;padding-inline:var(--margin)}
+.bay-heading{margin-bottom:20px;font-weight:560;line-height:1.2;letter-spacing:-.01em}
+h1.bay-heading{font-size:clamp(28px,4cqi,40px)}
+h2.bay-heading{font-size:clamp(22px,2.6cqi,30px)}
+h3.bay-heading{font-size:20px}
+h4.bay-heading{font-size:17px}
+.align-start{text-align:start}.align-center{text-align:center}.align-end{text-align:end}
+.cards{list-style:none;display:grid;grid-template-columns:repeat(var(--across),minmax(0,1fr));gap:var(--gap-y) var(--gap-x)}
+.card{min-width:0;position:relative;display:flex;flex-direction:column;text-align:var(--align);gap:var(--part-gap)}
+.part-picture{position:relative;aspect-ratio:var(--ratio);background:var(--card);overflow:hidden;border-radius:3px;margin-bottom:5px}
+.part-picture img{display:block;width:100%;height:100%;object-fit:var(--fit)}
+.part-picture .none{position:absolute;inset:0;display:grid;place-items:center;color:var(--quiet);font-size:13px;padding:8px;text-align:center}
+.labels{position:absolute;inset-block-start:10px;inset-inline-start:10px;display:flex;flex-direction:column;align-items:flex-start;gap:4px;pointer-events:none}
+.label{background:var(--text);color:var(--ground);font-size:12.5px;line-height:1;padding:6px 8px;border-radius:2px;font-weight:560}
+.label.part-reduced{background:var(--reduced);color:#fff}
+.part-title{font-weight:500;display:-webkit-box;-webkit-box-orient:vertical;-webkit-line-clamp:var(--title-lines);overflow:hidden;overflow-wrap:anywhere}
+.part-title a{text-decoration:none}
+.part-title a::after{content:"";position:absolute;inset:0}
+.card:hover .part-title a{text-decoration:underline;text-underline-offset:3px}
+.card:focus-within{outline:3px solid var(--accent);outline-offset:4px}
+.card .part-title a:focus-visible{outline:none}
+.part-brand,.part-count{color:var(--quiet)}
+.part-words{color:var(--quiet);display:-webkit-box;-webkit-box-orient:vertical;-webkit-line-clamp:3;overflow:hidden}
+.part-price .before{color:var(--quiet);margin-inline-start:7px;text-decoration:line-through}
+.part-price .reduced{color:var(--reduced);font-weight:560}
+.part-rating{display:flex;gap:6px;align-items:center;color:var(--quiet)}
+
+.stars{position:relative;letter-spacing:1px;color:var(--line)}
+.stars>span{position:absolute;inset:0;overflow:hidden;white-space:nowrap;color:var(--accent)}
+.pager{display:none;flex-wrap:wrap;align-items:center;justify-content:center;gap:6px;margin-top:32px;font-size:16px}
+.pager a,.pager .gap,.pager .here{min-width:40px;height:40px;display:inline-grid;place-items:center;border-radius:3px;padding-inline:8px;text-decoration:none}
+.pager a{border:1px solid var(--line)}
+.pager a:hover{border-color:var(--text)}
+.pager .here{background:var(--text);color:var(--ground)}
+.notice{padding-block:9px;font-size:15px;text-align:center}
+.banner{position:relative;min-height:var(--height);display:flex;align-items:center;background:var(--card);overflow:hidden}
+.banner>img{position:absolute;inset:0;width:100%;height:100%;object-fit:cover}
+.banner .over{position:relative;width:100%;max-width:calc(var(--content) + 2*var(--margin));margin-inline:auto;padding:32px var(--margin)}
+.banner .over>*{max-width:22ch}
+.banner h1{font-size:clamp(30px,4.6cqi,54px);line-height:1.1;font-weight:560;letter-spacing:-.02em;text-wrap:balance}
+.banner p{margin-top:12px;max-width:36ch;font-size:17px}
+.button{display:inline-block;margin-top:20px;background:var(--accent);color:var(--onAccent);padding:11px 20px;border-radius:3px;text-decoration:none;font-weight:560;border:0;font:inherit}
+.button:hover{text-decoration:underline;text-underline-offset:4px}
+.product{display:grid;gap:28px 48px}
+@container region (width >= 880px){.product{grid-template-columns:minmax(0,7fr) minmax(0,5fr);align-items:start}}
+.gallery{display:grid;gap:12px;grid-template-columns:repeat(2,minmax(0,1fr));list-style:none}
+.gallery li:first-child{grid-column:1/-1}
+.gallery img{display:block;width:100%;height:auto;border-radius:3px}
+.product h1{font-size:clamp(26px,3cqi,38px);line-height:1.15;font-weight:560;letter-spacing:-.015em}
+.product .maker{color:var(--quiet);margin-bottom:6px}
+.product .cost{font-size:22px;margin-top:12px}
+.product .cost .before{color:var(--quiet);text-decoration:line-through;margin-inline-start:9px;font-size:18px}
+.product .cost .reduced{color:var(--reduced)}
+.product .lead{margin-top:16px;font-size:17px}
+.product .long{margin-top:14px;color:var(--quiet)}
+.product .stock{margin-top:16px}
+.product .stock.out{color:var(--reduced)}
+.options{margin-top:22px;display:grid;gap:16px}
+.options h2{font-size:15px;font-weight:560;margin-bottom:8px}
+.options ul{display:flex;flex-wrap:wrap;gap:8px;list-style:none}
+.options a{display:inline-flex;align-items:center;gap:8px;min-height:38px;padding:4px 12px;border:1px solid var(--line);border-radius:3px;text-decoration:none}
+.options a:hover{border-color:var(--text)}
+.options [aria-current]{border-color:var(--text);box-shadow:inset 0 0 0 1px var(--text)}
+.options .off{color:var(--quiet);text-decoration:line-through}
+.swatch{width:20px;height:20px;border-radius:50%;border:1px solid rgb(0 0 0/.18);object-fit:cover;flex:none}
+.fields{margin-top:26px;display:grid;grid-template-columns:auto 1fr;gap:0;border-top:1px solid var(--line);font-size:15px}
+.fields .field{display:contents}
+.fields dt,.fields dd{padding:8px 0!important;border-bottom:1px solid var(--line)}
+.fields dt{color:var(--quiet);padding-inline-end:24px!important}
+.foot{margin-top:48px;border-top:1px solid var(--line);padding:24px var(--margin) 32px;font-size:14px;color:var(--quiet)}
+.foot>div{max-width:var(--content);margin-inline:auto}
+@media (prefers-reduced-motion:no-preference){.part-picture img{transition:transform .16s}}
+`.replaceAll('\n', '') + starWidths();
+
+/** Stars are filled in twentieths, by class, since a strict page has no inline styles. */
+function starWidths(): string {
+  return Array.from({ length: 21 }, (_, i) => `.stars>.w${i}{width:${i * 5}%}`).join('');
+}

@@ -1,0 +1,33 @@
+import { gzipSync } from 'node:zlib';
+import { writeFile, readdir, readFile } from 'node:fs/promises';
+import { join } from 'node:path';
+import react from '@vitejs/plugin-react';
+import { defineConfig, type Plugin } from 'vite';
+
+/** Puts a gzipped copy beside each file that is worth it, for the server to send. */
+const compressed = (): Plugin => ({
+  name: 'compressed',
+  async writeBundle({ dir }) {
+    const assets = join(dir!, 'assets');
+    for (const file of await readdir(assets))
+      if (/\.(js|css|svg)$/.test(file))
+        await writeFile(
+          join(assets, `${file}.gz`),
+          gzipSync(await readFile(join(assets, file)), { level: 9 }),
+        );
+  },
+});
+
+export default defineConfig({
+  base: '/studio/',
+  plugins: [react(), compressed()],
+  build: { outDir: '../dist/studio', emptyOutDir: true, target: 'es2022', assetsInlineLimit: 0 },
+  server: {
+    proxy: {
+      '/api': 'http://127.0.0.1:4310',
+      '/pictures': 'http://127.0.0.1:4310',
+      '/assets': 'http://127.0.0.1:4310',
+      '/studio/frame': 'http://127.0.0.1:4310',
+    },
+  },
+});
