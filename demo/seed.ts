@@ -32,10 +32,11 @@ const bannerScene: Scene = {
   width: 1800,
   height: 760,
   ground: '#d9ccb4',
+  aside: 0.21,
   things: [
-    thing('tallVase', 'Inkwell', [], 0.72),
-    thing('deepBowl', 'Chalk', [], 0.8),
-    thing('jug', 'Samphire', ['handle', 'lip'], 0.7),
+    thing('tallVase', 'Inkwell', [], 0.62),
+    thing('deepBowl', 'Chalk', [], 0.62),
+    thing('jug', 'Samphire', ['handle', 'lip'], 0.56),
   ],
 };
 

@@ -23,7 +23,11 @@ export function Picture({ picture, sizes, ratio, eager = false, alt = picture.al
   const fallback = widths.find((width) => width >= 480) ?? widths.at(-1)!;
   return (
     <img
-      className={`${toneClass(picture.dominant)}${crop ? ` ${cropClass(crop.x, crop.y)}` : ''}`}
+      className={
+        [!picture.seeThrough && toneClass(picture.dominant), crop && cropClass(crop.x, crop.y)]
+          .filter(Boolean)
+          .join(' ') || undefined
+      }
       loading={eager ? undefined : 'lazy'}
       fetchPriority={eager ? 'high' : undefined}
       decoding="async"

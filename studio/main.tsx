@@ -1,1 +1,13 @@
-console.log('studio');
+import '@fontsource-variable/bricolage-grotesque/wght.css';
+import '@fontsource-variable/hanken-grotesk/wght.css';
+import '@fontsource/spline-sans-mono/400.css';
+import '@fontsource/spline-sans-mono/500.css';
+import { StrictMode } from 'react';
+import { createRoot } from 'react-dom/client';
+import { Studio } from './Studio.tsx';
+
+createRoot(document.getElementById('root')!).render(
+  <StrictMode>
+    <Studio />
+  </StrictMode>,
+);

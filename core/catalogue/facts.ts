@@ -10,6 +10,8 @@ export interface PictureFacts {
   focal: { x: number; y: number };
   /** #rrggbb. */
   dominant: string;
+  /** Has see-through parts, so that the ground shows. */
+  seeThrough: boolean;
   /** ThumbHash, base64. */
   placeholder: string;
 }

@@ -1,4 +1,4 @@
-import { wcagLuminance } from 'culori/fn';
+import { textOn } from '../colour/textOn.ts';
 import { valueAt } from '../bands/varying.ts';
 import { PART_GAP_PX } from '../card/text.ts';
 import { ratioValue } from '../card/card.ts';
@@ -6,14 +6,6 @@ import { fillCrop } from '../picture/crop.ts';
 import type { BayView, PageView } from '../view/view.ts';
 import { byBand } from './containers.ts';
 import { bandsCss, cardTextCss, shelfCss } from './shelfCss.ts';
-
-/** White or ink, whichever stands out more from a ground. */
-export function textOn(ground: string, dark: string): string {
-  const luminance = wcagLuminance(ground) ?? 1;
-  const onWhite = 1.05 / (luminance + 0.05);
-  const onDark = (luminance + 0.05) / ((wcagLuminance(dark) ?? 0) + 0.05);
-  return onWhite > onDark ? '#ffffff' : dark;
-}
 
 function bayCss(bay: BayView, view: PageView): string {
   const scope = `[data-bay="${bay.id}"]`;
@@ -67,7 +59,7 @@ export function pageCss(view: PageView): string {
     .map(([name, value]) => `--${name}:${value}`)
     .join(';');
   return (
-    `.region{${tokens};--content:${view.contentPx}px;--part-gap:${PART_GAP_PX}px}` +
+    `html{background:${view.colours.ground}}.region{${tokens};--content:${view.contentPx}px;--part-gap:${PART_GAP_PX}px}` +
     byBand(view.bands, (band) => `.store,.bay,.foot{--margin:${valueAt(view.margin, view.bands, band)}px}`) +
     cardTextCss() +
     pictureCss(view) +

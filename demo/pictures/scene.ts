@@ -21,6 +21,8 @@ export interface Scene {
   ground: string | null;
   /** Nearer than usual, as a second picture often is. */
   near?: boolean;
+  /** How far from the middle, as a share of the width; room is left for words there. */
+  aside?: number;
 }
 
 const n = (value: number) => value.toFixed(1);
@@ -59,16 +61,18 @@ export function sceneSvg(scene: Scene): string {
   const measures = (unit: number) => things.map((thing) => measure(thing, unit));
   // Things overlap a little when several stand together; all of it must fit with room around.
   const overlap = things.length > 1 ? 0.86 : 1;
+  // What stands aside has but its own part of the width.
+  const free = width * (1 - 2 * (scene.aside ?? 0));
   const spanAt = (unit: number) => measures(unit).reduce((sum, m) => sum + (m.left + m.right) * overlap, 0);
   const tallAt = (unit: number) => Math.max(...measures(unit).map((m) => m.top));
-  const room = scene.near ? 0.98 : 0.8;
+  const room = scene.aside ? 0.92 : scene.near ? 0.92 : 0.7;
   const base = 1000;
   const unit =
-    base * Math.min((width * room) / spanAt(base), (height * (scene.near ? 0.86 : 0.74)) / tallAt(base));
+    base * Math.min((free * room) / spanAt(base), (height * (scene.near ? 0.84 : 0.72)) / tallAt(base));
   const sizes = measures(unit);
   const floorY = Math.min(height * 0.88, height / 2 + tallAt(unit) * 0.5 + height * 0.02);
 
-  let x = width / 2 - spanAt(unit) / 2;
+  let x = width * (0.5 + (scene.aside ?? 0)) - spanAt(unit) / 2;
   const placed = things.map((thing, i) => {
     const m = sizes[i]!;
     const at = x + m.left * overlap;

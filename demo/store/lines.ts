@@ -26,7 +26,7 @@ export interface Line {
 
 const SQUARE = [800, 800] as const;
 const TALL = [700, 960] as const;
-const WIDE = [1000, 720] as const;
+const WIDE = [900, 780] as const;
 const UPRIGHT = [760, 900] as const;
 
 const one =

@@ -11,6 +11,7 @@ export interface StoredPicture {
   bytes: Buffer;
   /** #rrggbb. */
   dominant: string;
+  seeThrough: boolean;
   /** ThumbHash, base64. */
   placeholder: string;
   /** 64 cells row by row: the mean colour of the darkest and of the lightest 5 percent of each, #rrggbb. */
@@ -112,6 +113,7 @@ export async function ingestPicture(input: Buffer, paper: Pixel = [255, 255, 255
     height: info.height,
     mediaType: 'image/webp',
     bytes,
+    seeThrough: !opaque,
     dominant: dominantOf(pixels),
     placeholder: Buffer.from(rgbaToThumbHash(thumb.info.width, thumb.info.height, thumb.data)).toString(
       'base64',

@@ -8,8 +8,8 @@ export async function insertPicture(
   { name = '', focal = { x: 0.5, y: 0.5 } }: { name?: string; focal?: { x: number; y: number } } = {},
 ): Promise<void> {
   await db.query(
-    `INSERT INTO picture (id, width, height, media_type, bytes, name, focal_x, focal_y, dominant, placeholder, grid)
-     VALUES ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11) ON CONFLICT (id) DO NOTHING`,
+    `INSERT INTO picture (id, width, height, media_type, bytes, name, focal_x, focal_y, dominant, placeholder, grid, see_through)
+     VALUES ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11, $12) ON CONFLICT (id) DO NOTHING`,
     [
       picture.id,
       picture.width,
@@ -22,6 +22,7 @@ export async function insertPicture(
       picture.dominant,
       picture.placeholder,
       JSON.stringify(picture.grid),
+      picture.seeThrough,
     ],
   );
 }
@@ -30,7 +31,7 @@ export async function insertPicture(
 export const pictureJson = (from: string, alt: string): string =>
   `CASE WHEN ${from}.id IS NULL THEN NULL ELSE jsonb_build_object('id', ${from}.id, 'width', ${from}.width, 'height', ${from}.height,
    'alt', ${alt}, 'focal', jsonb_build_object('x', ${from}.focal_x, 'y', ${from}.focal_y),
-   'dominant', ${from}.dominant, 'placeholder', ${from}.placeholder) END`;
+   'dominant', ${from}.dominant, 'placeholder', ${from}.placeholder, 'seeThrough', ${from}.see_through) END`;
 
 /** Facts of stored pictures by id; those that are gone are absent. */
 export async function readPictures(

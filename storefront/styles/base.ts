@@ -5,8 +5,8 @@ export const baseCss =
 html{scrollbar-gutter:stable;-webkit-text-size-adjust:100%}
 body{margin:0}
 .region{container:region/inline-size;font-family:Literata,"Literata fallback",Georgia,serif;font-size:16px;line-height:1.5;background:var(--ground);color:var(--text);min-height:100vh;display:flex;flex-direction:column}
-.region h1,.region h2,.region h3,.region h4,.region p,.region ol,.region ul,.region dl,.region dd,.region figure{margin:0;padding:0}
-.region a{color:inherit}
+:where(.region) :where(h1,h2,h3,h4,h5,p,ol,ul,dl,dd,figure){margin:0;padding:0}
+:where(.region) a{color:inherit}
 .region :focus-visible{outline:3px solid var(--accent);outline-offset:2px}
 .skip{position:absolute;inset-inline-start:-9999px}
 .skip:focus{position:static;display:block;padding:8px 16px}
@@ -62,9 +62,8 @@ h4.bay-heading{font-size:17px}
 .banner{position:relative;min-height:var(--height);display:flex;align-items:center;background:var(--card);overflow:hidden}
 .banner>img{position:absolute;inset:0;width:100%;height:100%;object-fit:cover}
 .banner .over{position:relative;width:100%;max-width:calc(var(--content) + 2*var(--margin));margin-inline:auto;padding:32px var(--margin)}
-.banner .over>*{max-width:22ch}
-.banner h1{font-size:clamp(30px,4.6cqi,54px);line-height:1.1;font-weight:560;letter-spacing:-.02em;text-wrap:balance}
-.banner p{margin-top:12px;max-width:36ch;font-size:17px}
+.banner h1{font-size:clamp(30px,4.6cqi,54px);line-height:1.1;font-weight:560;letter-spacing:-.02em;max-width:min(12em,56cqi);text-wrap:balance}
+.banner p{margin-top:12px;max-width:min(34ch,50cqi);font-size:17px}
 .button{display:inline-block;margin-top:20px;background:var(--accent);color:var(--onAccent);padding:11px 20px;border-radius:3px;text-decoration:none;font-weight:560;border:0;font:inherit}
 .button:hover{text-decoration:underline;text-underline-offset:4px}
 .product{display:grid;gap:28px 48px}
@@ -91,8 +90,8 @@ h4.bay-heading{font-size:17px}
 .swatch{width:20px;height:20px;border-radius:50%;border:1px solid rgb(0 0 0/.18);object-fit:cover;flex:none}
 .fields{margin-top:26px;display:grid;grid-template-columns:auto 1fr;gap:0;border-top:1px solid var(--line);font-size:15px}
 .fields .field{display:contents}
-.fields dt,.fields dd{padding:8px 0!important;border-bottom:1px solid var(--line)}
-.fields dt{color:var(--quiet);padding-inline-end:24px!important}
+.fields dt,.fields dd{padding-block:8px;border-bottom:1px solid var(--line)}
+.fields dt{color:var(--quiet);padding-inline-end:24px}
 .foot{margin-top:48px;border-top:1px solid var(--line);padding:24px var(--margin) 32px;font-size:14px;color:var(--quiet)}
 .foot>div{max-width:var(--content);margin-inline:auto}
 @media (prefers-reduced-motion:no-preference){.part-picture img{transition:transform .16s}}

@@ -78,6 +78,22 @@ const shows = settings('shelf', 'shows', [
 const form = settings('shelf', 'form', [
   { id: 'form', name: 'Form', find: ['grid'], say: (v) => `a ${String(v)}` },
   {
+    id: 'pager',
+    name: 'Pages',
+    find: ['pages', 'paging', 'numbered'],
+    say: (v) => (v === 'numbered' ? 'in numbered pages' : 'without pages'),
+  },
+  {
+    id: 'lastRow',
+    name: 'A short last row',
+    find: ['last row', 'remainder', 'drop'],
+    varies: true,
+    say: (v) => (v === 'drop' ? 'drops a short last row' : 'leaves a short last row'),
+  },
+]);
+
+const across = settings('shelf', 'across', [
+  {
     id: 'amount.by',
     name: 'Counted in',
     find: ['rows', 'items', 'number'],
@@ -96,22 +112,6 @@ const form = settings('shelf', 'form', [
     find: ['items', 'page size', 'how many', 'number'],
     say: (v) => counted(Number(v), 'item'),
   },
-  {
-    id: 'pager',
-    name: 'Pages',
-    find: ['pages', 'paging', 'numbered'],
-    say: (v) => (v === 'numbered' ? 'in numbered pages' : 'without pages'),
-  },
-  {
-    id: 'lastRow',
-    name: 'A short last row',
-    find: ['last row', 'remainder', 'drop'],
-    varies: true,
-    say: (v) => (v === 'drop' ? 'drops a short last row' : 'leaves a short last row'),
-  },
-]);
-
-const across = settings('shelf', 'across', [
   {
     id: 'across.by',
     name: 'Across by',

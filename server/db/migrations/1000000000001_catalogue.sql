@@ -10,6 +10,7 @@ CREATE TABLE picture (
   focal_y real NOT NULL DEFAULT 0.5,
   dominant text NOT NULL,
   placeholder text NOT NULL,
+  see_through boolean NOT NULL DEFAULT false,
   -- 8 by 8 cells, each the colours of its darkest and lightest 5 percent
   grid jsonb NOT NULL
 );

@@ -1,0 +1,25 @@
+import type { Plan } from '../plan/plan.ts';
+import type { PageView } from '../view/view.ts';
+import { SEVERITIES, type Check, type Finding } from './check.ts';
+import { nothingToShow } from './nothingToShow.ts';
+import { rowsLeftShort } from './rowsLeftShort.ts';
+import { sameProductTwice } from './sameProductTwice.ts';
+
+/** Every check; to add one, write its file and list it here. */
+export const checks: readonly Check[] = [nothingToShow, rowsLeftShort, sameProductTwice];
+
+/** What is found on a page, the weightiest first and from the top of the page down. */
+export function findingsOn(view: PageView, plan: Plan): Finding[] {
+  const place = new Map(view.bays.map((bay, i) => [bay.id, i]));
+  return checks
+    .flatMap((check) =>
+      check
+        .find(view, plan)
+        .map((found) => ({ ...found, check: check.id, severity: check.severity, pageId: view.pageId })),
+    )
+    .sort(
+      (a, b) =>
+        SEVERITIES.indexOf(a.severity) - SEVERITIES.indexOf(b.severity) ||
+        place.get(a.bayId)! - place.get(b.bayId)!,
+    );
+}

@@ -1,0 +1,71 @@
+import { fullCounts } from '../geometry/fullCounts.ts';
+import type { Command } from '../plan/commands.ts';
+import type { Shelf } from '../plan/shelf.ts';
+import { counted } from '../sentence/sentence.ts';
+import type { ShelfView } from '../view/view.ts';
+import type { Check, Fix } from './check.ts';
+
+/** Steps whose last row is not full though there is more than one row; the very last page may end as it does. */
+export function shortSteps(shelf: ShelfView): ShelfView['steps'] {
+  return shelf.steps.filter((step) => {
+    const lastOfPages = shelf.pagers.length > 0 && step.shows.end === shelf.total;
+    return step.rows.rows > 1 && !step.rows.full && !lastOfPages;
+  });
+}
+
+const words = ['no', 'one', 'two', 'three', 'four', 'five', 'six'];
+const inWords = (count: number) => words[count] ?? String(count);
+
+/** The number, or the rows, that would fill every row; null where none does with what there is. */
+export function fullRowsFix(view: ShelfView, shelf: Shelf): Fix | null {
+  const on = { shelf: shelf.id };
+  const acrosses = view.steps.map((step) => step.across);
+  if (shelf.amount.by === 'items') {
+    const { offers, rowsInstead } = fullCounts(acrosses, shelf.amount.items);
+    const offer = offers.find((count) => count <= view.total);
+    if (offer)
+      return { words: `Show ${offer}`, command: { do: 'set', on, setting: 'amount.items', value: offer } };
+    const perBand =
+      rowsInstead ??
+      acrosses.map((across) => Math.max(1, Math.floor(Math.min(shelf.amount.items, view.total) / across)));
+    const fits = view.steps.every((step, i) => perBand[i]! * step.across <= view.total);
+    if (fits) {
+      const rows: Record<string, number> = {};
+      view.steps.forEach((step, i) => (rows[step.bandId] ??= perBand[i]!));
+      const commands: Command[] = [
+        { do: 'set', on, setting: 'amount.rows', value: rows },
+        { do: 'set', on, setting: 'amount.by', value: 'rows' },
+      ];
+      return { words: 'Show full rows at each width', command: { do: 'together', commands } };
+    }
+  }
+  if (shelf.pager !== 'none') return null;
+  const bands = [...new Set(shortSteps(view).map((step) => step.bandId))];
+  const commands = bands.map((band): Command => ({ do: 'set', on, setting: 'lastRow', band, value: 'drop' }));
+  return { words: 'Drop the short row', command: { do: 'together', commands } };
+}
+
+export const rowsLeftShort: Check = {
+  id: 'rows-left-short',
+  title: 'Rows left short',
+  severity: 'weak',
+  find: (view, plan) =>
+    view.bays.flatMap(({ id, content }) => {
+      if (content.holds !== 'shelf') return [];
+      const shelf = plan.shelves[content.shelf.id];
+      const short = shortSteps(content.shelf);
+      if (!shelf || short.length === 0) return [];
+      const bands = [...new Set(short.map((step) => step.bandId))];
+      const names = bands.map((band) => view.bands.find((one) => one.id === band)!.name);
+      const where = bands.length === 1 ? `on ${names[0]}` : `at ${inWords(bands.length)} widths`;
+      const first = short[0]!;
+      return [
+        {
+          bayId: id,
+          text: `Last row short ${where}: ${counted(first.rows.last, 'piece')} of ${first.across}${bands.length > 1 ? ` on ${names[0]}` : ''}`,
+          fix: fullRowsFix(content.shelf, shelf),
+          goTo: 'across',
+        },
+      ];
+    }),
+};

@@ -1,0 +1,10 @@
+import { modeLrgb, modeRgb, useMode, wcagContrast } from 'culori/fn';
+
+// culori knows only the colour spaces that it is told of, so that the rest need not be shipped.
+useMode(modeRgb);
+useMode(modeLrgb);
+
+/** White or the dark text colour, whichever stands out more from a ground (WCAG 2.2 contrast); all #rrggbb. */
+export function textOn(ground: string, dark: string): string {
+  return wcagContrast('#ffffff', ground) > wcagContrast(dark, ground) ? '#ffffff' : dark;
+}

@@ -1,0 +1,136 @@
+import { CircleUser, Redo2, Undo2 } from 'lucide-react';
+import { useEffect, useMemo, useState, type ReactNode } from 'react';
+import { Menu, MenuItem, MenuTrigger } from 'react-aria-components';
+import { NavLink } from 'react-router';
+import styled from 'styled-components';
+import { useQuery } from '@tanstack/react-query';
+import { changesBetween } from '../core/change/change.ts';
+import type { Plan } from '../core/plan/plan.ts';
+import { Publish } from './publish/Publish.tsx';
+import { Stale } from './draft/Stale.tsx';
+import { Shortcuts } from './Shortcuts.tsx';
+import { useDraft, useNames, useStudio } from './studioContext.tsx';
+import { Brand } from './ui/Brand.tsx';
+import { BarButton, TapeButton } from './ui/Button.tsx';
+import { itemStyle, PopoverBox } from './ui/Pick.tsx';
+import { t } from './ui/theme.ts';
+import { counted } from '../core/sentence/sentence.ts';
+
+const Frame = styled.div`
+  height: 100%;
+  display: grid;
+  grid-template-rows: 46px minmax(0, 1fr);
+`;
+
+const Bar = styled.header`
+  background: ${t.ink};
+  color: #e9eef0;
+  display: flex;
+  align-items: center;
+  gap: 4px;
+  padding: 0 14px;
+  nav {
+    margin-inline-start: 16px;
+    flex: 1;
+  }
+  nav a {
+    color: inherit;
+    text-decoration: none;
+    padding: 7px 10px;
+    border-radius: ${t.corner};
+    font-weight: 500;
+  }
+  nav a.active {
+    background: #2b3b45;
+    color: #fff;
+  }
+  a:focus-visible,
+  button[data-focus-visible] {
+    outline: 2px solid ${t.tape};
+    outline-offset: 2px;
+  }
+`;
+
+const Item = styled(MenuItem)`
+  ${itemStyle}
+`;
+
+const typing = (target: EventTarget | null) =>
+  target instanceof HTMLElement &&
+  (target.isContentEditable || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName));
+
+/** The bar across the top, and what can be reached from everywhere. */
+export function Shell({ children }: { children: ReactNode }) {
+  const { draft, client, account, signOut } = useStudio();
+  const [plan, past, future] = [
+    useDraft((s) => s.plan),
+    useDraft((s) => s.past.length),
+    useDraft((s) => s.future.length),
+  ];
+  const names = useNames();
+  const live = useQuery({
+    queryKey: ['live'],
+    queryFn: () => client.get<{ number: number; plan: Plan }>('/api/live'),
+  });
+  const [publishing, setPublishing] = useState(false);
+  const [helping, setHelping] = useState(false);
+  const changes = useMemo(
+    () => (live.data ? changesBetween(live.data.plan, plan, names) : []),
+    [live.data, plan, names],
+  );
+
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      const command = event.ctrlKey || event.metaKey;
+      const key = event.key.toLowerCase();
+      if (command && (key === 'z' || key === 'y')) {
+        if (typing(event.target) && (event.target as HTMLInputElement).inputMode !== 'numeric') return;
+        event.preventDefault();
+        if (key === 'y' || event.shiftKey) draft.redo();
+        else draft.undo();
+      } else if (event.key === '?' && !typing(event.target)) setHelping(true);
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  }, [draft]);
+
+  return (
+    <Frame>
+      <Bar>
+        <Brand />
+        <nav aria-label="Places">
+          <NavLink to="/arrange">Arrange</NavLink>
+        </nav>
+        <BarButton onPress={() => draft.undo()} isDisabled={past === 0}>
+          <Undo2 size={16} aria-hidden /> Undo
+        </BarButton>
+        <BarButton onPress={() => draft.redo()} isDisabled={future === 0}>
+          <Redo2 size={16} aria-hidden /> Redo
+        </BarButton>
+        <MenuTrigger>
+          <BarButton aria-label={`Account of ${account.name}`}>
+            <CircleUser size={16} aria-hidden />
+          </BarButton>
+          <PopoverBox>
+            <Menu
+              onAction={(key) =>
+                key === 'out' ? signOut() : key === 'keys' ? setHelping(true) : window.open('/', '_blank')
+              }
+            >
+              <Item id="live">See the live store</Item>
+              <Item id="keys">Keys</Item>
+              <Item id="out">Sign out {account.name}</Item>
+            </Menu>
+          </PopoverBox>
+        </MenuTrigger>
+        <TapeButton isDisabled={changes.length === 0} onPress={() => setPublishing(true)}>
+          {changes.length ? `Publish ${counted(changes.length, 'change')}` : 'Nothing to publish'}
+        </TapeButton>
+      </Bar>
+      {children}
+      <Publish open={publishing} changes={changes} onClose={() => setPublishing(false)} />
+      <Stale />
+      <Shortcuts open={helping} onClose={() => setHelping(false)} />
+    </Frame>
+  );
+}

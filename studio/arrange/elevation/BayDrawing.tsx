@@ -1,0 +1,104 @@
+import { memo } from 'react';
+import { innerWidth } from '../../../core/geometry/steps.ts';
+import { bayHeight, shelfMeasure } from '../../../core/view/height.ts';
+import type { BayView } from '../../../core/view/view.ts';
+import type { Bands } from '../../../core/bands/bands.ts';
+import { t } from '../../ui/theme.ts';
+
+/** Width of the strip's drawings, px. */
+const WIDTH = 120;
+const LEAST = 12;
+const MOST = 76;
+
+interface BayDrawingProps {
+  bay: BayView | undefined;
+  bands: Bands;
+  /** Region width that it is drawn at, px. */
+  regionPx: number;
+  chosen: boolean;
+  hidden: boolean;
+  conditional: boolean;
+}
+
+/** A bay small and to scale: its cards where they stand, from the same geometry that the frames have. */
+export const BayDrawing = memo(function BayDrawing({
+  bay,
+  bands,
+  regionPx,
+  chosen,
+  hidden,
+  conditional,
+}: BayDrawingProps) {
+  const scale = WIDTH / regionPx;
+  const full = bay ? bayHeight(bay, bands, regionPx) * scale : 0;
+  const height = Math.max(LEAST, Math.min(MOST, full || 22));
+  const fill = chosen ? '#8FB3A8' : '#D3DADA';
+  return (
+    <svg width={WIDTH + 2} height={height + 2} aria-hidden="true" style={{ display: 'block' }}>
+      <defs>
+        <pattern id="hatch" width="6" height="6" patternTransform="rotate(45)" patternUnits="userSpaceOnUse">
+          <rect width="6" height="6" fill={t.paper} />
+          <rect width="2" height="6" fill={t.line} />
+        </pattern>
+      </defs>
+      <rect
+        x="1"
+        y="1"
+        width={WIDTH}
+        height={height}
+        rx="3"
+        fill={hidden ? 'url(#hatch)' : '#fff'}
+        stroke={t.line}
+        strokeDasharray={conditional ? '3 3' : undefined}
+      />
+      <svg x="1" y="1" width={WIDTH} height={height} viewBox={`0 0 ${WIDTH} ${height}`}>
+        {bay && !hidden && (
+          <Inside bay={bay} bands={bands} regionPx={regionPx} scale={scale} height={height} fill={fill} />
+        )}
+      </svg>
+    </svg>
+  );
+});
+
+function Inside({
+  bay,
+  bands,
+  regionPx,
+  scale,
+  height,
+  fill,
+}: {
+  bay: BayView;
+  bands: Bands;
+  regionPx: number;
+  scale: number;
+  height: number;
+  fill: string;
+}) {
+  const { content } = bay;
+  if (content.holds !== 'shelf')
+    return <rect x="4" y="4" width={WIDTH - 8} height={Math.max(4, height - 8)} fill={fill} />;
+  const { step, cardPx, heightPx } = shelfMeasure(content.shelf, bands, regionPx);
+  const inner = innerWidth(content.shelf.room, bands, step.bandId, regionPx) * scale;
+  const [left, top] = [(WIDTH - inner) / 2, 5];
+  const shown = step.shows.end - step.shows.start;
+  const { rows } = step.rows;
+  // Drawn as high as it is; what does not fit is drawn lower, all rows alike.
+  const squeeze = Math.min(1, (height - top * 2) / Math.max(1, heightPx * scale));
+  const rowPx = rows ? (heightPx * scale * squeeze) / rows : 0;
+  return (
+    <>
+      {Array.from({ length: shown }, (_, i) => (
+        <rect
+          key={i}
+          x={left + (i % step.across) * (cardPx + step.gap.column) * scale}
+          y={top + Math.floor(i / step.across) * rowPx}
+          width={Math.max(1, cardPx * scale)}
+          height={Math.max(1, rowPx - 2.5)}
+          rx="1"
+          fill={fill}
+        />
+      ))}
+    </>
+  );
+}

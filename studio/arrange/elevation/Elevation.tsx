@@ -1,0 +1,357 @@
+import { MoreVertical } from 'lucide-react';
+import {
+  Button,
+  GridList,
+  GridListItem,
+  Menu,
+  MenuItem,
+  MenuTrigger,
+  useDragAndDrop,
+} from 'react-aria-components';
+import { useNavigate } from 'react-router';
+import styled from 'styled-components';
+import { bayName } from '../../../core/change/change.ts';
+import { bayKinds, type Bay } from '../../../core/plan/bays/index.ts';
+import { newShelf } from '../../../core/plan/atFirst.ts';
+import type { PageView } from '../../../core/view/view.ts';
+import { stepAt } from '../../../core/geometry/steps.ts';
+import { useDraft, useStudio } from '../../studioContext.tsx';
+import { itemStyle, Pick, PopoverBox } from '../../ui/Pick.tsx';
+import { t } from '../../ui/theme.ts';
+import { useArranging } from '../arrangeContext.tsx';
+import { BayDrawing } from './BayDrawing.tsx';
+import { newId } from './newId.ts';
+
+const Strip = styled.aside`
+  grid-area: elevation;
+  background: ${t.paper};
+  border-inline-end: 1px solid ${t.line};
+  display: flex;
+  flex-direction: column;
+  gap: 10px;
+  padding: 12px 0 12px;
+  overflow: hidden auto;
+  > .pick {
+    padding: 0 10px;
+  }
+`;
+
+const Bays = styled(GridList)`
+  display: flex;
+  flex-direction: column;
+  outline: none;
+  .react-aria-DropIndicator[data-drop-target] {
+    outline: 2px solid ${t.pine};
+    margin: 0 10px;
+  }
+`;
+
+const BayItem = styled(GridListItem)`
+  position: relative;
+  padding: 4px 10px 5px 14px;
+  outline: none;
+  cursor: pointer;
+  &[data-selected]::before {
+    content: '';
+    position: absolute;
+    inset-inline-start: 0;
+    top: 0;
+    bottom: 0;
+    width: 5px;
+    background: ${t.tape};
+  }
+  &[data-selected] .drawing {
+    outline: 2px solid ${t.pine};
+    outline-offset: 2px;
+    border-radius: 4px;
+  }
+  &[data-focus-visible] .drawing {
+    outline: 2px solid ${t.ink};
+    outline-offset: 2px;
+    border-radius: 4px;
+  }
+  .drawing {
+    width: 122px;
+  }
+  .name {
+    display: flex;
+    justify-content: space-between;
+    gap: 6px;
+    font-size: 12px;
+    line-height: 1.3;
+    margin-top: 4px;
+    color: ${t.ink2};
+  }
+  .name span:first-child {
+    overflow: hidden;
+    text-overflow: ellipsis;
+    white-space: nowrap;
+  }
+  .more {
+    position: absolute;
+    top: 6px;
+    inset-inline-end: 12px;
+    border: 1px solid ${t.line};
+    background: ${t.paper};
+    border-radius: 5px;
+    padding: 2px;
+    display: grid;
+    opacity: 0;
+    cursor: pointer;
+  }
+  .drag {
+    position: absolute;
+    opacity: 0;
+    width: 1px;
+    height: 1px;
+    overflow: hidden;
+    border: 0;
+    padding: 0;
+  }
+  .drag[data-focus-visible] {
+    opacity: 1;
+    width: auto;
+    height: auto;
+    top: 6px;
+    inset-inline-start: 16px;
+    padding: 1px 6px;
+    background: ${t.paper};
+    border: 1px solid ${t.edge};
+    border-radius: 5px;
+  }
+  &:hover .more,
+  &[data-selected] .more,
+  .more[data-focus-visible],
+  .more[aria-expanded='true'] {
+    opacity: 1;
+  }
+`;
+
+const Item = styled(MenuItem)`
+  ${itemStyle}
+`;
+
+const Add = styled(Button)`
+  margin: 2px 10px 0;
+  border: 1px dashed ${t.edge};
+  border-radius: ${t.corner};
+  background: none;
+  min-height: 32px;
+  color: ${t.pine};
+  font-weight: 600;
+  cursor: pointer;
+  width: 129px;
+`;
+
+const PageButton = styled(Button)`
+  border: 0;
+  background: none;
+  text-align: start;
+  padding: 2px 14px;
+  color: ${t.pine};
+  text-decoration: underline;
+  text-underline-offset: 3px;
+  cursor: pointer;
+  &[data-chosen] {
+    font-weight: 600;
+  }
+`;
+
+/** Laptops are what pages are drawn small at: the band whose screen is nearest to 1180 px. */
+const drawnAt = (view: PageView) =>
+  view.bands.reduce((a, b) => (Math.abs(b.nominal.width - 1180) < Math.abs(a.nominal.width - 1180) ? b : a))
+    .nominal.width;
+
+/** The page from the side: its bays small and to scale, in their order. */
+export function Elevation() {
+  const { draft } = useStudio();
+  const { page, view, bay: chosen, choose } = useArranging();
+  const plan = useDraft((state) => state.plan);
+  const navigate = useNavigate();
+  const regionPx = drawnAt(view);
+
+  const move = (id: string, by: number) => {
+    const at = page.bays.findIndex((one) => one.id === id);
+    const to = at + by;
+    if (to >= 0 && to < page.bays.length) draft.run({ do: 'moveBay', page: page.id, bay: id, to });
+  };
+  const remove = (id: string) => {
+    const at = page.bays.findIndex((one) => one.id === id);
+    draft.run({ do: 'removeBay', page: page.id, bay: id });
+    choose(page.bays[at + 1]?.id ?? page.bays[at - 1]?.id ?? null);
+  };
+  const duplicate = (id: string) => {
+    const copy = newId(id, plan);
+    draft.run({ do: 'duplicateBay', page: page.id, bay: id, newId: copy });
+    choose(copy);
+  };
+  const hide = (one: Bay) =>
+    draft.run({ do: 'set', on: { page: page.id, bay: one.id }, setting: 'hidden', value: !one.hidden });
+  const add = (holds: string) => {
+    const kind = bayKinds.find(({ id }) => id === holds)!;
+    const id = newId(holds, plan);
+    const at = chosen ? page.bays.findIndex((one) => one.id === chosen.id) + 1 : page.bays.length;
+    const bay = kind.atFirst(id, plan.house.bands[0]!.id);
+    draft.run({
+      do: 'addBay',
+      page: page.id,
+      at,
+      bay,
+      ...(holds === 'shelf' && { shelf: newShelf(id, plan.house.bands) }),
+    });
+    choose(id);
+  };
+
+  const { dragAndDropHooks } = useDragAndDrop({
+    getItems: (keys) => [...keys].map((key) => ({ 'text/plain': String(key) })),
+    onReorder: ({ keys, target }) => {
+      const [id] = keys;
+      const rest = page.bays.filter((one) => one.id !== id);
+      const at = rest.findIndex((one) => one.id === target.key);
+      draft.run({
+        do: 'moveBay',
+        page: page.id,
+        bay: String(id),
+        to: at + (target.dropPosition === 'after' ? 1 : 0),
+      });
+    },
+  });
+
+  const act = (one: Bay, key: string) => {
+    if (key === 'up' || key === 'down') move(one.id, key === 'up' ? -1 : 1);
+    else if (key === 'duplicate') duplicate(one.id);
+    else if (key === 'hide') hide(one);
+    else remove(one.id);
+  };
+
+  return (
+    <Strip aria-label="Elevation">
+      <div className="pick">
+        <Pick
+          label="Page"
+          shown={false}
+          value={page.id}
+          options={Object.values(plan.pages).map((one) => ({ value: one.id, words: one.name }))}
+          onChange={(id) => void navigate(`/arrange/${id}`)}
+        />
+      </div>
+      <PageButton data-chosen={chosen === null || undefined} onPress={() => choose(null)}>
+        The page itself
+      </PageButton>
+      <div
+        onKeyDownCapture={(event) => {
+          const id = (event.target as HTMLElement).closest('[data-key]')?.getAttribute('data-key');
+          const one = page.bays.find((bay) => bay.id === id);
+          if (!one) return;
+          const { key, altKey, ctrlKey, metaKey } = event;
+          if (altKey && (key === 'ArrowUp' || key === 'ArrowDown')) move(one.id, key === 'ArrowUp' ? -1 : 1);
+          else if (ctrlKey || metaKey || altKey) return;
+          else if (key === 'd') duplicate(one.id);
+          else if (key === 'h') hide(one);
+          else if (key === 'Delete' || key === 'Backspace') remove(one.id);
+          else return;
+          event.preventDefault();
+          event.stopPropagation();
+        }}
+      >
+        <Bays
+          aria-label={`Bays of ${page.name}`}
+          selectionMode="single"
+          selectionBehavior="replace"
+          disallowEmptySelection
+          selectedKeys={chosen ? [chosen.id] : []}
+          onSelectionChange={(keys) => keys !== 'all' && keys.size && choose(String([...keys][0]))}
+          dragAndDropHooks={dragAndDropHooks}
+          renderEmptyState={() => (
+            <p style={{ padding: '0 14px', color: t.ink2 }}>No bays yet. Add the first.</p>
+          )}
+        >
+          {page.bays.map((one) => (
+            <ElevationBay
+              key={one.id}
+              bay={one}
+              view={view}
+              regionPx={regionPx}
+              chosen={chosen?.id === one.id}
+              name={bayName(one, plan)}
+              onAct={(key) => act(one, key)}
+            />
+          ))}
+        </Bays>
+      </div>
+      <MenuTrigger>
+        <Add>Add a bay</Add>
+        <PopoverBox>
+          <Menu onAction={(key) => add(String(key))}>
+            {bayKinds
+              .filter((kind) => kind.addedTo.includes(page.kind))
+              .map((kind) => (
+                <Item key={kind.id} id={kind.id}>
+                  {kind.name}
+                </Item>
+              ))}
+          </Menu>
+        </PopoverBox>
+      </MenuTrigger>
+    </Strip>
+  );
+}
+
+interface ElevationBayProps {
+  bay: Bay;
+  view: PageView;
+  regionPx: number;
+  chosen: boolean;
+  name: string;
+  onAct(key: string): void;
+}
+
+function ElevationBay({ bay, view, regionPx, chosen, name, onAct }: ElevationBayProps) {
+  const drawn = view.bays.find((one) => one.id === bay.id);
+  const shelf = drawn?.content.holds === 'shelf' ? drawn.content.shelf : null;
+  const step = shelf && stepAt(shelf.steps, regionPx);
+  const aside = bay.hidden
+    ? 'hidden'
+    : bay.bands
+      ? 'at some'
+      : shelf
+        ? shelf.total === 0
+          ? 'empty'
+          : String(step!.shows.end - step!.shows.start)
+        : '';
+  return (
+    <BayItem id={bay.id} textValue={name}>
+      <Button slot="drag" className="drag">
+        Move
+      </Button>
+      <div className="drawing">
+        <BayDrawing
+          bay={drawn}
+          bands={view.bands}
+          regionPx={regionPx}
+          chosen={chosen}
+          hidden={bay.hidden}
+          conditional={bay.bands !== null}
+        />
+      </div>
+      <div className="name">
+        <span>{name}</span>
+        <span>{aside}</span>
+      </div>
+      <MenuTrigger>
+        <Button className="more" aria-label={`More for ${name}`}>
+          <MoreVertical size={14} />
+        </Button>
+        <PopoverBox>
+          <Menu onAction={(key) => onAct(String(key))}>
+            <Item id="up">Move up</Item>
+            <Item id="down">Move down</Item>
+            <Item id="duplicate">Duplicate</Item>
+            <Item id="hide">{bay.hidden ? 'Show' : 'Hide'}</Item>
+            <Item id="remove">Remove</Item>
+          </Menu>
+        </PopoverBox>
+      </MenuTrigger>
+    </BayItem>
+  );
+}

@@ -1,0 +1,120 @@
+import styled from 'styled-components';
+import { useDraft, useStudio } from '../../studioContext.tsx';
+import { Button, QuietButton } from '../../ui/Button.tsx';
+import { t } from '../../ui/theme.ts';
+import { useArranging } from '../arrangeContext.tsx';
+
+const Bar = styled.footer`
+  grid-area: foot;
+  min-height: 38px;
+  background: ${t.paper};
+  border-top: 1px solid ${t.line};
+  display: flex;
+  align-items: center;
+  gap: 16px;
+  padding: 4px 16px;
+  min-width: 0;
+  .count {
+    font-weight: 600;
+    color: ${t.brick};
+    white-space: nowrap;
+  }
+  .none {
+    color: ${t.pine};
+    white-space: nowrap;
+  }
+  ul {
+    display: flex;
+    gap: 16px;
+    overflow: auto hidden;
+    flex: 1;
+    min-width: 0;
+    scrollbar-width: thin;
+  }
+  li {
+    display: flex;
+    align-items: center;
+    gap: 8px;
+    white-space: nowrap;
+  }
+  .saved {
+    color: ${t.ink2};
+    white-space: nowrap;
+    display: flex;
+    align-items: center;
+    gap: 8px;
+  }
+  .saved.away {
+    color: ${t.amber};
+    background: ${t.amberSoft};
+    border-radius: ${t.corner};
+    padding: 3px 9px;
+  }
+  .saved.refused {
+    color: ${t.brick};
+    background: ${t.brickSoft};
+    border-radius: ${t.corner};
+    padding: 3px 9px;
+    white-space: normal;
+  }
+`;
+
+const clock = (iso: string) => new Date(iso).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' });
+
+function Saved() {
+  const { draft, saveNow } = useStudio();
+  const saving = useDraft((state) => state.saving);
+  const savedAt = useDraft((state) => state.savedAt);
+  if (saving.state === 'away')
+    return (
+      <p className="saved away" role="status">
+        The server is away. Your changes are kept here and sent when it is back.
+      </p>
+    );
+  if (saving.state === 'refused')
+    return (
+      <p className="saved refused" role="alert">
+        Not saved: {saving.message}
+        <Button onPress={() => draft.undo()}>Undo</Button>
+        <QuietButton onPress={() => void saveNow()}>Try again</QuietButton>
+      </p>
+    );
+  return (
+    <p className="saved" role="status">
+      {saving.state === 'saved' ? (savedAt ? `Saved ${clock(savedAt)}` : 'Saved') : 'Saving …'}
+    </p>
+  );
+}
+
+/** What the checks found on this page, each with its fix; and when the draft was last saved. */
+export function Foot() {
+  const { draft } = useStudio();
+  const { findings, choose, openLine } = useArranging();
+  return (
+    <Bar>
+      {findings.length === 0 ? (
+        <span className="none">Nothing amiss on this page</span>
+      ) : (
+        <span className="count">{findings.length} to look at</span>
+      )}
+      <ul aria-label="Findings">
+        {findings.map((finding) => (
+          <li key={`${finding.check} ${finding.bayId}`}>
+            <QuietButton
+              onPress={() => {
+                choose(finding.bayId);
+                openLine(finding.goTo);
+              }}
+            >
+              {finding.text}
+            </QuietButton>
+            {finding.fix && (
+              <Button onPress={() => draft.run(finding.fix!.command)}>{finding.fix.words}</Button>
+            )}
+          </li>
+        ))}
+      </ul>
+      <Saved />
+    </Bar>
+  );
+}

@@ -1,0 +1,252 @@
+import { useEffect, useMemo, useRef } from 'react';
+import styled from 'styled-components';
+import { bayName } from '../../../core/change/change.ts';
+import { linesOf } from '../../../core/plan/lines.ts';
+import { placesOf } from '../../../core/plan/plan.ts';
+import { allSettings, findSettings } from '../../../core/plan/settings/index.ts';
+import type { Sentence } from '../../../core/sentence/sentence.ts';
+import { listed } from '../../../core/sentence/sentence.ts';
+import { useDraft, useNames, useStudio } from '../../studioContext.tsx';
+import { Button } from '../../ui/Button.tsx';
+import { Search } from '../../ui/Search.tsx';
+import { t } from '../../ui/theme.ts';
+import { useArranging } from '../arrangeContext.tsx';
+import { newId } from '../elevation/newId.ts';
+import { Count } from './Count.tsx';
+import { lineControls } from './lines/index.tsx';
+import { PageSpec } from './PageSpec.tsx';
+
+const Panel = styled.section`
+  grid-area: spec;
+  background: ${t.paper};
+  border-inline-end: 1px solid ${t.line};
+  overflow: hidden auto;
+  display: flex;
+  flex-direction: column;
+  header {
+    padding: 13px 16px 12px;
+    border-bottom: 1px solid ${t.line};
+  }
+  h2 {
+    font: 600 16px/1.25 ${t.names};
+    overflow-wrap: anywhere;
+  }
+  header p {
+    color: ${t.ink2};
+    margin-top: 2px;
+  }
+  .find {
+    margin-top: 9px;
+  }
+  .shared {
+    margin-top: 8px;
+    display: flex;
+    align-items: center;
+    justify-content: space-between;
+    gap: 8px;
+  }
+`;
+
+const LineBox = styled.div`
+  border-bottom: 1px solid ${t.line};
+  display: grid;
+  grid-template-columns: 68px minmax(0, 1fr);
+  position: relative;
+  padding: 11px 16px 12px;
+  &[data-open] {
+    background: #fff;
+    display: block;
+  }
+  &[data-open]::before {
+    content: '';
+    position: absolute;
+    inset: 0 auto 0 0;
+    width: 4px;
+    background: ${t.pine};
+  }
+  .label {
+    all: unset;
+    color: ${t.ink2};
+    cursor: pointer;
+    font-size: 12px;
+    line-height: 19px;
+    border-radius: 3px;
+  }
+  .label:focus-visible,
+  .sentence button:focus-visible {
+    outline: 2px solid ${t.pine};
+    outline-offset: 2px;
+  }
+  &[data-open] .label {
+    font: 600 13px/1.4 ${t.text};
+    color: ${t.ink};
+    display: block;
+    margin-bottom: 10px;
+  }
+`;
+
+const Said = styled.p`
+  font-size: 13.5px;
+  line-height: 1.5;
+  overflow-wrap: anywhere;
+  button {
+    all: unset;
+    font-weight: 600;
+    cursor: pointer;
+    text-decoration: underline;
+    text-decoration-color: #6fa394;
+    text-decoration-thickness: 2px;
+    text-underline-offset: 3px;
+  }
+  button:hover {
+    text-decoration-color: ${t.pine};
+  }
+`;
+
+function SentenceLine({ sentence, onOpen }: { sentence: Sentence; onOpen(setting: string): void }) {
+  return (
+    <Said className="sentence">
+      {sentence.map((piece, i) =>
+        typeof piece === 'string' ? (
+          <span key={i}>{piece}</span>
+        ) : (
+          <button key={i} type="button" onClick={() => onOpen(piece.opens)}>
+            {piece.text}
+          </button>
+        ),
+      )}
+    </Said>
+  );
+}
+
+/** Puts the keyboard on the control of a setting, once its line is open. */
+function useFocusOn(setting: string | null, within: React.RefObject<HTMLElement | null>): void {
+  useEffect(() => {
+    if (!setting) return;
+    const box = within.current?.querySelector(`[data-setting~="${CSS.escape(setting)}"]`);
+    box?.scrollIntoView({ block: 'nearest' });
+    const control = box?.querySelector<HTMLElement>(
+      'input:not([type=hidden]):checked, input:not([type=hidden]), button, textarea, [tabindex="0"]',
+    );
+    control?.focus();
+  }, [setting, within]);
+}
+
+/** The chosen bay as lines; each a sentence that opens in place. With no bay chosen, the page itself. */
+export function Spec() {
+  const { draft } = useStudio();
+  const { page, view, bay, shelf, open, openLine } = useArranging();
+  const plan = useDraft((state) => state.plan);
+  const names = useNames();
+  const panel = useRef<HTMLElement>(null);
+  useFocusOn(open?.setting ?? null, panel);
+
+  const lines = useMemo(() => (bay ? linesOf[bay.holds] : []), [bay]);
+  const within = useMemo(() => {
+    const ids = new Set(lines.map((line) => line.id));
+    return allSettings.filter(
+      (one) =>
+        ids.has(one.line) &&
+        (one.on !== 'shelf' || (shelf !== null && settingFits(one.id, shelf.assortment.of))) &&
+        (one.holds === null || (bay !== null && one.holds.includes(bay.holds))),
+    );
+  }, [lines, shelf, bay]);
+
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      const target = event.target as HTMLElement;
+      if (event.key !== '/' || /^(INPUT|TEXTAREA)$/.test(target.tagName)) return;
+      event.preventDefault();
+      panel.current?.querySelector<HTMLInputElement>('.find input')?.focus();
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  }, []);
+
+  if (!bay) return <PageSpec page={page} />;
+  const drawn = view.bays.find((one) => one.id === bay.id);
+  const total = drawn?.content.holds === 'shelf' ? drawn.content.shelf.total : null;
+  const places = shelf ? placesOf(plan, shelf.id) : [];
+  const elsewhere = places.filter((place) => place.bayId !== bay.id || place.page.id !== page.id);
+  const at = page.bays.findIndex((one) => one.id === bay.id);
+
+  return (
+    <Panel ref={panel} aria-label="Spec">
+      <header>
+        <h2>{bayName(bay, plan)}</h2>
+        <p>
+          Bay {at + 1} of {page.bays.length} on {page.name}
+          {elsewhere.length > 0 && `, also on ${listed(elsewhere.map((place) => place.page.name))}`}
+        </p>
+        {elsewhere.length > 0 && shelf && (
+          <div className="shared">
+            <span>A change shows in all of them.</span>
+            <Button
+              onPress={() =>
+                draft.run({ do: 'makeSeparate', page: page.id, bay: bay.id, newId: newId(shelf.id, plan) })
+              }
+            >
+              Make separate
+            </Button>
+          </div>
+        )}
+        <div className="find">
+          <Search
+            label="Find a setting"
+            shown={false}
+            placeholder="Find a setting: gap, price, order …"
+            find={(words) =>
+              findSettings(words, within).map((one) => ({
+                id: `${one.on}:${one.id}`,
+                words: one.name,
+                aside: lines.find((line) => line.id === one.line)?.name ?? '',
+              }))
+            }
+            onChoose={(id) => {
+              const found = within.find((one) => `${one.on}:${one.id}` === id);
+              if (found) openLine(found.line, found.id);
+            }}
+          />
+        </div>
+      </header>
+      {lines.map((line) => {
+        const isOpen = open?.line === line.id;
+        const Controls = lineControls[line.id];
+        return (
+          <LineBox key={line.id} data-open={isOpen || undefined} data-line={line.id}>
+            <button
+              className="label"
+              type="button"
+              aria-expanded={isOpen}
+              onClick={() => openLine(isOpen ? null : line.id)}
+            >
+              {line.name}
+            </button>
+            {isOpen && Controls ? (
+              <Controls bay={bay} shelf={shelf} drawn={drawn ?? null} page={page} />
+            ) : (
+              <div>
+                <SentenceLine
+                  sentence={line.say({ bay, shelf, names, total })}
+                  onOpen={(setting) => openLine(line.id, setting)}
+                />
+                {line.id === 'shows' && shelf && (
+                  <Count shelfId={shelf.id} total={total} of={shelf.assortment.of} />
+                )}
+              </div>
+            )}
+          </LineBox>
+        );
+      })}
+    </Panel>
+  );
+}
+
+/** Settings that belong to the other kind of item are not offered. */
+function settingFits(id: string, of: 'products' | 'categories'): boolean {
+  if (id.startsWith('assortment.choose') || id.startsWith('assortment.without') || id === 'card.shown.count')
+    return of === 'categories';
+  if (/^(assortment\.(rule|soldOut)|notTwice|card\.shown\.(price|rating|brand|reduced|soldOut))/.test(id))
+    return of === 'products';
+  return true;
+}

@@ -1,0 +1,108 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { ExternalLink } from 'lucide-react';
+import styled from 'styled-components';
+import type { Change } from '../../core/change/change.ts';
+import { counted } from '../../core/sentence/sentence.ts';
+import { draftVersion } from '../draft/draftStore.ts';
+import { useDraft, useStudio } from '../studioContext.tsx';
+import { Button, QuietButton, TapeButton } from '../ui/Button.tsx';
+import { Dialog, DialogFoot } from '../ui/Dialog.tsx';
+import { t } from '../ui/theme.ts';
+
+const List = styled.ul`
+  overflow: auto;
+  border-block: 1px solid ${t.line};
+  li {
+    display: flex;
+    align-items: baseline;
+    justify-content: space-between;
+    gap: 12px;
+    padding: 7px 0;
+  }
+  li + li {
+    border-top: 1px solid ${t.line};
+  }
+  b {
+    font-weight: 600;
+  }
+`;
+
+const Fault = styled.p`
+  background: ${t.brickSoft};
+  color: ${t.brick};
+  padding: 9px 12px;
+  border-radius: ${t.corner};
+`;
+
+/** What will change, as sentences; then live, all at once. */
+export function Publish({
+  open,
+  changes,
+  onClose,
+}: {
+  open: boolean;
+  changes: readonly Change[];
+  onClose(): void;
+}) {
+  const { draft, client, account, saveNow } = useStudio();
+  const queries = useQueryClient();
+  const saving = useDraft((state) => state.saving.state);
+  const publish = useMutation({
+    mutationFn: async () => {
+      await saveNow();
+      const { saving: now, versions } = draft.getState();
+      if (now.state !== 'saved')
+        throw new Error('The draft could not be saved first. Try again when it says "Saved".');
+      return client.post<{ release: number }>('/api/releases', { draftVersion: draftVersion(versions) });
+    },
+    onSuccess: () => queries.invalidateQueries({ queryKey: ['live'] }),
+  });
+  const close = () => {
+    onClose();
+    publish.reset();
+  };
+  if (publish.isSuccess)
+    return (
+      <Dialog title="Live" open={open} onClose={close}>
+        <p>Release {publish.data.release} is what shoppers see now.</p>
+        <DialogFoot>
+          <Button onPress={() => window.open('/', '_blank')}>
+            <ExternalLink size={16} aria-hidden /> See live
+          </Button>
+          <Button onPress={close}>Go on arranging</Button>
+        </DialogFoot>
+      </Dialog>
+    );
+  return (
+    <Dialog title={`Publish ${counted(changes.length, 'change')}`} open={open} onClose={close}>
+      <p>This is what shoppers will see differently.</p>
+      <List aria-label="Changes">
+        {changes.map((change) => (
+          <li key={change.id}>
+            <span>
+              <b>{change.where}</b>: {change.text}
+            </span>
+            <QuietButton
+              aria-label={`Take back: ${change.where}, ${change.text}`}
+              onPress={() => draft.run(change.takeBack)}
+            >
+              Take back
+            </QuietButton>
+          </li>
+        ))}
+      </List>
+      {publish.isError && <Fault role="alert">{publish.error.message}</Fault>}
+      {!account.mayPublish && <Fault>Your account may arrange, but not publish. Ask the owner.</Fault>}
+      {saving === 'away' && <Fault>The server cannot be reached just now. Your changes are kept here.</Fault>}
+      <DialogFoot>
+        <Button onPress={close}>Not yet</Button>
+        <TapeButton
+          isDisabled={changes.length === 0 || publish.isPending || !account.mayPublish || saving === 'away'}
+          onPress={() => publish.mutate()}
+        >
+          {publish.isPending ? 'Publishing …' : 'Publish now'}
+        </TapeButton>
+      </DialogFoot>
+    </Dialog>
+  );
+}

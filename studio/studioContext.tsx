@@ -1,0 +1,52 @@
+import { createContext, useContext } from 'react';
+import { useStore } from 'zustand';
+import type { CategoryTree } from '../core/catalogue/categoryTree.ts';
+import type { Names } from '../core/sentence/sentence.ts';
+import type { Client } from './api/client.ts';
+import type { Items } from './api/items.ts';
+import type { Draft, DraftState } from './draft/draftStore.ts';
+
+export interface Account {
+  email: string;
+  name: string;
+  role: 'owner' | 'arranger';
+  mayPublish: boolean;
+}
+
+/** What every place of the studio works with; made once, when somebody has signed in. */
+export interface Studio {
+  account: Account;
+  client: Client;
+  draft: Draft;
+  items: Items;
+  tree: CategoryTree;
+  /** Titles of products that rules name, filled as they are met. */
+  titles: ReadonlyMap<number, string>;
+  learnTitles(products: readonly { id: number; title: string }[]): void;
+  saveNow(): Promise<void>;
+  signOut(): void;
+}
+
+export const StudioContext = createContext<Studio | null>(null);
+
+export function useStudio(): Studio {
+  const studio = useContext(StudioContext);
+  if (!studio) throw new Error('The studio is used outside of its context.');
+  return studio;
+}
+
+/** A part of the draft, kept up to date. */
+export function useDraft<T>(select: (state: DraftState) => T): T {
+  return useStore(useStudio().draft, select);
+}
+
+export function useNames(): Names {
+  const { tree, titles } = useStudio();
+  const house = useDraft(({ plan }) => plan.house);
+  return {
+    bands: house.bands,
+    currency: { code: house.currency, locale: house.locale },
+    category: (id) => tree.byId(id)?.name,
+    product: (id) => titles.get(id),
+  };
+}

@@ -1,0 +1,33 @@
+import type { ReactNode } from 'react';
+import styled from 'styled-components';
+import { Button } from './Button.tsx';
+import { t } from './theme.ts';
+
+const Box = styled.div`
+  height: 100%;
+  display: grid;
+  place-content: center;
+  justify-items: center;
+  gap: 12px;
+  color: ${t.ink2};
+  text-align: center;
+  padding: 24px;
+`;
+
+/** A place that has nothing to show yet, or failed: what is the matter, and what can be done. */
+export function Notice({
+  children,
+  action,
+  onAction,
+}: {
+  children: ReactNode;
+  action?: string;
+  onAction?: () => void;
+}) {
+  return (
+    <Box role="status">
+      <p>{children}</p>
+      {action && <Button onPress={onAction}>{action}</Button>}
+    </Box>
+  );
+}

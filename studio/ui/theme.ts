@@ -1,0 +1,22 @@
+/** The studio's colours and measures; see the guide for what each is for. */
+export const t = {
+  ink: '#16232B',
+  ink2: '#51606A',
+  wall: '#DFE5E5',
+  paper: '#FBFBF8',
+  line: '#CFD6D8',
+  edge: '#74828B',
+  pine: '#17594A',
+  pineSoft: '#DCEBE5',
+  tape: '#F4C430',
+  tapeEdge: '#C99A12',
+  brick: '#B93C22',
+  brickSoft: '#F8E3DC',
+  amber: '#8A5A00',
+  amberSoft: '#FFF1CC',
+  corner: '7px',
+  frameCorner: '4px',
+  names: '"Bricolage Grotesque Variable", sans-serif',
+  text: '"Hanken Grotesk Variable", sans-serif',
+  measures: '"Spline Sans Mono", monospace',
+} as const;
