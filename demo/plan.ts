@@ -142,7 +142,7 @@ export function demoPlan(bannerPictureId: string, categoryIds: ReadonlyMap<strin
       button: 'See everything',
       link: '/shop',
       pictureId: bannerPictureId,
-      height: { phone: 300, tablet: 340, laptop: 420 },
+      height: { phone: 420, tablet: 340, laptop: 420 },
       look: { width: 'window', ground: null, above: { phone: 0 }, below: { phone: 0 } },
     }),
     bay('new-from-the-kiln', {

@@ -22,8 +22,8 @@ const DAY = 86_400_000;
 export interface SeedOptions {
   /** UTC ms; the store's 120 days end with its day. */
   now: number;
-  /** Only this many products, for tests that need but a few. */
-  most?: number;
+  /** Pictures at this share of their size, for tests that have no eye for them. */
+  pictureScale?: number;
   log?: (line: string) => void;
 }
 
@@ -80,6 +80,12 @@ function flatten(
   ]);
 }
 
+const scaled = (scene: Scene, share: number): Scene => ({
+  ...scene,
+  width: Math.round(scene.width * share),
+  height: Math.round(scene.height * share),
+});
+
 const sceneKey = (scene: Scene) => JSON.stringify(scene);
 
 /**
@@ -88,13 +94,13 @@ const sceneKey = (scene: Scene) => JSON.stringify(scene);
  */
 export async function seedDemo(
   pool: Pool,
-  { now, most = Infinity, log = () => undefined }: SeedOptions,
+  { now, pictureScale = 1, log = () => undefined }: SeedOptions,
 ): Promise<void> {
   const today = storeDay(now, ZONE);
   const endOfDay = startOfStoreDay(today + 1, ZONE);
   const agoIso = (minutes: number) => new Date(Math.min(endOfDay - minutes * MINUTE, now)).toISOString();
   const categories = flatten(categorySeeds);
-  const products = productSeeds().slice(0, most);
+  const products = productSeeds();
   const still = (things: Scene['things'], seed: string, width = 800, height = 800): Scene => ({
     seed,
     width,
@@ -117,7 +123,7 @@ export async function seedDemo(
   ];
   sharp.concurrency(1);
   const pictures = await drawAll([
-    ...scenes.map((scene) => ({ key: sceneKey(scene), svg: sceneSvg(scene) })),
+    ...scenes.map((scene) => ({ key: sceneKey(scene), svg: sceneSvg(scaled(scene, pictureScale)) })),
     ...glazes
       .filter((glaze) => glaze.speckled)
       .map((glaze) => ({ key: `swatch ${glaze.name}`, svg: swatchSvg(glaze.name) })),

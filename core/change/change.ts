@@ -1,3 +1,5 @@
+import type { Assortment } from '../assortment/assortment.ts';
+import { sayAssortment } from '../assortment/say.ts';
 import { valueAt, type Varying } from '../bands/varying.ts';
 import type { Bay } from '../plan/bays/index.ts';
 import { targetOf, targetOn, type Command, type Target } from '../plan/commands.ts';
@@ -5,7 +7,7 @@ import type { Page } from '../plan/page.ts';
 import { placesOf, type Plan } from '../plan/plan.ts';
 import { allSettings } from '../plan/settings/index.ts';
 import { readPath, type Setting } from '../plan/settings/setting.ts';
-import { listed, type Names } from '../sentence/sentence.ts';
+import { listed, plain, type Names } from '../sentence/sentence.ts';
 
 /** One difference between two plans, in words, that can be taken back on its own (calculations §19). */
 export interface Change {
@@ -47,8 +49,13 @@ function settingChanges(before: Plan, after: Plan, place: Place, names: Names): 
   if (!was || !now || was === now) return [];
   const on = targetOn(place.target);
   const key = JSON.stringify(place.target);
-  return allSettings
-    .filter((one) => one.on === on)
+  const kind = kindChange(was, now, place, names);
+  const told = kind.length ? KIND_SETTINGS : [];
+  const others = allSettings
+    .filter(
+      (one) =>
+        one.on === on && !one.group && !told.some((id) => one.id === id || one.id.startsWith(`${id}.`)),
+    )
     .flatMap((one): Change[] => {
       const [old, current] = [readPath(was, one.id), readPath(now, one.id)];
       if (same(old, current)) return [];
@@ -65,17 +72,53 @@ function settingChanges(before: Plan, after: Plan, place: Place, names: Names): 
       return bandChanges(one, old as Varying<unknown>, current as Varying<unknown>, after).map((change) => ({
         ...base,
         id: `${key} ${one.id} ${change.band}`,
-        text: `${tell(one, change.was, change.now, names)} on ${change.bandName}${change.inherits ? ', as on the narrower width' : ''}`,
+        text: tell(
+          one,
+          change.was,
+          change.now,
+          names,
+          ` on ${change.bandName}${change.inherits ? ' as on the narrower width' : ''}`,
+        ),
         takeBack: { do: 'set', on: place.target, setting: one.id, band: change.band, value: change.own },
       }));
     });
+  return [...kind, ...others];
 }
 
-function tell(one: Setting, old: unknown, current: unknown, names: Names): string {
+/** Settings that are taken back as one when a shelf comes to show another kind of item. */
+const KIND_SETTINGS = ['assortment', 'card.order', 'card.shown'];
+
+function kindChange(was: object, now: object, { target, where }: Place, names: Names): Change[] {
+  const [old, current] = [readPath(was, 'assortment'), readPath(now, 'assortment')] as (
+    Assortment | undefined
+  )[];
+  if (!old || !current || old.of === current.of) return [];
+  const [before, after] = [plain(sayAssortment(old, names)), plain(sayAssortment(current, names))];
+  return [
+    {
+      id: `${JSON.stringify(target)} assortment`,
+      where,
+      text: `now shows ${current.of} (${after}), was ${old.of} (${before})`,
+      takeBack: {
+        do: 'together',
+        commands: KIND_SETTINGS.map((id): Command => ({
+          do: 'set',
+          on: target,
+          setting: id,
+          value: readPath(was, id),
+        })),
+      },
+    },
+  ];
+}
+
+function tell(one: Setting, old: unknown, current: unknown, names: Names, where = ''): string {
   if (current === undefined) return `no longer set: ${one.name.toLowerCase()}`;
   if (old === undefined) return `now ${one.say(current, names)}`;
   const [was, now] = [one.say(old, names), one.say(current, names)];
-  return was === now ? `${one.name.toLowerCase()} set apart, still ${now}` : `now ${now}, was ${was}`;
+  return was === now
+    ? `${one.name.toLowerCase()} set apart${where}, still ${now}`
+    : `now ${now}${where}, was ${was}`;
 }
 
 function bandChanges(one: Setting, old: Varying<unknown>, current: Varying<unknown>, plan: Plan) {

@@ -1,7 +1,6 @@
 import { fullCounts } from '../geometry/fullCounts.ts';
 import type { Command } from '../plan/commands.ts';
 import type { Shelf } from '../plan/shelf.ts';
-import { counted } from '../sentence/sentence.ts';
 import type { ShelfView } from '../view/view.ts';
 import type { Check, Fix } from './check.ts';
 
@@ -58,11 +57,10 @@ export const rowsLeftShort: Check = {
       const bands = [...new Set(short.map((step) => step.bandId))];
       const names = bands.map((band) => view.bands.find((one) => one.id === band)!.name);
       const where = bands.length === 1 ? `on ${names[0]}` : `at ${inWords(bands.length)} widths`;
-      const first = short[0]!;
       return [
         {
           bayId: id,
-          text: `Last row short ${where}: ${counted(first.rows.last, 'piece')} of ${first.across}${bands.length > 1 ? ` on ${names[0]}` : ''}`,
+          text: `Last row short ${where}`,
           fix: fullRowsFix(content.shelf, shelf),
           goTo: 'across',
         },

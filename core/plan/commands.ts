@@ -52,6 +52,11 @@ function bayAt(page: Page, id: string): number {
 
 const clone = <T>(value: T): T => structuredClone(value);
 
+/** A shelf that stands nowhere any more goes. */
+function dropUnused(draft: Plan, shelfId: string): void {
+  if (placesOf(draft, shelfId).length === 0) delete draft.shelves[shelfId];
+}
+
 /** Puts the items of `order` into that order, in the places they hold together; others stay. */
 export function reordered<T extends { id: string }>(items: readonly T[], order: readonly string[]): T[] {
   const place = new Map(order.map((id, i) => [id, i]));
@@ -78,11 +83,7 @@ export function apply(plan: Plan, command: Command): Plan {
         const { varies } = setting(targetOn(command.on), command.setting);
         if (varies && command.band !== undefined) {
           const now = readPath(document, command.setting) as Varying<unknown>;
-          writePath(
-            document,
-            command.setting,
-            withValue(clone(now), plan.house.bands, command.band, command.value),
-          );
+          writePath(document, command.setting, withValue(now, plan.house.bands, command.band, command.value));
         } else writePath(document, command.setting, command.value);
       });
     case 'addBay':
@@ -117,8 +118,7 @@ export function apply(plan: Plan, command: Command): Plan {
       return produce(plan, (draft) => {
         const page = pageOf(draft as Plan, command.page);
         const [bay] = page.bays.splice(bayAt(page, command.bay), 1);
-        if (bay?.holds === 'shelf' && placesOf(draft as Plan, bay.shelfId).length === 0)
-          delete draft.shelves[bay.shelfId];
+        if (bay?.holds === 'shelf') dropUnused(draft as Plan, bay.shelfId);
       });
     case 'putBack':
       return produce(plan, (draft) => {
@@ -139,15 +139,17 @@ export function apply(plan: Plan, command: Command): Plan {
         if (command.shelf && !draft.shelves[command.shelfId])
           draft.shelves[command.shelfId] = clone(command.shelf);
         bay.shelfId = command.shelfId;
-        if (placesOf(draft as Plan, former).length === 0) delete draft.shelves[former];
+        dropUnused(draft as Plan, former);
       });
     case 'makeSeparate':
       return produce(plan, (draft) => {
         const page = pageOf(draft as Plan, command.page);
         const bay = page.bays[bayAt(page, command.bay)]!;
         if (bay.holds !== 'shelf') throw new RangeError('Only a bay with a shelf can be made separate.');
-        draft.shelves[command.newId] = { ...clone(plan.shelves[bay.shelfId]!), id: command.newId };
+        const { shelfId: former } = bay;
+        draft.shelves[command.newId] = { ...clone(plan.shelves[former]!), id: command.newId };
         bay.shelfId = command.newId;
+        dropUnused(draft as Plan, former);
       });
   }
 }

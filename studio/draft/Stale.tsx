@@ -65,7 +65,9 @@ export function Stale() {
     .map((one) => one.savedAt ?? '')
     .sort()
     .at(-1);
-  const time = at ? ` at ${new Date(at).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' })}` : '';
+  const time = at
+    ? ` at ${new Date(at).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit', hourCycle: 'h23' })}`
+    : '';
   return (
     <Dialog title="Changed in another window" open>
       <p>

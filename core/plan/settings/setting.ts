@@ -31,6 +31,8 @@ export interface Setting {
   find: readonly string[];
   /** The value is kept by band. */
   varies: boolean;
+  /** It holds other settings, which tell of it; it is only ever set as a whole. */
+  group: boolean;
   /** A bay's own kinds only; null for every kind. */
   holds: readonly string[] | null;
   /** The value as it reads after "now" or "was". */
@@ -56,4 +58,4 @@ export function writePath(document: object, path: string, value: unknown): void 
 type Given = Pick<Setting, 'id' | 'name' | 'say'> & Partial<Setting>;
 
 export const settings = (on: SettingOn, line: LineId, given: readonly Given[]): Setting[] =>
-  given.map((one) => ({ find: [], varies: false, holds: null, on, line, ...one }));
+  given.map((one) => ({ find: [], varies: false, group: false, holds: null, on, line, ...one }));

@@ -1,10 +1,10 @@
 import type { Assortment } from '../../assortment/assortment.ts';
-import { sayChoice, sayGroup, sayWithout } from '../../assortment/say.ts';
+import { sayAssortment, sayChoice, sayGroup, sayWithout } from '../../assortment/say.ts';
 import type { Group, CategoryAssortment } from '../../assortment/assortment.ts';
 import { orderKind } from '../../assortment/orders/index.ts';
 import { partKinds } from '../../card/parts/index.ts';
 import { labelKinds } from '../../label/label.ts';
-import { counted, listed } from '../../sentence/sentence.ts';
+import { counted, listed, plain } from '../../sentence/sentence.ts';
 import { settings, type Setting } from './setting.ts';
 
 const px = (value: unknown) => `${String(value)} px`;
@@ -22,6 +22,13 @@ const categoryOrders: Record<string, string> = {
 };
 
 const shows = settings('shelf', 'shows', [
+  {
+    id: 'assortment',
+    name: 'What is shown',
+    group: true,
+    find: ['shows'],
+    say: (v, names) => plain(sayAssortment(v as Assortment, names)),
+  },
   {
     id: 'assortment.of',
     name: 'Kind of item',
@@ -155,6 +162,13 @@ const alignWords: Record<string, string> = {
 };
 
 const card = settings('shelf', 'card', [
+  {
+    id: 'card.shown',
+    name: 'Parts that are shown',
+    group: true,
+    find: ['parts'],
+    say: () => 'other parts shown',
+  },
   {
     id: 'card.order',
     name: 'Order of the parts',

@@ -59,7 +59,8 @@ const Bar = styled.footer`
   }
 `;
 
-const clock = (iso: string) => new Date(iso).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' });
+const clock = (iso: string) =>
+  new Date(iso).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit', hourCycle: 'h23' });
 
 function Saved() {
   const { draft, saveNow } = useStudio();

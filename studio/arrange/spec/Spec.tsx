@@ -66,6 +66,7 @@ const LineBox = styled.div`
   }
   .label {
     all: unset;
+    align-self: start;
     color: ${t.ink2};
     cursor: pointer;
     font-size: 12px;
@@ -147,6 +148,7 @@ export function Spec() {
     return allSettings.filter(
       (one) =>
         ids.has(one.line) &&
+        !one.group &&
         (one.on !== 'shelf' || (shelf !== null && settingFits(one.id, shelf.assortment.of))) &&
         (one.holds === null || (bay !== null && one.holds.includes(bay.holds))),
     );

@@ -72,7 +72,8 @@ export const Frame = memo(function Frame({
       inner.head.append(style);
       return style;
     };
-    add(fontCss('swap') + baseCss);
+    // Bars would take width from the page, which is to be exactly as wide as the tape says.
+    add(`${fontCss('swap')}${baseCss}html{scrollbar-width:none}`);
     styles.current = { page: add(''), mark: add('') };
     setDocument(inner);
     onDocument(inner);

@@ -79,8 +79,8 @@ const Tag = styled(Button)`
   margin-bottom: 8px;
   display: inline-flex;
   align-items: center;
-  gap: 6px;
-  padding: 0 9px 0 7px;
+  gap: 5px;
+  padding: 0 6px 0 6px;
   background: ${t.paper};
   border: 1px solid ${t.edge};
   border-radius: 12px 4px 4px 12px;
@@ -246,7 +246,10 @@ export function Wall() {
             )}
             <div className="frames">
               {shown.map((band) => (
-                <div key={band.id}>
+                <div
+                  key={band.id}
+                  style={{ width: band.nominal.width * scaleOf(band.id, band.nominal.width) }}
+                >
                   {near === null && (
                     <Tag onPress={() => setNear(band.id)} aria-label={`${tags.get(band.id)}: bring near`}>
                       {tags.get(band.id)}

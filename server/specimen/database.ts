@@ -1,0 +1,103 @@
+import { randomBytes } from 'node:crypto';
+import pg from 'pg';
+import { newShelf } from '../../core/plan/atFirst.ts';
+import type { Plan } from '../../core/plan/plan.ts';
+import { specimenBay, specimenHouse } from '../../core/specimen/specimen.ts';
+import { insertAccount } from '../accounts/accountRows.ts';
+import { hashPassword } from '../accounts/passwords.ts';
+import { migrate } from '../db/migrate.ts';
+import { inTransaction, makePool, type Pool } from '../db/pool.ts';
+import { writeWholeDraft } from '../drafts/draftRows.ts';
+import { insertRelease } from '../publish/releaseRows.ts';
+
+/** A database of its own on the PostgreSQL that the tests were given; dropped at the end. */
+export interface TestDatabase {
+  url: string;
+  pool: Pool;
+  drop(): Promise<void>;
+}
+
+export async function testDatabase(): Promise<TestDatabase> {
+  const base = process.env.TEST_DATABASE_URL;
+  if (!base) throw new Error('TEST_DATABASE_URL is not set: "npm test" starts a PostgreSQL and sets it.');
+  const name = `test_${randomBytes(6).toString('hex')}`;
+  const admin = async (text: string) => {
+    const client = new pg.Client({ connectionString: base });
+    await client.connect();
+    await client.query(text).finally(() => client.end());
+  };
+  await admin(`CREATE DATABASE ${name}`);
+  const url = new URL(base);
+  url.pathname = `/${name}`;
+  await migrate(url.href);
+  const pool = makePool(url.href);
+  return {
+    url: url.href,
+    pool,
+    async drop() {
+      await pool.end();
+      await admin(`DROP DATABASE ${name} WITH (FORCE)`);
+    },
+  };
+}
+
+export const OWNER = { email: 'owner@specimen.example', password: 'wheel and kiln' };
+
+/** Home, shop, category and product pages with one shelf each. */
+export function smallPlan(): Plan {
+  const page = (kind: 'home' | 'shop' | 'category' | 'product') => ({
+    id: kind,
+    kind,
+    name: kind === 'home' ? 'Home' : 'Everything',
+    bays: [
+      ...(kind === 'product'
+        ? [specimenBay('product', { holds: 'product', heading: { words: '', level: 2, align: 'start' } })]
+        : []),
+      specimenBay(kind),
+    ],
+  });
+  const kinds = ['home', 'shop', 'category'] as const;
+  return {
+    house: specimenHouse,
+    pages: {
+      ...Object.fromEntries(kinds.map((kind) => [kind, page(kind)])),
+      product: { ...page('product'), bays: page('product').bays.slice(0, 1) },
+    },
+    shelves: Object.fromEntries(
+      kinds.map((kind) => [
+        kind,
+        {
+          ...newShelf(kind, specimenHouse.bands),
+          pager: kind === 'home' ? ('none' as const) : ('numbered' as const),
+        },
+      ]),
+    ),
+  };
+}
+
+/** A few products, an owner, a draft and a release. */
+export async function fillSmallStore(pool: Pool, now: number, products = 40): Promise<void> {
+  await pool.query(
+    `INSERT INTO category (id, parent_id, slug, name) VALUES (1, NULL, 'all', 'All'), (2, 1, 'some', 'Some')`,
+  );
+  await pool.query(
+    `INSERT INTO product (id, slug, title, title_key, on_sale_from)
+     SELECT n, 'piece-' || n, 'Piece ' || n, 'piece ' || n, to_timestamp($2 / 1000.0) - make_interval(days => n) FROM generate_series(1, $1) n`,
+    [products, now],
+  );
+  await pool.query(`INSERT INTO variant (product_id, price, stock) SELECT id, 1000 + id, 5 FROM product`);
+  await pool.query(
+    `INSERT INTO product_category (product_id, category_id) SELECT id, CASE WHEN id % 2 = 0 THEN 2 ELSE 1 END FROM product`,
+  );
+  await insertAccount(pool, {
+    email: OWNER.email,
+    name: 'Owner',
+    role: 'owner',
+    passwordHash: await hashPassword(OWNER.password),
+  });
+  const plan = smallPlan();
+  await inTransaction(pool, async (client) => {
+    await writeWholeDraft(client, plan, null);
+    await insertRelease(client, { plan, changes: [], accountId: null, now });
+  });
+}
