@@ -24,13 +24,14 @@ export function fullRowsFix(view: ShelfView, shelf: Shelf): Fix | null {
     const offer = offers.find((count) => count <= view.total);
     if (offer)
       return { words: `Show ${offer}`, command: { do: 'set', on, setting: 'amount.items', value: offer } };
-    const perBand =
-      rowsInstead ??
-      acrosses.map((across) => Math.max(1, Math.floor(Math.min(shelf.amount.items, view.total) / across)));
-    const fits = view.steps.every((step, i) => perBand[i]! * step.across <= view.total);
-    if (fits) {
-      const rows: Record<string, number> = {};
-      view.steps.forEach((step, i) => (rows[step.bandId] ??= perBand[i]!));
+    // Rows are set by band; within one the count across may grow, so the fewest rows of its steps hold.
+    const rows: Record<string, number> = {};
+    view.steps.forEach((step, i) => {
+      const here =
+        rowsInstead?.[i] ?? Math.max(1, Math.floor(Math.min(shelf.amount.items, view.total) / step.across));
+      rows[step.bandId] = Math.min(rows[step.bandId] ?? here, here);
+    });
+    if (view.steps.every((step) => rows[step.bandId]! * step.across <= view.total)) {
       const commands: Command[] = [
         { do: 'set', on, setting: 'amount.rows', value: rows },
         { do: 'set', on, setting: 'amount.by', value: 'rows' },

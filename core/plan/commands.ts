@@ -81,10 +81,12 @@ export function apply(plan: Plan, command: Command): Plan {
         const document = targetOf(draft as Plan, command.on);
         if (!document) throw new RangeError('What was to be changed is no longer there.');
         const { varies } = setting(targetOn(command.on), command.setting);
-        if (varies && command.band !== undefined) {
-          const now = readPath(document, command.setting) as Varying<unknown>;
-          writePath(document, command.setting, withValue(now, plan.house.bands, command.band, command.value));
-        } else writePath(document, command.setting, command.value);
+        const now = readPath(document, command.setting);
+        const next =
+          varies && command.band !== undefined
+            ? withValue(now as Varying<unknown>, plan.house.bands, command.band, command.value)
+            : command.value;
+        if (JSON.stringify(now) !== JSON.stringify(next)) writePath(document, command.setting, next);
       });
     case 'addBay':
       return produce(plan, (draft) => {

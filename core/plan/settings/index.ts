@@ -19,13 +19,14 @@ export function findSettings(typed: string, among: readonly Setting[]): Setting[
   const rank = (one: Setting): number => {
     const name = one.name.toLowerCase();
     if (name.startsWith(wanted)) return 0;
-    if (name.split(/\s+/).some((word) => word.startsWith(wanted))) return 1;
-    if (one.find.some((word) => word.startsWith(wanted))) return 2;
-    return name.includes(wanted) || one.find.some((word) => word.includes(wanted)) ? 3 : 4;
+    if (one.find.includes(wanted)) return 1;
+    if (name.split(/\s+/).some((word) => word.startsWith(wanted))) return 2;
+    if (one.find.some((word) => word.startsWith(wanted))) return 3;
+    return name.includes(wanted) || one.find.some((word) => word.includes(wanted)) ? 4 : 5;
   };
   return among
     .map((one, at) => ({ one, at, rank: rank(one) }))
-    .filter((found) => found.rank < 4)
+    .filter((found) => found.rank < 5)
     .sort((a, b) => a.rank - b.rank || a.at - b.at)
     .map((found) => found.one);
 }
