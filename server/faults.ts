@@ -28,7 +28,6 @@ const faults = {
 } as const satisfies Record<string, readonly [number, string]>;
 
 export type FaultCode = keyof typeof faults;
-export const faultCodes = Object.keys(faults) as FaultCode[];
 
 /** A refusal that reaches the client as `{ code, message, details }`. */
 export class Fault extends Error {

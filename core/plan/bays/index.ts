@@ -15,12 +15,6 @@ export const bayKinds: readonly BayKind<Bay>[] = [
   productBay,
 ] as unknown as readonly BayKind<Bay>[];
 
-export function bayKind(id: string): BayKind<Bay> {
-  const kind = bayKinds.find((one) => one.id === id);
-  if (!kind) throw new RangeError(`There is no kind of bay "${id}".`);
-  return kind;
-}
-
 export const baySchema = lazy((value: unknown) => {
   const id = (value as { holds?: unknown } | null | undefined)?.holds;
   const kind = bayKinds.find((one) => one.id === id);

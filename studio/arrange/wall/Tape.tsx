@@ -85,5 +85,4 @@ export function Tape({
   );
 }
 
-export const TAPE_HEIGHT = TOP + HEIGHT + 6;
 export const TAPE_BOTTOM = TOP + HEIGHT;

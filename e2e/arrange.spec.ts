@@ -1,0 +1,141 @@
+import { expect, measureShelf, openLine, saved, signIn, test } from './store.ts';
+
+test('arranges the new pieces at each width, publishes, and the public page is so', async ({
+  page,
+  store,
+}) => {
+  await signIn(page, store);
+  const spec = page.getByRole('region', { name: 'Spec' });
+  const frame = (band: string) => page.frameLocator(`iframe[title*="on ${band}"]`);
+  await expect(spec.getByRole('heading', { name: 'New from the kiln' })).toBeVisible();
+
+  // What it shows: vases and everything below, twelve of them.
+  await openLine(page, 'Shows');
+  await spec.getByRole('button', { name: 'Narrow it down' }).click();
+  await page.getByRole('menuitem', { name: 'In a category' }).click();
+  await spec.getByPlaceholder('Type a category').fill('Vases');
+  await page.getByRole('option', { name: /^Vases/ }).click();
+  await expect(spec.getByText('in Vases and below')).toBeVisible();
+  const { rows } = await store.pool.query(
+    `SELECT count(DISTINCT p.id)::int AS count FROM product p JOIN product_category pc ON pc.product_id = p.id
+     JOIN category_closure cc ON cc.descendant_id = pc.category_id JOIN category c ON c.id = cc.ancestor_id
+     WHERE c.slug = 'vases' AND p.in_stock`,
+  );
+  await expect(spec.getByText(`${rows[0].count} match`)).toBeVisible();
+
+  // How many across, and the offer that fills every row.
+  await openLine(page, 'Across');
+  const across = (band: string) => spec.getByRole('textbox', { name: `Across on ${band}` });
+  await across('Laptop').fill('3');
+  await across('Laptop').press('Enter');
+  await expect(across('Phone')).toHaveValue('2');
+  await expect(across('Wide')).toHaveValue('3');
+  await spec.getByRole('button', { name: 'Show 12' }).click();
+  await expect(spec.getByRole('button', { name: /^Show \d/ })).toHaveCount(0);
+  await expect(frame('Laptop').locator('[data-shelf="new-from-the-kiln"] .card:visible')).toHaveCount(12);
+
+  // There and back.
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(spec.getByRole('button', { name: 'Show 12' })).toBeVisible();
+  await page.getByRole('heading', { name: 'New from the kiln' }).first().click();
+  await page.keyboard.press('Control+Shift+Z');
+  await expect(spec.getByRole('button', { name: 'Show 12' })).toHaveCount(0);
+
+  // No price on the card.
+  await openLine(page, 'Card');
+  await spec.locator('[data-setting="card.shown.price"] label').click();
+  await expect(frame('Phone').locator('[data-shelf="new-from-the-kiln"] .part-price')).toHaveCount(0);
+
+  // Bays in another order, by keys.
+  const bays = page.getByRole('grid', { name: 'Bays of Home' });
+  await bays.getByRole('row', { name: /Reduced just now/ }).click();
+  await page.keyboard.press('Alt+ArrowUp');
+  await expect(bays.getByRole('row').nth(2)).toContainText('Reduced just now');
+  await saved(page);
+
+  // Still there after loading again.
+  await page.reload();
+  await expect(bays.getByRole('row').nth(2)).toContainText('Reduced just now');
+  await bays.getByRole('row', { name: /New from the kiln/ }).click();
+  await openLine(page, 'Across');
+  await expect(across('Laptop')).toHaveValue('3');
+
+  await page.getByRole('button', { name: /^Publish \d+ changes/ }).click();
+  const dialog = page.getByRole('dialog');
+  await expect(dialog).toContainText('now 3 across on Laptop, was 4 across');
+  await expect(dialog).toContainText('now 12 items, was 10 items');
+  await expect(dialog).toContainText('price not shown');
+  await dialog.getByRole('button', { name: 'Publish now' }).click();
+  await expect(dialog).toContainText('Release 2');
+
+  const expected = await store.pool.query(
+    `SELECT p.id FROM product p WHERE p.in_stock AND EXISTS (
+       SELECT FROM product_category pc JOIN category_closure cc ON cc.descendant_id = pc.category_id JOIN category c ON c.id = cc.ancestor_id
+       WHERE pc.product_id = p.id AND c.slug = 'vases')
+     ORDER BY on_sale_from DESC, id LIMIT 12`,
+  );
+  for (const [width, columns] of [
+    [375, 2],
+    [800, 3],
+    [1180, 3],
+    [1440, 3],
+  ] as const) {
+    await page.setViewportSize({ width, height: 800 });
+    await page.goto(store.url);
+    const shelf = await measureShelf(page, 'new-from-the-kiln');
+    expect(shelf.across, `across at ${width}`).toBe(columns);
+    expect(shelf.ids, `products at ${width}`).toEqual(expected.rows.map((row: { id: number }) => row.id));
+  }
+  await expect(page.locator('[data-shelf="new-from-the-kiln"] .part-price')).toHaveCount(0);
+  await expect(page.locator('[data-bay]').nth(2)).toHaveAttribute('data-bay', 'reduced-just-now');
+});
+
+test('finds a setting by typing, and goes to its control', async ({ page, store }) => {
+  await signIn(page, store);
+  await page.keyboard.press('/');
+  await page.keyboard.type('price');
+  await page.getByRole('option', { name: /^Price/ }).click();
+  await expect(page.locator('[data-setting="card.shown.price"] input')).toBeFocused();
+  await page.keyboard.press('Space');
+  await expect(
+    page.frameLocator('iframe').first().locator('[data-shelf="new-from-the-kiln"] .part-price'),
+  ).toHaveCount(0);
+});
+
+test('duplicates, hides and removes a bay by keys, and all of it can be undone', async ({ page, store }) => {
+  await signIn(page, store);
+  const bays = page.getByRole('grid', { name: 'Bays of Home' });
+  const before = await bays.getByRole('row').count();
+  await bays.getByRole('row', { name: /By the table/ }).click();
+  await page.keyboard.press('d');
+  await expect(bays.getByRole('row')).toHaveCount(before + 1);
+  await page.keyboard.press('h');
+  await page.keyboard.press('Delete');
+  for (let i = 0; i < 3; i += 1) await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByRole('button', { name: 'Undo' })).toBeDisabled();
+  await expect(bays.getByRole('row')).toHaveCount(before);
+  await expect(page.getByRole('button', { name: 'Nothing to publish' })).toBeDisabled();
+});
+
+test('brings a frame near, and the frames scroll together', async ({ page, store }) => {
+  await signIn(page, store);
+  await page
+    .getByRole('grid', { name: 'Bays of Home' })
+    .getByRole('row', { name: /By the table/ })
+    .click();
+  const tops = () =>
+    page.locator('iframe').evaluateAll((frames) =>
+      frames.map((frame) => {
+        const inner = (frame as HTMLIFrameElement).contentDocument!;
+        return Math.round(inner.querySelector('[data-bay="by-the-table"]')!.getBoundingClientRect().top);
+      }),
+    );
+  // The last bay of a short page cannot come all the way up; where it can, all frames are at the same place.
+  await expect.poll(async () => Math.max(...(await tops()))).toBeLessThan(2600);
+  await page.getByRole('button', { name: /on Tablet: bring near/ }).click();
+  await expect(page.locator('iframe')).toHaveCount(1);
+  const width = await page.locator('iframe').evaluate((frame) => frame.getBoundingClientRect().width);
+  expect(width).toBeGreaterThan(700);
+  await page.keyboard.press('Escape');
+  await expect(page.locator('iframe')).toHaveCount(4);
+});

@@ -1,0 +1,28 @@
+import { defineConfig } from '@playwright/test';
+
+export default defineConfig({
+  testDir: '.',
+  outputDir: '../test-results',
+  timeout: 60_000,
+  expect: { timeout: 8_000 },
+  workers: 2,
+  fullyParallel: true,
+  forbidOnly: Boolean(process.env.CI),
+  reporter: process.env.WIDE_SHELF_REPORT
+    ? [['list'], ['json', { outputFile: process.env.WIDE_SHELF_REPORT }]]
+    : 'list',
+  use: {
+    viewport: { width: 1280, height: 800 },
+    locale: 'en-GB',
+    launchOptions: {
+      executablePath: '/usr/bin/chromium',
+      args: [
+        '--no-sandbox',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-quic',
+        '--no-first-run',
+      ],
+    },
+  },
+});

@@ -1,0 +1,90 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, measureShelf, test } from './store.ts';
+
+const widths = [375, 800, 1180, 1440];
+
+test('walking the shop with the pager of any width shows every product once, in order, without script', async ({
+  browser,
+  store,
+}) => {
+  const all = await store.pool.query('SELECT count(*)::int AS count FROM product');
+  for (const width of widths) {
+    const context = await browser.newContext({ javaScriptEnabled: false, viewport: { width, height: 900 } });
+    const page = await context.newPage();
+    await page.goto(`${store.url}/shop`);
+    const seen: string[] = [];
+    for (;;) {
+      seen.push(
+        ...(await page
+          .locator('[data-shelf="shop"] > .cards > .card:visible')
+          .evaluateAll((cards) => cards.map((card) => card.getAttribute('data-card')!))),
+      );
+      const next = page.locator('.pager:visible a[rel="next"]');
+      expect(await page.locator('.pager:visible').count()).toBe(1);
+      if ((await next.count()) === 0) break;
+      await page.goto(new URL((await next.getAttribute('href'))!, page.url()).href);
+    }
+    expect(new Set(seen).size, `at ${width}`).toBe(all.rows[0].count);
+    expect(seen.length, `at ${width}`).toBe(all.rows[0].count);
+    await context.close();
+  }
+});
+
+test('every row but the very last is full at every width', async ({ page, store }) => {
+  for (const width of [320, 375, 559, 560, 800, 879, 880, 1180, 1240, 1440, 1920, 2560]) {
+    await page.setViewportSize({ width, height: 800 });
+    await page.goto(`${store.url}/shop`);
+    const { across, ids } = await measureShelf(page, 'shop');
+    expect(ids.length % across, `at ${width}`).toBe(0);
+  }
+});
+
+test('nothing moves while a page comes in, and no script is sent', async ({ browser, store }) => {
+  for (const width of widths) {
+    const page = await browser.newPage({ viewport: { width, height: 800 } });
+    const scripts: string[] = [];
+    page.on('request', (request) => request.resourceType() === 'script' && scripts.push(request.url()));
+    await page.addInitScript(() => {
+      (window as unknown as { moved: number }).moved = 0;
+      new PerformanceObserver((list) => {
+        for (const entry of list.getEntries())
+          (window as unknown as { moved: number }).moved += (entry as unknown as { value: number }).value;
+      }).observe({ type: 'layout-shift', buffered: true });
+    });
+    await page.goto(store.url, { waitUntil: 'networkidle' });
+    await page.mouse.wheel(0, 3000);
+    await page.waitForTimeout(300);
+    expect(await page.evaluate(() => (window as unknown as { moved: number }).moved)).toBe(0);
+    expect(scripts).toEqual([]);
+    await page.close();
+  }
+});
+
+test('pages meet WCAG as far as a machine can tell', async ({ page, store }) => {
+  for (const path of [
+    '/',
+    '/shop?shop.from=30',
+    '/category/vases',
+    '/product/fogbank-serving-bowl',
+    '/nowhere',
+  ]) {
+    await page.goto(`${store.url}${path}`);
+    const { violations } = await new AxeBuilder({ page })
+      .withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'])
+      .analyze();
+    expect(violations.map(({ id, nodes }) => `${path} ${id} ${nodes[0]?.html}`)).toEqual([]);
+    expect(await page.locator('h1').count(), path).toBe(1);
+  }
+});
+
+test('a product can be had in another glaze by a link', async ({ page, store }) => {
+  const { rows } = await store.pool.query(
+    `SELECT p.slug FROM product p WHERE (SELECT count(DISTINCT option_value_id) FROM variant v JOIN variant_value ON variant_id = v.id WHERE v.product_id = p.id) > 2 LIMIT 1`,
+  );
+  await page.goto(`${store.url}/product/${rows[0].slug}`);
+  const others = page.locator('.options a:not([aria-current])');
+  const name = (await others.first().textContent())!.trim();
+  await others.first().click();
+  await expect(page.locator('.options a[aria-current]').filter({ hasText: name })).toHaveCount(1);
+  await expect(page).toHaveURL(/variant=\d+/);
+});

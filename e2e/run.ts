@@ -1,0 +1,96 @@
+import { spawn } from 'node:child_process';
+import { mkdtemp, readFile, rm } from 'node:fs/promises';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+import { buildStudio } from '../server/start/build.ts';
+import { startTemplate } from './template.ts';
+
+/** Everything that is tested: types, lint, unit and server tests, and journeys in a browser. */
+const root = fileURLToPath(new URL('..', import.meta.url));
+
+function run(
+  title: string,
+  command: string,
+  args: string[],
+  env: Record<string, string> = {},
+): Promise<boolean> {
+  console.log(`\n── ${title}`);
+  return new Promise((resolve) => {
+    const child = spawn(command, args, {
+      cwd: root,
+      stdio: ['ignore', 'inherit', 'inherit'],
+      env: { ...process.env, FORCE_COLOR: '0', ...env },
+    });
+    child.once('error', () => resolve(false));
+    child.once('exit', (code) => resolve(code === 0));
+  });
+}
+
+const npx = (title: string, args: string[], env?: Record<string, string>) =>
+  run(title, join(root, 'node_modules', '.bin', args[0]!), args.slice(1), env);
+
+interface Counts {
+  passed: number;
+  failed: number;
+}
+
+async function countUnit(file: string): Promise<Counts> {
+  const report = JSON.parse(await readFile(file, 'utf8')) as {
+    numPassedTests: number;
+    numFailedTests: number;
+    numFailedTestSuites: number;
+  };
+  return { passed: report.numPassedTests, failed: report.numFailedTests };
+}
+
+async function countJourneys(file: string): Promise<Counts> {
+  const { stats } = JSON.parse(await readFile(file, 'utf8')) as {
+    stats: { expected: number; unexpected: number; flaky: number };
+  };
+  return { passed: stats.expected, failed: stats.unexpected + stats.flaky };
+}
+
+const reports = await mkdtemp(join(tmpdir(), 'wide-shelf-reports-'));
+const all: Counts = { passed: 0, failed: 0 };
+const add = ({ passed, failed }: Counts) => {
+  all.passed += passed;
+  all.failed += failed;
+};
+/** A step that is no test runner counts as one test. */
+const step = async (passing: Promise<boolean>) =>
+  add((await passing) ? { passed: 1, failed: 0 } : { passed: 0, failed: 1 });
+
+await step(npx('Types', ['tsc', '-p', '.']));
+await step(npx('Lint', ['eslint', '.']));
+await step(npx('Format', ['prettier', '--check', '.', '--log-level', 'warn']));
+await step(npx('Unused code', ['knip']));
+
+const template = await startTemplate(0.35);
+try {
+  const unit = join(reports, 'unit.json');
+  const good = await npx(
+    'Unit and server tests',
+    ['vitest', 'run', '--reporter=default', '--reporter=json', `--outputFile.json=${unit}`],
+    template.env,
+  );
+  const counted = await countUnit(unit).catch(() => ({ passed: 0, failed: 1 }));
+  add(!good && counted.failed === 0 ? { ...counted, failed: 1 } : counted);
+
+  console.log('\n── Journeys in a browser');
+  await buildStudio(console.log);
+  await template.seed();
+  const journeys = join(reports, 'journeys.json');
+  await npx(
+    'Playwright',
+    ['playwright', 'test', '--config', 'e2e/playwright.config.ts', ...process.argv.slice(2)],
+    { ...template.env, WIDE_SHELF_REPORT: journeys },
+  );
+  add(await countJourneys(journeys).catch(() => ({ passed: 0, failed: 1 })));
+} finally {
+  await template.stop();
+  await rm(reports, { recursive: true, force: true });
+}
+
+console.log(`\n${all.passed} passed, ${all.failed} failed`);
+process.exit(all.failed === 0 ? 0 : 1);

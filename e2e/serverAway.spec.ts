@@ -1,0 +1,68 @@
+import { expect, openLine, saved, signIn, test } from './store.ts';
+
+test('a server that is killed in the middle of saving loses nothing that was acknowledged, and the rest is sent later', async ({
+  page,
+  store,
+}) => {
+  await signIn(page, store);
+  await openLine(page, 'Across');
+  const items = page.getByRole('textbox', { name: 'Items' });
+  const acknowledged: number[] = [];
+  page.on('response', (response) => {
+    if (response.url().endsWith('/api/draft') && response.request().method() === 'POST' && response.ok()) {
+      const { documents } = response.request().postDataJSON() as {
+        documents: { key: string; body: { amount: { items: number } } }[];
+      };
+      acknowledged.push(
+        ...documents
+          .filter(({ key }) => key === 'shelf:new-from-the-kiln')
+          .map(({ body }) => body.amount.items),
+      );
+    }
+  });
+  const more = page.getByRole('button', { name: 'Items: more' });
+  for (let i = 0; i < 25; i += 1) {
+    await more.click();
+    if (i === 12) void store.kill();
+    await page.waitForTimeout(70);
+  }
+  await expect(page.getByText('The server is away')).toBeVisible();
+  await expect(items).toHaveValue('35');
+  const { rows } = await store.pool.query(
+    `SELECT body FROM draft_document WHERE key = 'shelf:new-from-the-kiln'`,
+  );
+  expect(acknowledged.length).toBeGreaterThan(0);
+  expect(rows[0].body.amount.items).toBeGreaterThanOrEqual(acknowledged.at(-1)!);
+
+  // What the studio keeps meanwhile outlives its window.
+  await store.start();
+  await saved(page);
+  await expect
+    .poll(
+      async () =>
+        (await store.pool.query(`SELECT body FROM draft_document WHERE key = 'shelf:new-from-the-kiln'`))
+          .rows[0].body.amount.items,
+    )
+    .toBe(35);
+});
+
+test('what could not be sent before the window was closed is there when it is opened again', async ({
+  page,
+  context,
+  store,
+}) => {
+  await signIn(page, store);
+  await openLine(page, 'Across');
+  await context.route('**/api/draft', (route) =>
+    route.request().method() === 'POST' ? route.abort() : route.continue(),
+  );
+  await page.getByRole('button', { name: 'Items: more' }).click();
+  await expect(page.getByText('The server is away')).toBeVisible();
+  await page.close();
+  await context.unroute('**/api/draft');
+  const again = await context.newPage();
+  await again.goto(`${store.url}/studio/arrange/home`);
+  await openLine(again, 'Across');
+  await expect(again.getByRole('textbox', { name: 'Items' })).toHaveValue('11');
+  await saved(again);
+});

@@ -1,0 +1,65 @@
+import reactHooks from 'eslint-plugin-react-hooks';
+import tseslint from 'typescript-eslint';
+
+// core → storefront → studio / server → demo: each imports only what stands before it.
+const layers = {
+  core: [],
+  storefront: ['core'],
+  studio: ['core', 'storefront'],
+  server: ['core', 'storefront'],
+  demo: ['core', 'server'],
+  e2e: ['core', 'storefront', 'studio', 'server', 'demo'],
+  bench: ['core', 'storefront', 'studio', 'server', 'demo', 'e2e'],
+};
+
+export default tseslint.config(
+  { ignores: ['dist', 'node_modules', '.data', 'test-results'] },
+  ...tseslint.configs.recommended,
+  {
+    files: ['**/*.{ts,tsx}'],
+    rules: {
+      '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_' }],
+      eqeqeq: 'error',
+    },
+  },
+  ...Object.entries(layers).map(([layer, allowed]) => ({
+    files: [`${layer}/**/*.{ts,tsx}`],
+    rules: {
+      'no-restricted-imports': [
+        'error',
+        {
+          patterns: [
+            {
+              regex: `^(\\.\\./)+(${Object.keys(layers)
+                .filter((other) => other !== layer && !allowed.includes(other))
+                .join('|')})/`,
+              message: `${layer} may import only from itself${allowed.length ? ` and ${allowed.join(', ')}` : ''}.`,
+            },
+            ...(layer === 'core'
+              ? [
+                  {
+                    regex: '^(node:|react|fastify|pg$|sharp)',
+                    message: 'The core has no interface, no Node and no SQL.',
+                  },
+                ]
+              : []),
+          ],
+        },
+      ],
+    },
+  })),
+  {
+    // The core is plain computation: no interface, no Node, no database.
+    files: ['core/**/*.ts'],
+    ignores: ['core/**/*.test.ts'],
+    rules: {
+      'no-restricted-globals': ['error', 'window', 'document', 'process', 'fetch', 'localStorage'],
+    },
+  },
+  {
+    files: ['studio/**/*.tsx', 'studio/**/*.ts', 'storefront/**/*.tsx'],
+    plugins: { 'react-hooks': reactHooks },
+    rules: { 'react-hooks/rules-of-hooks': 'error', 'react-hooks/exhaustive-deps': 'error' },
+  },
+  { files: ['e2e/store.ts'], rules: { 'no-empty-pattern': 'off' } },
+);
