@@ -1,6 +1,6 @@
 import cookie from '@fastify/cookie';
 import rateLimit from '@fastify/rate-limit';
-import Fastify, { type FastifyInstance, type FastifyServerOptions } from 'fastify';
+import Fastify, { LogController, type FastifyInstance, type FastifyServerOptions } from 'fastify';
 import { accountRoutes } from './accounts/routes.ts';
 import { assortmentRoutes } from './assortments/routes.ts';
 import { catalogueRoutes } from './catalogue/routes.ts';
@@ -63,7 +63,8 @@ export async function makeServer(options: ServerOptions): Promise<Server> {
 
   const app = Fastify({
     logger: options.logger ?? false,
-    disableRequestLogging: true,
+    // One line a request, written below when it is done.
+    logController: new LogController({ disableRequestLogging: true }),
     bodyLimit: MOST_BODY_BYTES,
     routerOptions: { maxParamLength: 300, ignoreTrailingSlash: true },
     forceCloseConnections: true,
@@ -74,6 +75,11 @@ export async function makeServer(options: ServerOptions): Promise<Server> {
   app.addHook('onRequest', async (request) => {
     if (request.url.length > MOST_URL)
       throw new Fault('bad-request', { message: 'This address is too long.' });
+  });
+  app.addHook('onResponse', (request, reply, done) => {
+    const { method, url } = request;
+    request.log.info({ method, url, status: reply.statusCode, ms: Math.round(reply.elapsedTime) }, 'answered');
+    done();
   });
   app.setErrorHandler((error, request, reply) => {
     const fault = asFault(error);

@@ -32,15 +32,28 @@ export interface SearchProps {
   /** Told of each change of the words, for finding that takes time. */
   onType?(words: string): void;
   onChoose(id: string): void;
+  /** The keyboard stays here after a choice, for the next. */
+  stays?: boolean;
 }
 
 /** Typing finds; choosing empties the field for the next. */
-export function Search({ label, shown = true, placeholder, find, onType, onChoose }: SearchProps) {
+export function Search({
+  label,
+  shown = true,
+  placeholder,
+  find,
+  onType,
+  onChoose,
+  stays = true,
+}: SearchProps) {
   const [words, setWords] = useState('');
+  // Made anew after each choice, so that its list is closed and its field empty.
+  const [turn, setTurn] = useState(0);
   useEffect(() => onType?.(words), [words, onType]);
   const found = find(words);
   return (
     <Box
+      key={turn}
       aria-label={shown ? undefined : label}
       items={found}
       inputValue={words}
@@ -50,12 +63,13 @@ export function Search({ label, shown = true, placeholder, find, onType, onChoos
         if (key === null) return;
         onChoose(String(key));
         setWords('');
+        setTurn(turn + 1);
       }}
       menuTrigger="input"
       allowsEmptyCollection
     >
       {shown && <Label>{label}</Label>}
-      <Input placeholder={placeholder} />
+      <Input placeholder={placeholder} autoFocus={stays && turn > 0} />
       <PopoverBox>
         <ListBox
           renderEmptyState={() => <None>{words ? `Nothing is called "${words}".` : 'Type to find.'}</None>}

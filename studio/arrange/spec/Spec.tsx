@@ -123,13 +123,18 @@ function SentenceLine({ sentence, onOpen }: { sentence: Sentence; onOpen(setting
 /** Puts the keyboard on the control of a setting, once its line is open. */
 function useFocusOn(setting: string | null, within: React.RefObject<HTMLElement | null>): void {
   useEffect(() => {
-    if (!setting) return;
-    const box = within.current?.querySelector(`[data-setting~="${CSS.escape(setting)}"]`);
-    box?.scrollIntoView({ block: 'nearest' });
-    const control = box?.querySelector<HTMLElement>(
-      'input:not([type=hidden]):checked, input:not([type=hidden]), button, textarea, [tabindex="0"]',
-    );
-    control?.focus();
+    if (!setting) return undefined;
+    // After the list of the find box has closed and given the keyboard back.
+    const waiting = setTimeout(() => {
+      const box = within.current?.querySelector(`[data-setting~="${CSS.escape(setting)}"]`);
+      box?.scrollIntoView({ block: 'nearest' });
+      box
+        ?.querySelector<HTMLElement>(
+          'input:not([type=hidden]):checked, input:not([type=hidden]), button, textarea, [tabindex="0"]',
+        )
+        ?.focus();
+    }, 60);
+    return () => clearTimeout(waiting);
   }, [setting, within]);
 }
 
@@ -196,6 +201,7 @@ export function Spec() {
           <Search
             label="Find a setting"
             shown={false}
+            stays={false}
             placeholder="Find a setting: gap, price, order …"
             find={(words) =>
               findSettings(words, within).map((one) => ({
