@@ -16,6 +16,8 @@ export function makePool(connectionString: string, options: pg.PoolConfig = {}):
   });
   // A connection that breaks while idle is replaced by the pool; whoever asks next is told.
   pool.on('error', () => undefined);
+  // So is one that breaks while it is lent out: its query fails, the process does not.
+  pool.on('connect', (client) => client.on('error', () => undefined));
   return pool;
 }
 

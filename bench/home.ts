@@ -1,0 +1,62 @@
+import { gzipSync } from 'node:zlib';
+import autocannon from 'autocannon';
+import type { Browser } from '@playwright/test';
+import type { Server } from '../server/app.ts';
+import { atMost, quantile, ratioAtLeast, type Figure } from './figure.ts';
+
+const SECONDS = 4;
+const ROUNDS = 4;
+
+const perSecond = async (url: string): Promise<number> =>
+  (await autocannon({ url, connections: 20, duration: SECONDS })).requests.average;
+
+/** A warm home page beside a constant buffer of the same length from the same server, in turn. */
+export async function servedFigures(url: string, bytes: number): Promise<Figure[]> {
+  await perSecond(`${url}/`);
+  const ratios: number[] = [];
+  for (let i = 0; i < ROUNDS; i += 1) {
+    const constant = await perSecond(`${url}/bench/constant`);
+    const home = await perSecond(`${url}/`);
+    console.log(`  home ${Math.round(home)}/s, constant ${Math.round(constant)}/s (${bytes} bytes)`);
+    ratios.push(home / constant);
+  }
+  return [ratioAtLeast('Published home, warm, beside a constant buffer', quantile(ratios, 0.5), 0.6)];
+}
+
+/** Puts the constant buffer beside the pages; before the server listens. */
+export function serveConstant({ app }: Server, bytes: number): void {
+  const constant = Buffer.alloc(bytes, 'x');
+  app.get('/bench/constant', (_, reply) =>
+    reply.header('content-type', 'text/html; charset=utf-8').send(constant),
+  );
+}
+
+/** What a shopper's browser sees of the home page. */
+export async function homeFigures(browser: Browser, url: string): Promise<Figure[]> {
+  const figures: Figure[] = [];
+  let scriptBytes = 0;
+  for (const width of [375, 800, 1180, 1440]) {
+    const page = await browser.newPage({ viewport: { width, height: 800 } });
+    page.on('response', async (response) => {
+      if (response.request().resourceType() === 'script')
+        scriptBytes += (await response.request().sizes()).responseBodySize;
+    });
+    await page.addInitScript(() => {
+      const scope = window as unknown as { moved: number };
+      scope.moved = 0;
+      new PerformanceObserver((list) => {
+        for (const entry of list.getEntries()) scope.moved += (entry as unknown as { value: number }).value;
+      }).observe({ type: 'layout-shift', buffered: true });
+    });
+    await page.goto(url, { waitUntil: 'networkidle' });
+    await page.mouse.wheel(0, 4000);
+    await page.waitForTimeout(400);
+    const moved = await page.evaluate(() => (window as unknown as { moved: number }).moved);
+    figures.push(atMost(`Home, layout shift at ${width}`, 'score', moved, 0));
+    await page.close();
+  }
+  const html = await fetch(url).then((answer) => answer.text());
+  figures.push(atMost('Home, script, gzipped', 'KB', scriptBytes / 1024, 14));
+  figures.push(atMost('Home, HTML with style, gzipped', 'KB', gzipSync(html).length / 1024, 60));
+  return figures;
+}
