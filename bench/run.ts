@@ -5,11 +5,14 @@ import { startTemplate } from '../e2e/template.ts';
 import { makeServer } from '../server/app.ts';
 import { buildStudio } from '../server/start/build.ts';
 import { listen } from '../server/start/listen.ts';
-import { table } from './figure.ts';
+import { table, type Figure } from './figure.ts';
 import { homeFigures, serveConstant, servedFigures } from './home.ts';
 import { studioFigures } from './studio.ts';
 
 /** Measures what the project promises, on the demo store; prints a table and writes results.json. */
+/** Groups named on the command line, or all. */
+const only = process.argv.slice(2);
+
 await buildStudio(console.log);
 console.log('Making the demo store …');
 const template = await startTemplate(0.5);
@@ -31,11 +34,14 @@ try {
     args: ['--no-sandbox', '--disable-background-networking'],
   });
   console.log('Measuring …');
-  const figures = [
-    ...(await homeFigures(browser, url)),
-    ...(await studioFigures(browser, url)),
-    ...(await servedFigures(served, bytes)),
-  ];
+  const groups: Record<string, () => Promise<Figure[]>> = {
+    home: () => homeFigures(browser, url),
+    studio: () => studioFigures(browser, url),
+    served: () => servedFigures(served, bytes),
+  };
+  const figures: Figure[] = [];
+  for (const [name, measure] of Object.entries(groups))
+    if (!only.length || only.includes(name)) figures.push(...(await measure()));
   await browser.close();
   await server.stop();
   await apart.stop();

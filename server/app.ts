@@ -78,7 +78,10 @@ export async function makeServer(options: ServerOptions): Promise<Server> {
   });
   app.addHook('onResponse', (request, reply, done) => {
     const { method, url } = request;
-    request.log.info({ method, url, status: reply.statusCode, ms: Math.round(reply.elapsedTime) }, 'answered');
+    request.log.info(
+      { method, url, status: reply.statusCode, ms: Math.round(reply.elapsedTime) },
+      'answered',
+    );
     done();
   });
   app.setErrorHandler((error, request, reply) => {

@@ -17,7 +17,7 @@ export interface PictureProps {
 }
 
 /** A stored picture at the size that suits; its place is kept before it is there. */
-export function Picture({ picture, sizes, ratio, eager = false, alt = picture.alt }: PictureProps) {
+export function Picture({ picture, sizes, ratio, eager = false, alt }: PictureProps) {
   const crop = ratio && fillCrop(ratioValue(ratio), picture.width / picture.height, picture.focal);
   const widths = renditionWidths(picture.width);
   const fallback = widths.find((width) => width >= 480) ?? widths.at(-1)!;
@@ -36,7 +36,7 @@ export function Picture({ picture, sizes, ratio, eager = false, alt = picture.al
       src={renditionAddress(picture.id, fallback)}
       width={picture.width}
       height={picture.height}
-      alt={alt}
+      alt={alt ?? picture.alt}
     />
   );
 }

@@ -20,7 +20,7 @@ const compressed = (): Plugin => ({
 
 export default defineConfig({
   base: '/studio/',
-  plugins: [react(), compressed()],
+  plugins: [react({ compiler: true }), compressed()],
   build: { outDir: '../dist/studio', emptyOutDir: true, target: 'es2022', assetsInlineLimit: 0 },
   server: {
     proxy: {

@@ -30,14 +30,13 @@ export const cropClass = (x: number, y: number): string => `at-${x}-${y}`;
 /** Class that carries a picture's own colour until it is there. */
 export const toneClass = (dominant: string): string => `tone-${dominant.slice(1)}`;
 
-/** Positions and colours of all pictures of a page, as classes, since a strict page has no inline styles. */
-function pictureCss(view: PageView): string {
+/** Positions and colours of the pictures of a bay, as classes, since a strict page has no inline styles. */
+function pictureCss({ content }: BayView): string {
   const rules = new Set<string>();
   const add = (dominant: string) => rules.add(`.${toneClass(dominant)}{background-color:${dominant}}`);
-  for (const { content } of view.bays) {
-    if (content.holds === 'banner' && content.picture) add(content.picture.dominant);
-    if (content.holds === 'product') content.product?.pictures.forEach((picture) => add(picture.dominant));
-    if (content.holds !== 'shelf') continue;
+  if (content.holds === 'banner' && content.picture) add(content.picture.dominant);
+  if (content.holds === 'product') content.product?.pictures.forEach((picture) => add(picture.dominant));
+  if (content.holds === 'shelf')
     for (const card of content.shelf.cards)
       for (const part of card.parts) {
         if (part.part !== 'picture' || !part.picture) continue;
@@ -49,20 +48,26 @@ function pictureCss(view: PageView): string {
         );
         rules.add(`.${cropClass(crop.x, crop.y)}{object-position:${crop.x}% ${crop.y}%}`);
       }
-  }
   return [...rules].sort().join('');
 }
 
-/** Style sheet text for one page: the house's colours, then every bay in its own scope. */
-export function pageCss(view: PageView): string {
+/**
+ * Style sheet text of a page in pieces that are changed apart: the house's under an empty id, then every bay
+ * in its own scope under its id.
+ */
+export function pageStyles(view: PageView): ReadonlyMap<string, string> {
   const tokens = Object.entries(view.colours)
     .map(([name, value]) => `--${name}:${value}`)
     .join(';');
-  return (
+  const house =
     `html{background:${view.colours.ground}}.region{${tokens};--content:${view.contentPx}px;--part-gap:${PART_GAP_PX}px}` +
     byBand(view.bands, (band) => `.store,.bay,.foot{--margin:${valueAt(view.margin, view.bands, band)}px}`) +
-    cardTextCss() +
-    pictureCss(view) +
-    view.bays.map((bay) => bayCss(bay, view)).join('')
-  );
+    cardTextCss();
+  return new Map([
+    ['', house],
+    ...view.bays.map((bay) => [bay.id, pictureCss(bay) + bayCss(bay, view)] as const),
+  ]);
 }
+
+/** The same as one text. */
+export const pageCss = (view: PageView): string => [...pageStyles(view).values()].join('');

@@ -75,29 +75,17 @@ export function* pageView(input: PageInput): Generator<ItemsRequest, PageView, I
   let daily = false;
   for (const [i, bay] of page.bays.entries()) {
     if (bay.hidden) continue;
-    let content: ContentView;
     if (bay.holds === 'shelf') {
       const shelf = plan.shelves[bay.shelfId];
       if (!shelf) continue;
       daily ||= isDaily(shelf);
-      content = {
-        holds: 'shelf',
-        shelf: yield* askShelf(input, bay, shelf, above, knownBelow(page, plan, i)),
-      };
-    } else content = contentOf(bay, input);
-    const empty =
-      (content.holds === 'shelf' && content.shelf.total === 0) ||
-      (content.holds === 'notice' && !content.words) ||
-      (content.holds === 'product' && !content.product);
-    bays.push({
-      id: bay.id,
-      heading: bay.heading,
-      look: bay.look,
-      bands: bay.bands,
-      content,
-      empty,
-      room: roomOf(house, bay),
-    });
+      bays.push(yield* askShelf(input, bay, shelf, above, knownBelow(page, plan, i)));
+      continue;
+    }
+    const picture = bay.holds === 'banner' && bay.pictureId ? input.pictures(bay.pictureId) : undefined;
+    bays.push(
+      keptBay(bay, [house, picture, input.product], () => bayView(bay, contentOf(bay, input), house)),
+    );
   }
   const category = input.categoryId ? tree.byId(input.categoryId) : undefined;
   const name = input.product?.title ?? category?.name ?? page.name;
@@ -121,13 +109,33 @@ export function* pageView(input: PageInput): Generator<ItemsRequest, PageView, I
   };
 }
 
+function bayView(bay: Bay, content: ContentView, house: House): BayView {
+  const empty =
+    (content.holds === 'shelf' && content.shelf.total === 0) ||
+    (content.holds === 'notice' && !content.words) ||
+    (content.holds === 'product' && !content.product);
+  const { id, heading, look, bands } = bay;
+  return { id, heading, look, bands, content, empty, room: roomOf(house, bay) };
+}
+
+const lastViews = new WeakMap<Bay, { from: readonly unknown[]; view: BayView }>();
+
+/** A bay whose makings are the very same keeps its view, so that a drawing can pass it over. */
+function keptBay(bay: Bay, from: readonly unknown[], make: () => BayView): BayView {
+  const last = lastViews.get(bay);
+  if (last?.from.every((one, i) => one === from[i])) return last.view;
+  const view = make();
+  lastViews.set(bay, { from, view });
+  return view;
+}
+
 function* askShelf(
   input: PageInput,
   bay: Bay,
   shelf: Shelf,
   above: Set<number>,
   remember: boolean,
-): Generator<ItemsRequest, Extract<ContentView, { holds: 'shelf' }>['shelf'], ItemsAnswer> {
+): Generator<ItemsRequest, BayView, ItemsAnswer> {
   const { plan, address } = input;
   const room = roomOf(plan.house, bay);
   const bands = plan.house.bands;
@@ -156,12 +164,18 @@ function* askShelf(
     for (const item of onFirst.items.slice(0, first.end - onFirst.start))
       if (item.of === 'products') above.add(item.product.id);
   }
-  return shelfView(shelf, answer, {
-    bands,
-    room,
-    currency: currencyOf(plan.house),
-    from,
-    hrefFrom: (first) => hrefFrom(address, shelf.id, first),
+  return keptBay(bay, [plan.house, shelf, answer, address, from], () => {
+    const content: ContentView = {
+      holds: 'shelf',
+      shelf: shelfView(shelf, answer, {
+        bands,
+        room,
+        currency: currencyOf(plan.house),
+        from,
+        hrefFrom: (first) => hrefFrom(address, shelf.id, first),
+      }),
+    };
+    return bayView(bay, content, plan.house);
   });
 }
 

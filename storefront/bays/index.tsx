@@ -1,5 +1,6 @@
 import { memo, type ReactNode } from 'react';
 import type { BayView, ContentView } from '../../core/view/view.ts';
+import { usePictureSizes } from '../drawnAt.ts';
 import { forms } from '../forms/index.tsx';
 import { Pager } from '../Pager.tsx';
 import { Picture } from '../Picture.tsx';
@@ -40,9 +41,10 @@ function NoticeBay({ content: { words, link } }: BayProps<'notice'>) {
 
 function BannerBay({ content }: BayProps<'banner'>) {
   const { title, words, button, link, picture } = content;
+  const sizes = usePictureSizes('100vw', (pagePx) => pagePx);
   return (
     <div className="banner">
-      {picture && <Picture picture={picture} sizes="100vw" eager alt="" />}
+      {picture && <Picture picture={picture} sizes={sizes} eager alt="" />}
       <div className="over">
         {title && <h1>{title}</h1>}
         {words && <p>{words}</p>}

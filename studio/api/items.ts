@@ -8,18 +8,19 @@ const LOT = 48;
 const FRESH_MS = 60_000;
 
 export interface ItemsState {
-  /** Grows with every answer, so that views are made anew. */
-  turn: number;
+  /**
+   * Answers for the views of frames: at once from what is known, else the last answer until the new one is
+   * there. A new function with every answer that comes, so that views are made anew.
+   * @param around slug of the category that the page is about
+   */
+  answer(request: ItemsRequest, around: string | null): ItemsAnswer;
   /** Shelves whose answer is still under way. */
   waiting: ReadonlySet<string>;
   /** What went wrong last, by shelf. */
   failed: ReadonlyMap<string, string>;
 }
 
-/** Answers for the views of frames: at once from what is known, else the last answer until the new one is there. */
 export interface Items extends StoreApi<ItemsState> {
-  /** `around`: slug of the category that the page is about. */
-  answer(request: ItemsRequest, around: string | null): ItemsAnswer;
   /** Asks again for what failed. */
   retry(): void;
 }
@@ -27,7 +28,14 @@ export interface Items extends StoreApi<ItemsState> {
 const NOTHING: ItemsAnswer = { total: 0, start: 0, items: [] };
 
 export function makeItems(client: Client, queries: QueryClient): Items {
-  const store = createStore<ItemsState>(() => ({ turn: 0, waiting: new Set(), failed: new Map() }));
+  const store = createStore<ItemsState>(() => ({
+    answer: (request, around) => answer(request, around),
+    waiting: new Set(),
+    failed: new Map(),
+  }));
+  const nextTurn = (): Pick<ItemsState, 'answer'> => ({
+    answer: (request, around) => answer(request, around),
+  });
   const latest = new Map<string, { key: string; answer: ItemsAnswer }>();
   const wanted = new Map<string, string>();
 
@@ -37,47 +45,48 @@ export function makeItems(client: Client, queries: QueryClient): Items {
     const fails = new Map(store.getState().failed);
     if (failed === null) fails.delete(shelfId);
     else fails.set(shelfId, failed);
-    store.setState(({ turn }) => ({ turn: turn + 1, waiting: new Set(wanted.keys()), failed: fails }));
+    store.setState({ ...nextTurn(), waiting: new Set(wanted.keys()), failed: fails });
+  };
+
+  const answer: ItemsState['answer'] = (request, around) => {
+    const { shelfId, assortment, without, start, count } = request;
+    const lots = Math.max(1, Math.ceil((start + count) / LOT)) * LOT;
+    const body = { assortment, without, around, start: 0, count: lots };
+    const key = JSON.stringify(body);
+    const queryKey = ['items', key];
+    const known = queries.getQueryState<ItemsAnswer>(queryKey);
+    if (known?.data && !known.isInvalidated) {
+      latest.set(shelfId, { key, answer: known.data });
+      return known.data;
+    }
+    // Only the newest question of a shelf counts; an older answer that comes later is not shown.
+    if (wanted.get(shelfId) !== key && !store.getState().failed.has(`${shelfId} ${key}`)) {
+      wanted.set(shelfId, key);
+      queueMicrotask(() => store.setState({ waiting: new Set(wanted.keys()) }));
+      queries
+        .fetchQuery({
+          queryKey,
+          queryFn: () => client.post<ItemsAnswer>('/api/items', body),
+          staleTime: FRESH_MS,
+          retry: false,
+        })
+        .then(
+          () => settle(shelfId, key, null),
+          (error: Error) => {
+            store.setState(({ failed }) => ({
+              failed: new Map(failed).set(`${shelfId} ${key}`, error.message),
+            }));
+            settle(shelfId, key, error.message);
+          },
+        );
+    }
+    return known?.data ?? latest.get(shelfId)?.answer ?? NOTHING;
   };
 
   return {
     ...store,
-    answer(request, around) {
-      const { shelfId, assortment, without, start, count } = request;
-      const lots = Math.max(1, Math.ceil((start + count) / LOT)) * LOT;
-      const body = { assortment, without, around, start: 0, count: lots };
-      const key = JSON.stringify(body);
-      const queryKey = ['items', key];
-      const known = queries.getQueryState<ItemsAnswer>(queryKey);
-      if (known?.data && !known.isInvalidated) {
-        latest.set(shelfId, { key, answer: known.data });
-        return known.data;
-      }
-      // Only the newest question of a shelf counts; an older answer that comes later is not shown.
-      if (wanted.get(shelfId) !== key && !store.getState().failed.has(`${shelfId} ${key}`)) {
-        wanted.set(shelfId, key);
-        queueMicrotask(() => store.setState({ waiting: new Set(wanted.keys()) }));
-        queries
-          .fetchQuery({
-            queryKey,
-            queryFn: () => client.post<ItemsAnswer>('/api/items', body),
-            staleTime: FRESH_MS,
-            retry: false,
-          })
-          .then(
-            () => settle(shelfId, key, null),
-            (error: Error) => {
-              store.setState(({ failed }) => ({
-                failed: new Map(failed).set(`${shelfId} ${key}`, error.message),
-              }));
-              settle(shelfId, key, error.message);
-            },
-          );
-      }
-      return known?.data ?? latest.get(shelfId)?.answer ?? NOTHING;
-    },
     retry() {
-      store.setState(({ turn }) => ({ turn: turn + 1, failed: new Map() }));
+      store.setState({ ...nextTurn(), failed: new Map() });
     },
   };
 }

@@ -1,11 +1,13 @@
-import { useCallback, useDeferredValue, useMemo, useState } from 'react';
+import { useDeferredValue, useState, type ReactNode } from 'react';
 import { Navigate, useParams, useSearchParams } from 'react-router';
 import styled from 'styled-components';
 import { findingsOn } from '../../core/checks/index.ts';
 import type { Page } from '../../core/plan/page.ts';
+import type { Plan } from '../../core/plan/plan.ts';
+import type { PageView } from '../../core/view/view.ts';
 import { useDraft } from '../studioContext.tsx';
 import { t } from '../ui/theme.ts';
-import { ArrangeContext, type Arranging } from './arrangeContext.tsx';
+import { ArrangeContext, FindingsContext, ViewContext, type Arranging } from './arrangeContext.tsx';
 import { Elevation } from './elevation/Elevation.tsx';
 import { Foot } from './foot/Foot.tsx';
 import { Spec } from './spec/Spec.tsx';
@@ -30,33 +32,32 @@ function ArrangePage({ page }: { page: Page }) {
   const firstShelf = page.bays.find((one) => one.holds === 'shelf')?.id ?? null;
   const wanted = search.get('bay') ?? firstShelf;
   const bay = wanted === 'page' ? null : (page.bays.find((one) => one.id === wanted) ?? null);
-  const shelf = bay?.holds === 'shelf' ? (plan.shelves[bay.shelfId] ?? null) : null;
   const [open, setOpen] = useState<Arranging['open']>({ line: 'across', setting: null });
-  // Looking for what is amiss may follow a moment later; the frames may not.
-  const [lateView, latePlan] = [useDeferredValue(view), useDeferredValue(plan)];
-  const findings = useMemo(() => findingsOn(lateView, latePlan), [lateView, latePlan]);
-  const choose = useCallback(
-    (bayId: string | null) => setSearch(bayId === null ? { bay: 'page' } : { bay: bayId }, { replace: true }),
-    [setSearch],
-  );
-  const openLine = useCallback(
-    (line: string | null, setting: string | null = null) => setOpen(line === null ? null : { line, setting }),
-    [],
-  );
-  const arranging = useMemo<Arranging>(
-    () => ({ page, view, findings, bay, shelf, choose, open, openLine }),
-    [page, view, findings, bay, shelf, choose, open, openLine],
-  );
+  const choose = (bayId: string | null) =>
+    setSearch(bayId === null ? { bay: 'page' } : { bay: bayId }, { replace: true });
+  const openLine = (line: string | null, setting: string | null = null) =>
+    setOpen(line === null ? null : { line, setting });
+  const arranging: Arranging = { page, bay, choose, open, openLine };
   return (
     <ArrangeContext value={arranging}>
-      <Ground>
-        <Elevation />
-        <Spec />
-        <Wall />
-        <Foot />
-      </Ground>
+      <ViewContext value={view}>
+        <Ground>
+          <Elevation />
+          <Spec />
+          <Wall />
+          <Findings view={view} plan={plan}>
+            <Foot />
+          </Findings>
+        </Ground>
+      </ViewContext>
     </ArrangeContext>
   );
+}
+
+/** Looking for what is amiss may follow a moment later; the frames may not. */
+function Findings({ view, plan, children }: { view: PageView; plan: Plan; children: ReactNode }) {
+  const [lateView, latePlan] = [useDeferredValue(view), useDeferredValue(plan)];
+  return <FindingsContext value={findingsOn(lateView, latePlan)}>{children}</FindingsContext>;
 }
 
 /** The place where a page is arranged: the page, the shelf, the result, from left to right. */

@@ -4,20 +4,24 @@ import type { Bay } from '../../core/plan/bays/index.ts';
 import type { Page } from '../../core/plan/page.ts';
 import type { Shelf } from '../../core/plan/shelf.ts';
 import type { PageView } from '../../core/view/view.ts';
+import { useDraft } from '../studioContext.tsx';
 
 /** What is being arranged, shared by elevation, spec, wall and foot. */
 export interface Arranging {
   page: Page;
-  view: PageView;
-  findings: readonly Finding[];
   /** The chosen bay; null for the page itself. */
   bay: Bay | null;
-  shelf: Shelf | null;
   choose(bayId: string | null): void;
   /** The open line of the spec, and the setting to go to within it. */
   open: { line: string; setting: string | null } | null;
   openLine(line: string | null, setting?: string | null): void;
 }
+
+/** The view of the page. Apart from the rest, since it is new with every change. */
+export const ViewContext = createContext<PageView | null>(null);
+
+/** What the checks found on the page; it follows a moment after the view. */
+export const FindingsContext = createContext<readonly Finding[]>([]);
 
 export const ArrangeContext = createContext<Arranging | null>(null);
 
@@ -25,4 +29,16 @@ export function useArranging(): Arranging {
   const arranging = useContext(ArrangeContext);
   if (!arranging) throw new Error('Arranging is used outside of its place.');
   return arranging;
+}
+
+export function useView(): PageView {
+  const view = useContext(ViewContext);
+  if (!view) throw new Error('A view is used outside of its place.');
+  return view;
+}
+
+/** The shelf of the chosen bay; null where it holds none. */
+export function useShelf(): Shelf | null {
+  const { bay } = useArranging();
+  return useDraft(({ plan }) => (bay?.holds === 'shelf' ? (plan.shelves[bay.shelfId] ?? null) : null));
 }

@@ -1,9 +1,8 @@
 import { useQuery } from '@tanstack/react-query';
-import { useMemo } from 'react';
 import { useStore } from 'zustand';
 import type { PictureFacts, ProductDetail } from '../../core/catalogue/facts.ts';
 import type { Page } from '../../core/plan/page.ts';
-import { viewWith } from '../../core/view/pageView.ts';
+import { viewWith, type PageAddress } from '../../core/view/pageView.ts';
 import type { PageView } from '../../core/view/view.ts';
 import { useDraft, useStudio } from '../studioContext.tsx';
 
@@ -14,12 +13,13 @@ function specimenCategory(page: Page, tree: ReturnType<typeof useStudio>['tree']
 }
 
 const noPictures: PictureFacts[] = [];
+const HERE: PageAddress = { path: '#', from: {} };
 
 /** The view of a page of the draft, made here and now; items that are not known yet are asked for meanwhile. */
 export function usePageView(page: Page): PageView {
   const { tree, items, client } = useStudio();
   const plan = useDraft((state) => state.plan);
-  const turn = useStore(items, (state) => state.turn);
+  const answer = useStore(items, (state) => state.answer);
   const pictureIds = page.bays.flatMap((bay) =>
     bay.holds === 'banner' && bay.pictureId ? [bay.pictureId] : [],
   );
@@ -42,23 +42,17 @@ export function usePageView(page: Page): PageView {
     staleTime: 60_000,
   });
   const category = specimenCategory(page, tree);
-  return useMemo(
-    () =>
-      viewWith(
-        {
-          plan,
-          page,
-          now: Date.now(),
-          tree,
-          pictures: (id) => pictures.find((picture) => picture.id === id),
-          address: { path: '#', from: {} },
-          product: page.kind === 'product' ? product : null,
-          categoryId: category?.id ?? null,
-        },
-        (request) => items.answer(request, category?.slug ?? null),
-      ),
-    // `turn` grows when an answer has come.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-    [plan, page, tree, pictures, product, category, items, turn],
+  return viewWith(
+    {
+      plan,
+      page,
+      now: Date.now(),
+      tree,
+      pictures: (id) => pictures.find((picture) => picture.id === id),
+      address: HERE,
+      product: page.kind === 'product' ? product : null,
+      categoryId: category?.id ?? null,
+    },
+    (request) => answer(request, category?.slug ?? null),
   );
 }

@@ -1,4 +1,5 @@
 import { MoreVertical } from 'lucide-react';
+import { memo } from 'react';
 import {
   Button,
   GridList,
@@ -18,7 +19,7 @@ import { stepAt } from '../../../core/geometry/steps.ts';
 import { useDraft, useStudio } from '../../studioContext.tsx';
 import { itemStyle, Pick, PopoverBox } from '../../ui/Pick.tsx';
 import { t } from '../../ui/theme.ts';
-import { useArranging } from '../arrangeContext.tsx';
+import { useArranging, useView } from '../arrangeContext.tsx';
 import { BayDrawing } from './BayDrawing.tsx';
 import { newId } from './newId.ts';
 
@@ -165,10 +166,13 @@ const drawnAt = (view: PageView) =>
 /** The page from the side: its bays small and to scale, in their order. */
 export function Elevation() {
   const { draft } = useStudio();
-  const { page, view, bay: chosen, choose } = useArranging();
-  const plan = useDraft((state) => state.plan);
+  const { page, bay: chosen, choose } = useArranging();
+  const pages = useDraft(({ plan }) => plan.pages);
+  // As one text, so that nothing is drawn anew while the names stay as they are.
+  const names = JSON.parse(
+    useDraft(({ plan }) => JSON.stringify(page.bays.map((bay) => bayName(bay, plan)))),
+  ) as string[];
   const navigate = useNavigate();
-  const regionPx = drawnAt(view);
 
   const move = (id: string, by: number) => {
     const at = page.bays.findIndex((one) => one.id === id);
@@ -181,7 +185,7 @@ export function Elevation() {
     choose(page.bays[at + 1]?.id ?? page.bays[at - 1]?.id ?? null);
   };
   const duplicate = (id: string) => {
-    const copy = newId(id, plan);
+    const copy = newId(id, draft.getState().plan);
     draft.run({ do: 'duplicateBay', page: page.id, bay: id, newId: copy });
     choose(copy);
   };
@@ -189,6 +193,7 @@ export function Elevation() {
     draft.run({ do: 'set', on: { page: page.id, bay: one.id }, setting: 'hidden', value: !one.hidden });
   const add = (holds: string) => {
     const kind = bayKinds.find(({ id }) => id === holds)!;
+    const { plan } = draft.getState();
     const id = newId(holds, plan);
     const at = chosen ? page.bays.findIndex((one) => one.id === chosen.id) + 1 : page.bays.length;
     const bay = kind.atFirst(id, plan.house.bands[0]!.id);
@@ -231,7 +236,7 @@ export function Elevation() {
           label="Page"
           shown={false}
           value={page.id}
-          options={Object.values(plan.pages).map((one) => ({ value: one.id, words: one.name }))}
+          options={Object.values(pages).map((one) => ({ value: one.id, words: one.name }))}
           onChange={(id) => void navigate(`/arrange/${id}`)}
         />
       </div>
@@ -266,15 +271,13 @@ export function Elevation() {
             <p style={{ padding: '0 14px', color: t.ink2 }}>No bays yet. Add the first.</p>
           )}
         >
-          {page.bays.map((one) => (
+          {page.bays.map((one, i) => (
             <ElevationBay
               key={one.id}
               bay={one}
-              view={view}
-              regionPx={regionPx}
               chosen={chosen?.id === one.id}
-              name={bayName(one, plan)}
-              onAct={(key) => act(one, key)}
+              name={names[i]!}
+              onAct={act}
             />
           ))}
         </Bays>
@@ -297,16 +300,10 @@ export function Elevation() {
   );
 }
 
-interface ElevationBayProps {
-  bay: Bay;
-  view: PageView;
-  regionPx: number;
-  chosen: boolean;
-  name: string;
-  onAct(key: string): void;
-}
-
-function ElevationBay({ bay, view, regionPx, chosen, name, onAct }: ElevationBayProps) {
+/** A bay small and to scale, with its name and what there is to say beside it. */
+function DrawnBay({ bay, chosen, name }: { bay: Bay; chosen: boolean; name: string }) {
+  const view = useView();
+  const regionPx = drawnAt(view);
   const drawn = view.bays.find((one) => one.id === bay.id);
   const shelf = drawn?.content.holds === 'shelf' ? drawn.content.shelf : null;
   const step = shelf && stepAt(shelf.steps, regionPx);
@@ -320,10 +317,7 @@ function ElevationBay({ bay, view, regionPx, chosen, name, onAct }: ElevationBay
           : String(step!.shows.end - step!.shows.start)
         : '';
   return (
-    <BayItem id={bay.id} textValue={name}>
-      <Button slot="drag" className="drag">
-        Move
-      </Button>
+    <>
       <div className="drawing">
         <BayDrawing
           bay={drawn}
@@ -338,12 +332,30 @@ function ElevationBay({ bay, view, regionPx, chosen, name, onAct }: ElevationBay
         <span>{name}</span>
         <span>{aside}</span>
       </div>
+    </>
+  );
+}
+
+interface ElevationBayProps {
+  bay: Bay;
+  chosen: boolean;
+  name: string;
+  onAct(bay: Bay, key: string): void;
+}
+
+const ElevationBay = memo(function ElevationBay({ bay, chosen, name, onAct }: ElevationBayProps) {
+  return (
+    <BayItem id={bay.id} textValue={name}>
+      <Button slot="drag" className="drag">
+        Move
+      </Button>
+      <DrawnBay bay={bay} chosen={chosen} name={name} />
       <MenuTrigger>
         <Button className="more" aria-label={`More for ${name}`}>
           <MoreVertical size={14} />
         </Button>
         <PopoverBox>
-          <Menu onAction={(key) => onAct(String(key))}>
+          <Menu onAction={(key) => onAct(bay, String(key))}>
             <Item id="up">Move up</Item>
             <Item id="down">Move down</Item>
             <Item id="duplicate">Duplicate</Item>
@@ -354,4 +366,4 @@ function ElevationBay({ bay, view, regionPx, chosen, name, onAct }: ElevationBay
       </MenuTrigger>
     </BayItem>
   );
-}
+});

@@ -1,8 +1,10 @@
+import { useContext } from 'react';
 import styled from 'styled-components';
+import { bayName } from '../../../core/change/change.ts';
 import { useDraft, useStudio } from '../../studioContext.tsx';
 import { Button, QuietButton } from '../../ui/Button.tsx';
 import { t } from '../../ui/theme.ts';
-import { useArranging } from '../arrangeContext.tsx';
+import { FindingsContext, useArranging } from '../arrangeContext.tsx';
 
 const Bar = styled.footer`
   grid-area: foot;
@@ -90,7 +92,14 @@ function Saved() {
 /** What the checks found on this page, each with its fix; and when the draft was last saved. */
 export function Foot() {
   const { draft } = useStudio();
-  const { findings, choose, openLine } = useArranging();
+  const { bay, page, choose, openLine } = useArranging();
+  const plan = useDraft((state) => state.plan);
+  /** A finding of another bay than the chosen one says where it is. */
+  const whereIs = (bayId: string) => {
+    const at = page.bays.find((one) => one.id === bayId);
+    return at && bayId !== bay?.id ? `${bayName(at, plan)}: ` : '';
+  };
+  const findings = useContext(FindingsContext);
   return (
     <Bar>
       {findings.length === 0 ? (
@@ -107,6 +116,7 @@ export function Foot() {
                 openLine(finding.goTo);
               }}
             >
+              {whereIs(finding.bayId)}
               {finding.text}
             </QuietButton>
             {finding.fix && (

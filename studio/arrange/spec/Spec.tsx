@@ -1,6 +1,8 @@
-import { useEffect, useMemo, useRef } from 'react';
+import { memo, useEffect, useRef } from 'react';
 import styled from 'styled-components';
+import type { Assortment } from '../../../core/assortment/assortment.ts';
 import { bayName } from '../../../core/change/change.ts';
+import type { Bay } from '../../../core/plan/bays/index.ts';
 import { linesOf } from '../../../core/plan/lines.ts';
 import { placesOf } from '../../../core/plan/plan.ts';
 import { allSettings, findSettings } from '../../../core/plan/settings/index.ts';
@@ -10,7 +12,7 @@ import { useDraft, useNames, useStudio } from '../../studioContext.tsx';
 import { Button } from '../../ui/Button.tsx';
 import { Search } from '../../ui/Search.tsx';
 import { t } from '../../ui/theme.ts';
-import { useArranging } from '../arrangeContext.tsx';
+import { useArranging, useShelf, useView } from '../arrangeContext.tsx';
 import { newId } from '../elevation/newId.ts';
 import { Count } from './Count.tsx';
 import { lineControls } from './lines/index.tsx';
@@ -138,26 +140,56 @@ function useFocusOn(setting: string | null, within: React.RefObject<HTMLElement 
   }, [setting, within]);
 }
 
+/** Type to find any setting of what is chosen; its line opens at its control. */
+const FindSetting = memo(function FindSetting({
+  holds,
+  of,
+}: {
+  holds: Bay['holds'];
+  of: Assortment['of'] | null;
+}) {
+  const { openLine } = useArranging();
+  const lines = linesOf[holds];
+  const within = allSettings.filter(
+    (one) =>
+      lines.some(({ id }) => id === one.line) &&
+      !one.group &&
+      (one.on !== 'shelf' || (of !== null && settingFits(one.id, of))) &&
+      (one.holds === null || one.holds.includes(holds)),
+  );
+  return (
+    <Search
+      label="Find a setting"
+      shown={false}
+      stays={false}
+      placeholder="Find a setting: gap, price, order …"
+      find={(words) =>
+        findSettings(words, within).map((one) => ({
+          id: `${one.on}:${one.id}`,
+          words: one.name,
+          aside: lines.find((line) => line.id === one.line)?.name ?? '',
+        }))
+      }
+      onChoose={(id) => {
+        const found = within.find((one) => `${one.on}:${one.id}` === id);
+        if (found) openLine(found.line, found.id);
+      }}
+    />
+  );
+});
+
 /** The chosen bay as lines; each a sentence that opens in place. With no bay chosen, the page itself. */
 export function Spec() {
   const { draft } = useStudio();
-  const { page, view, bay, shelf, open, openLine } = useArranging();
+  const { page, bay, open, openLine } = useArranging();
+  const view = useView();
+  const shelf = useShelf();
   const plan = useDraft((state) => state.plan);
   const names = useNames();
   const panel = useRef<HTMLElement>(null);
   useFocusOn(open?.setting ?? null, panel);
 
-  const lines = useMemo(() => (bay ? linesOf[bay.holds] : []), [bay]);
-  const within = useMemo(() => {
-    const ids = new Set(lines.map((line) => line.id));
-    return allSettings.filter(
-      (one) =>
-        ids.has(one.line) &&
-        !one.group &&
-        (one.on !== 'shelf' || (shelf !== null && settingFits(one.id, shelf.assortment.of))) &&
-        (one.holds === null || (bay !== null && one.holds.includes(bay.holds))),
-    );
-  }, [lines, shelf, bay]);
+  const lines = bay ? linesOf[bay.holds] : [];
 
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
@@ -198,23 +230,7 @@ export function Spec() {
           </div>
         )}
         <div className="find">
-          <Search
-            label="Find a setting"
-            shown={false}
-            stays={false}
-            placeholder="Find a setting: gap, price, order …"
-            find={(words) =>
-              findSettings(words, within).map((one) => ({
-                id: `${one.on}:${one.id}`,
-                words: one.name,
-                aside: lines.find((line) => line.id === one.line)?.name ?? '',
-              }))
-            }
-            onChoose={(id) => {
-              const found = within.find((one) => `${one.on}:${one.id}` === id);
-              if (found) openLine(found.line, found.id);
-            }}
-          />
+          <FindSetting holds={bay.holds} of={shelf?.assortment.of ?? null} />
         </div>
       </header>
       {lines.map((line) => {

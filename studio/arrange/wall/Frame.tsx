@@ -1,12 +1,11 @@
-import { memo, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
+import { memo, useEffect, useLayoutEffect, useRef, useState } from 'react';
 import { createPortal } from 'react-dom';
 import styled from 'styled-components';
-import { pageCss } from '../../../core/css/pageCss.ts';
 import type { PageView } from '../../../core/view/view.ts';
+import { DrawnAtContext } from '../../../storefront/drawnAt.ts';
 import { Page } from '../../../storefront/Page.tsx';
-import { baseCss } from '../../../storefront/styles/base.ts';
-import { fontCss } from '../../../storefront/styles/fonts.ts';
 import { t } from '../../ui/theme.ts';
+import { frameDocument, type FrameDocument } from './frameDocument.ts';
 
 const Holder = styled.div`
   position: relative;
@@ -25,6 +24,8 @@ const Holder = styled.div`
 
 export interface FrameProps {
   view: PageView;
+  /** Style sheet text of the view by piece, made once for all frames. */
+  styles: ReadonlyMap<string, string>;
   /** True width of the page in it, px. */
   widthPx: number;
   /** Height that it takes on the wall, px. */
@@ -50,6 +51,7 @@ const markCss = (bayId: string | null, scale: number) =>
  */
 export const Frame = memo(function Frame({
   view,
+  styles,
   widthPx,
   heightPx,
   scale,
@@ -59,38 +61,30 @@ export const Frame = memo(function Frame({
   onDocument,
 }: FrameProps) {
   const ref = useRef<HTMLIFrameElement>(null);
-  const [document, setDocument] = useState<Document | null>(null);
-  const styles = useRef<{ page: HTMLStyleElement; mark: HTMLStyleElement } | null>(null);
-  const css = useMemo(() => pageCss(view), [view]);
+  const [inner, setInner] = useState<FrameDocument | null>(null);
 
-  const opened = () => {
-    const inner = ref.current?.contentDocument;
-    if (!inner || inner.URL === 'about:blank') return;
-    const add = (text: string) => {
-      const style = inner.createElement('style');
-      style.textContent = text;
-      inner.head.append(style);
-      return style;
+  useEffect(() => {
+    const frame = ref.current!;
+    let open = false;
+    const opened = () => {
+      const document = frame.contentDocument;
+      if (!document || document.URL === 'about:blank' || open) return;
+      open = true;
+      setInner(frameDocument(document));
+      onDocument(document);
     };
-    // Bars would take width from the page, which is to be exactly as wide as the tape says.
-    add(`${fontCss('swap')}${baseCss}html{scrollbar-width:none}`);
-    styles.current = { page: add(''), mark: add('') };
-    setDocument(inner);
-    onDocument(inner);
-  };
-  // The document may be there before React listens for it.
+    frame.addEventListener('load', opened);
+    // The document may be there already.
+    if (frame.contentDocument?.readyState === 'complete') opened();
+    return () => {
+      frame.removeEventListener('load', opened);
+      onDocument(null);
+    };
+  }, [onDocument]);
+  useLayoutEffect(() => inner?.style(styles), [inner, styles]);
+  useLayoutEffect(() => inner?.mark(markCss(chosenBay, scale)), [inner, chosenBay, scale]);
   useEffect(() => {
-    if (ref.current?.contentDocument?.readyState === 'complete') opened();
-    return () => onDocument(null);
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, []);
-  useLayoutEffect(() => {
-    if (document && styles.current) styles.current.page.textContent = css;
-  }, [document, css]);
-  useLayoutEffect(() => {
-    if (document && styles.current) styles.current.mark.textContent = markCss(chosenBay, scale);
-  }, [document, chosenBay, scale]);
-  useEffect(() => {
+    const document = inner?.document;
     if (!document) return undefined;
     const press = (event: MouseEvent) => {
       // Links of the page lead nowhere from here: the page is being arranged, not visited.
@@ -99,7 +93,7 @@ export const Frame = memo(function Frame({
     };
     document.addEventListener('click', press, true);
     return () => document.removeEventListener('click', press, true);
-  }, [document, onPress]);
+  }, [inner, onPress]);
 
   return (
     <Holder style={{ width: widthPx * scale, height: heightPx }}>
@@ -108,10 +102,11 @@ export const Frame = memo(function Frame({
         src="/studio/frame"
         title={name}
         tabIndex={-1}
-        onLoad={() => document ?? opened()}
         style={{ width: widthPx, height: heightPx / scale, transform: `scale(${scale})` }}
       />
-      {document && createPortal(<Page view={view} />, document.body)}
+      <DrawnAtContext value={{ widthPx, scale }}>
+        {inner && createPortal(<Page view={view} />, inner.document.body)}
+      </DrawnAtContext>
     </Holder>
   );
 });

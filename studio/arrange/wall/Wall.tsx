@@ -2,17 +2,20 @@ import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { Button } from 'react-aria-components';
 import styled from 'styled-components';
 import { TAPE_END_PX } from '../../../core/bands/bands.ts';
+import { pageStyles } from '../../../core/css/pageCss.ts';
 import { stepAt } from '../../../core/geometry/steps.ts';
 import { useStudio } from '../../studioContext.tsx';
 import { useStore } from 'zustand';
 import { t } from '../../ui/theme.ts';
-import { useArranging } from '../arrangeContext.tsx';
+import { useArranging, useView } from '../arrangeContext.tsx';
 import { Frame } from './Frame.tsx';
 import { Tape, TAPE_BOTTOM } from './Tape.tsx';
 import { scrollToSpot, showBay, spotOf } from './together.ts';
 
 const LEAST_SCALE = 0.3;
 const GAP = 14;
+/** Room for a tag while one frame is near. */
+const NEAR_TAG_PX = 128;
 const SIDE = 16;
 const TAGS_TOP = 76;
 const FRAMES_TOP = 108;
@@ -118,7 +121,8 @@ function useSize(): [(element: HTMLElement | null) => void, { width: number; hei
 
 /** The tape, and under it the page at each band, all to one scale. */
 export function Wall() {
-  const { view, bay, choose } = useArranging();
+  const { bay, choose } = useArranging();
+  const view = useView();
   const { items } = useStudio();
   const { waiting, failed } = useStore(items);
   const [measure, size] = useSize();
@@ -128,6 +132,7 @@ export function Wall() {
   const scale = Math.max(LEAST_SCALE, (size.width - 2 * SIDE) / TAPE_END_PX);
   const heightPx = Math.max(120, size.height - FRAMES_TOP - 22);
   const bands = view.bands;
+  const styles = pageStyles(view);
 
   const drawn = bay && view.bays.find((one) => one.id === bay.id);
   const tags = useMemo(() => {
@@ -200,13 +205,11 @@ export function Wall() {
     near === bandId ? Math.min(1, Math.max(scale, (size.width - 2 * SIDE) / width)) : scale;
   const shown = near === null ? bands : bands.filter((band) => band.id === near);
 
-  let x = SIDE - scrolled;
-  const places = bands.map((band) => {
-    const left = x;
-    const width = near === null ? band.nominal.width * scale : 128;
-    x += width + GAP;
-    return { band, left };
-  });
+  const tagWidth = (width: number) => (near === null ? width * scale : NEAR_TAG_PX) + GAP;
+  const places = bands.map((band, i) => ({
+    band,
+    left: bands.slice(0, i).reduce((x, one) => x + tagWidth(one.nominal.width), SIDE - scrolled),
+  }));
 
   return (
     <Ground ref={measure} aria-label="Wall">
@@ -232,7 +235,7 @@ export function Wall() {
             {near !== null && (
               <div style={{ display: 'flex', gap: GAP, position: 'sticky', left: 0, width: 'max-content' }}>
                 {bands.map((band) => (
-                  <div key={band.id} style={{ width: 128 }}>
+                  <div key={band.id} style={{ width: NEAR_TAG_PX }}>
                     <Tag
                       data-near={band.id === near || undefined}
                       onPress={() => setNear(band.id === near ? null : band.id)}
@@ -257,6 +260,7 @@ export function Wall() {
                   )}
                   <Frame
                     view={view}
+                    styles={styles}
                     widthPx={band.nominal.width}
                     heightPx={heightPx}
                     scale={scaleOf(band.id, band.nominal.width)}

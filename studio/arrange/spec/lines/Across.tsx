@@ -18,7 +18,7 @@ import { useDraft, useStudio } from '../../../studioContext.tsx';
 import { Button } from '../../../ui/Button.tsx';
 import { Choice, Stepper } from '../../../ui/fields.tsx';
 import { t } from '../../../ui/theme.ts';
-import { LetGo, SettingBox, Stack, useSet, VaryingStepper, type LineProps } from './controls.tsx';
+import { BandStepper, SettingBox, Stack, useSet, VaryingStepper, type LineProps } from './controls.tsx';
 
 const Table = styled.table`
   width: 100%;
@@ -60,9 +60,13 @@ const Offer = styled.div`
   border-radius: ${t.corner};
   padding: 10px 12px;
   display: flex;
-  gap: 10px;
+  flex-wrap: wrap;
+  gap: 8px 10px;
   align-items: center;
   justify-content: space-between;
+  span {
+    flex: 1 1 160px;
+  }
   button {
     border-color: ${t.brick};
     color: ${t.brick};
@@ -139,21 +143,18 @@ export function Across({ shelf, drawn }: LineProps) {
                   <td>
                     {shelf.across.by === 'count' ? (
                       <span className="count">
-                        <Stepper
-                          label={`Across on ${band.name}`}
+                        <BandStepper
+                          on={on}
+                          id="across.count"
+                          title="Across"
+                          bandId={band.id}
+                          bandName={band.name}
                           value={value}
+                          inherits={inherits}
+                          first={i === 0}
                           least={1}
                           most={MOST_ACROSS}
-                          inherits={inherits}
-                          onChange={(next) => set('across.count', next, band.id)}
                         />
-                        {i > 0 && !inherits && (
-                          <LetGo
-                            band={band.name}
-                            what="Across"
-                            onPress={() => set('across.count', undefined, band.id)}
-                          />
-                        )}
                       </span>
                     ) : (
                       <span>

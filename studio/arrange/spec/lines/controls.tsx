@@ -1,5 +1,5 @@
 import { RotateCcw } from 'lucide-react';
-import type { ReactNode } from 'react';
+import { memo, type ReactNode } from 'react';
 import styled from 'styled-components';
 import { resolve, type Varying } from '../../../../core/bands/varying.ts';
 import { bandById } from '../../../../core/bands/bands.ts';
@@ -68,6 +68,58 @@ const Title = styled.p`
   font-weight: 500;
 `;
 
+export interface BandStepperProps {
+  on: Target;
+  id: string;
+  title: string;
+  bandId: string;
+  bandName: string;
+  value: number;
+  /** Taken from a narrower band. */
+  inherits: boolean;
+  /** The narrowest band, which always has a value. */
+  first: boolean;
+  least: number;
+  most: number;
+  step?: number;
+}
+
+/** The number of one band, and a way to let it go. Passed over while nothing of it changes. */
+export const BandStepper = memo(function BandStepper({
+  on,
+  id,
+  title,
+  bandId,
+  bandName,
+  value,
+  inherits,
+  first,
+  least,
+  most,
+  step = 1,
+}: BandStepperProps) {
+  const set = useSet(on);
+  return (
+    <>
+      <Stepper
+        label={`${title} on ${bandName}`}
+        value={value}
+        least={least}
+        most={most}
+        step={step}
+        inherits={inherits}
+        wide={most > 99}
+        onChange={(next) => set(id, next, bandId)}
+      />
+      {!first && !inherits ? (
+        <LetGo band={bandName} what={title} onPress={() => set(id, undefined, bandId)} />
+      ) : (
+        <span />
+      )}
+    </>
+  );
+});
+
 export interface VaryingStepperProps {
   id: string;
   title: string;
@@ -92,7 +144,6 @@ export function VaryingStepper({
   also = '',
 }: VaryingStepperProps) {
   const bands = useDraft((state) => state.plan.house.bands);
-  const set = useSet(on);
   return (
     <div data-setting={`${id} ${also}`.trim()} role="group" aria-label={title}>
       <Title>{title}</Title>
@@ -105,21 +156,19 @@ export function VaryingStepper({
               <b>{band.name}</b>
               <span>{inherits ? `as on ${bandById(bands, setAt)!.name}` : ' '}</span>
             </span>
-            <Stepper
-              label={`${title} on ${band.name}`}
+            <BandStepper
+              on={on}
+              id={id}
+              title={title}
+              bandId={band.id}
+              bandName={band.name}
               value={at}
+              inherits={inherits}
+              first={i === 0}
               least={least}
               most={most}
               step={step}
-              inherits={inherits}
-              wide={most > 99}
-              onChange={(next) => set(id, next, band.id)}
             />
-            {i > 0 && !inherits ? (
-              <LetGo band={band.name} what={title} onPress={() => set(id, undefined, band.id)} />
-            ) : (
-              <span />
-            )}
           </Row>
         );
       })}

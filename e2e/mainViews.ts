@@ -1,0 +1,31 @@
+import type { Page } from '@playwright/test';
+import { openLine } from './store.ts';
+
+export interface MainView {
+  /** Of the file in docs/screenshots. */
+  name: string;
+  path: string;
+  /** Of the window; the studio's is 1280 by 800. */
+  width?: number;
+  height?: number;
+  prepare?(page: Page): Promise<void>;
+}
+
+/** What docs/screenshots shows; a test holds the README and the folder equal to it. */
+export const mainViews: readonly MainView[] = [
+  { name: 'arrange', path: '/studio/arrange/home' },
+  {
+    name: 'arrange-card',
+    path: '/studio/arrange/home?bay=new-from-the-kiln',
+    prepare: (page) => openLine(page, 'Card'),
+  },
+  {
+    name: 'arrange-near',
+    path: '/studio/arrange/home?bay=reduced-just-now',
+    prepare: (page) => page.getByRole('button', { name: /on Tablet: bring near/ }).click(),
+  },
+  { name: 'home', path: '/', width: 1280 },
+  { name: 'home-phone', path: '/', width: 375, height: 800 },
+  { name: 'shop', path: '/shop', width: 1280 },
+  { name: 'product', path: '/product/fogbank-serving-bowl', width: 1280 },
+];

@@ -1,0 +1,47 @@
+import { mkdir, readdir, rm } from 'node:fs/promises';
+import { join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+import { chromium, type Page } from '@playwright/test';
+import { makeServer } from '../server/app.ts';
+import { buildStudio } from '../server/start/build.ts';
+import { listen } from '../server/start/listen.ts';
+import { mainViews } from './mainViews.ts';
+import { signIn } from './store.ts';
+import { startTemplate } from './template.ts';
+
+/** Fresh pictures of the main views, from the demo store, into docs/screenshots. */
+const folder = fileURLToPath(new URL('../docs/screenshots', import.meta.url));
+
+await buildStudio(console.log);
+console.log('Making the demo store …');
+const template = await startTemplate(1);
+try {
+  await template.seed();
+  const databaseUrl = template.url.replace(/[^/]+$/, template.env.TEST_TEMPLATE!);
+  const server = await makeServer({ databaseUrl, picturesFolder: template.env.TEST_PICTURES! });
+  const url = await listen(server, '127.0.0.1', 0);
+  const browser = await chromium.launch({
+    executablePath: '/usr/bin/chromium',
+    args: ['--no-sandbox', '--disable-background-networking'],
+  });
+  const context = await browser.newContext({ locale: 'en-GB', viewport: { width: 1280, height: 800 } });
+  const studio = await context.newPage();
+  await signIn(studio, { url });
+  await mkdir(folder, { recursive: true });
+  for (const file of await readdir(folder)) await rm(join(folder, file));
+  for (const view of mainViews) {
+    const page: Page = view.width ? await context.newPage() : studio;
+    if (view.width) await page.setViewportSize({ width: view.width, height: view.height ?? 800 });
+    await page.goto(`${url}${view.path}`, { waitUntil: 'networkidle' });
+    await view.prepare?.(page);
+    await page.waitForTimeout(700);
+    await page.screenshot({ path: join(folder, `${view.name}.png`) });
+    if (view.width) await page.close();
+    console.log(`  ${view.name}.png`);
+  }
+  await browser.close();
+  await server.stop();
+} finally {
+  await template.stop();
+}
+process.exit();

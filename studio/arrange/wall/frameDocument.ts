@@ -1,0 +1,43 @@
+import { baseCss } from '../../../storefront/styles/base.ts';
+import { fontCss } from '../../../storefront/styles/fonts.ts';
+
+/** The document of a frame with its style sheets. */
+export interface FrameDocument {
+  document: Document;
+  /** Writes only the pieces that read otherwise, so that the rest of the page is not styled anew. */
+  style(pieces: ReadonlyMap<string, string>): void;
+  /** What the frame adds to the page, which no shopper sees. */
+  mark(css: string): void;
+}
+
+export function frameDocument(document: Document): FrameDocument {
+  const add = (css: string) => {
+    const style = document.createElement('style');
+    style.textContent = css;
+    document.head.append(style);
+    return style;
+  };
+  // Bars would take width from the page, which is to be exactly as wide as the tape says.
+  add(`${fontCss('swap')}${baseCss}html{scrollbar-width:none}`);
+  const marks = add('');
+  const written = new Map<string, HTMLStyleElement>();
+  const write = (style: HTMLStyleElement, css: string) => {
+    if (style.textContent !== css) style.textContent = css;
+  };
+  return {
+    document,
+    style(pieces) {
+      for (const [id, style] of written)
+        if (!pieces.has(id)) {
+          style.remove();
+          written.delete(id);
+        }
+      for (const [id, css] of pieces) {
+        const style = written.get(id);
+        if (style) write(style, css);
+        else written.set(id, add(css));
+      }
+    },
+    mark: (css) => write(marks, css),
+  };
+}
