@@ -136,6 +136,7 @@ test('brings a frame near, and the frames scroll together', async ({ page, store
   await expect(page.locator('iframe')).toHaveCount(1);
   const width = await page.locator('iframe').evaluate((frame) => frame.getBoundingClientRect().width);
   expect(width).toBeGreaterThan(700);
+  await expect.poll(async () => (await tops())[0]!).toBeLessThan(600);
   await page.keyboard.press('Escape');
   await expect(page.locator('iframe')).toHaveCount(4);
 });

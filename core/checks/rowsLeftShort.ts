@@ -1,7 +1,8 @@
 import { fullCounts } from '../geometry/fullCounts.ts';
 import type { Command } from '../plan/commands.ts';
 import type { Shelf } from '../plan/shelf.ts';
-import type { ShelfView } from '../view/view.ts';
+import type { Plan } from '../plan/plan.ts';
+import type { PageView, ShelfView } from '../view/view.ts';
 import type { Check, Fix } from './check.ts';
 
 /** Steps whose last row is not full though there is more than one row; the very last page may end as it does. */
@@ -15,13 +16,31 @@ export function shortSteps(shelf: ShelfView): ShelfView['steps'] {
 const words = ['no', 'one', 'two', 'three', 'four', 'five', 'six'];
 const inWords = (count: number) => words[count] ?? String(count);
 
-/** The number, or the rows, that would fill every row; null where none does with what there is. */
-export function fullRowsFix(view: ShelfView, shelf: Shelf): Fix | null {
+/**
+ * How many more products a shelf may show without taking from one below it that leaves out what stands above;
+ * negative where one below has too few as it is, so that any change here would be seen there.
+ */
+export function spareBelow(page: PageView, bayId: string, plan: Plan): number {
+  const at = page.bays.findIndex((bay) => bay.id === bayId);
+  const spare = page.bays.slice(at + 1).map(({ content }) => {
+    if (content.holds !== 'shelf' || !plan.shelves[content.shelf.id]?.notTwice) return Infinity;
+    return content.shelf.total - Math.max(...content.shelf.steps.map((step) => step.size));
+  });
+  return Math.min(Infinity, ...spare);
+}
+
+/**
+ * The number, or the rows, that would fill every row; null where none does with what there is.
+ * @param spare how many more it may show (see spareBelow)
+ */
+export function fullRowsFix(view: ShelfView, shelf: Shelf, spare = Infinity): Fix | null {
+  if (spare < 0) return null;
+  const most = Math.min(view.total, view.cards.length + spare);
   const on = { shelf: shelf.id };
   const acrosses = view.steps.map((step) => step.across);
   if (shelf.amount.by === 'items') {
     const { offers, rowsInstead } = fullCounts(acrosses, shelf.amount.items);
-    const offer = offers.find((count) => count <= view.total);
+    const offer = offers.find((count) => count <= most);
     if (offer)
       return { words: `Show ${offer}`, command: { do: 'set', on, setting: 'amount.items', value: offer } };
     // Rows are set by band; within one the count across may grow, so the fewest rows of its steps hold.
@@ -31,7 +50,7 @@ export function fullRowsFix(view: ShelfView, shelf: Shelf): Fix | null {
         rowsInstead?.[i] ?? Math.max(1, Math.floor(Math.min(shelf.amount.items, view.total) / step.across));
       rows[step.bandId] = Math.min(rows[step.bandId] ?? here, here);
     });
-    if (view.steps.every((step) => rows[step.bandId]! * step.across <= view.total)) {
+    if (view.steps.every((step) => rows[step.bandId]! * step.across <= most)) {
       const commands: Command[] = [
         { do: 'set', on, setting: 'amount.rows', value: rows },
         { do: 'set', on, setting: 'amount.by', value: 'rows' },
@@ -62,7 +81,7 @@ export const rowsLeftShort: Check = {
         {
           bayId: id,
           text: `Last row short ${where}`,
-          fix: fullRowsFix(content.shelf, shelf),
+          fix: fullRowsFix(content.shelf, shelf, spareBelow(view, id, plan)),
           goTo: 'across',
         },
       ];

@@ -35,7 +35,7 @@ export interface FrameProps {
   chosenBay: string | null;
   /** A bay of the page was pressed; null beside all bays. */
   onPress(bayId: string | null): void;
-  /** Told of the document when it is there, and null when it goes. */
+  /** Told of the document when the page is drawn in it, and null when it goes. */
   onDocument(document: Document | null): void;
 }
 
@@ -71,18 +71,19 @@ export const Frame = memo(function Frame({
       if (!document || document.URL === 'about:blank' || open) return;
       open = true;
       setInner(frameDocument(document));
-      onDocument(document);
     };
     frame.addEventListener('load', opened);
     // The document may be there already.
     if (frame.contentDocument?.readyState === 'complete') opened();
-    return () => {
-      frame.removeEventListener('load', opened);
-      onDocument(null);
-    };
-  }, [onDocument]);
+    return () => frame.removeEventListener('load', opened);
+  }, []);
   useLayoutEffect(() => inner?.style(styles), [inner, styles]);
   useLayoutEffect(() => inner?.mark(markCss(chosenBay, scale)), [inner, chosenBay, scale]);
+  useEffect(() => {
+    if (!inner) return undefined;
+    onDocument(inner.document);
+    return () => onDocument(null);
+  }, [inner, onDocument]);
   useEffect(() => {
     const document = inner?.document;
     if (!document) return undefined;

@@ -10,7 +10,7 @@ import { t } from '../../ui/theme.ts';
 import { useArranging, useView } from '../arrangeContext.tsx';
 import { Frame } from './Frame.tsx';
 import { Tape, TAPE_BOTTOM } from './Tape.tsx';
-import { scrollToSpot, showBay, spotOf } from './together.ts';
+import { keepInSight, scrollToSpot, showBay, spotOf } from './together.ts';
 
 const LEAST_SCALE = 0.3;
 const GAP = 14;
@@ -156,6 +156,7 @@ export function Wall() {
     for (const [id, document] of documents.current) if (id !== from) scrollToSpot(document, spot);
     requestAnimationFrame(() => requestAnimationFrame(() => (following.current = false)));
   }, []);
+  const chosen = useRef<string | null>(null);
   const listeners = useRef(new Map<string, () => void>());
   const keep = useCallback(
     (bandId: string) => (document: Document | null) => {
@@ -169,6 +170,8 @@ export function Wall() {
       const onScroll = () => follow(bandId);
       document.addEventListener('scroll', onScroll, { passive: true });
       listeners.current.set(bandId, () => document.removeEventListener('scroll', onScroll));
+      // A frame that opens (as one does that is brought near) opens at the chosen bay.
+      if (chosen.current) keepInSight(document, chosen.current);
     },
     [follow],
   );
@@ -189,6 +192,7 @@ export function Wall() {
 
   const bayId = bay?.id ?? null;
   useEffect(() => {
+    chosen.current = bayId;
     if (!bayId) return;
     following.current = true;
     for (const document of documents.current.values()) showBay(document, bayId, scale);

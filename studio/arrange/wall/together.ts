@@ -26,3 +26,11 @@ export function showBay(document: Document, bayId: string, scale: number): void 
   const bay = baysOf(document).find((one) => one.dataset.bay === bayId && one.offsetHeight > 0);
   if (bay) document.documentElement.scrollTop = Math.max(0, bay.offsetTop - 28 / scale);
 }
+
+/** Brings a bay in sight where it begins below the upper half of what is seen, or above it. */
+export function keepInSight(document: Document, bayId: string): void {
+  const bay = baysOf(document).find((one) => one.dataset.bay === bayId && one.offsetHeight > 0);
+  const { scrollTop, clientHeight } = document.documentElement;
+  if (!bay || (bay.offsetTop >= scrollTop && bay.offsetTop < scrollTop + clientHeight / 2)) return;
+  document.documentElement.scrollTop = Math.max(0, bay.offsetTop - clientHeight / 20);
+}

@@ -1,7 +1,7 @@
 import styled from 'styled-components';
 import { bandEnd, type Bands } from '../../../../core/bands/bands.ts';
 import { resolve } from '../../../../core/bands/varying.ts';
-import { fullRowsFix, shortSteps } from '../../../../core/checks/rowsLeftShort.ts';
+import { fullRowsFix, shortSteps, spareBelow } from '../../../../core/checks/rowsLeftShort.ts';
 import { fullCounts } from '../../../../core/geometry/fullCounts.ts';
 import { MOST_ACROSS } from '../../../../core/geometry/steps.ts';
 import {
@@ -18,6 +18,7 @@ import { useDraft, useStudio } from '../../../studioContext.tsx';
 import { Button } from '../../../ui/Button.tsx';
 import { Choice, Stepper } from '../../../ui/fields.tsx';
 import { t } from '../../../ui/theme.ts';
+import { useView } from '../../arrangeContext.tsx';
 import { BandStepper, SettingBox, Stack, useSet, VaryingStepper, type LineProps } from './controls.tsx';
 
 const Table = styled.table`
@@ -106,12 +107,15 @@ function offerWords(view: ShelfView, shelf: Shelf, bands: Bands): string {
 export function Across({ shelf, drawn }: LineProps) {
   const { draft } = useStudio();
   const bands = useDraft((state) => state.plan.house.bands);
+  const page = useView();
+  const plan = useDraft((state) => state.plan);
   const set = useSet({ shelf: shelf!.id });
   if (!shelf) return null;
   const on = { shelf: shelf.id };
   const view = drawn?.content.holds === 'shelf' && !drawn.empty ? drawn.content.shelf : null;
   const short = view ? shortSteps(view) : [];
-  const fix = view && short.length ? fullRowsFix(view, shelf) : null;
+  const fix =
+    view && drawn && short.length ? fullRowsFix(view, shelf, spareBelow(page, drawn.id, plan)) : null;
   return (
     <Stack>
       <div data-setting="across.count">
