@@ -1,6 +1,11 @@
 import cookie from '@fastify/cookie';
 import rateLimit from '@fastify/rate-limit';
-import Fastify, { LogController, type FastifyInstance, type FastifyServerOptions } from 'fastify';
+import Fastify, {
+  LogController,
+  type FastifyInstance,
+  type FastifyReply,
+  type FastifyServerOptions,
+} from 'fastify';
 import { accountRoutes } from './accounts/routes.ts';
 import { assortmentRoutes } from './assortments/routes.ts';
 import { catalogueRoutes } from './catalogue/routes.ts';
@@ -67,6 +72,15 @@ export async function makeServer(options: ServerOptions): Promise<Server> {
     logController: new LogController({ disableRequestLogging: true }),
     bodyLimit: MOST_BODY_BYTES,
     routerOptions: { maxParamLength: 300, ignoreTrailingSlash: true },
+    // An address that cannot be read leads nowhere, as any other that is not there.
+    frameworkErrors: (error, request, reply) => {
+      if (error.code === 'FST_ERR_BAD_URL' && !isApi(request.url))
+        void answerNotFound(request, reply as FastifyReply, parts);
+      else {
+        const { statusCode, code, message } = new Fault('bad-request', { cause: error });
+        void (reply as FastifyReply).code(statusCode).send({ code, message });
+      }
+    },
     forceCloseConnections: true,
   });
   await app.register(cookie);

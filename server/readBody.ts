@@ -1,4 +1,4 @@
-import { ValidationError, type InferType, type Schema } from 'yup';
+import { ValidationError, type InferType, type Schema } from '../core/schema/schema.ts';
 import { Fault, type FaultCode } from './faults.ts';
 
 /** Checks what was sent; a fault says where it is and what is wrong there. */

@@ -1,4 +1,14 @@
-import { array, boolean, lazy, number, object, string, ValidationError, type Schema } from 'yup';
+import {
+  array,
+  boolean,
+  idSchema,
+  lazy,
+  number,
+  object,
+  string,
+  ValidationError,
+  type Schema,
+} from '../schema/schema.ts';
 import { clauseKinds, type Clause } from './clauses/index.ts';
 import { orderKinds, type Order } from './orders/index.ts';
 
@@ -83,12 +93,11 @@ const productSchema = object({
   limit,
 }).noUnknown();
 
-const categoryId = number().integer().min(1).required();
 const chooseSchemas = new Map<string, Schema>([
   ['roots', object({ from: string().required() }).noUnknown()],
   ['all', object({ from: string().required() }).noUnknown()],
-  ['children', object({ from: string().required(), id: categoryId }).noUnknown()],
-  ['named', object({ from: string().required(), ids: array(categoryId).max(200).required() }).noUnknown()],
+  ['children', object({ from: string().required(), id: idSchema }).noUnknown()],
+  ['named', object({ from: string().required(), ids: array(idSchema).max(200).required() }).noUnknown()],
 ]);
 
 const categorySchema = object({

@@ -1,4 +1,4 @@
-import type { Schema } from 'yup';
+import type { Schema } from '../schema/schema.ts';
 import type { CategoryTree } from '../catalogue/categoryTree.ts';
 import type { Names } from '../sentence/sentence.ts';
 

@@ -1,4 +1,4 @@
-import { array, boolean, lazy, number, object, string, type Schema } from 'yup';
+import { array, boolean, lazy, number, object, string, type Schema } from '../schema/schema.ts';
 import type { Varying } from '../bands/varying.ts';
 
 /** Proportions offered for a picture, width to height. */

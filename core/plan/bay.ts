@@ -1,4 +1,4 @@
-import { array, boolean, number, object, string } from 'yup';
+import { array, boolean, number, object, string } from '../schema/schema.ts';
 import type { Varying } from '../bands/varying.ts';
 import { varyingSchema } from '../card/card.ts';
 import { LONGEST_HEADING } from './words.ts';

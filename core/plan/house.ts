@@ -1,4 +1,4 @@
-import { array, number, object, string } from 'yup';
+import { array, number, object, string } from '../schema/schema.ts';
 import { FEWEST_BANDS, MOST_BANDS, type Band } from '../bands/bands.ts';
 import type { Varying } from '../bands/varying.ts';
 import { varyingSchema } from '../card/card.ts';

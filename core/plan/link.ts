@@ -1,4 +1,4 @@
-import { string } from 'yup';
+import { string } from '../schema/schema.ts';
 import { LONGEST_LINK } from './words.ts';
 
 /** A place in the store ("/shop"), a page on the web, or a mail or telephone address. */

@@ -1,4 +1,4 @@
-import { array, object, string } from 'yup';
+import { array, object, string } from '../schema/schema.ts';
 import { baySchema, type Bay } from './bays/index.ts';
 import { LONGEST_NAME } from './words.ts';
 

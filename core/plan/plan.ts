@@ -1,4 +1,4 @@
-import { ValidationError, type Schema } from 'yup';
+import { ValidationError, type Schema } from '../schema/schema.ts';
 import { houseSchema, type House } from './house.ts';
 import { pageSchema, type Page } from './page.ts';
 import { shelfSchema, type Shelf } from './shelf.ts';

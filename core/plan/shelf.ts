@@ -1,4 +1,4 @@
-import { boolean, number, object, string } from 'yup';
+import { boolean, number, object, string } from '../schema/schema.ts';
 import { assortmentSchema, type Assortment } from '../assortment/assortment.ts';
 import type { Varying } from '../bands/varying.ts';
 import { cardSchema, varyingSchema, type Card } from '../card/card.ts';

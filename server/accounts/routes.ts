@@ -1,6 +1,6 @@
 import { timingSafeEqual } from 'node:crypto';
 import type { FastifyInstance, FastifyReply, FastifyRequest } from 'fastify';
-import { object, string } from 'yup';
+import { object, string } from '../../core/schema/schema.ts';
 import { Fault } from '../faults.ts';
 import type { Parts } from '../parts.ts';
 import { readBody } from '../readBody.ts';

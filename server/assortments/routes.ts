@@ -1,5 +1,5 @@
 import type { FastifyInstance } from 'fastify';
-import { array, mixed, number, object, string } from 'yup';
+import { array, idSchema, mixed, number, object, string } from '../../core/schema/schema.ts';
 import { readAssortment } from '../../core/assortment/assortment.ts';
 import { storeDay } from '../../core/catalogue/storeTime.ts';
 import { requireSession } from '../accounts/routes.ts';
@@ -13,7 +13,7 @@ const MOST_ITEMS = 2_000;
 
 const itemsSchema = object({
   assortment: mixed().required(),
-  without: array(number().integer().min(1).required()).max(5_000).required(),
+  without: array(idSchema).max(5_000).required(),
   start: number().integer().min(0).max(10_000_000).required(),
   count: number().integer().min(0).max(MOST_ITEMS).required(),
   /** Slug of the category that the page is about. */

@@ -1,5 +1,5 @@
 import type { FastifyInstance } from 'fastify';
-import { array, mixed, number, object, string } from 'yup';
+import { array, mixed, number, object, string } from '../../core/schema/schema.ts';
 import {
   isDocumentKey,
   planFaults,

@@ -1,5 +1,5 @@
 import type { FastifyInstance } from 'fastify';
-import { number, object } from 'yup';
+import { number, object } from '../../core/schema/schema.ts';
 import { changesBetween } from '../../core/change/change.ts';
 import { planFaults, type Plan } from '../../core/plan/plan.ts';
 import type { Names } from '../../core/sentence/sentence.ts';

@@ -1,4 +1,4 @@
-import { array, boolean, number, object, string } from 'yup';
+import { array, boolean, idSchema, object, string } from '../../schema/schema.ts';
 import { listed } from '../../sentence/sentence.ts';
 import type { ClauseKind } from '../kinds.ts';
 
@@ -17,7 +17,7 @@ export const categoryClause: ClauseKind<CategoryClause> = {
     is: string()
       .oneOf(['category'] as const)
       .required(),
-    ids: array(number().integer().min(1).required()).max(200).required(),
+    ids: array(idSchema).max(200).required(),
     below: boolean().required(),
   }).noUnknown(),
   atFirst: () => ({ is: 'category', ids: [], below: true }),

@@ -1,4 +1,4 @@
-import { object, string } from 'yup';
+import { object, string } from '../../schema/schema.ts';
 import type { ClauseKind } from '../kinds.ts';
 
 export interface FeaturedClause {

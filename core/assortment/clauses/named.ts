@@ -1,4 +1,4 @@
-import { array, number, object, string } from 'yup';
+import { array, idSchema, object, string } from '../../schema/schema.ts';
 import { counted, listed } from '../../sentence/sentence.ts';
 import type { ClauseKind } from '../kinds.ts';
 
@@ -17,7 +17,7 @@ export const namedClause: ClauseKind<NamedClause> = {
     is: string()
       .oneOf(['named'] as const)
       .required(),
-    ids: array(number().integer().min(1).required())
+    ids: array(idSchema)
       .max(MOST_NAMED, `At most ${MOST_NAMED} products can be named one by one.`)
       .required(),
   }).noUnknown(),

@@ -1,4 +1,4 @@
-import { number, object, string, type Schema } from 'yup';
+import { number, object, string, type Schema } from '../../schema/schema.ts';
 import { counted } from '../../sentence/sentence.ts';
 import type { OrderKind, ProductRecord, World } from '../kinds.ts';
 

@@ -1,4 +1,4 @@
-import { number, object, string } from 'yup';
+import { number, object, string } from '../../schema/schema.ts';
 import type { Varying } from '../../bands/varying.ts';
 import { varyingSchema } from '../../card/card.ts';
 import { bayBaseShape, type BayBase } from '../bay.ts';

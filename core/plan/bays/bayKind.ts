@@ -1,4 +1,4 @@
-import type { Schema } from 'yup';
+import type { Schema } from '../../schema/schema.ts';
 import type { BayBase, BayLook, Heading } from '../bay.ts';
 
 /** One kind of bay; the view, the drawing and the controls know it under the same id. */

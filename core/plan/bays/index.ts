@@ -1,4 +1,4 @@
-import { lazy, object, type Schema } from 'yup';
+import { lazy, object, type Schema } from '../../schema/schema.ts';
 import { bannerBay, type BannerBay } from './banner.ts';
 import type { BayKind } from './bayKind.ts';
 import { noticeBay, type NoticeBay } from './notice.ts';

@@ -1,4 +1,4 @@
-import { object, string } from 'yup';
+import { object, string } from '../../schema/schema.ts';
 import { bayBaseShape, type BayBase } from '../bay.ts';
 import { noHeading, plainLook, type BayKind } from './bayKind.ts';
 
