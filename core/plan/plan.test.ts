@@ -90,7 +90,9 @@ describe('documents', () => {
 
   it('say where they are at fault', () => {
     const broken = { ...shelf, gap: { ...shelf.gap, column: { phone: -1 } } };
-    expect(() => readDocument('shelf:a', broken)).toThrow(/gap\.column\.phone/);
+    expect(() => readDocument('shelf:a', broken)).toThrow(
+      expect.objectContaining({ path: 'gap.column.phone', message: 'This is too small; 0 at least.' }),
+    );
     expect(() => readDocument('shelf:a', { ...shelf, surprise: 1 })).toThrow(/surprise/);
   });
 

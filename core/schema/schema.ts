@@ -43,6 +43,3 @@ export const idSchema = number()
   .min(1)
   .max(2 ** 31 - 1)
   .required();
-
-/** One word of a few, as of a kind; `this` and no other. */
-export const is = <Id extends string>(...ids: Id[]) => string().oneOf(ids).required();

@@ -170,7 +170,7 @@ export function Wall() {
       const onScroll = () => follow(bandId);
       document.addEventListener('scroll', onScroll, { passive: true });
       listeners.current.set(bandId, () => document.removeEventListener('scroll', onScroll));
-      // A frame that opens (as one does that is brought near) opens at the chosen bay.
+      // A frame that opens opens at the chosen bay.
       if (chosen.current) keepInSight(document, chosen.current);
     },
     [follow],
@@ -198,6 +198,12 @@ export function Wall() {
     for (const document of documents.current.values()) showBay(document, bayId, scale);
     requestAnimationFrame(() => requestAnimationFrame(() => (following.current = false)));
   }, [bayId, scale]);
+
+  // One that is brought near is as high as before, but shows less of the page.
+  useEffect(() => {
+    if (chosen.current && near !== null)
+      for (const document of documents.current.values()) keepInSight(document, chosen.current);
+  }, [near]);
 
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => event.key === 'Escape' && setNear(null);
