@@ -1,3 +1,4 @@
+import { demoAssortments, type DemoIds } from './assortments.ts';
 import type { Bands } from '../core/bands/bands.ts';
 import type { Card } from '../core/card/card.ts';
 import type { Bay } from '../core/plan/bays/index.ts';
@@ -27,6 +28,9 @@ const house: House = {
   margin: { phone: 16, tablet: 24, laptop: 32 },
 };
 
+/** Nothing by hand, and no fallback. */
+const plainHand = { byHand: { putIn: [], leftOut: [], pins: [] }, fallback: null };
+
 const shelf = (id: string, more: Partial<Shelf>): Shelf => ({ ...newShelf(id, house.bands), ...more });
 
 const bay = (id: string, more: Partial<Bay> & Pick<Bay, 'holds'>): Bay =>
@@ -42,7 +46,8 @@ const bay = (id: string, more: Partial<Bay> & Pick<Bay, 'holds'>): Bay =>
 const card = (bands: Bands, more: Partial<Card> = {}): Card => ({ ...newCard('products', bands), ...more });
 
 /** How the demo store is arranged at the start; the picture of the banner is made by the seed. */
-export function demoPlan(bannerPictureId: string, categoryIds: ReadonlyMap<string, number>): Plan {
+export function demoPlan(bannerPictureId: string, ids: DemoIds): Plan {
+  const assortments = demoAssortments(ids);
   const shown = newCard('products', house.bands).shown;
   const shelves: Shelf[] = [
     shelf('new-from-the-kiln', {
@@ -53,6 +58,7 @@ export function demoPlan(bannerPictureId: string, categoryIds: ReadonlyMap<strin
         order: { by: 'newest' },
         soldOut: 'out',
         limit: null,
+        ...plainHand,
       },
       across: { by: 'count', count: { phone: 2, tablet: 3, laptop: 4 }, smallest: { phone: 220 } },
       amount: { by: 'items', items: 10, rows: { phone: 4, laptop: 2 } },
@@ -62,10 +68,11 @@ export function demoPlan(bannerPictureId: string, categoryIds: ReadonlyMap<strin
       name: 'Reduced just now',
       assortment: {
         of: 'products',
-        rule: { join: 'all', parts: [{ is: 'reduced' }] },
+        rule: { join: 'all', parts: [{ is: 'reduced', percent: 0 }] },
         order: { by: 'reduction' },
         soldOut: 'out',
         limit: null,
+        ...plainHand,
       },
       notTwice: true,
       across: { by: 'count', count: { phone: 2, tablet: 4, wide: 6 }, smallest: { phone: 180 } },
@@ -78,9 +85,10 @@ export function demoPlan(bannerPictureId: string, categoryIds: ReadonlyMap<strin
         of: 'categories',
         choose: {
           from: 'named',
-          ids: ['tableware', 'vases', 'planters', 'teaware', 'tiles'].map((slug) => categoryIds.get(slug)!),
+          ids: ['tableware', 'vases', 'planters', 'teaware', 'tiles'].map(ids.category),
         },
-        without: { empty: true, pictureless: true, catchAll: true },
+        without: { empty: true, pictureless: true, catchAll: true, levels: [] },
+        grouped: false,
         order: { by: 'asNamed' },
         limit: null,
       },
@@ -96,6 +104,7 @@ export function demoPlan(bannerPictureId: string, categoryIds: ReadonlyMap<strin
         order: { by: 'position' },
         soldOut: 'toTheEnd',
         limit: null,
+        ...plainHand,
       },
       across: { by: 'count', count: { phone: 2, tablet: 3, laptop: 4 }, smallest: { phone: 200 } },
       amount: { by: 'rows', items: 24, rows: { phone: 8, tablet: 6 } },
@@ -110,6 +119,7 @@ export function demoPlan(bannerPictureId: string, categoryIds: ReadonlyMap<strin
         order: { by: 'bestSold', days: 90 },
         soldOut: 'toTheEnd',
         limit: null,
+        ...plainHand,
       },
       across: { by: 'count', count: { phone: 2, tablet: 3, laptop: 4 }, smallest: { phone: 200 } },
       amount: { by: 'rows', items: 24, rows: { phone: 6, tablet: 4 } },
@@ -117,15 +127,37 @@ export function demoPlan(bannerPictureId: string, categoryIds: ReadonlyMap<strin
     }),
     shelf('often-taken-along', {
       name: 'Often taken along',
-      assortment: {
-        of: 'products',
-        rule: { join: 'all', parts: [] },
-        order: { by: 'bestSold', days: 30 },
-        soldOut: 'out',
-        limit: null,
-      },
+      assortmentId: 'goes-with-it',
       across: { by: 'count', count: { phone: 2, tablet: 4 }, smallest: { phone: 180 } },
       amount: { by: 'rows', items: 4, rows: { phone: 1 } },
+    }),
+    shelf('under-sixty', {
+      name: 'Under sixty, from the table',
+      assortmentId: 'under-sixty',
+      across: { by: 'count', count: { phone: 2, tablet: 3, laptop: 4 }, smallest: { phone: 180 } },
+      amount: { by: 'rows', items: 8, rows: { phone: 2 } },
+    }),
+    shelf('looked-at-lately', {
+      name: 'Looked at lately',
+      assortmentId: 'looked-at-lately',
+      across: { by: 'count', count: { phone: 3, tablet: 4, laptop: 6 }, smallest: { phone: 140 } },
+      amount: { by: 'rows', items: 6, rows: { phone: 1 } },
+      card: card(house.bands, { picture: { ratio: '1:1', fit: 'fill' }, titleLines: 1 }),
+    }),
+    shelf('kiln-stories', {
+      name: 'Kiln stories',
+      assortmentId: 'kiln-stories',
+      across: { by: 'count', count: { phone: 1, tablet: 2, laptop: 3 }, smallest: { phone: 240 } },
+      amount: { by: 'rows', items: 3, rows: { phone: 1 } },
+      card: { ...newCard('entries', house.bands), picture: { ratio: '3:2', fit: 'fill' } },
+    }),
+    shelf('journal', {
+      name: 'The whole journal',
+      assortmentId: 'kiln-stories',
+      across: { by: 'count', count: { phone: 1, tablet: 2, laptop: 3 }, smallest: { phone: 240 } },
+      amount: { by: 'rows', items: 12, rows: { phone: 4 } },
+      pager: 'numbered',
+      card: { ...newCard('entries', house.bands), picture: { ratio: '3:2', fit: 'fill' } },
     }),
   ];
   const home: Bay[] = [
@@ -166,6 +198,21 @@ export function demoPlan(bannerPictureId: string, categoryIds: ReadonlyMap<strin
       shelfId: 'by-the-table',
       heading: { words: 'By the table', level: 2, align: 'start' },
     }),
+    bay('under-sixty', {
+      holds: 'shelf',
+      shelfId: 'under-sixty',
+      heading: { words: 'Under sixty, from the table', level: 2, align: 'start' },
+    }),
+    bay('looked-at-lately', {
+      holds: 'shelf',
+      shelfId: 'looked-at-lately',
+      heading: { words: 'Looked at lately', level: 2, align: 'start' },
+    }),
+    bay('kiln-stories', {
+      holds: 'shelf',
+      shelfId: 'kiln-stories',
+      heading: { words: 'From the journal', level: 2, align: 'start' },
+    }),
   ];
   const listingBay = (id: string) =>
     bay(id, {
@@ -179,6 +226,31 @@ export function demoPlan(bannerPictureId: string, categoryIds: ReadonlyMap<strin
       home: { id: 'home', kind: 'home', name: 'Home', bays: home },
       shop: { id: 'shop', kind: 'shop', name: 'Shop', bays: [listingBay('shop')] },
       category: { id: 'category', kind: 'category', name: 'Category', bays: [listingBay('listing')] },
+      collection: { id: 'collection', kind: 'collection', name: 'Collection', bays: [listingBay('listing')] },
+      journal: {
+        id: 'journal',
+        kind: 'journal',
+        name: 'Journal',
+        bays: [
+          listingBay('journal'),
+          bay('under-sixty', {
+            holds: 'shelf',
+            shelfId: 'under-sixty',
+            heading: { words: 'Under sixty, from the table', level: 2, align: 'start' },
+          }),
+        ],
+      },
+      entry: {
+        id: 'entry',
+        kind: 'entry',
+        name: 'Journal entry',
+        bays: [
+          bay('entry', {
+            holds: 'entry',
+            look: { width: 'content', ground: null, above: { phone: 12 }, below: { phone: 24 } },
+          }),
+        ],
+      },
       product: {
         id: 'product',
         kind: 'product',
@@ -197,5 +269,6 @@ export function demoPlan(bannerPictureId: string, categoryIds: ReadonlyMap<strin
       },
     },
     shelves: Object.fromEntries(shelves.map((one) => [one.id, one])),
+    assortments: Object.fromEntries(assortments.map((one) => [one.id, one])),
   };
 }

@@ -162,7 +162,15 @@ export async function seedDemo(
     await insertRows(
       client,
       'collection',
-      { id: 'int', slug: 'text', name: 'text', description: 'text', picture_id: 'text', position: 'int' },
+      {
+        id: 'int',
+        slug: 'text',
+        name: 'text',
+        description: 'text',
+        picture_id: 'text',
+        position: 'int',
+        rule: 'jsonb',
+      },
       collectionSeeds.map((one, i) => ({
         id: i + 1,
         slug: one.slug,
@@ -170,6 +178,7 @@ export async function seedDemo(
         description: one.description,
         picture_id: pictureId(still(one.picture, one.slug, 1400, 700)),
         position: i,
+        rule: one.rule ?? null,
       })),
     );
     await insertRows(
@@ -178,7 +187,9 @@ export async function seedDemo(
       { collection_id: 'int', product_id: 'int', position: 'int' },
       collectionSeeds.flatMap((one, i) =>
         products.flatMap((product, p) =>
-          product.tags.includes(one.tag) ? [{ collection_id: i + 1, product_id: p + 1, position: p }] : [],
+          !one.rule && product.tags.includes(one.tag)
+            ? [{ collection_id: i + 1, product_id: p + 1, position: p }]
+            : [],
         ),
       ),
     );
@@ -222,7 +233,13 @@ export async function seedDemo(
         `SELECT setval(pg_get_serial_sequence($1, 'id'), (SELECT coalesce(max(id), 1) FROM ${table}))`,
         [table],
       );
-    const plan = demoPlan(pictureId(bannerScene), categoryIds);
+    const glazeIds = new Map(glazes.map(({ name }, i) => [name, i + 1]));
+    const collectionIds = new Map(collectionSeeds.map(({ slug }, i) => [slug, i + 1]));
+    const plan = demoPlan(pictureId(bannerScene), {
+      category: (slug) => categoryIds.get(slug)!,
+      collection: (slug) => collectionIds.get(slug)!,
+      glaze: (name) => glazeIds.get(name)!,
+    });
     await writeWholeDraft(client, plan, null);
     await insertRelease(client, { plan, changes: ['The store as it began'], accountId: null, now });
   });
@@ -304,6 +321,7 @@ async function insertCatalogue(
       rating_sum: 'int',
       rating_count: 'int',
       fields: 'jsonb',
+      words: 'text[]',
     },
     products.map((one, i) => ({
       id: i + 1,
@@ -321,6 +339,9 @@ async function insertCatalogue(
       rating_sum: one.ratings.reduce((a, b) => a + b, 0),
       rating_count: one.ratings.length,
       fields: one.fields,
+      words: [
+        ...new Set([one.title, one.brand ?? '', ...one.tags].flatMap((text) => fold(text).split(' '))),
+      ].filter(Boolean),
     })),
   );
   const variants = products.flatMap((one, p) =>
@@ -392,6 +413,8 @@ async function insertTrade(
   agoIso: (minutes: number) => string,
 ): Promise<void> {
   const orders = orderSeeds(products);
+  // Sales and views are rolled up by the store's own calendar as they arrive.
+  await client.query('UPDATE store_figures SET time_zone = $1', [ZONE]);
   await insertRows(
     client,
     'shop_order',
@@ -433,9 +456,4 @@ async function insertTrade(
       product_id: event.product === null ? null : event.product + 1,
     })),
   );
-  const dayOf = (column: string) => `((${column} AT TIME ZONE '${ZONE}')::date - DATE '1970-01-01')`;
-  await client.query(`INSERT INTO sold_daily (product_id, day, units)
-    SELECT product_id, ${dayOf('placed_at')}, sum(quantity) FROM order_line JOIN shop_order ON shop_order.id = order_id GROUP BY 1, 2`);
-  await client.query(`INSERT INTO viewed_daily (product_id, day, views)
-    SELECT product_id, ${dayOf('at')}, count(*) FROM shopper_event WHERE kind = 'viewed' AND product_id IS NOT NULL GROUP BY 1, 2`);
 }

@@ -14,6 +14,7 @@ export default defineConfig({
   use: {
     viewport: { width: 1280, height: 800 },
     locale: 'en-GB',
+    actionTimeout: 15_000,
     launchOptions: {
       executablePath: '/usr/bin/chromium',
       args: [

@@ -199,7 +199,15 @@ describe('the draft', () => {
       { documents: [{ key: 'house', version: 1, body: null }] },
     ];
     for (const body of bodies)
-      for (const url of ['/api/draft', '/api/items', '/api/releases', '/api/session', '/api/owner']) {
+      for (const url of [
+        '/api/draft',
+        '/api/items',
+        '/api/assortments/counts',
+        '/api/assortments/explain',
+        '/api/releases',
+        '/api/session',
+        '/api/owner',
+      ]) {
         const answer = await server.app.inject({
           method: 'POST',
           url,

@@ -8,6 +8,7 @@ import { changesBetween } from '../core/change/change.ts';
 import type { Plan } from '../core/plan/plan.ts';
 import { Publish } from './publish/Publish.tsx';
 import { Stale } from './draft/Stale.tsx';
+import { SeenBy } from './seenBy/SeenBy.tsx';
 import { Shortcuts } from './Shortcuts.tsx';
 import { useDraft, useNames, useStudio } from './studioContext.tsx';
 import { Brand } from './ui/Brand.tsx';
@@ -100,7 +101,9 @@ export function Shell({ children }: { children: ReactNode }) {
         <Brand />
         <nav aria-label="Places">
           <NavLink to="/arrange">Arrange</NavLink>
+          <NavLink to="/assortments">Assortments</NavLink>
         </nav>
+        <SeenBy />
         <BarButton onPress={() => draft.undo()} isDisabled={past === 0}>
           <Undo2 size={16} aria-hidden /> Undo
         </BarButton>

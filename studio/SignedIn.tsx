@@ -2,13 +2,14 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useMemo, useState, type ReactNode } from 'react';
 import { categoryTree } from '../core/catalogue/categoryTree.ts';
 import type { CategoryFacts } from '../core/catalogue/facts.ts';
-import type { Group } from '../core/assortment/assortment.ts';
-import { namedIn } from '../core/assortment/evaluate.ts';
+import { productsNamedBy } from '../core/assortment/evaluate.ts';
+import type { Vocabulary } from '../core/catalogue/vocabulary.ts';
 import { withDocument, type Plan } from '../core/plan/plan.ts';
 import type { Client } from './api/client.ts';
 import { makeItems } from './api/items.ts';
 import { makeDraft, planOf, type Draft, type StoredDocument } from './draft/draftStore.ts';
 import { readKept, startSaving, type Keep } from './draft/saver.ts';
+import { makeShopper } from './seenBy/shopper.ts';
 import { StudioContext, type Account, type Studio } from './studioContext.tsx';
 import { Notice } from './ui/Notice.tsx';
 
@@ -22,24 +23,26 @@ const browserKeep: Keep = {
 interface Loaded {
   documents: StoredDocument[];
   categories: CategoryFacts[];
+  vocabulary: Vocabulary;
   products: { id: number; title: string }[];
 }
 
 const namedInPlan = (plan: Plan): number[] =>
-  Object.values(plan.shelves).flatMap(({ assortment }) =>
-    assortment.of === 'products' ? namedIn(assortment.rule as Group) : [],
+  [...Object.values(plan.shelves), ...Object.values(plan.assortments)].flatMap(({ assortment }) =>
+    productsNamedBy(assortment),
   );
 
 async function load(client: Client): Promise<Loaded> {
-  const [{ documents }, { categories }] = await Promise.all([
+  const [{ documents }, { categories }, vocabulary] = await Promise.all([
     client.get<{ documents: StoredDocument[] }>('/api/draft'),
     client.get<{ categories: CategoryFacts[] }>('/api/categories'),
+    client.get<Vocabulary>('/api/vocabulary'),
   ]);
   const named = [...new Set(namedInPlan(planOf(documents)))];
   const { products } = named.length
     ? await client.get<{ products: Loaded['products'] }>(`/api/products?named=${named.join(',')}`)
     : { products: [] };
-  return { documents, categories, products };
+  return { documents, categories, vocabulary, products };
 }
 
 /** The draft as stored, with what an earlier window could not send put on top. */
@@ -110,6 +113,8 @@ function Opened({
   const draft = useMemo(() => openDraft(loaded.documents), [loaded]);
   const items = useMemo(() => makeItems(client, queries), [client, queries]);
   const tree = useMemo(() => categoryTree(loaded.categories), [loaded]);
+  const shopper = useMemo(() => makeShopper(), []);
+  const { vocabulary } = loaded;
   const [titles, setTitles] = useState(() => new Map(loaded.products.map(({ id, title }) => [id, title])));
   const [saveNow, setSaveNow] = useState<() => Promise<void>>(() => async () => undefined);
   const learnTitles = useCallback(
@@ -124,8 +129,20 @@ function Opened({
     return () => saving.stop();
   }, [draft, client]);
   const studio = useMemo<Studio>(
-    () => ({ account, client, draft, items, tree, titles, learnTitles, saveNow, signOut }),
-    [account, client, draft, items, tree, titles, learnTitles, saveNow, signOut],
+    () => ({
+      account,
+      client,
+      draft,
+      items,
+      tree,
+      vocabulary,
+      shopper,
+      titles,
+      learnTitles,
+      saveNow,
+      signOut,
+    }),
+    [account, client, draft, items, tree, vocabulary, shopper, titles, learnTitles, saveNow, signOut],
   );
   return <StudioContext value={studio}>{children}</StudioContext>;
 }

@@ -1,5 +1,5 @@
 import { QueryClient, QueryClientProvider, useQuery } from '@tanstack/react-query';
-import { useMemo, useState } from 'react';
+import { lazy, Suspense, useMemo, useState } from 'react';
 import { BrowserRouter, Navigate, Route, Routes } from 'react-router';
 import { SignIn } from './account/SignIn.tsx';
 import { Client } from './api/client.ts';
@@ -9,6 +9,8 @@ import { SignedIn } from './SignedIn.tsx';
 import type { Account } from './studioContext.tsx';
 import { GlobalStyle } from './ui/GlobalStyle.tsx';
 import { Notice } from './ui/Notice.tsx';
+
+const Assortments = lazy(() => import('./assortments/Assortments.tsx'));
 
 export interface SessionAnswer {
   account: Account | null;
@@ -44,6 +46,14 @@ function Session({ client }: { client: Client }) {
       <Shell>
         <Routes>
           <Route path="arrange/:pageId?" element={<Arrange />} />
+          <Route
+            path="assortments/:assortmentId?"
+            element={
+              <Suspense fallback={<Notice>Opening the assortments …</Notice>}>
+                <Assortments />
+              </Suspense>
+            }
+          />
           <Route path="*" element={<Navigate to="/arrange" replace />} />
         </Routes>
       </Shell>

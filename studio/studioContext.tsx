@@ -1,9 +1,11 @@
 import { createContext, useContext } from 'react';
 import { useStore } from 'zustand';
+import { namesFrom, type Vocabulary } from '../core/catalogue/vocabulary.ts';
 import type { CategoryTree } from '../core/catalogue/categoryTree.ts';
 import type { Names } from '../core/sentence/sentence.ts';
 import type { Client } from './api/client.ts';
 import type { Items } from './api/items.ts';
+import type { ShopperStore } from './seenBy/shopper.ts';
 import type { Draft, DraftState } from './draft/draftStore.ts';
 
 export interface Account {
@@ -20,6 +22,10 @@ export interface Studio {
   draft: Draft;
   items: Items;
   tree: CategoryTree;
+  /** What rules can be made of. */
+  vocabulary: Vocabulary;
+  /** The shopper who is played. */
+  shopper: ShopperStore;
   /** Titles of products that rules name, filled as they are met. */
   titles: ReadonlyMap<number, string>;
   learnTitles(products: readonly { id: number; title: string }[]): void;
@@ -41,12 +47,14 @@ export function useDraft<T>(select: (state: DraftState) => T): T {
 }
 
 export function useNames(): Names {
-  const { tree, titles } = useStudio();
+  const { tree, titles, vocabulary } = useStudio();
   const house = useDraft(({ plan }) => plan.house);
-  return {
-    bands: house.bands,
-    currency: { code: house.currency, locale: house.locale },
-    category: (id) => tree.byId(id)?.name,
-    product: (id) => titles.get(id),
-  };
+  const assortments = useDraft(({ plan }) => plan.assortments);
+  return namesFrom(
+    house,
+    tree,
+    vocabulary,
+    (id) => titles.get(id),
+    (id) => assortments[id]?.name,
+  );
 }

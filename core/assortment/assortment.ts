@@ -1,6 +1,5 @@
 import {
   array,
-  boolean,
   idSchema,
   lazy,
   number,
@@ -9,117 +8,106 @@ import {
   ValidationError,
   type Schema,
 } from '../schema/schema.ts';
-import { clauseKinds, type Clause } from './clauses/index.ts';
+import { categoriesSchema, type CategoryAssortment } from './others/categories.ts';
+import { collectionsSchema, type CollectionAssortment } from './others/collections.ts';
+import { entriesSchema, type EntryAssortment } from './others/entries.ts';
+import { picturesSchema, type PictureAssortment } from './others/pictures.ts';
+import { fallbackSchema, limitSchema, type Fallback } from './fallback.ts';
 import { orderKinds, type Order } from './orders/index.ts';
+import { MOST_PINS, type Pin } from './pins.ts';
+import { ruleSchema, type Group } from './rule.ts';
 
-/** Clauses and groups that must hold all, any, or none of. An empty group holds for everything. */
-export interface Group {
-  join: 'all' | 'any' | 'none';
-  parts: (Clause | Group)[];
+/** Put in, left out and placed by hand; it counts for more than the rule (calculations §12). */
+export interface ByHand {
+  putIn: number[];
+  leftOut: number[];
+  pins: Pin[];
 }
-
-export const isGroup = (part: Clause | Group): part is Group => 'join' in part;
-
-/** Groups may stand in groups this deep, and hold this many parts in all. */
-export const MOST_DEPTH = 4;
-export const MOST_CLAUSES = 60;
 
 export interface ProductAssortment {
   of: 'products';
   rule: Group;
   order: Order;
+  byHand: ByHand;
   /** Sold-out products as they come, after all others, or not at all. */
   soldOut: 'asTheyCome' | 'toTheEnd' | 'out';
   /** Greatest number, if wanted. */
   limit: number | null;
+  fallback: Fallback | null;
 }
 
-/** A choice from the category tree (calculations §11). */
-export interface CategoryAssortment {
-  of: 'categories';
-  choose:
-    { from: 'roots' } | { from: 'children'; id: number } | { from: 'named'; ids: number[] } | { from: 'all' };
-  without: { empty: boolean; pictureless: boolean; catchAll: boolean };
-  order: { by: 'own' | 'name' | 'count' | 'asNamed' };
-  limit: number | null;
-}
+export type Assortment =
+  ProductAssortment | CategoryAssortment | CollectionAssortment | EntryAssortment | PictureAssortment;
 
-export type Assortment = ProductAssortment | CategoryAssortment;
+/** What an assortment can be of. */
+export type Of = Assortment['of'];
 
-const byTag = <T>(tag: string, schemas: ReadonlyMap<string, Schema<T>>, what: string) =>
-  lazy((value: unknown) => {
-    const id =
-      typeof value === 'object' && value !== null ? (value as Record<string, unknown>)[tag] : undefined;
-    const schema = typeof id === 'string' ? schemas.get(id) : undefined;
-    return schema ?? object().test('known', `There is no ${what} "${String(id)}".`, () => false);
+/** Most products that can be put in or left out by hand. */
+export const MOST_BY_HAND = 1_000;
+
+const orderSchema = lazy((value: unknown) => {
+  const id = typeof value === 'object' && value !== null ? (value as { by?: unknown }).by : undefined;
+  return (
+    (orderKinds.find((kind) => kind.id === id)?.schema as Schema | undefined) ??
+    object().test('known', `There is no order "${String(id)}".`, () => false)
+  );
+});
+
+const onceOnly = (ids: readonly number[] | undefined) => new Set(ids).size === (ids?.length ?? 0);
+const idList = array(idSchema)
+  .max(MOST_BY_HAND)
+  .test('once', 'A product is named twice.', onceOnly)
+  .required();
+
+const productsSchema = object({
+  of: string().oneOf(['products']).required(),
+  rule: ruleSchema,
+  order: orderSchema,
+  byHand: object({
+    putIn: idList,
+    leftOut: idList,
+    pins: array(
+      object({ id: idSchema, place: number().integer().min(1).max(100_000).required() }).noUnknown(),
+    )
+      .max(MOST_PINS, `At most ${MOST_PINS} products can be pinned.`)
+      .test('once', 'A product is pinned twice.', (pins) => onceOnly(pins?.map((pin) => pin.id)))
+      .required(),
+  }).noUnknown(),
+  soldOut: string().oneOf(['asTheyCome', 'toTheEnd', 'out']).required(),
+  limit: limitSchema,
+  fallback: fallbackSchema,
+})
+  .noUnknown()
+  .test('pins', 'There are more pinned products than the greatest number lets in.', (value) => {
+    const { limit, byHand } = value as unknown as ProductAssortment;
+    return limit === null || (byHand?.pins?.length ?? 0) <= limit;
   });
 
-const clauseSchema = byTag(
-  'is',
-  new Map(clauseKinds.map((kind) => [kind.id as string, kind.schema])),
-  'clause',
-);
-const orderSchema = byTag('by', new Map(orderKinds.map((kind) => [kind.id as string, kind.schema])), 'order');
+const schemas: Record<Of, Schema> = {
+  products: productsSchema,
+  categories: categoriesSchema,
+  collections: collectionsSchema,
+  entries: entriesSchema,
+  pictures: picturesSchema,
+};
 
-function groupSchema(depth: number): Schema {
-  return object({
-    join: string().oneOf(['all', 'any', 'none']).required(),
-    parts: array(
-      lazy((value: unknown) => {
-        const nested = typeof value === 'object' && value !== null && 'join' in value;
-        if (!nested) return clauseSchema;
-        if (depth >= MOST_DEPTH)
-          return object().test('deep', `Groups can stand in groups at most ${MOST_DEPTH} deep.`, () => false);
-        return groupSchema(depth + 1);
-      }),
-    )
-      .max(MOST_CLAUSES)
-      .required(),
-  }).noUnknown() as Schema;
-}
+export const OFS = Object.keys(schemas) as Of[];
 
-const countClauses = (group: Group): number =>
-  group.parts.reduce((sum, part) => sum + (isGroup(part) ? 1 + countClauses(part) : 1), 0);
+/** What an assortment is of, in words. */
+export const ofWords: Record<Of, { one: string; many: string }> = {
+  products: { one: 'product', many: 'products' },
+  categories: { one: 'category', many: 'categories' },
+  collections: { one: 'collection', many: 'collections' },
+  entries: { one: 'journal entry', many: 'journal entries' },
+  pictures: { one: 'picture', many: 'pictures' },
+};
 
-const limit = number().integer().min(1).max(100_000).nullable().defined();
-
-const productSchema = object({
-  of: string().oneOf(['products']).required(),
-  rule: groupSchema(1).test('many', `A rule can have at most ${MOST_CLAUSES} clauses.`, (group) => {
-    return countClauses(group as Group) <= MOST_CLAUSES;
-  }),
-  order: orderSchema,
-  soldOut: string().oneOf(['asTheyCome', 'toTheEnd', 'out']).required(),
-  limit,
-}).noUnknown();
-
-const chooseSchemas = new Map<string, Schema>([
-  ['roots', object({ from: string().required() }).noUnknown()],
-  ['all', object({ from: string().required() }).noUnknown()],
-  ['children', object({ from: string().required(), id: idSchema }).noUnknown()],
-  ['named', object({ from: string().required(), ids: array(idSchema).max(200).required() }).noUnknown()],
-]);
-
-const categorySchema = object({
-  of: string().oneOf(['categories']).required(),
-  choose: byTag('from', chooseSchemas, 'choice of categories'),
-  without: object({
-    empty: boolean().required(),
-    pictureless: boolean().required(),
-    catchAll: boolean().required(),
-  }).noUnknown(),
-  order: object({ by: string().oneOf(['own', 'name', 'count', 'asNamed']).required() }).noUnknown(),
-  limit,
-}).noUnknown();
-
-export const assortmentSchema = byTag(
-  'of',
-  new Map<string, Schema>([
-    ['products', productSchema],
-    ['categories', categorySchema],
-  ]),
-  'kind of assortment',
-);
+export const assortmentSchema = lazy((value: unknown) => {
+  const of = typeof value === 'object' && value !== null ? (value as { of?: unknown }).of : undefined;
+  return typeof of === 'string' && Object.hasOwn(schemas, of)
+    ? schemas[of as Of]
+    : object().test('known', `There is no kind of assortment "${String(of)}".`, () => false);
+});
 
 /** Checks an assortment that came from outside. Throws yup's ValidationError with the path of the fault. */
 export function readAssortment(value: unknown): Assortment {

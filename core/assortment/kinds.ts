@@ -1,36 +1,86 @@
-import type { Schema } from '../schema/schema.ts';
 import type { CategoryTree } from '../catalogue/categoryTree.ts';
-import type { Names } from '../sentence/sentence.ts';
+import type { Schema } from '../schema/schema.ts';
+import type { Names, Sentence } from '../sentence/sentence.ts';
+import type { Group } from './rule.ts';
 
 /** What the rules read of a product; the plain form of what the database keeps. */
 export interface ProductRecord {
   id: number;
   /** `fold(title)`. */
   titleKey: string;
+  /** Folded words of title, tags and brand. */
+  words: readonly string[];
   categoryIds: readonly number[];
+  collectionIds: readonly number[];
+  tags: readonly string[];
+  brandId: number | null;
+  kind: ProductKind;
   featured: boolean;
   /** First on sale, UTC ms. */
   onSaleFrom: number;
   /** Of the shown variant, minor units. */
   price: number;
+  /** Only when 0 < reduced < price. */
   reduced: number | null;
   inStock: boolean;
+  /** Null where it is not counted. */
+  stock: number | null;
+  ratingSum: number;
+  ratingCount: number;
+  /** The store's own fields, by id; absent where there is no value. */
+  fields: Readonly<Record<string, FieldValue>>;
+  /** Values that any of its variants has. */
+  optionValueIds: readonly number[];
   /** The owner's own order; products without one come last. */
   position: number | null;
-  /** Units sold by store day. */
+  /** Units sold, and views, by store day. */
   soldByDay: ReadonlyMap<number, number>;
+  viewedByDay: ReadonlyMap<number, number>;
+  /** UTC ms of the newest order that holds it. */
+  lastSoldAt: number | null;
+  /** Orders that hold it. */
+  orders: number;
+  /** By other product: orders that hold both. */
+  boughtWith: ReadonlyMap<number, number>;
 }
+
+export type FieldValue = number | string | boolean;
+export const PRODUCT_KINDS = ['single', 'variants', 'set', 'digital'] as const;
+export type ProductKind = (typeof PRODUCT_KINDS)[number];
+
+/** The listing that a page is about, which a shelf on it may show as well. */
+export type Around =
+  { of: 'category'; id: number } | { of: 'collection'; id: number } | { of: 'search'; words: string } | null;
 
 /** Everything outside the product that an answer depends on. */
 export interface World {
+  /** UTC ms. */
+  now: number;
   /** Calendar day of the store. */
   today: number;
+  timeZone: string;
+  newForDays: number;
   tree: CategoryTree;
-  /** Category of the page around; null elsewhere. */
-  around: number | null;
+  around: Around;
+  /** Products this shopper has looked at, the most recent first. */
+  lookedAt: readonly number[];
+  /** The product that the page is about. */
+  product: ProductRecord | null;
+  /** Mean of all ratings of the store, millionths, rounded. */
+  meanRating: number;
+  /** All orders there are. */
+  orders: number;
+  /** Rules of the collections that have one; the others are filled by hand. */
+  collectionRules: ReadonlyMap<number, Group>;
 }
 
-/** One kind of clause; the database has its counterpart under the same id. */
+/** When an answer may change by itself. */
+export type Changing = 'never' | 'daily' | 'hourly';
+
+/** What an answer depends on besides the catalogue and the time. */
+export type Reads = 'around' | 'product' | 'lookedAt';
+
+/** One kind of clause; the database and the studio have their counterparts under the same id. */
 export interface ClauseKind<C extends { is: string }> {
   id: C['is'];
   name: string;
@@ -38,10 +88,15 @@ export interface ClauseKind<C extends { is: string }> {
   find: readonly string[];
   schema: Schema<C>;
   atFirst(): C;
-  say(clause: C, names: Names): string;
+  /** As part of "products that are …"; the pieces that open are its settings. */
+  say(clause: C, names: Names): Sentence;
   /** What it names that is gone, in words; such a clause stays readable and holds for nothing by it. */
   gone(clause: C, names: Names): string[];
   holds(clause: C, product: ProductRecord, world: World): boolean;
+  /** What was found of a product that it does not hold for: "costs £84, the rule wants at most £60". */
+  against(clause: C, product: ProductRecord, world: World, names: Names): string;
+  changing?: Changing;
+  reads?: Reads;
 }
 
 /** One kind of order. Every comparison is ended by id elsewhere, so it may leave ties. */
@@ -52,8 +107,8 @@ export interface OrderKind<O extends { by: string }> {
   schema: Schema<O>;
   atFirst(): O;
   say(order: O): string;
-  /** The day matters, so the answer changes at the store's midnight. */
-  daily: boolean;
   /** The key to sort by, smallest first; compared part by part. */
   key(order: O, product: ProductRecord, world: World): (number | string)[];
+  changing?: Changing;
+  reads?: Reads;
 }

@@ -1,51 +1,79 @@
-import { capital, counted, listed, type Names, type Piece, type Sentence } from '../sentence/sentence.ts';
 import {
-  isGroup,
-  type Assortment,
-  type CategoryAssortment,
-  type Group,
-  type ProductAssortment,
-} from './assortment.ts';
+  capital,
+  counted,
+  listed,
+  plain,
+  type Names,
+  type Piece,
+  type Sentence,
+} from '../sentence/sentence.ts';
+import { ofWords, type Assortment, type ProductAssortment } from './assortment.ts';
 import { clauseKind } from './clauses/index.ts';
+import type { CategoryAssortment } from './others/categories.ts';
 import { orderKind } from './orders/index.ts';
+import { isGroup, type Group, type Part } from './rule.ts';
 
-function sayPart(part: Group['parts'][number], names: Names): string {
-  return isGroup(part) ? sayGroup(part, names) : clauseKind(part.is).say(part, names);
-}
+export const partWords = (part: Part, names: Names): string =>
+  isGroup(part) ? `(${sayGroup(part, names)})` : plain(clauseKind(part.is).say(part, names));
 
+/** A rule read aloud: "in Vases and below, in stock". Nothing for one without clauses. */
 export function sayGroup(group: Group, names: Names): string {
-  const parts = group.parts.map((part) => sayPart(part, names));
+  const parts = group.parts.map((part) => partWords(part, names));
+  if (parts.length === 0) return '';
   if (group.join === 'all') return parts.join(', ');
-  if (group.join === 'any') return `either ${listed(parts, 'or')}`;
-  return `not ${listed(parts, 'or')}`;
+  return group.join === 'any' ? `either ${listed(parts, 'or')}` : `not ${listed(parts, 'or')}`;
 }
 
-const soldOutWords = {
+export const soldOutWords: Record<ProductAssortment['soldOut'], string> = {
   asTheyCome: 'sold-out pieces as they come',
   toTheEnd: 'sold-out pieces last',
   out: 'in stock',
 };
 
-function sayProducts({ rule, order, soldOut, limit }: ProductAssortment, names: Names): Sentence {
+export function sayFallback({ fallback }: { fallback: ProductAssortment['fallback'] }, names: Names): string {
+  if (!fallback) return 'what there is, however few';
+  if (fallback.then === 'goAway') return `if fewer than ${fallback.fewerThan} match, the bay goes away`;
+  const from = fallback.from === null ? undefined : names.assortment(fallback.from);
+  return `if fewer than ${fallback.fewerThan} match, topped up from ${from ?? 'an assortment that is gone'}`;
+}
+
+export function sayByHand({ putIn, leftOut, pins }: ProductAssortment['byHand']): string {
+  return [
+    pins.length && `${pins.length} pinned`,
+    putIn.length && `${putIn.length} put in`,
+    leftOut.length && `${leftOut.length} left out`,
+  ]
+    .filter(Boolean)
+    .join(', ');
+}
+
+function sayProducts(assortment: ProductAssortment, names: Names): Sentence {
+  const { rule, order, soldOut, limit, byHand, fallback } = assortment;
   const parts: Piece[] = [];
   if (rule.parts.length === 0) parts.push({ text: 'All products', opens: 'rule' });
   else if (rule.join === 'all')
     rule.parts.forEach((part, i) => {
       if (i > 0) parts.push(', ');
-      const words = sayPart(part, names);
+      const words = partWords(part, names);
       parts.push({ text: i === 0 ? capital(words) : words, opens: 'rule' });
     });
   else parts.push({ text: capital(sayGroup(rule, names)), opens: 'rule' });
   if (soldOut !== 'asTheyCome') parts.push(', ', { text: soldOutWords[soldOut], opens: 'soldOut' });
   parts.push(', ', { text: orderKind(order.by).say(order), opens: 'order' });
   if (limit !== null) parts.push('; ', { text: `at most ${limit}`, opens: 'limit' });
+  const hand = sayByHand(byHand);
+  if (hand) parts.push('; ', { text: hand, opens: 'byHand' });
+  if (fallback) parts.push('; ', { text: sayFallback(assortment, names), opens: 'fallback' });
   return parts;
 }
 
-const categoryOrderWords = {
+export const otherOrderWords: Record<string, string> = {
   own: 'in your own order',
   name: 'by name',
+  title: 'by title',
   count: 'fullest first',
+  newest: 'newest first',
+  oldest: 'oldest first',
   asNamed: 'in the order named',
 };
 
@@ -60,27 +88,59 @@ export function sayChoice(choose: CategoryAssortment['choose'], names: Names): s
   );
 }
 
-export function sayWithout(without: CategoryAssortment['without']): string {
+const levelWords = ['main categories', 'children', 'grandchildren', 'great-grandchildren'];
+export const levelName = (depth: number): string => levelWords[depth] ?? `level ${depth + 1}`;
+
+export function sayWithout(
+  without: Partial<CategoryAssortment['without']> & { empty: boolean; pictureless: boolean },
+): string {
   const gone = [
     without.empty && 'empty ones',
     without.pictureless && 'ones without a picture',
     without.catchAll && 'the catch-all',
-  ].filter((word) => word !== false);
+    ...(without.levels ?? []).map(levelName),
+  ].filter((word) => typeof word === 'string');
   return gone.length ? `without ${listed(gone)}` : 'leaving none out';
 }
 
-function sayCategories({ choose, without, order, limit }: CategoryAssortment, names: Names): Sentence {
+function sayOthers(assortment: Exclude<Assortment, ProductAssortment>, names: Names): Sentence {
+  const { of, limit } = assortment;
+  const most: Piece[] = limit === null ? [] : ['; ', { text: `at most ${limit}`, opens: 'limit' }];
+  if (of === 'pictures')
+    return [{ text: counted(assortment.items.length, 'loose picture'), opens: 'items' }, ...most];
+  const order: Piece = { text: otherOrderWords[assortment.order.by]!, opens: 'order' };
+  if (of === 'categories')
+    return [
+      { text: sayChoice(assortment.choose, names), opens: 'choose' },
+      ...(assortment.grouped ? [' ', { text: 'with their children', opens: 'grouped' }] : []),
+      ', ',
+      { text: sayWithout(assortment.without), opens: 'without' },
+      ', ',
+      order,
+      ...most,
+    ];
+  const { ids } = assortment;
+  const chosen: Piece = {
+    text:
+      ids === null
+        ? `All ${ofWords[of].many}`
+        : counted(ids.length, `named ${ofWords[of].one}`, `named ${ofWords[of].many}`),
+    opens: 'ids',
+  };
+  if (of === 'collections')
+    return [chosen, ', ', { text: sayWithout(assortment.without), opens: 'without' }, ', ', order, ...most];
   return [
-    { text: sayChoice(choose, names), opens: 'choose' },
+    chosen,
+    ...(assortment.tags.length
+      ? [', ', { text: `tagged ${listed(assortment.tags, 'or')}`, opens: 'tags' }]
+      : []),
     ', ',
-    { text: sayWithout(without), opens: 'without' },
-    ', ',
-    { text: categoryOrderWords[order.by], opens: 'order' },
-    ...(limit === null ? [] : ['; ', { text: `at most ${limit}`, opens: 'limit' }]),
+    order,
+    ...most,
   ];
 }
 
 /** The selection read aloud; each piece opens the setting it tells of. */
 export function sayAssortment(assortment: Assortment, names: Names): Sentence {
-  return assortment.of === 'products' ? sayProducts(assortment, names) : sayCategories(assortment, names);
+  return assortment.of === 'products' ? sayProducts(assortment, names) : sayOthers(assortment, names);
 }

@@ -1,9 +1,23 @@
-import type { CategoryFacts, PictureFacts, ProductFacts } from '../catalogue/facts.ts';
+import type {
+  CategoryFacts,
+  CollectionFacts,
+  EntryFacts,
+  PictureFacts,
+  ProductFacts,
+} from '../catalogue/facts.ts';
 import type { Currency } from '../catalogue/money.ts';
 import type { LabelView } from '../label/label.ts';
 import type { Card } from './card.ts';
 
-export type Item = { of: 'products'; product: ProductFacts } | { of: 'categories'; category: CategoryFacts };
+export type Item =
+  | { of: 'products'; product: ProductFacts }
+  | { of: 'categories'; category: CategoryFacts }
+  | { of: 'collections'; collection: CollectionFacts }
+  | { of: 'entries'; entry: EntryFacts }
+  | { of: 'pictures'; loose: { id: number; picture: PictureFacts; words: string; link: string } };
+
+/** Every kind of item. */
+export const OFS: readonly Item['of'][] = ['products', 'categories', 'collections', 'entries', 'pictures'];
 
 /** What a card's part says, ready to be drawn. */
 export type PartView =

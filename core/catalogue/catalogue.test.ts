@@ -15,6 +15,7 @@ const category = (id: number, parentId: number | null, position = 0): CategoryFa
   catchAll: false,
   position,
   products: 0,
+  createdAt: 0,
 });
 
 describe('the category tree', () => {

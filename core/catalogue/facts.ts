@@ -58,6 +58,36 @@ export interface CategoryFacts {
   position: number;
   /** Different products in it and in all below it. */
   products: number;
+  /** UTC ms. */
+  createdAt: number;
+}
+
+/** A named group made for selling. */
+export interface CollectionFacts {
+  id: number;
+  slug: string;
+  name: string;
+  description: string;
+  picture: PictureFacts | null;
+  /** The owner's own order. */
+  position: number;
+  products: number;
+}
+
+export interface EntryFacts {
+  id: number;
+  slug: string;
+  title: string;
+  summary: string;
+  picture: PictureFacts | null;
+  /** UTC ms; it is not shown before. */
+  publishedAt: number;
+  tags: string[];
+}
+
+/** A journal entry as its own page shows it. */
+export interface EntryDetail extends EntryFacts {
+  body: string;
 }
 
 export interface OptionFacts {

@@ -72,6 +72,29 @@ const acts: fc.Arbitrary<(plan: Plan, n: number) => Command | null> = fc.oneof(
     const { bays } = plan.pages.home!;
     return bays.length ? { do: 'removeBay', page: 'home', bay: bays[at % bays.length]!.id } : null;
   }),
+  // A selection is saved, shown by a shelf, changed, or taken away again.
+  fc.tuple(pick, whole(1, 50)).map(([at, limit]) => (): Command => {
+    const id = `saved-${at % 3}`;
+    const assortment = { ...newAssortment('products'), limit };
+    return { do: 'putDocument', key: `assortment:${id}`, document: { id, name: id, assortment } };
+  }),
+  fc.tuple(pick, pick).map(([at, which]) => (plan: Plan): Command | null => {
+    const shelf = Object.keys(plan.shelves)[at % Object.keys(plan.shelves).length];
+    const saved = [null, ...Object.keys(plan.assortments)];
+    const value = saved[which % saved.length]!;
+    return shelf ? { do: 'set', on: { shelf }, setting: 'assortmentId', value } : null;
+  }),
+  fc.tuple(pick, whole(1, 50)).map(([at, fewerThan]) => (plan: Plan): Command | null => {
+    const ids = Object.keys(plan.assortments).sort();
+    const [from, to] = [ids[0], ids[1 + (at % Math.max(1, ids.length - 1))]];
+    if (!from || !to) return null;
+    const value = { fewerThan, then: 'topUp', from: to };
+    return { do: 'set', on: { assortment: from }, setting: 'assortment.fallback', value };
+  }),
+  pick.map((at) => (plan: Plan): Command | null => {
+    const id = Object.keys(plan.assortments)[at % Math.max(1, Object.keys(plan.assortments).length)];
+    return id ? { do: 'removeAssortment', id } : null;
+  }),
   pick.map((at) => (plan: Plan, n: number): Command | null => {
     const { bays } = plan.pages.home!;
     return bays.length

@@ -1,4 +1,4 @@
-import type { Assortment } from '../assortment/assortment.ts';
+import { ofWords, type Assortment } from '../assortment/assortment.ts';
 import { sayAssortment } from '../assortment/say.ts';
 import { valueAt, type Varying } from '../bands/varying.ts';
 import type { Bay } from '../plan/bays/index.ts';
@@ -23,7 +23,8 @@ export interface Change {
 export function bayName(bay: Bay, plan: Plan): string {
   if (bay.holds === 'shelf') return bay.heading.words || plan.shelves[bay.shelfId]?.name || 'Shelf';
   if (bay.holds === 'banner') return bay.title || 'Banner';
-  return bay.holds === 'notice' ? 'Notice' : 'The product';
+  if (bay.holds === 'notice') return 'Notice';
+  return bay.holds === 'entry' ? 'The journal entry' : 'The product';
 }
 
 const same = (a: unknown, b: unknown): boolean => JSON.stringify(sorted(a)) === JSON.stringify(sorted(b));
@@ -98,10 +99,10 @@ function kindChange(was: object, now: object, { target, where }: Place, names: N
     {
       id: `${JSON.stringify(target)} assortment`,
       where,
-      text: `now shows ${current.of} (${after}), was ${old.of} (${before})`,
+      text: `now shows ${ofWords[current.of].many} (${after}), was ${ofWords[old.of].many} (${before})`,
       takeBack: {
         do: 'together',
-        commands: KIND_SETTINGS.map((id): Command => ({
+        commands: KIND_SETTINGS.filter((id) => readPath(was, id) !== undefined).map((id): Command => ({
           do: 'set',
           on: target,
           setting: id,
@@ -184,6 +185,27 @@ function shelfPlace(plan: Plan, shelfId: string): string {
   return `${pages}: ${bay ? bayName(bay, plan) : (plan.shelves[shelfId]?.name ?? shelfId)}`;
 }
 
+/** Saved assortments that came, went or read otherwise. One that goes takes with it what shows it elsewhere. */
+function assortmentChanges(before: Plan, after: Plan, names: Names): Change[] {
+  const where = (name: string) => `Assortment "${name}"`;
+  const all = [...new Set([...Object.keys(before.assortments), ...Object.keys(after.assortments)])];
+  return all.flatMap((id): Change[] => {
+    const [old, now] = [before.assortments[id], after.assortments[id]];
+    const key = `assortment:${id}` as const;
+    if (old && now)
+      return settingChanges(before, after, { target: { assortment: id }, where: where(now.name) }, names);
+    const saved = (old ?? now)!;
+    return [
+      {
+        id: key,
+        where: where(saved.name),
+        text: old ? 'is taken away' : `is new: ${plain(sayAssortment(saved.assortment, names))}`,
+        takeBack: old ? { do: 'putDocument', key, document: old } : { do: 'removeAssortment', id },
+      },
+    ];
+  });
+}
+
 /** What is different in `after`, as sentences. A bay that is new speaks for the shelf that came with it. */
 export function changesBetween(before: Plan, after: Plan, names: Names): Change[] {
   const changes: Change[] = [];
@@ -213,6 +235,7 @@ export function changesBetween(before: Plan, after: Plan, names: Names): Change[
       changes.push(...settingChanges(before, after, { target, where }, names));
     }
   }
+  changes.push(...assortmentChanges(before, after, names));
   for (const shelf of Object.values(after.shelves))
     if (before.shelves[shelf.id])
       changes.push(

@@ -35,6 +35,7 @@ function pictureCss({ content }: BayView): string {
   const rules = new Set<string>();
   const add = (dominant: string) => rules.add(`.${toneClass(dominant)}{background-color:${dominant}}`);
   if (content.holds === 'banner' && content.picture) add(content.picture.dominant);
+  if (content.holds === 'entry' && content.entry?.picture) add(content.entry.picture.dominant);
   if (content.holds === 'product') content.product?.pictures.forEach((picture) => add(picture.dominant));
   if (content.holds === 'shelf')
     for (const card of content.shelf.cards)

@@ -1,4 +1,4 @@
-import type { Assortment } from '../assortment/assortment.ts';
+import type { Assortment, Of } from '../assortment/assortment.ts';
 import type { Band, Bands } from '../bands/bands.ts';
 import { everywhere } from '../bands/varying.ts';
 import type { Card } from '../card/card.ts';
@@ -14,17 +14,36 @@ export const firstBands: readonly Band[] = [
   { id: 'wide', name: 'Wide', from: 1240, nominal: { width: 1440, height: 860 } },
 ];
 
-export function newAssortment(of: Assortment['of']): Assortment {
-  return of === 'products'
-    ? { of, rule: { join: 'all', parts: [] }, order: { by: 'newest' }, soldOut: 'out', limit: null }
-    : {
-        of,
-        choose: { from: 'roots' },
-        without: { empty: true, pictureless: false, catchAll: true },
-        order: { by: 'own' },
-        limit: null,
-      };
-}
+const firsts: { [O in Of]: () => Extract<Assortment, { of: O }> } = {
+  products: () => ({
+    of: 'products',
+    rule: { join: 'all', parts: [] },
+    order: { by: 'newest' },
+    byHand: { putIn: [], leftOut: [], pins: [] },
+    soldOut: 'out',
+    limit: null,
+    fallback: null,
+  }),
+  categories: () => ({
+    of: 'categories',
+    choose: { from: 'roots' },
+    without: { empty: true, pictureless: false, catchAll: true, levels: [] },
+    order: { by: 'own' },
+    grouped: false,
+    limit: null,
+  }),
+  collections: () => ({
+    of: 'collections',
+    ids: null,
+    without: { empty: true, pictureless: false },
+    order: { by: 'own' },
+    limit: null,
+  }),
+  entries: () => ({ of: 'entries', ids: null, tags: [], order: { by: 'newest' }, limit: null }),
+  pictures: () => ({ of: 'pictures', items: [], limit: null }),
+};
+
+export const newAssortment = <O extends Of>(of: O): Extract<Assortment, { of: O }> => firsts[of]();
 
 /** A card with every part that the items can have, the usual ones shown. */
 export function newCard(of: Assortment['of'], bands: Bands): Card {
@@ -47,6 +66,7 @@ export function newShelf(id: string, bands: Bands, of: Assortment['of'] = 'produ
   return {
     id,
     name: 'New shelf',
+    assortmentId: null,
     assortment: newAssortment(of),
     notTwice: false,
     form: 'grid',

@@ -5,10 +5,15 @@ import type { Page } from './page.ts';
 import { placesOf, withDocument, type DocumentKey, type Plan, type PlanDocument } from './plan.ts';
 import { setting } from './settings/index.ts';
 import { readPath, writePath, type SettingOn } from './settings/setting.ts';
+import type { SavedAssortment } from './savedAssortment.ts';
 import type { Shelf } from './shelf.ts';
 
 /** What a setting is set on. */
-export type Target = { shelf: string } | { page: string; bay: string } | { page: string; bay?: undefined };
+export type Target =
+  | { shelf: string }
+  | { assortment: string }
+  | { page: string; bay: string }
+  | { page: string; bay?: undefined };
 
 /** Everything that can happen to a draft. */
 export type Command =
@@ -26,14 +31,20 @@ export type Command =
   | { do: 'makeSeparate'; page: string; bay: string; newId: string }
   /** Lets a bay show a shelf; the one it showed goes when it stands nowhere else. */
   | { do: 'useShelf'; page: string; bay: string; shelfId: string; shelf: Shelf | undefined }
+  /** Takes a saved assortment away; shelves that show it show their own again. */
+  | { do: 'removeAssortment'; id: string }
   | { do: 'putDocument'; key: DocumentKey; document: PlanDocument | null }
   | { do: 'together'; commands: Command[] };
 
-export const targetOn = (target: Target): SettingOn =>
-  'shelf' in target ? 'shelf' : target.bay === undefined ? 'page' : 'bay';
+export function targetOn(target: Target): SettingOn {
+  if ('shelf' in target) return 'shelf';
+  if ('assortment' in target) return 'assortment';
+  return target.bay === undefined ? 'page' : 'bay';
+}
 
-export function targetOf(plan: Plan, target: Target): Shelf | Bay | Page | undefined {
+export function targetOf(plan: Plan, target: Target): Shelf | SavedAssortment | Bay | Page | undefined {
   if ('shelf' in target) return plan.shelves[target.shelf];
+  if ('assortment' in target) return plan.assortments[target.assortment];
   const page = plan.pages[target.page];
   return target.bay === undefined ? page : page?.bays.find((bay) => bay.id === target.bay);
 }
@@ -142,6 +153,15 @@ export function apply(plan: Plan, command: Command): Plan {
           draft.shelves[command.shelfId] = clone(command.shelf);
         bay.shelfId = command.shelfId;
         dropUnused(draft as Plan, former);
+      });
+    case 'removeAssortment':
+      return produce(plan, (draft) => {
+        delete draft.assortments[command.id];
+        for (const shelf of Object.values(draft.shelves))
+          if (shelf.assortmentId === command.id) shelf.assortmentId = null;
+        for (const { assortment } of [...Object.values(draft.shelves), ...Object.values(draft.assortments)])
+          if (assortment.of === 'products' && assortment.fallback?.from === command.id)
+            assortment.fallback = null;
       });
     case 'makeSeparate':
       return produce(plan, (draft) => {

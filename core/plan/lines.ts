@@ -1,3 +1,4 @@
+import type { Assortment } from '../assortment/assortment.ts';
 import { sayAssortment } from '../assortment/say.ts';
 import { resolve, valueAt, type Varying } from '../bands/varying.ts';
 import { partsOf } from '../card/parts/index.ts';
@@ -11,6 +12,8 @@ import type { Shelf } from './shelf.ts';
 export interface LineInput {
   bay: Bay;
   shelf: Shelf | null;
+  /** What the shelf shows, its own or a saved one. */
+  assortment: Assortment | null;
   names: Names;
   /** How many match now; null while that is being counted. */
   total: number | null;
@@ -50,8 +53,11 @@ const needsShelf = (say: (shelf: Shelf, input: LineInput) => Sentence) => (input
 const shows: Line = {
   id: 'shows',
   name: 'Shows',
-  say: needsShelf((shelf, { names }) => [
-    ...sayAssortment(shelf.assortment, names).map((piece) =>
+  say: needsShelf((shelf, { names, assortment }) => [
+    ...(shelf.assortmentId === null
+      ? []
+      : [opens(names.assortment(shelf.assortmentId) ?? 'An assortment that is gone', 'assortmentId'), ': ']),
+    ...sayAssortment(assortment!, names).map((piece) =>
       typeof piece === 'string' ? piece : opens(piece.text, `assortment.${piece.opens}`),
     ),
     ...(shelf.notTwice ? [', ', opens('without what stands above', 'notTwice')] : []),
@@ -105,8 +111,9 @@ const alignWords = { start: 'text at the start', center: 'text in the middle', e
 const card: Line = {
   id: 'card',
   name: 'Card',
-  say: needsShelf((shelf, { names }) => {
-    const { card: settings, assortment } = shelf;
+  say: needsShelf((shelf, { names, assortment: shows }) => {
+    const { card: settings } = shelf;
+    const assortment = shows!;
     const kinds = partsOf(assortment.of);
     const shown = settings.order.flatMap((id) => {
       const kind = kinds.find((one) => one.id === id);
@@ -230,4 +237,5 @@ export const linesOf: Record<Bay['holds'], readonly Line[]> = {
   notice: [says, leadsTo, look, when],
   banner: [says, picture, leadsTo, look, when],
   product: [look, when],
+  entry: [look, when],
 };

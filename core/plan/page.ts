@@ -1,8 +1,7 @@
 import { array, object, string } from '../schema/schema.ts';
 import { baySchema, type Bay } from './bays/index.ts';
+import { PAGE_KINDS, type PageOf } from './pageKinds.ts';
 import { LONGEST_NAME } from './words.ts';
-
-export type PageOf = 'home' | 'shop' | 'category' | 'product';
 
 export interface Page {
   id: string;
@@ -18,7 +17,7 @@ export const pageSchema = object({
   id: string()
     .matches(/^[a-z0-9-]{1,60}$/, 'An id has small letters, digits and hyphens.')
     .required(),
-  kind: string().oneOf(['home', 'shop', 'category', 'product']).required(),
+  kind: string().oneOf(PAGE_KINDS).required(),
   name: string().max(LONGEST_NAME).required('A page needs a name.'),
   bays: array(baySchema)
     .max(MOST_BAYS, `A page can have at most ${MOST_BAYS} bays.`)

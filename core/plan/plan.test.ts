@@ -1,8 +1,10 @@
 import { describe, expect, it } from 'vitest';
+import { OFS, type Of } from '../assortment/assortment.ts';
 import { partKinds } from '../card/parts/index.ts';
 import { labelKinds } from '../label/label.ts';
 import { specimenNames, specimenPlan, specimenShelf } from '../specimen/specimen.ts';
 import { plain } from '../sentence/sentence.ts';
+import { firstBands, newAssortment, newCard } from './atFirst.ts';
 import { bayKinds } from './bays/index.ts';
 import { linesOf } from './lines.ts';
 import { isDocumentKey, planFaults, readDocument } from './plan.ts';
@@ -10,18 +12,6 @@ import { allSettings, findSettings } from './settings/index.ts';
 import { readPath } from './settings/setting.ts';
 
 const shelf = specimenShelf('a');
-const productShelf = shelf;
-const categoryShelf = {
-  ...specimenShelf('b'),
-  assortment: {
-    of: 'categories',
-    choose: { from: 'roots' },
-    without: { empty: true, pictureless: true, catchAll: true },
-    order: { by: 'own' },
-    limit: null,
-  },
-};
-
 describe('settings', () => {
   it('each lead to something that is there', () => {
     for (const one of allSettings) {
@@ -30,10 +20,15 @@ describe('settings', () => {
         for (const kind of bayKinds)
           if (!one.holds || one.holds.includes(kind.id))
             expect(readPath(kind.atFirst('x', 'phone'), one.id), `${kind.id} ${one.id}`).not.toBeUndefined();
-      if (one.on === 'shelf' && one.id !== 'card.shown.count') {
-        const owner = /choose|without/.test(one.id) ? categoryShelf : productShelf;
-        expect(readPath(owner, one.id), one.id).not.toBeUndefined();
-      }
+      if (one.on === 'shelf')
+        for (const of of one.of ?? OFS) {
+          const owner = {
+            ...shelf,
+            assortment: newAssortment(of as Of),
+            card: newCard(of as Of, firstBands),
+          };
+          expect(readPath(owner, one.id), `${of} ${one.id}`).not.toBeUndefined();
+        }
     }
   });
 
@@ -51,6 +46,32 @@ describe('settings', () => {
   });
 });
 
+describe('fallbacks', () => {
+  const saved = (id: string, from: string | null) => ({
+    id,
+    name: id.toUpperCase(),
+    assortment: {
+      ...newAssortment('products'),
+      fallback: from === null ? null : { fewerThan: 4, then: 'topUp' as const, from },
+    },
+  });
+  const planOf = (...all: ReturnType<typeof saved>[]) => ({
+    ...specimenPlan([shelf]),
+    assortments: Object.fromEntries(all.map((one) => [one.id, one])),
+  });
+
+  it('that return to where they began are refused, and the way round is named', () => {
+    const faults = planFaults(planOf(saved('a', 'b'), saved('b', 'c'), saved('c', 'a')));
+    expect(faults[0]).toMatchObject({ key: 'assortment:a', path: 'assortment.fallback.from' });
+    expect(faults[0]!.message).toContain('"A" to "B" to "C" to "A"');
+  });
+
+  it('may follow one another, and may not lead to what is gone', () => {
+    expect(planFaults(planOf(saved('a', 'b'), saved('b', 'c'), saved('c', null)))).toEqual([]);
+    expect(planFaults(planOf(saved('a', 'b')))[0]!.message).toContain('no longer there');
+  });
+});
+
 describe('lines of the spec', () => {
   it('say sentences whose every underlined piece opens a setting of that bay', () => {
     const known = new Set(allSettings.map(({ id }) => id));
@@ -60,6 +81,7 @@ describe('lines of the spec', () => {
         const sentence = line.say({
           bay,
           shelf: kind.id === 'shelf' ? shelf : null,
+          assortment: kind.id === 'shelf' ? shelf.assortment : null,
           names: specimenNames,
           total: 64,
         });
@@ -71,7 +93,13 @@ describe('lines of the spec', () => {
   });
 
   it('read aloud', () => {
-    const input = { bay: bayKinds[0]!.atFirst('a', 'phone'), shelf, names: specimenNames, total: 64 };
+    const input = {
+      bay: bayKinds[0]!.atFirst('a', 'phone'),
+      shelf,
+      assortment: shelf.assortment,
+      names: specimenNames,
+      total: 64,
+    };
     const said = Object.fromEntries(linesOf.shelf.map((line) => [line.id, plain(line.say(input))]));
     expect(said.shows).toBe('All products, in stock, newest first');
     expect(said.form).toBe('A grid filled row by row, the first 2 rows of 64, without pages');

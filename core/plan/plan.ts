@@ -1,6 +1,9 @@
 import { ValidationError, type Schema } from '../schema/schema.ts';
+import type { Assortment } from '../assortment/assortment.ts';
+import { fallbackCycle } from '../assortment/fallback.ts';
 import { houseSchema, type House } from './house.ts';
 import { pageSchema, type Page } from './page.ts';
+import { savedAssortmentSchema, type SavedAssortment } from './savedAssortment.ts';
 import { shelfSchema, type Shelf } from './shelf.ts';
 
 /** The whole arrangement of a store: what is drafted, and what a release keeps. */
@@ -8,13 +11,21 @@ export interface Plan {
   house: House;
   pages: Record<string, Page>;
   shelves: Record<string, Shelf>;
+  assortments: Record<string, SavedAssortment>;
 }
 
-/** A plan is kept as documents that are saved apart from each other: the house, each page, each shelf. */
-export type DocumentKey = 'house' | `page:${string}` | `shelf:${string}`;
-export type PlanDocument = House | Page | Shelf;
+/**
+ * A plan is kept as documents that are saved apart from each other: the house, each page, each shelf, each
+ * saved assortment.
+ */
+export type DocumentKey = 'house' | `${keyof typeof groups}:${string}`;
+export type PlanDocument = House | Page | Shelf | SavedAssortment;
 
-const KEY = /^(house|(page|shelf):([a-z0-9-]{1,60}))$/;
+/** Where documents of each kind stand in the plan. */
+const groups = { page: 'pages', shelf: 'shelves', assortment: 'assortments' } as const;
+type Group = (typeof groups)[keyof typeof groups];
+
+const KEY = new RegExp(`^(house|(${Object.keys(groups).join('|')}):([a-z0-9-]{1,60}))$`);
 
 export const isDocumentKey = (key: string): key is DocumentKey => KEY.test(key);
 
@@ -23,13 +34,14 @@ export function documentKeys(plan: Plan): DocumentKey[] {
     'house',
     ...Object.keys(plan.pages).map((id) => `page:${id}` as const),
     ...Object.keys(plan.shelves).map((id) => `shelf:${id}` as const),
+    ...Object.keys(plan.assortments).map((id) => `assortment:${id}` as const),
   ];
 }
 
-function split(key: DocumentKey): { kind: 'house' | 'pages' | 'shelves'; id: string } {
+function split(key: DocumentKey): { kind: 'house' | Group; id: string } {
   if (key === 'house') return { kind: 'house', id: '' };
-  const [kind, id] = key.split(':') as ['page' | 'shelf', string];
-  return { kind: kind === 'page' ? 'pages' : 'shelves', id };
+  const [kind, id] = key.split(':') as [keyof typeof groups, string];
+  return { kind: groups[kind], id };
 }
 
 export function documentOf(plan: Plan, key: DocumentKey): PlanDocument | undefined {
@@ -41,16 +53,18 @@ export function documentOf(plan: Plan, key: DocumentKey): PlanDocument | undefin
 export function withDocument(plan: Plan, key: DocumentKey, document: PlanDocument | null): Plan {
   const { kind, id } = split(key);
   if (kind === 'house') return document ? { ...plan, house: document as House } : plan;
-  const group = { ...plan[kind] } as Record<string, Page | Shelf>;
-  if (document) group[id] = document as Page | Shelf;
+  const group = { ...plan[kind] } as Record<string, PlanDocument>;
+  if (document) group[id] = document;
   else delete group[id];
   return { ...plan, [kind]: group };
 }
 
-const schemas = { house: houseSchema, pages: pageSchema, shelves: shelfSchema } as unknown as Record<
-  string,
-  Schema
->;
+const schemas = {
+  house: houseSchema,
+  pages: pageSchema,
+  shelves: shelfSchema,
+  assortments: savedAssortmentSchema,
+} as unknown as Record<string, Schema>;
 
 /**
  * Checks a document that came from outside. Throws yup's ValidationError, whose path leads to the fault.
@@ -90,6 +104,7 @@ export function planFaults(plan: Plan): PlanFault[] {
       for (const side of ['above', 'below'] as const)
         if (!Object.hasOwn(bay.look[side], firstBand)) at(`look.${side}`, 'The first band needs a value.');
     });
+  faults.push(...assortmentFaults(plan));
   for (const shelf of Object.values(plan.shelves)) {
     const varying: [string, object][] = [
       ['across.count', shelf.across.count],
@@ -108,6 +123,63 @@ export function planFaults(plan: Plan): PlanFault[] {
   }
   return faults;
 }
+
+/** Saved assortments that are named but not there, and chains of fallbacks that return to themselves. */
+function assortmentFaults(plan: Plan): PlanFault[] {
+  const faults: PlanFault[] = [];
+  const fallbackOf = (assortment: Assortment): string | null =>
+    'fallback' in assortment && assortment.fallback?.then === 'topUp' ? assortment.fallback.from : null;
+  const check = (key: DocumentKey, assortment: Assortment) => {
+    const from = fallbackOf(assortment);
+    if (from === null) return;
+    const saved = plan.assortments[from]?.assortment;
+    const message = !saved
+      ? 'The assortment that tops this one up is no longer there. Choose another.'
+      : saved.of !== assortment.of
+        ? `It cannot be topped up from an assortment of ${saved.of}.`
+        : null;
+    if (message) faults.push({ key, path: 'assortment.fallback.from', message });
+  };
+  for (const shelf of Object.values(plan.shelves)) {
+    check(`shelf:${shelf.id}`, shelf.assortment);
+    if (shelf.assortmentId !== null && !Object.hasOwn(plan.assortments, shelf.assortmentId))
+      faults.push({
+        key: `shelf:${shelf.id}`,
+        path: 'assortmentId',
+        message: `There is no assortment "${shelf.assortmentId}".`,
+      });
+  }
+  for (const { id, assortment } of Object.values(plan.assortments)) {
+    check(`assortment:${id}`, assortment);
+    const cycle = fallbackCycle(id, (one) => {
+      const saved = plan.assortments[one];
+      return saved ? fallbackOf(saved.assortment) : null;
+    });
+    if (cycle)
+      faults.push({
+        key: `assortment:${id}`,
+        path: 'assortment.fallback.from',
+        message: `The fallbacks return to where they began: ${cycle.map((one) => `"${plan.assortments[one]?.name ?? one}"`).join(' to ')}. Choose another for one of them.`,
+      });
+  }
+  return faults;
+}
+
+/** What a shelf shows: the saved assortment it names, or its own. */
+export function assortmentOf(plan: Plan, shelf: Shelf): Assortment {
+  const saved = shelf.assortmentId === null ? undefined : plan.assortments[shelf.assortmentId];
+  return saved?.assortment ?? shelf.assortment;
+}
+
+/** Shelves that show a saved assortment. */
+export const shelvesShowing = (plan: Plan, id: string): Shelf[] =>
+  Object.values(plan.shelves).filter((shelf) => shelf.assortmentId === id);
+
+/** Saved assortments that are topped up from this one, by id. */
+export const toppedUpFrom = (plan: Plan, id: string): SavedAssortment[] =>
+  Object.values(plan.assortments).filter(
+    ({ assortment }) => 'fallback' in assortment && assortment.fallback?.from === id,
+  );
 
 /** Where a shelf stands. */
 export function placesOf(plan: Plan, shelfId: string): { page: Page; bayId: string }[] {

@@ -20,6 +20,9 @@ export interface Shelf {
   id: string;
   /** The name in the owner's own list. */
   name: string;
+  /** The saved assortment that it shows; null while it shows one of its own. */
+  assortmentId: string | null;
+  /** Its own; kept while a saved one is shown. */
   assortment: Assortment;
   /** Leave out products that bays above it show on their first page. */
   notTwice: boolean;
@@ -45,6 +48,7 @@ export const shelfSchema = object({
     .matches(/^[a-z0-9-]{1,60}$/, 'An id has small letters, digits and hyphens.')
     .required(),
   name: string().max(LONGEST_NAME).defined(),
+  assortmentId: string().max(60).nullable().defined(),
   assortment: assortmentSchema,
   notTwice: boolean().required(),
   form: string().oneOf(['grid']).required(),

@@ -11,6 +11,17 @@ export interface Names {
   currency: Currency;
   category(id: number): string | undefined;
   product(id: number): string | undefined;
+  collection(id: number): string | undefined;
+  brand(id: number): string | undefined;
+  /** Whether any product has it. */
+  tag(tag: string): boolean;
+  field(id: string): { name: string; unit: string } | undefined;
+  option(id: number): string | undefined;
+  optionValue(id: number): string | undefined;
+  /** The option that a value belongs to. */
+  optionOf(valueId: number): number | undefined;
+  /** A saved assortment. */
+  assortment(id: string): string | undefined;
 }
 
 export const plain = (sentence: Sentence): string =>

@@ -7,6 +7,7 @@ import type { Bay } from '../plan/bays/index.ts';
 import type { House } from '../plan/house.ts';
 import type { Plan } from '../plan/plan.ts';
 import type { Shelf } from '../plan/shelf.ts';
+import { emptyVocabulary, namesFrom } from '../catalogue/vocabulary.ts';
 import type { Names } from '../sentence/sentence.ts';
 import { viewWith, type PageInput } from '../view/pageView.ts';
 import type { ItemsRequest, PageView } from '../view/view.ts';
@@ -61,6 +62,7 @@ export function specimenPlan(
     house: specimenHouse,
     pages: { home: { id: 'home', kind: 'home', name: 'Home', bays } },
     shelves: Object.fromEntries(shelves.map((shelf) => [shelf.id, shelf])),
+    assortments: {},
   };
 }
 
@@ -93,15 +95,17 @@ export const specimenTree: CategoryTree = categoryTree(
     catchAll: false,
     position: id,
     products: 3,
+    createdAt: 0,
   })),
 );
 
-export const specimenNames: Names = {
-  bands: firstBands,
-  currency: { code: 'GBP', locale: 'en-GB' },
-  category: (id) => specimenTree.byId(id)?.name,
-  product: (id) => (id <= 400 ? `Piece ${id}` : undefined),
-};
+export const specimenNames: Names = namesFrom(
+  specimenHouse,
+  specimenTree,
+  emptyVocabulary,
+  (id) => (id <= 400 ? `Piece ${id}` : undefined),
+  (id) => `Assortment ${id}`,
+);
 
 /** The home page of a plan, where every assortment of products holds the first `total` pieces in order. */
 export function specimenView(plan: Plan, total = 64, more: Partial<PageInput> = {}): PageView {
@@ -112,7 +116,7 @@ export function specimenView(plan: Plan, total = 64, more: Partial<PageInput> = 
       .slice(0, total)
       .filter((item) => item.of !== 'products' || !left.has(item.product.id))
       .slice(0, most);
-    return { total: all.length, start, items: all.slice(start, start + count) };
+    return { total: all.length, own: all.length, start, items: all.slice(start, start + count) };
   };
   return viewWith(
     {

@@ -52,6 +52,7 @@ export function bayHeight(bay: BayView, bands: Bands, regionPx: number): number 
   const { content } = bay;
   if (content.holds === 'notice') return around + 41;
   if (content.holds === 'banner') return around + valueAt(content.height, bands, band);
+  if (content.holds === 'entry') return around + (regionPx >= 880 ? 1000 : 1200);
   if (content.holds === 'product') return around + (regionPx >= 880 ? 780 : 1300);
   return (
     around + (bay.heading.words ? HEADING_PX : 0) + shelfMeasure(content.shelf, bands, regionPx).heightPx

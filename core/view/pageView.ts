@@ -1,7 +1,9 @@
-import { isGroup, type Group } from '../assortment/assortment.ts';
-import { orderKind } from '../assortment/orders/index.ts';
+import { dependsOf } from '../assortment/depends.ts';
+import { fallbackChain } from '../assortment/fallback.ts';
+import type { Changing } from '../assortment/kinds.ts';
+import { HOUR_MS } from '../assortment/orders/shuffled.ts';
 import type { CategoryTree } from '../catalogue/categoryTree.ts';
-import type { PictureFacts, ProductDetail } from '../catalogue/facts.ts';
+import type { EntryDetail, PictureFacts, ProductDetail } from '../catalogue/facts.ts';
 import { formatMoney, type Currency } from '../catalogue/money.ts';
 import { startOfStoreDay, storeDay } from '../catalogue/storeTime.ts';
 import type { Room } from '../geometry/steps.ts';
@@ -9,7 +11,7 @@ import { labelKinds } from '../label/label.ts';
 import type { Bay } from '../plan/bays/index.ts';
 import type { House } from '../plan/house.ts';
 import type { Page } from '../plan/page.ts';
-import type { Plan } from '../plan/plan.ts';
+import { assortmentOf, type Plan } from '../plan/plan.ts';
 import type { Shelf } from '../plan/shelf.ts';
 import { heldSpan, shelfView, sizedSteps } from './shelfView.ts';
 import type { BayView, ContentView, ItemsAnswer, ItemsRequest, Link, PageView } from './view.ts';
@@ -27,6 +29,10 @@ export interface PageInput {
   product?: ProductDetail | null;
   /** The category that a category page is about. */
   categoryId?: number | null;
+  /** The collection that a collection's page is about. */
+  collection?: { name: string } | null;
+  /** The entry that an entry's page is about. */
+  entry?: EntryDetail | null;
 }
 
 export interface PageAddress {
@@ -52,11 +58,6 @@ export function roomOf(house: House, bay: Pick<Bay, 'look'>): Room {
 
 export const currencyOf = (house: House): Currency => ({ code: house.currency, locale: house.locale });
 
-/** Whether an answer changes with the store's calendar day. */
-function isDaily(shelf: Shelf): boolean {
-  return shelf.assortment.of === 'products' && orderKind(shelf.assortment.order.by).daily;
-}
-
 function knownBelow(page: Page, plan: Plan, after: number): boolean {
   return page.bays
     .slice(after + 1)
@@ -72,23 +73,25 @@ export function* pageView(input: PageInput): Generator<ItemsRequest, PageView, I
   const { house } = plan;
   const above = new Set<number>();
   const bays: BayView[] = [];
-  let daily = false;
+  const changing = new Set<Changing>();
   for (const [i, bay] of page.bays.entries()) {
     if (bay.hidden) continue;
     if (bay.holds === 'shelf') {
       const shelf = plan.shelves[bay.shelfId];
       if (!shelf) continue;
-      daily ||= isDaily(shelf);
-      bays.push(yield* askShelf(input, bay, shelf, above, knownBelow(page, plan, i)));
+      bays.push(yield* askShelf(input, bay, shelf, above, knownBelow(page, plan, i), changing));
       continue;
     }
     const picture = bay.holds === 'banner' && bay.pictureId ? input.pictures(bay.pictureId) : undefined;
     bays.push(
-      keptBay(bay, [house, picture, input.product], () => bayView(bay, contentOf(bay, input), house)),
+      keptBay(bay, [house, picture, input.product, input.entry], () =>
+        bayView(bay, contentOf(bay, input), house),
+      ),
     );
   }
   const category = input.categoryId ? tree.byId(input.categoryId) : undefined;
-  const name = input.product?.title ?? category?.name ?? page.name;
+  const name =
+    input.product?.title ?? input.entry?.title ?? input.collection?.name ?? category?.name ?? page.name;
   return {
     pageId: page.id,
     kind: page.kind,
@@ -104,18 +107,25 @@ export function* pageView(input: PageInput): Generator<ItemsRequest, PageView, I
     links: storeLinks(input, category?.slug),
     trail: trailOf(input, name),
     bays,
-    goodUntil: daily ? startOfStoreDay(storeDay(input.now, house.timeZone) + 1, house.timeZone) : null,
+    goodUntil: nextTurn(changing, input.now, house.timeZone),
     reads: ['release', 'catalogue'],
   };
 }
 
-function bayView(bay: Bay, content: ContentView, house: House): BayView {
+/** The next instant at which something that changes by itself does. */
+function nextTurn(changing: ReadonlySet<Changing>, now: number, timeZone: string): number | null {
+  if (changing.has('hourly')) return (Math.floor(now / HOUR_MS) + 1) * HOUR_MS;
+  return changing.has('daily') ? startOfStoreDay(storeDay(now, timeZone) + 1, timeZone) : null;
+}
+
+function bayView(bay: Bay, content: ContentView, house: House, more: Partial<BayView> = {}): BayView {
   const empty =
     (content.holds === 'shelf' && content.shelf.total === 0) ||
     (content.holds === 'notice' && !content.words) ||
-    (content.holds === 'product' && !content.product);
+    (content.holds === 'product' && !content.product) ||
+    (content.holds === 'entry' && !content.entry);
   const { id, heading, look, bands } = bay;
-  return { id, heading, look, bands, content, empty, room: roomOf(house, bay) };
+  return { id, heading, look, bands, content, empty, personal: false, room: roomOf(house, bay), ...more };
 }
 
 const lastViews = new WeakMap<Bay, { from: readonly unknown[]; view: BayView }>();
@@ -135,18 +145,25 @@ function* askShelf(
   shelf: Shelf,
   above: Set<number>,
   remember: boolean,
+  changing: Set<Changing>,
 ): Generator<ItemsRequest, BayView, ItemsAnswer> {
   const { plan, address } = input;
   const room = roomOf(plan.house, bay);
   const bands = plan.house.bands;
   const steps = sizedSteps(shelf, room, bands);
-  const without =
-    shelf.notTwice && shelf.assortment.of === 'products' ? [...above].sort((a, b) => a - b) : [];
+  const assortment = assortmentOf(plan, shelf);
+  const fallbacks = fallbackChain(assortment, (id) => plan.assortments[id]?.assortment);
+  const depends = dependsOf([assortment, ...fallbacks]);
+  changing.add(depends.changing);
+  const personal = depends.reads.has('lookedAt');
+  const isOfProducts = assortment.of === 'products';
+  const without = shelf.notTwice && isOfProducts ? [...above].sort((a, b) => a - b) : [];
   const ask = (from: number): ItemsRequest => {
     const span = heldSpan(shelf, steps, from);
     return {
       shelfId: shelf.id,
-      assortment: shelf.assortment,
+      assortment,
+      fallbacks,
       without,
       start: span.start,
       count: span.end - span.start,
@@ -158,16 +175,18 @@ function* askShelf(
     from = Math.max(0, answer.total - 1);
     answer = yield ask(from);
   }
-  if (remember && shelf.assortment.of === 'products') {
+  if (remember && isOfProducts && !personal) {
     const first = heldSpan(shelf, steps, 0);
     const onFirst = answer.start === 0 && from === 0 ? answer : yield ask(0);
     for (const item of onFirst.items.slice(0, first.end - onFirst.start))
       if (item.of === 'products') above.add(item.product.id);
   }
-  return keptBay(bay, [plan.house, shelf, answer, address, from], () => {
+  const fallback = isOfProducts ? assortment.fallback : null;
+  const tooFew = fallback?.then === 'goAway' && answer.own < fallback.fewerThan;
+  return keptBay(bay, [plan.house, shelf, assortment, answer, address, from], () => {
     const content: ContentView = {
       holds: 'shelf',
-      shelf: shelfView(shelf, answer, {
+      shelf: shelfView(shelf, assortment.of, answer, {
         bands,
         room,
         currency: currencyOf(plan.house),
@@ -175,7 +194,7 @@ function* askShelf(
         hrefFrom: (first) => hrefFrom(address, shelf.id, first),
       }),
     };
-    return bayView(bay, content, plan.house);
+    return bayView(bay, content, plan.house, { personal, ...(tooFew && { empty: true }) });
   });
 }
 
@@ -186,6 +205,7 @@ function contentOf(bay: Exclude<Bay, { holds: 'shelf' }>, input: PageInput): Con
     const picture = bay.pictureId ? (input.pictures(bay.pictureId) ?? null) : null;
     return { holds: 'banner', title, words, button, link, picture, height };
   }
+  if (bay.holds === 'entry') return { holds: 'entry', entry: input.entry ?? null };
   const product = input.product ?? null;
   const currency = currencyOf(input.plan.house);
   const { regular, reduced, from } = product?.price ?? { regular: 0, reduced: null, from: false };
@@ -208,6 +228,7 @@ function firstHeading(bays: readonly BayView[], name: string): string | null {
       !empty &&
       ((content.holds === 'banner' && content.title) ||
         content.holds === 'product' ||
+        content.holds === 'entry' ||
         (content.holds === 'shelf' && heading.words && heading.level === 1)),
   );
   return carried ? null : name;
@@ -223,7 +244,7 @@ function storeLinks({ page, tree }: PageInput, currentSlug: string | undefined):
   ];
 }
 
-function trailOf({ page, product, categoryId, tree }: PageInput, name: string): Link[] {
+function trailOf({ page, product, categoryId, tree, entry, collection }: PageInput, name: string): Link[] {
   const link = (words: string, href: string, current = false): Link => ({ words, href, current });
   if (page.kind === 'product' && product)
     return [
@@ -231,6 +252,8 @@ function trailOf({ page, product, categoryId, tree }: PageInput, name: string): 
       ...product.trail.map((one) => link(one.name, `/category/${one.slug}`)),
       link(name, '', true),
     ];
+  if (page.kind === 'entry' && entry) return [link('Journal', '/journal'), link(name, '', true)];
+  if (page.kind === 'collection' && collection) return [link('Shop', '/shop'), link(name, '', true)];
   if (page.kind === 'category' && categoryId)
     return [
       link('Shop', '/shop'),
@@ -257,9 +280,4 @@ export async function viewAwaiting(
   let step = making.next();
   while (!step.done) step = making.next(await answer(step.value));
   return step.value;
-}
-
-/** Whether a rule depends on the page around it. */
-export function readsAround(group: Group): boolean {
-  return group.parts.some((part) => (isGroup(part) ? readsAround(part) : part.is === 'around'));
 }

@@ -1,5 +1,7 @@
 import { valueAt } from '../bands/varying.ts';
 import type { Bands } from '../bands/bands.ts';
+import type { Of } from '../assortment/assortment.ts';
+import { faceOf } from '../card/item.ts';
 import { partKind } from '../card/parts/index.ts';
 import type { CardContext, Item } from '../card/partKind.ts';
 import type { Currency } from '../catalogue/money.ts';
@@ -44,10 +46,6 @@ function shownSpan(shelf: Shelf, step: Sized, from: number, total: number, bands
   return { start, end: drops && !full && rows > 1 ? end - last : end };
 }
 
-export function cardHref(item: Item): string {
-  return item.of === 'products' ? `/product/${item.product.slug}` : `/category/${item.category.slug}`;
-}
-
 /** Shown at one band at least. */
 const everShown = (shelf: Shelf, id: string): boolean =>
   Object.values(shelf.card.shown[id] ?? {}).includes(true);
@@ -63,11 +61,12 @@ function cardView(item: Item, shelf: Shelf, currency: Currency): CardView {
           })
       : [];
   const context: CardContext = { card: shelf.card, currency, labels };
+  const { id, title, href } = faceOf(item);
   return {
-    id: item.of === 'products' ? item.product.id : item.category.id,
+    id,
     of: item.of,
-    name: item.of === 'products' ? item.product.title : item.category.name,
-    href: cardHref(item),
+    name: title,
+    href,
     parts: shelf.card.order
       .filter((id) => everShown(shelf, id))
       .flatMap((id) => {
@@ -99,7 +98,7 @@ function cachedCard(item: Item, shelf: Shelf, cardKey: string, currency: Currenc
 }
 
 /** One shelf with its items, at every width. */
-export function shelfView(shelf: Shelf, answer: ItemsAnswer, context: ShelfContext): ShelfView {
+export function shelfView(shelf: Shelf, of: Of, answer: ItemsAnswer, context: ShelfContext): ShelfView {
   const { bands, room, currency, from } = context;
   const steps = sizedSteps(shelf, room, bands);
   const wanted = heldSpan(shelf, steps, from);
@@ -121,8 +120,9 @@ export function shelfView(shelf: Shelf, answer: ItemsAnswer, context: ShelfConte
   return {
     id: shelf.id,
     form: shelf.form,
-    of: shelf.assortment.of,
+    of,
     total: answer.total,
+    own: answer.own,
     held,
     cards: items.map((item) => cachedCard(item, shelf, cardKey, currency)),
     steps: stepViews,

@@ -1,20 +1,22 @@
-import type { Assortment } from '../assortment/assortment.ts';
+import type { Assortment, ProductAssortment } from '../assortment/assortment.ts';
 import type { Band } from '../bands/bands.ts';
 import type { Varying } from '../bands/varying.ts';
 import type { Card } from '../card/card.ts';
 import type { Item, PartView } from '../card/partKind.ts';
-import type { PictureFacts, ProductDetail } from '../catalogue/facts.ts';
+import type { EntryDetail, PictureFacts, ProductDetail } from '../catalogue/facts.ts';
 import type { Room, Step } from '../geometry/steps.ts';
 import type { Rows } from '../geometry/rows.ts';
 import type { Pager, Span } from '../paging/pages.ts';
 import type { BayLook, Heading } from '../plan/bay.ts';
 import type { HouseColours } from '../plan/house.ts';
-import type { PageOf } from '../plan/page.ts';
+import type { PageOf } from '../plan/pageKinds.ts';
 
 /** A question that a view puts to whoever knows the catalogue: these items of this assortment. */
 export interface ItemsRequest {
   shelfId: string;
   assortment: Assortment;
+  /** What tops it up, one after the other. */
+  fallbacks: ProductAssortment[];
   /** Products that are left out since they stand above. */
   without: number[];
   start: number;
@@ -23,8 +25,10 @@ export interface ItemsRequest {
 
 /** The answer. `items` begin at `start`; there may be more or fewer than asked. */
 export interface ItemsAnswer {
-  /** How many match, after the greatest number. */
+  /** How many there are, after the greatest number and topping up. */
   total: number;
+  /** How many of them are its own; the others topped it up. */
+  own: number;
   start: number;
   items: Item[];
 }
@@ -60,6 +64,8 @@ export interface ShelfView {
   form: 'grid';
   of: Assortment['of'];
   total: number;
+  /** How many of them match; the others topped it up. */
+  own: number;
   /** Places of the first and the end of `cards` in the whole list. */
   held: Span;
   cards: CardView[];
@@ -88,7 +94,8 @@ export type ContentView =
       product: ProductDetail | null;
       price: { now: string; before: string | null; from: boolean };
       labels: string[];
-    };
+    }
+  | { holds: 'entry'; entry: EntryDetail | null };
 
 export interface BayView {
   id: string;
@@ -97,7 +104,9 @@ export interface BayView {
   /** Bands it is drawn at; null for every one. */
   bands: string[] | null;
   content: ContentView;
-  /** It has nothing to show, so neither it nor its heading is drawn. */
+  /** What it shows differs from shopper to shopper, so it is not part of what is kept for all. */
+  personal: boolean;
+  /** It has nothing to show, or too little, so neither it nor its heading is drawn. */
   empty: boolean;
   room: Room;
 }

@@ -1,4 +1,5 @@
 import { thing } from './categories.ts';
+import type { Group } from '../../core/assortment/rule.ts';
 import type { Thing } from '../pictures/scene.ts';
 
 export interface CollectionSeed {
@@ -6,8 +7,9 @@ export interface CollectionSeed {
   name: string;
   description: string;
   picture: Thing[];
-  /** Which products belong to it. */
+  /** Which products belong to it; with a rule, whatever that holds for. */
   tag: string;
+  rule?: Group;
 }
 
 export const collectionSeeds: readonly CollectionSeed[] = [
@@ -45,5 +47,13 @@ export const collectionSeeds: readonly CollectionSeed[] = [
     description: 'What people come back for.',
     tag: 'bought again',
     picture: [thing('mug', 'Rustfall', ['handle'])],
+  },
+  {
+    slug: 'marked-down',
+    name: 'Marked down',
+    description: 'A quarter off or more.',
+    tag: '',
+    rule: { join: 'all', parts: [{ is: 'reduced', percent: 25 }] },
+    picture: [thing('jug', 'Samphire', ['handle', 'lip'])],
   },
 ];

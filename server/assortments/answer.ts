@@ -1,30 +1,72 @@
-import { evaluateCategories } from '../../core/assortment/evaluate.ts';
-import type { CategoryTree } from '../../core/catalogue/categoryTree.ts';
+import { evaluateCategories } from '../../core/assortment/others/categories.ts';
+import { evaluateCollections } from '../../core/assortment/others/collections.ts';
+import { evaluateEntries } from '../../core/assortment/others/entries.ts';
+import type { PictureAssortment } from '../../core/assortment/others/pictures.ts';
+import type { Assortment, ProductAssortment } from '../../core/assortment/assortment.ts';
+import type { World } from '../../core/assortment/kinds.ts';
+import type { Item } from '../../core/card/partKind.ts';
 import type { ItemsAnswer, ItemsRequest } from '../../core/view/view.ts';
 import { readProducts } from '../catalogue/productRows.ts';
 import type { Queryable } from '../db/pool.ts';
+import { readPictures } from '../pictures/pictureRows.ts';
+import type { Facts } from './facts.ts';
 import { readProductIds } from './productIds.ts';
-import type { SqlWorld } from './statement.ts';
+
+/** Loose pictures that are still there. */
+async function loosePictures(db: Queryable, { items, limit }: PictureAssortment): Promise<Item[]> {
+  const pictures = await readPictures(
+    db,
+    items.map(({ pictureId }) => pictureId),
+  );
+  return items
+    .flatMap(({ pictureId, words, link }, i): Item[] => {
+      const picture = pictures.get(pictureId);
+      return picture
+        ? [{ of: 'pictures', loose: { id: i + 1, picture: { ...picture, alt: words }, words, link } }]
+        : [];
+    })
+    .slice(0, limit ?? undefined);
+}
+
+type Others = Exclude<Assortment, ProductAssortment>;
+
+/** All items of an assortment of anything but products: there are few enough to be reckoned in memory. */
+async function otherItems(db: Queryable, assortment: Others, facts: Facts, now: number): Promise<Item[]> {
+  switch (assortment.of) {
+    case 'categories':
+      return evaluateCategories(assortment, facts.tree).kept.map((category) => ({
+        of: 'categories',
+        category,
+      }));
+    case 'collections':
+      return evaluateCollections(assortment, facts.collections).map((collection) => ({
+        of: 'collections',
+        collection,
+      }));
+    case 'entries':
+      return evaluateEntries(assortment, facts.entries, now).map((entry) => ({ of: 'entries', entry }));
+    case 'pictures':
+      return loosePictures(db, assortment);
+  }
+}
 
 /** Answers a view's request from the database. */
 export async function answerItems(
   db: Queryable,
   request: Omit<ItemsRequest, 'shelfId'>,
-  world: SqlWorld & { tree: CategoryTree },
+  facts: Facts,
+  world: World,
 ): Promise<ItemsAnswer> {
   const { assortment, start, count } = request;
-  if (assortment.of === 'categories') {
-    const all = evaluateCategories(assortment, world.tree);
-    return {
-      total: all.length,
-      start,
-      items: all.slice(start, start + count).map((category) => ({ of: 'categories', category })),
-    };
+  if (assortment.of !== 'products') {
+    const all = await otherItems(db, assortment, facts, world.now);
+    return { total: all.length, own: all.length, start, items: all.slice(start, start + count) };
   }
-  const { total, ids } = await readProductIds(db, assortment, world, request);
+  const { total, own, ids } = await readProductIds(db, assortment, request.fallbacks, world, request);
   const products = await readProducts(db, ids);
   return {
     total,
+    own,
     start,
     items: ids.flatMap((id) => (products.has(id) ? [{ of: 'products', product: products.get(id)! }] : [])),
   };

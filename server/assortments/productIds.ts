@@ -1,62 +1,207 @@
-import { isGroup, type Group, type ProductAssortment } from '../../core/assortment/assortment.ts';
-import type { Clause } from '../../core/assortment/clauses/index.ts';
-import { namedIn } from '../../core/assortment/evaluate.ts';
+import type { ProductAssortment } from '../../core/assortment/assortment.ts';
+import { namedIn, topUpTo, toppedUp, type Resolved } from '../../core/assortment/evaluate.ts';
+import { withPins } from '../../core/assortment/pins.ts';
 import type { Queryable } from '../db/pool.ts';
-import { clauseSql } from './clauses/index.ts';
+import { conditionOf } from './condition.ts';
 import { orderSql, type OrderSql } from './orders/index.ts';
 import { Statement, type SqlWorld } from './statement.ts';
-
-function condition(part: Clause | Group, statement: Statement, world: SqlWorld): string {
-  if (!isGroup(part))
-    return (clauseSql[part.is] as (typeof clauseSql)['category'])(part as never, statement, world);
-  if (part.parts.length === 0) return 'true';
-  const parts = part.parts.map((one) => `(${condition(one, statement, world)})`);
-  if (part.join === 'all') return parts.join(' AND ');
-  return part.join === 'any' ? parts.join(' OR ') : `NOT (${parts.join(' OR ')})`;
-}
 
 function orderOf(assortment: ProductAssortment, statement: Statement, world: SqlWorld): OrderSql {
   const { order } = assortment;
   if (order.by === 'asNamed')
-    return { keys: [`array_position(${statement.value(namedIn(assortment.rule))}::int[], p.id) NULLS LAST`] };
+    return {
+      keys: [
+        {
+          sql: `coalesce(array_position(${statement.ints(namedIn(assortment.rule))}, p.id), 2147483647)`,
+        },
+      ],
+    };
   return (orderSql[order.by] as (typeof orderSql)['newest'])(order as never, statement, world);
 }
 
-export interface IdPage {
-  total: number;
-  ids: number[];
-}
-
-/** One statement that gives an assortment's ids in order, from `start`, with the total. */
-export function productIdsStatement(
-  assortment: ProductAssortment,
+/** Whether a product is in, before the greatest number is looked at; the core's `isIn` is the reference. */
+function isInSql(
+  { rule, byHand, soldOut }: ProductAssortment,
+  statement: Statement,
   world: SqlWorld,
-  { start, count, without }: { start: number; count: number; without: readonly number[] },
-): { text: string; values: unknown[] } {
-  const statement = new Statement();
-  const conditions = [condition(assortment.rule, statement, world)];
-  if (assortment.soldOut === 'out') conditions.push('p.in_stock');
-  if (without.length) conditions.push(`p.id <> ALL(${statement.value(without)}::int[])`);
-  const order = orderOf(assortment, statement, world);
-  const keys = [...(assortment.soldOut === 'toTheEnd' ? ['p.in_stock DESC'] : []), ...order.keys, 'p.id'];
-  const most = assortment.limit ?? Number.MAX_SAFE_INTEGER;
-  const limit = statement.value(Math.max(0, Math.min(count, most - start)));
-  const text = `
-    WITH matching AS (SELECT p.* FROM product p WHERE ${conditions.map((one) => `(${one})`).join(' AND ')})
-    SELECT (SELECT count(*) FROM matching)::int AS total,
-      ARRAY(SELECT p.id FROM matching p ${order.join ?? ''} ORDER BY ${keys.join(', ')}
-        LIMIT ${limit} OFFSET ${statement.value(start)}) AS ids`;
-  return { text, values: statement.values };
+  without: readonly number[],
+): string {
+  const byRule = [conditionOf(rule, statement, world)];
+  if (without.length) byRule.push(`p.id <> ALL(${statement.ints(without)})`);
+  let matches = byRule.map((one) => `(${one})`).join(' AND ');
+  if (byHand.putIn.length) matches = `p.id = ANY(${statement.ints(byHand.putIn)}) OR (${matches})`;
+  const all = [matches];
+  if (byHand.leftOut.length) all.push(`p.id <> ALL(${statement.ints(byHand.leftOut)})`);
+  if (soldOut === 'out') all.push('p.in_stock');
+  return all.map((one) => `(${one})`).join(' AND ');
 }
 
-/** Ids of an assortment of products, in order, with the total after its greatest number. */
+interface Wanted {
+  start: number;
+  count: number;
+}
+
+/** What a level of the statement answers; put together by `assemble`. */
+interface LevelRow {
+  /** How many match, before the greatest number. */
+  total: number;
+  /** Pinned ones that match. */
+  pinned: number[];
+  /** The others in order, from rank `restFrom(wanted, pins)` on. */
+  rest: number[];
+}
+
+/** Rank of the first of the others that is asked for: pins may push it back by as many as there are. */
+const restFrom = ({ start }: Wanted, { byHand }: ProductAssortment) =>
+  Math.max(0, start - byHand.pins.length);
+
+/** One level: an assortment's own list, as one JSON value. */
+function levelSql(
+  assortment: ProductAssortment,
+  wanted: Wanted,
+  name: string,
+  statement: Statement,
+  world: SqlWorld,
+  without: readonly number[],
+): { matching: string; row: string } {
+  const { byHand, limit, soldOut } = assortment;
+  const order = orderOf(assortment, statement, world);
+  const keys = [...(soldOut === 'toTheEnd' ? [{ sql: 'p.in_stock', descending: true }] : []), ...order.keys];
+  const pins = byHand.pins.map(({ id }) => id);
+  // What was put in is told apart only where the greatest number may have to choose.
+  const chooses = limit !== null && byHand.putIn.length > 0;
+  const columns = [
+    'p.id',
+    ...keys.map((key, i) => `${key.sql}${key.text ? ' COLLATE "C"' : ''} AS k${i}`),
+    ...(chooses ? [`p.id = ANY(${statement.ints(byHand.putIn)}) AS put`] : []),
+  ];
+  const matching = `${name} AS MATERIALIZED (SELECT ${columns.join(', ')} FROM product p ${order.join ?? ''}
+    WHERE ${isInSql(assortment, statement, world, without)})`;
+  const sort = [...keys.map((key, i) => `k${i}${key.descending ? ' DESC' : ''}`), 'id'].join(', ');
+  const unpinned = pins.length ? `id <> ALL(${statement.ints(pins)})` : 'true';
+  const pinned = pins.length
+    ? `ARRAY(SELECT id FROM ${name} WHERE id = ANY(${statement.ints(pins)}))`
+    : `'{}'::int[]`;
+  let from = `${name} WHERE ${unpinned}`;
+  if (chooses) {
+    const room = `greatest(0, ${statement.value(limit)} - cardinality(${pinned}))`;
+    from = `(
+      (SELECT * FROM ${name} WHERE put AND ${unpinned} ORDER BY ${sort} LIMIT ${room})
+      UNION ALL
+      (SELECT * FROM ${name} WHERE NOT put AND ${unpinned} ORDER BY ${sort}
+        LIMIT greatest(0, ${room} - (SELECT count(*) FROM ${name} WHERE put AND ${unpinned})))
+    ) kept`;
+  }
+  const first = restFrom(wanted, assortment);
+  const rest = `ARRAY(SELECT id FROM ${from} ORDER BY ${sort}
+    LIMIT ${statement.value(wanted.start + wanted.count - first)} OFFSET ${statement.value(first)})`;
+  return {
+    matching,
+    row: `jsonb_build_object('total', (SELECT count(*) FROM ${name}), 'pinned', to_jsonb(${pinned}), 'rest', to_jsonb(${rest}))`,
+  };
+}
+
+const topsUp = ({ fallback }: ProductAssortment, next: ProductAssortment | undefined): boolean =>
+  fallback?.then === 'topUp' && next !== undefined;
+
+/** What is asked of a level so that it can be topped up, or top up the one before. */
+function wantedOf(levels: readonly ProductAssortment[], { start, count }: Wanted): Wanted[] {
+  const wanted: Wanted[] = [];
+  let now: Wanted = { start, count };
+  levels.forEach((level, i) => {
+    // One that may be topped up is needed from its beginning, so that nothing is repeated.
+    if (topsUp(level, levels[i + 1]))
+      now = { start: 0, count: Math.max(now.start + now.count, level.fallback!.fewerThan) };
+    wanted.push(now);
+    const most = 2 * (level.fallback?.fewerThan ?? 0) + level.byHand.leftOut.length;
+    now = { start: 0, count: most };
+  });
+  return wanted;
+}
+
+/**
+ * One statement for an assortment with all that may top it up. A level that tops up is reckoned only where the
+ * one before has too few.
+ */
+export function resolutionStatement(
+  assortment: ProductAssortment,
+  fallbacks: readonly ProductAssortment[],
+  world: SqlWorld,
+  { start, count, without }: Wanted & { without: readonly number[] },
+): { text: string; values: unknown[]; levels: { assortment: ProductAssortment; wanted: Wanted }[] } {
+  const statement = new Statement();
+  const chain = [assortment, ...fallbacks];
+  const end = chain.findIndex((level, i) => !topsUp(level, chain[i + 1]));
+  const used = chain.slice(0, end + 1);
+  const wanted = wantedOf(used, { start, count });
+  const parts = used.map((level, i) => levelSql(level, wanted[i]!, `m${i}`, statement, world, without));
+  const rows = parts.map(({ row }, i) => {
+    const needed = used
+      .slice(0, i)
+      .map(
+        (level, j) =>
+          `(SELECT count(*) FROM m${j}) < ${statement.value(Math.min(level.fallback!.fewerThan, level.limit ?? Infinity))}`,
+      );
+    return `${needed.length ? `CASE WHEN ${needed.join(' AND ')} THEN ${row} END` : row} AS level${i}`;
+  });
+  return {
+    text: `WITH ${parts.map(({ matching }) => matching).join(',\n')}\nSELECT ${rows.join(',\n')}`,
+    values: statement.values,
+    levels: used.map((level, i) => ({ assortment: level, wanted: wanted[i]! })),
+  };
+}
+
+/** A level's own list, from its first wanted item on. */
+function ownOf(
+  assortment: ProductAssortment,
+  wanted: Wanted,
+  row: LevelRow,
+): { total: number; ids: number[] } {
+  const total = Math.min(row.total, assortment.limit ?? Infinity);
+  const there = new Set(row.pinned);
+  const ids = withPins(
+    assortment.byHand.pins.filter(({ id }) => there.has(id)),
+    total,
+    { rest: row.rest, restFrom: restFrom(wanted, assortment) },
+    { start: wanted.start, end: wanted.start + wanted.count },
+  );
+  return { total, ids };
+}
+
+export interface IdPage extends Resolved {
+  /** How many there are in all, topped up. */
+  total: number;
+}
+
+/** Puts the levels together; the core's `resolveProducts` is the reference. */
+function assemble(
+  levels: readonly { assortment: ProductAssortment; wanted: Wanted }[],
+  rows: readonly (LevelRow | null)[],
+): { total: number; own: number; ids: number[]; start: number } {
+  const { assortment, wanted } = levels[0]!;
+  const { total, ids } = ownOf(assortment, wanted, rows[0]!);
+  const { fallback, limit, byHand } = assortment;
+  if (levels.length === 1 || !fallback || total >= fallback.fewerThan || !rows[1])
+    return { total, own: total, ids, start: wanted.start };
+  const others = assemble(levels.slice(1), rows.slice(1)).ids;
+  const all = toppedUp(ids, others, topUpTo(fallback.fewerThan, limit), byHand.leftOut);
+  return { total: all.length, own: total, ids: all, start: 0 };
+}
+
+/** Ids of an assortment of products, in order, from `start`, with the total. */
 export async function readProductIds(
   db: Queryable,
   assortment: ProductAssortment,
+  fallbacks: readonly ProductAssortment[],
   world: SqlWorld,
-  span: { start: number; count: number; without: readonly number[] },
+  span: Wanted & { without: readonly number[] },
 ): Promise<IdPage> {
-  const { rows } = await db.query<IdPage>(productIdsStatement(assortment, world, span));
-  const { total, ids } = rows[0]!;
-  return { total: Math.min(total, assortment.limit ?? Infinity), ids };
+  const { text, values, levels } = resolutionStatement(assortment, fallbacks, world, span);
+  const { rows } = await db.query<Record<string, LevelRow | null>>(text, values);
+  const found = assemble(
+    levels,
+    levels.map((_, i) => rows[0]![`level${i}`] ?? null),
+  );
+  const skip = span.start - found.start;
+  return { total: found.total, own: found.own, ids: found.ids.slice(skip, skip + span.count) };
 }

@@ -1,40 +1,144 @@
 import type { FastifyInstance } from 'fastify';
-import { array, idSchema, mixed, number, object, string } from '../../core/schema/schema.ts';
-import { readAssortment } from '../../core/assortment/assortment.ts';
-import { storeDay } from '../../core/catalogue/storeTime.ts';
+import { readAssortment, type Assortment, type ProductAssortment } from '../../core/assortment/assortment.ts';
+import { explain, goneIn } from '../../core/assortment/explain.ts';
+import { array, idSchema, mixed, number, object, string, type InferType } from '../../core/schema/schema.ts';
 import { requireSession } from '../accounts/routes.ts';
+import { readProducts } from '../catalogue/productRows.ts';
 import { planFromRows, readDraft } from '../drafts/draftRows.ts';
 import { Fault } from '../faults.ts';
 import type { Parts } from '../parts.ts';
 import { readBody, withFault } from '../readBody.ts';
 import { answerItems } from './answer.ts';
+import { readRuleCounts } from './counts.ts';
+import { readOrderCount, worldOf, type Facts, type SeenBy } from './facts.ts';
+import { readNames } from './names.ts';
+import { readProductIds } from './productIds.ts';
+import { readRecord } from './records.ts';
 
 const MOST_ITEMS = 2_000;
+const MOST_FALLBACKS = 20;
+/** Most products of a list that an explanation looks through. */
+const MOST_LOOKED_THROUGH = 100_000;
 
-const itemsSchema = object({
-  assortment: mixed().required(),
-  without: array(idSchema).max(5_000).required(),
-  start: number().integer().min(0).max(10_000_000).required(),
-  count: number().integer().min(0).max(MOST_ITEMS).required(),
-  /** Slug of the category that the page is about. */
-  around: string().max(200).nullable(),
+const seenBySchema = object({
+  /** Slug of the category or collection that the page is about. */
+  category: string().max(200).nullable(),
+  collection: string().max(200).nullable(),
+  product: idSchema.nullable(),
+  lookedAt: array(idSchema).max(200),
 }).noUnknown();
 
-/** What an assortment holds now, for the studio's frames. */
+const questionShape = {
+  assortment: mixed().required(),
+  fallbacks: array(mixed().required()).max(MOST_FALLBACKS).required(),
+  without: array(idSchema).max(5_000).required(),
+  seenBy: seenBySchema.required(),
+};
+
+const itemsSchema = object({
+  ...questionShape,
+  start: number().integer().min(0).max(10_000_000).required(),
+  count: number().integer().min(0).max(MOST_ITEMS).required(),
+}).noUnknown();
+
+const countsSchema = object({
+  assortment: questionShape.assortment,
+  seenBy: questionShape.seenBy,
+}).noUnknown();
+const explainSchema = object({ ...questionShape, product: idSchema }).noUnknown();
+
+const read = (value: unknown): Assortment => withFault('assortment-faulty', () => readAssortment(value));
+
+function productsOnly(assortment: Assortment): ProductAssortment {
+  if (assortment.of !== 'products')
+    throw new Fault('assortment-faulty', { message: 'Only an assortment of products can be asked this.' });
+  return assortment;
+}
+
+/** What assortments hold now, for the studio. */
 export function assortmentRoutes(app: FastifyInstance, parts: Parts): void {
+  const db = parts.readDb;
+
+  const readSeenBy = async (facts: Facts, seenBy: InferType<typeof seenBySchema>): Promise<SeenBy> => {
+    const { category, collection, product, lookedAt } = seenBy;
+    const gone = (what: string) => new Fault('assortment-faulty', { message: `There is no ${what}.` });
+    let around: SeenBy['around'] = null;
+    if (category) {
+      const found = facts.tree.bySlug(category);
+      if (!found) throw gone(`category "${category}"`);
+      around = { of: 'category', id: found.id };
+    } else if (collection) {
+      const found = facts.collections.find(({ slug }) => slug === collection);
+      if (!found) throw gone(`collection "${collection}"`);
+      around = { of: 'collection', id: found.id };
+    }
+    return { around, lookedAt: lookedAt ?? [], product: product ? await readRecord(db, product) : null };
+  };
+
+  const setOut = async (seenBy: InferType<typeof seenBySchema>) => {
+    const facts = await parts.storefront.facts();
+    const plan = planFromRows(await readDraft(db));
+    const seen = await readSeenBy(facts, seenBy);
+    const orders = seen.product ? await readOrderCount(db) : 0;
+    return { facts, plan, world: worldOf(facts, plan.house, parts.clock(), seen, orders) };
+  };
+
   app.post('/api/items', async (request) => {
     await requireSession(request, parts);
     const body = readBody(itemsSchema, request.body, 'assortment-faulty');
-    const assortment = withFault('assortment-faulty', () => readAssortment(body.assortment));
-    const tree = await parts.storefront.tree();
-    const around = body.around ? (tree.bySlug(body.around)?.id ?? null) : null;
-    if (body.around && around === null)
-      throw new Fault('assortment-faulty', { message: `There is no category "${body.around}".` });
-    const { house } = planFromRows(await readDraft(parts.readDb));
-    return answerItems(
-      parts.readDb,
-      { assortment, without: body.without, start: body.start, count: body.count },
-      { tree, around, today: storeDay(parts.clock(), house.timeZone) },
-    );
+    const { start, count, without } = body;
+    const assortment = read(body.assortment);
+    const fallbacks = body.fallbacks.map((one) => productsOnly(read(one)));
+    const { facts, world } = await setOut(body.seenBy);
+    return answerItems(db, { assortment, fallbacks, without, start, count }, facts, world);
+  });
+
+  /** What remains after each clause. */
+  app.post('/api/assortments/counts', async (request) => {
+    await requireSession(request, parts);
+    const body = readBody(countsSchema, request.body, 'assortment-faulty');
+    const assortment = productsOnly(read(body.assortment));
+    const { world } = await setOut(body.seenBy);
+    return readRuleCounts(db, assortment, world);
+  });
+
+  /** Whether a product is in, where, or what leaves it out. */
+  app.post('/api/assortments/explain', async (request) => {
+    await requireSession(request, parts);
+    const body = readBody(explainSchema, request.body, 'assortment-faulty');
+    const { without } = body;
+    const assortment = productsOnly(read(body.assortment));
+    const fallbacks = body.fallbacks.map((one) => productsOnly(read(one)));
+    const { facts, plan, world } = await setOut(body.seenBy);
+    const [record, facts1] = await Promise.all([
+      readRecord(db, body.product),
+      readProducts(db, [body.product]),
+    ]);
+    const product = facts1.get(body.product);
+    if (!record || !product) throw new Fault('not-found', { message: 'This product is no longer there.' });
+    const names = await readNames(db, facts, plan, [assortment, ...fallbacks]);
+    const span = { start: 0, count: MOST_LOOKED_THROUGH, without };
+    const list = await readProductIds(db, assortment, fallbacks, world, span);
+    const placeIn = (ids: readonly number[]) => {
+      const at = ids.indexOf(record.id);
+      return at < 0 ? null : at + 1;
+    };
+    const place = placeIn(list.ids);
+    const placeWithoutLimit =
+      place !== null || assortment.limit === null
+        ? null
+        : placeIn((await readProductIds(db, { ...assortment, limit: null }, [], world, span)).ids);
+    return {
+      product,
+      explanation: explain(
+        assortment,
+        record,
+        { place, own: list.own, placeWithoutLimit },
+        world,
+        names,
+        new Set(without),
+      ),
+      gone: goneIn(assortment.rule, names),
+    };
   });
 }

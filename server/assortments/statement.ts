@@ -1,3 +1,5 @@
+import type { World } from '../../core/assortment/kinds.ts';
+
 /** A parameterised statement in the making: values only ever enter as $1, $2, … */
 export class Statement {
   readonly values: unknown[] = [];
@@ -7,10 +9,10 @@ export class Statement {
     this.values.push(value);
     return `$${this.values.length}`;
   }
+  ints(ids: readonly number[]): string {
+    return `${this.value(ids)}::int[]`;
+  }
 }
 
-/** What SQL needs to know of the world; the counterpart of the core's World. */
-export interface SqlWorld {
-  today: number;
-  around: number | null;
-}
+/** What SQL needs to know of the world: the core's World itself. */
+export type SqlWorld = World;

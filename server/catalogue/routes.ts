@@ -3,6 +3,8 @@ import { fold } from '../../core/catalogue/fold.ts';
 import { requireSession } from '../accounts/routes.ts';
 import type { Parts } from '../parts.ts';
 import { listPictures, readPictures } from '../pictures/pictureRows.ts';
+import { readEntry } from './groupRows.ts';
+import { readVocabulary } from './vocabularyRows.ts';
 import { findProducts, readProductDetail, readTitles } from './productRows.ts';
 
 const MOST_FOUND = 20;
@@ -25,21 +27,44 @@ export function catalogueRoutes(app: FastifyInstance, parts: Parts): void {
     await requireSession(request, parts);
     return { categories: (await parts.storefront.tree()).all };
   });
+  /** What rules can be made of. */
+  app.get('/api/vocabulary', async (request) => {
+    await requireSession(request, parts);
+    const { collections, entries } = await parts.storefront.facts();
+    return { ...(await readVocabulary(readDb)), collections, entries };
+  });
+
   app.get<Query>('/api/products', async (request) => {
     await requireSession(request, parts);
     const { words, named } = request.query;
     if (named !== undefined) return { products: await readTitles(readDb, ids(named)) };
     return { products: await findProducts(readDb, fold(text(words)), MOST_FOUND) };
   });
-  /** A product to show a product page with: the newest that has a picture. */
-  app.get('/api/specimen', async (request) => {
+  /** A product to show a product page with: the one that is named, or the newest that has a picture. */
+  app.get<Query>('/api/specimen', async (request) => {
     await requireSession(request, parts);
+    const { named } = request.query;
+    if (named !== undefined) {
+      const { rows } = await readDb.query<{ slug: string }>('SELECT slug FROM product WHERE id = ANY($1)', [
+        ids(named),
+      ]);
+      return { product: rows[0] ? await readProductDetail(readDb, rows[0].slug, null) : null };
+    }
     const { rows } = await readDb.query<{ slug: string }>(
       `SELECT slug FROM product JOIN product_picture ON product_id = id AND product_picture.position = 0
        ORDER BY (kind = 'variants') DESC, on_sale_from DESC, id LIMIT 1`,
     );
     return { product: rows[0] ? await readProductDetail(readDb, rows[0].slug, null) : null };
   });
+  /** An entry to show an entry's page with: the newest. */
+  app.get('/api/specimen/entry', async (request) => {
+    await requireSession(request, parts);
+    const newest = (await parts.storefront.facts()).entries.find(
+      ({ publishedAt }) => publishedAt <= parts.clock(),
+    );
+    return { entry: newest ? await readEntry(readDb, newest.slug, parts.clock()) : null };
+  });
+
   app.get<Query>('/api/pictures', async (request) => {
     await requireSession(request, parts);
     const { words, named } = request.query;

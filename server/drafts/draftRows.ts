@@ -84,6 +84,7 @@ export function planFromRows(rows: readonly DraftRow[]): Plan {
     house,
     pages: {},
     shelves: {},
+    assortments: {},
   } as unknown as Plan);
 }
 

@@ -36,7 +36,7 @@ export function notFoundPage(plan: Plan, tree: CategoryTree): SentPage {
       pictures: () => undefined,
       address: { path: '/', from: {} },
     },
-    () => ({ total: 0, start: 0, items: [] }),
+    () => ({ total: 0, own: 0, start: 0, items: [] }),
   );
   const { html, policy } = htmlPage(
     { ...view, links: view.links.map((link) => ({ ...link, current: false })) },

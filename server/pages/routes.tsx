@@ -66,9 +66,16 @@ export function pageRoutes(app: FastifyInstance, parts: Parts): void {
 
   app.get('/', (request, reply) => answer(request, reply, { of: 'home' }));
   app.get('/shop', (request, reply) => answer(request, reply, { of: 'shop' }));
-  app.get<{ Params: { slug: string } }>('/category/:slug', (request, reply) =>
-    answer(request, reply, { of: 'category', slug: request.params.slug }),
-  );
+  app.get('/journal', (request, reply) => answer(request, reply, { of: 'journal' }));
+  const bySlug = {
+    '/category/:slug': 'category',
+    '/collection/:slug': 'collection',
+    '/journal/:slug': 'entry',
+  } as const;
+  for (const [path, of] of Object.entries(bySlug))
+    app.get<{ Params: { slug: string } }>(path, (request, reply) =>
+      answer(request, reply, { of, slug: request.params.slug }),
+    );
   app.get<{ Params: { slug: string } }>('/product/:slug', (request, reply) => {
     const variant = readFrom((request.query as Query).variant);
     return answer(request, reply, { of: 'product', slug: request.params.slug, variantId: variant || null });

@@ -1,28 +1,32 @@
-import { categoryTree, type CategoryTree } from '../../core/catalogue/categoryTree.ts';
-import { storeDay } from '../../core/catalogue/storeTime.ts';
-import type { Page, PageOf } from '../../core/plan/page.ts';
+import type { Around } from '../../core/assortment/kinds.ts';
+import type { CategoryTree } from '../../core/catalogue/categoryTree.ts';
+import type { Page } from '../../core/plan/page.ts';
+import type { PageOf } from '../../core/plan/pageKinds.ts';
 import type { Plan } from '../../core/plan/plan.ts';
-import { viewAwaiting, type PageAddress } from '../../core/view/pageView.ts';
+import { viewAwaiting, type PageAddress, type PageInput } from '../../core/view/pageView.ts';
 import type { PageView } from '../../core/view/view.ts';
 import { answerItems } from '../assortments/answer.ts';
-import { readCategories } from '../catalogue/categoryRows.ts';
+import { readFacts, readOrderCount, worldOf, type Facts, type SeenBy } from '../assortments/facts.ts';
+import { readRecord } from '../assortments/records.ts';
+import { readEntry } from '../catalogue/groupRows.ts';
 import { readProductDetail } from '../catalogue/productRows.ts';
 import type { Queryable } from '../db/pool.ts';
 import { readPictures } from '../pictures/pictureRows.ts';
 
 /** What was asked for, already checked. */
 export type Wanted =
-  | { of: 'home' | 'shop' }
-  | { of: 'category'; slug: string }
+  | { of: 'home' | 'shop' | 'journal' }
+  | { of: 'category' | 'collection' | 'entry'; slug: string }
   | { of: 'product'; slug: string; variantId: number | null };
 
 const pageOfKind = (plan: Plan, kind: PageOf): Page | undefined =>
   Object.values(plan.pages).find((page) => page.kind === kind);
 
-/** First instant after `now` at which a product that is already entered goes on sale; null for none. */
-async function nextOnSale(db: Queryable, now: number): Promise<number | null> {
+/** First instant after `now` at which a product or an entry that is already there comes out; null for none. */
+async function nextOut(db: Queryable, now: number): Promise<number | null> {
   const { rows } = await db.query<{ at: Date | null }>(
-    'SELECT min(on_sale_from) AS at FROM product WHERE on_sale_from > $1',
+    `SELECT least((SELECT min(on_sale_from) FROM product WHERE on_sale_from > $1),
+       (SELECT min(published_at) FROM journal_entry WHERE published_at > $1)) AS at`,
     [new Date(now)],
   );
   return rows[0]?.at?.getTime() ?? null;
@@ -34,57 +38,86 @@ const earliest = (...instants: (number | null)[]): number | null => {
 };
 
 export interface Storefront {
+  facts(): Promise<Facts>;
   tree(): Promise<CategoryTree>;
-  /** The view of a page; null where there is no such thing. */
-  view(plan: Plan, wanted: Wanted, address: PageAddress, now: number): Promise<PageView | null>;
+  /**
+   * The view of a page; null where there is no such thing.
+   * @param lookedAt products this shopper has looked at; none for what is kept for everybody
+   */
+  view(
+    plan: Plan,
+    wanted: Wanted,
+    address: PageAddress,
+    now: number,
+    lookedAt?: readonly number[],
+  ): Promise<PageView | null>;
   /** The catalogue has changed. */
   forget(): void;
 }
 
+/** What the page is about; null where there is no such thing. */
+async function aboutOf(
+  db: Queryable,
+  facts: Facts,
+  wanted: Wanted,
+  now: number,
+): Promise<{ input: Partial<PageInput>; around: Around } | null> {
+  if (wanted.of === 'category') {
+    const category = facts.tree.bySlug(wanted.slug);
+    return category
+      ? { input: { categoryId: category.id }, around: { of: 'category', id: category.id } }
+      : null;
+  }
+  if (wanted.of === 'collection') {
+    const collection = facts.collections.find(({ slug }) => slug === wanted.slug);
+    return collection ? { input: { collection }, around: { of: 'collection', id: collection.id } } : null;
+  }
+  if (wanted.of === 'entry') {
+    const entry = await readEntry(db, wanted.slug, now);
+    return entry ? { input: { entry }, around: null } : null;
+  }
+  if (wanted.of === 'product') {
+    const product = await readProductDetail(db, wanted.slug, wanted.variantId);
+    return product ? { input: { product }, around: null } : null;
+  }
+  return { input: {}, around: null };
+}
+
 /** Makes views of pages from a plan and the catalogue as it is now. */
 export function storefront(db: Queryable): Storefront {
-  let known: Promise<CategoryTree> | null = null;
-  const tree = () => {
-    known ??= readCategories(db).then(categoryTree);
+  let known: Promise<Facts> | null = null;
+  const facts = () => {
+    known ??= readFacts(db);
     const asked = known;
     asked.catch(() => known === asked && (known = null));
     return asked;
   };
   return {
-    tree,
+    facts,
+    tree: () => facts().then(({ tree }) => tree),
     forget: () => (known = null),
-    async view(plan, wanted, address, now) {
+    async view(plan, wanted, address, now, lookedAt = []) {
       const page = pageOfKind(plan, wanted.of);
       if (!page) return null;
-      const categories = await tree();
-      const category = wanted.of === 'category' ? categories.bySlug(wanted.slug) : undefined;
-      if (wanted.of === 'category' && !category) return null;
-      const product =
-        wanted.of === 'product' ? await readProductDetail(db, wanted.slug, wanted.variantId) : null;
-      if (wanted.of === 'product' && !product) return null;
+      const at = await facts();
+      const about = await aboutOf(db, at, wanted, now);
+      if (!about) return null;
       const pictures = await readPictures(
         db,
         page.bays.flatMap((bay) => (bay.holds === 'banner' && bay.pictureId ? [bay.pictureId] : [])),
       );
-      const world = {
-        tree: categories,
-        today: storeDay(now, plan.house.timeZone),
-        around: category?.id ?? null,
+      const { product } = about.input;
+      const seenBy: SeenBy = {
+        around: about.around,
+        lookedAt,
+        product: product ? await readRecord(db, product.id) : null,
       };
+      const world = worldOf(at, plan.house, now, seenBy, product ? await readOrderCount(db) : 0);
       const view = await viewAwaiting(
-        {
-          plan,
-          page,
-          now,
-          tree: categories,
-          pictures: (id) => pictures.get(id),
-          address,
-          product,
-          categoryId: category?.id ?? null,
-        },
-        (request) => answerItems(db, request, world),
+        { plan, page, now, tree: at.tree, pictures: (id) => pictures.get(id), address, ...about.input },
+        (request) => answerItems(db, request, at, world),
       );
-      return { ...view, goodUntil: earliest(view.goodUntil, await nextOnSale(db, now)) };
+      return { ...view, goodUntil: earliest(view.goodUntil, await nextOut(db, now)) };
     },
   };
 }

@@ -39,6 +39,8 @@ export async function insertRelease(
     `INSERT INTO live (release_number) VALUES ($1) ON CONFLICT (only_one) DO UPDATE SET release_number = $1`,
     [number],
   );
+  // Sales and views are rolled up by the calendar of the store that shoppers see.
+  await client.query('UPDATE store_figures SET time_zone = $1 WHERE time_zone <> $1', [plan.house.timeZone]);
   await client.query(`SELECT pg_notify('changed', 'release')`);
   return number;
 }

@@ -1,12 +1,10 @@
 import type { FastifyInstance } from 'fastify';
 import { number, object } from '../../core/schema/schema.ts';
 import { changesBetween } from '../../core/change/change.ts';
-import { planFaults, type Plan } from '../../core/plan/plan.ts';
-import type { Names } from '../../core/sentence/sentence.ts';
-import { currencyOf } from '../../core/view/pageView.ts';
+import { planFaults } from '../../core/plan/plan.ts';
 import { requireSession } from '../accounts/routes.ts';
-import { readTitles } from '../catalogue/productRows.ts';
-import { inTransaction, type Queryable } from '../db/pool.ts';
+import { assortmentsIn, readNames } from '../assortments/names.ts';
+import { inTransaction } from '../db/pool.ts';
 import { planFromRows, readDraft } from '../drafts/draftRows.ts';
 import { Fault } from '../faults.ts';
 import type { Parts } from '../parts.ts';
@@ -15,22 +13,6 @@ import { insertRelease, readLive } from './releaseRows.ts';
 
 /** Sum of all versions: changes whenever any document of the draft does. */
 const publishSchema = object({ draftVersion: number().integer().min(0).required() });
-
-async function namesFor(db: Queryable, plan: Plan, parts: Parts): Promise<Names> {
-  const ids = Object.values(plan.shelves).flatMap(({ assortment }) =>
-    assortment.of === 'products'
-      ? assortment.rule.parts.flatMap((part) => ('is' in part && part.is === 'named' ? part.ids : []))
-      : [],
-  );
-  const titles = new Map((await readTitles(db, ids)).map(({ id, title }) => [id, title]));
-  const tree = await parts.storefront.tree();
-  return {
-    bands: plan.house.bands,
-    currency: currencyOf(plan.house),
-    category: (id) => tree.byId(id)?.name,
-    product: (id) => titles.get(id),
-  };
-}
 
 /** Publishing: the draft becomes what shoppers see, all at once. */
 export function publishRoutes(app: FastifyInstance, parts: Parts): void {
@@ -63,7 +45,16 @@ export function publishRoutes(app: FastifyInstance, parts: Parts): void {
           details: fault,
         });
       const before = await readLive(client);
-      const changes = before ? changesBetween(before.plan, plan, await namesFor(client, plan, parts)) : [];
+      const changes = before
+        ? changesBetween(
+            before.plan,
+            plan,
+            await readNames(parts.readDb, await parts.storefront.facts(), plan, [
+              ...assortmentsIn(before.plan),
+              ...assortmentsIn(plan),
+            ]),
+          )
+        : [];
       if (before && changes.length === 0) throw new Fault('nothing-to-publish');
       const said = changes.map(({ where, text }) => `${where}: ${text}`);
       const release = await insertRelease(client, {

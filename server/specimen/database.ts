@@ -58,6 +58,7 @@ export function smallPlan(): Plan {
   });
   const kinds = ['home', 'shop', 'category'] as const;
   return {
+    assortments: {},
     house: specimenHouse,
     pages: {
       ...Object.fromEntries(kinds.map((kind) => [kind, page(kind)])),

@@ -64,11 +64,26 @@ function ProductBay({ content }: BayProps<'product'>) {
   );
 }
 
+function EntryBay({ content: { entry } }: BayProps<'entry'>) {
+  const sizes = usePictureSizes('(min-width: 880px) 760px, 94vw', (pagePx) => Math.min(760, pagePx));
+  if (!entry) return null;
+  return (
+    <article className="inner entry">
+      <h1>{entry.title}</h1>
+      {entry.picture && <Picture picture={entry.picture} sizes={sizes} eager alt="" />}
+      {entry.body.split('\n\n').map((paragraph) => (
+        <p key={paragraph}>{paragraph}</p>
+      ))}
+    </article>
+  );
+}
+
 const bayDrawings: { [H in ContentView['holds']]: (props: BayProps<H>) => ReactNode } = {
   shelf: ShelfBay,
   notice: NoticeBay,
   banner: BannerBay,
   product: ProductBay,
+  entry: EntryBay,
 };
 
 /** One bay; nothing at all where it has nothing to show. */

@@ -56,9 +56,7 @@ export const partDrawings: PartDrawings = {
     </div>
   ),
   title: ({ text }, { card, Title }) => (
-    <Title className="part-title">
-      <a href={card.href}>{text}</a>
-    </Title>
+    <Title className="part-title">{card.href ? <a href={card.href}>{text}</a> : text}</Title>
   ),
   price: ({ now, before, from }) => (
     <p className="part-price">
@@ -108,9 +106,9 @@ export const Card = memo(function Card({ card, ratio, fit, sizes, eager, titleLe
       {card.parts.map((part) => (
         <PartOf key={part.part} part={part} context={context} />
       ))}
-      {!titled && (
+      {!titled && card.href && (
         <p className="part-title bare">
-          <a href={card.href} aria-label={card.name} />
+          <a href={card.href} aria-label={card.name || 'See more'} />
         </p>
       )}
     </li>

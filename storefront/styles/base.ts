@@ -93,6 +93,7 @@ h4.bay-heading{font-size:17px}
 .fields .field{display:contents}
 .fields dt,.fields dd{padding-block:8px;border-bottom:1px solid var(--line)}
 .fields dt{color:var(--quiet);padding-inline-end:24px}
+.entry>*{max-width:680px}.entry h1{font-size:clamp(28px,4cqi,44px);line-height:1.12;font-weight:560;letter-spacing:-.015em;margin-bottom:18px}.entry img{display:block;width:100%;max-width:760px;height:auto;border-radius:3px;margin-bottom:22px}.entry p{margin-bottom:1em;font-size:17px;line-height:1.65}
 .foot{margin-top:48px;border-top:1px solid var(--line);padding:24px var(--margin) 32px;font-size:14px;color:var(--quiet)}
 .foot>div{max-width:var(--content);margin-inline:auto}
 @media (prefers-reduced-motion:no-preference){.part-picture img{transition:transform .16s}}

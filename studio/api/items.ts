@@ -11,9 +11,9 @@ export interface ItemsState {
   /**
    * Answers for the views of frames: at once from what is known, else the last answer until the new one is
    * there. A new function with every answer that comes, so that views are made anew.
-   * @param around slug of the category that the page is about
+   * @param seenBy who is played, and what the page is about
    */
-  answer(request: ItemsRequest, around: string | null): ItemsAnswer;
+  answer(request: ItemsRequest, seenBy: SeenBy): ItemsAnswer;
   /** Shelves whose answer is still under way. */
   waiting: ReadonlySet<string>;
   /** What went wrong last, by shelf. */
@@ -25,16 +25,26 @@ export interface Items extends StoreApi<ItemsState> {
   retry(): void;
 }
 
-const NOTHING: ItemsAnswer = { total: 0, start: 0, items: [] };
+const NOTHING: ItemsAnswer = { total: 0, own: 0, start: 0, items: [] };
+
+/** Who looks at a page, and what it is about, as the server is told. */
+export interface SeenBy {
+  category: string | null;
+  collection: string | null;
+  product: number | null;
+  lookedAt: readonly number[];
+}
+
+export const nobody: SeenBy = { category: null, collection: null, product: null, lookedAt: [] };
 
 export function makeItems(client: Client, queries: QueryClient): Items {
   const store = createStore<ItemsState>(() => ({
-    answer: (request, around) => answer(request, around),
+    answer: (request, seenBy) => answer(request, seenBy),
     waiting: new Set(),
     failed: new Map(),
   }));
   const nextTurn = (): Pick<ItemsState, 'answer'> => ({
-    answer: (request, around) => answer(request, around),
+    answer: (request, seenBy) => answer(request, seenBy),
   });
   const latest = new Map<string, { key: string; answer: ItemsAnswer }>();
   const wanted = new Map<string, string>();
@@ -48,10 +58,10 @@ export function makeItems(client: Client, queries: QueryClient): Items {
     store.setState({ ...nextTurn(), waiting: new Set(wanted.keys()), failed: fails });
   };
 
-  const answer: ItemsState['answer'] = (request, around) => {
-    const { shelfId, assortment, without, start, count } = request;
+  const answer: ItemsState['answer'] = (request, seenBy) => {
+    const { shelfId, assortment, fallbacks, without, start, count } = request;
     const lots = Math.max(1, Math.ceil((start + count) / LOT)) * LOT;
-    const body = { assortment, without, around, start: 0, count: lots };
+    const body = { assortment, fallbacks, without, seenBy, start: 0, count: lots };
     const key = JSON.stringify(body);
     const queryKey = ['items', key];
     const known = queries.getQueryState<ItemsAnswer>(queryKey);

@@ -1,15 +1,27 @@
 import { useQuery } from '@tanstack/react-query';
 import { useStore } from 'zustand';
-import type { PictureFacts, ProductDetail } from '../../core/catalogue/facts.ts';
+import type { EntryDetail, PictureFacts, ProductDetail } from '../../core/catalogue/facts.ts';
 import type { Page } from '../../core/plan/page.ts';
 import { viewWith, type PageAddress } from '../../core/view/pageView.ts';
 import type { PageView } from '../../core/view/view.ts';
-import { useDraft, useStudio } from '../studioContext.tsx';
+import type { SeenBy } from '../api/items.ts';
+import { lookedAtBy, type Shopper } from '../seenBy/shopper.ts';
+import { useDraft, useStudio, type Studio } from '../studioContext.tsx';
 
-/** A category page needs a category to be shown with: the fullest of the first level. */
-function specimenCategory(page: Page, tree: ReturnType<typeof useStudio>['tree']) {
-  if (page.kind !== 'category') return null;
-  return [...tree.roots].sort((a, b) => b.products - a.products)[0] ?? null;
+/** A page for every category or collection is shown with the chosen one, or the fullest. */
+function specimens(page: Page, { tree, vocabulary }: Studio, shopper: Shopper) {
+  const fullest = <T extends { products: number }>(all: readonly T[]) =>
+    [...all].sort((a, b) => b.products - a.products)[0] ?? null;
+  const category =
+    page.kind === 'category'
+      ? (shopper.category && tree.byId(shopper.category)) || fullest(tree.roots)
+      : null;
+  const collection =
+    page.kind === 'collection'
+      ? (vocabulary.collections.find(({ id }) => id === shopper.collection) ??
+        fullest(vocabulary.collections))
+      : null;
+  return { category, collection };
 }
 
 const noPictures: PictureFacts[] = [];
@@ -17,8 +29,10 @@ const HERE: PageAddress = { path: '#', from: {} };
 
 /** The view of a page of the draft, made here and now; items that are not known yet are asked for meanwhile. */
 export function usePageView(page: Page): PageView {
-  const { tree, items, client } = useStudio();
+  const studio = useStudio();
+  const { tree, items, client } = studio;
   const plan = useDraft((state) => state.plan);
+  const shopper = useStore(studio.shopper);
   const answer = useStore(items, (state) => state.answer);
   const pictureIds = page.bays.flatMap((bay) =>
     bay.holds === 'banner' && bay.pictureId ? [bay.pictureId] : [],
@@ -35,13 +49,30 @@ export function usePageView(page: Page): PageView {
     placeholderData: (before) => before,
   });
   const { data: product = null } = useQuery({
-    queryKey: ['specimen'],
+    queryKey: ['specimen', shopper.product],
     queryFn: () =>
-      client.get<{ product: ProductDetail | null }>('/api/specimen').then((answer) => answer.product),
+      client
+        .get<{ product: ProductDetail | null }>(
+          `/api/specimen${shopper.product === null ? '' : `?named=${shopper.product}`}`,
+        )
+        .then((answer) => answer.product),
     enabled: page.kind === 'product',
     staleTime: 60_000,
   });
-  const category = specimenCategory(page, tree);
+  const { data: entry = null } = useQuery({
+    queryKey: ['specimen entry'],
+    queryFn: () =>
+      client.get<{ entry: EntryDetail | null }>('/api/specimen/entry').then((answer) => answer.entry),
+    enabled: page.kind === 'entry',
+    staleTime: 60_000,
+  });
+  const { category, collection } = specimens(page, studio, shopper);
+  const seenBy: SeenBy = {
+    category: category?.slug ?? null,
+    collection: collection?.slug ?? null,
+    product: page.kind === 'product' ? (product?.id ?? null) : null,
+    lookedAt: lookedAtBy(shopper),
+  };
   return viewWith(
     {
       plan,
@@ -51,8 +82,10 @@ export function usePageView(page: Page): PageView {
       pictures: (id) => pictures.find((picture) => picture.id === id),
       address: HERE,
       product: page.kind === 'product' ? product : null,
+      entry: page.kind === 'entry' ? entry : null,
       categoryId: category?.id ?? null,
+      collection,
     },
-    (request) => answer(request, category?.slug ?? null),
+    (request) => answer(request, seenBy),
   );
 }

@@ -171,6 +171,6 @@ export const draftVersion = (versions: Readonly<Record<string, number>>): number
 
 /** The plan that stored documents make up. */
 export function planOf(documents: readonly StoredDocument[]): Plan {
-  const empty = { pages: {}, shelves: {} } as unknown as Plan;
+  const empty = { pages: {}, shelves: {}, assortments: {} } as unknown as Plan;
   return documents.reduce((plan, { key, body }) => (body ? withDocument(plan, key, body) : plan), empty);
 }

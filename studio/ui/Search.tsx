@@ -31,7 +31,8 @@ export interface SearchProps {
   find(words: string): { id: string; words: string; aside?: string }[];
   /** Told of each change of the words, for finding that takes time. */
   onType?(words: string): void;
-  onChoose(id: string): void;
+  /** Told of the words that were typed as well. */
+  onChoose(id: string, words: string): void;
   /** The keyboard stays here after a choice, for the next. */
   stays?: boolean;
 }
@@ -61,7 +62,7 @@ export function Search({
       selectedKey={null}
       onSelectionChange={(key: Key | null) => {
         if (key === null) return;
-        onChoose(String(key));
+        onChoose(String(key), words);
         setWords('');
         setTurn(turn + 1);
       }}

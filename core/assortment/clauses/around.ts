@@ -1,23 +1,22 @@
-import { object, string } from '../../schema/schema.ts';
-import type { ClauseKind } from '../kinds.ts';
+import { inCollection } from './collection.ts';
+import { plainClause } from './plainClause.ts';
+import { hasWords } from './words.ts';
 
-export interface AroundClause {
-  is: 'around';
-}
+export type AroundClause = { is: 'around' };
 
-/** On a category's page, what stands in that category and below; on any other page, everything. */
-export const aroundClause: ClauseKind<AroundClause> = {
-  id: 'around',
+/** The listing of the page: a category and below, a collection, or what was searched; elsewhere everything. */
+export const aroundClause = plainClause('around', 'from the listing of the page', {
   name: 'The listing of the page',
   find: ['page', 'around', 'same listing', 'this category'],
-  schema: object({
-    is: string()
-      .oneOf(['around'] as const)
-      .required(),
-  }).noUnknown(),
-  atFirst: () => ({ is: 'around' }),
-  say: () => 'from the listing of the page',
-  gone: () => [],
-  holds: (_, product, { around, tree }) =>
-    around === null || tree.withBelow(around).some((id) => product.categoryIds.includes(id)),
-};
+  holds: (_, product, world) => {
+    const { around, tree } = world;
+    if (around === null) return true;
+    if (around.of === 'category')
+      return tree.withBelow(around.id).some((id) => product.categoryIds.includes(id));
+    return around.of === 'collection'
+      ? inCollection(around.id, product, world)
+      : hasWords(around.words, product);
+  },
+  against: () => 'it is not in the listing of the page',
+  reads: 'around',
+});

@@ -1,6 +1,6 @@
 import { array, boolean, idSchema, object, string } from '../../schema/schema.ts';
-import { listed } from '../../sentence/sentence.ts';
 import type { ClauseKind } from '../kinds.ts';
+import { chosen, goneOf, named, orOf } from './chosen.ts';
 
 export interface CategoryClause {
   is: 'category';
@@ -8,6 +8,8 @@ export interface CategoryClause {
   /** Also what stands in the categories below. */
   below: boolean;
 }
+
+const GONE = 'a category that is gone';
 
 export const categoryClause: ClauseKind<CategoryClause> = {
   id: 'category',
@@ -21,16 +23,16 @@ export const categoryClause: ClauseKind<CategoryClause> = {
     below: boolean().required(),
   }).noUnknown(),
   atFirst: () => ({ is: 'category', ids: [], below: true }),
-  say: ({ ids, below }, names) =>
-    ids.length === 0
-      ? 'in a category still to be chosen'
-      : `in ${listed(
-          ids.map((id) => names.category(id) ?? 'a category that is gone'),
-          'or',
-        )}${below ? ' and below' : ''}`,
-  gone: ({ ids }, names) => ids.filter((id) => !names.category(id)).map((id) => `category ${id}`),
+  say: ({ ids, below }, names) => [
+    'in ',
+    ...chosen(named(ids, names.category, GONE), 'a category still to be chosen'),
+    ...(ids.length && below ? [' and below'] : []),
+  ],
+  gone: ({ ids }, names) => goneOf(ids, names.category, 'category'),
   holds: ({ ids, below }, product, { tree }) =>
     ids.some((id) =>
       (below ? tree.withBelow(id) : [id]).some((wanted) => product.categoryIds.includes(wanted)),
     ),
+  against: ({ ids, below }, product, _, names) =>
+    `it stands in ${product.categoryIds.length ? orOf(named(product.categoryIds, names.category, GONE)) : 'no category'}; the rule wants ${orOf(named(ids, names.category, GONE))}${below ? ' or below' : ''}`,
 };

@@ -1,21 +1,10 @@
-import { object, string } from '../../schema/schema.ts';
-import type { ClauseKind } from '../kinds.ts';
+import { plainClause } from './plainClause.ts';
 
-export interface FeaturedClause {
-  is: 'featured';
-}
+export type FeaturedClause = { is: 'featured' };
 
-export const featuredClause: ClauseKind<FeaturedClause> = {
-  id: 'featured',
+export const featuredClause = plainClause('featured', 'marked as featured', {
   name: 'Marked as featured',
   find: ['featured', 'marked', 'favourite'],
-  schema: object({
-    is: string()
-      .oneOf(['featured'] as const)
-      .required(),
-  }).noUnknown(),
-  atFirst: () => ({ is: 'featured' }),
-  say: () => 'featured',
-  gone: () => [],
   holds: (_, product) => product.featured,
-};
+  against: () => 'it is not marked as featured',
+});

@@ -1,6 +1,8 @@
 import { array, idSchema, object, string } from '../../schema/schema.ts';
-import { counted, listed } from '../../sentence/sentence.ts';
+import { counted } from '../../sentence/sentence.ts';
 import type { ClauseKind } from '../kinds.ts';
+import { goneOf, named } from './chosen.ts';
+import { listed } from '../../sentence/sentence.ts';
 
 export interface NamedClause {
   is: 'named';
@@ -22,11 +24,18 @@ export const namedClause: ClauseKind<NamedClause> = {
       .required(),
   }).noUnknown(),
   atFirst: () => ({ is: 'named', ids: [] }),
-  say: ({ ids }, names) => {
-    if (ids.length === 0) return 'named ones, still to be named';
-    if (ids.length > 2) return `${counted(ids.length, 'named product')}`;
-    return listed(ids.map((id) => names.product(id) ?? 'a product that is gone'));
-  },
-  gone: ({ ids }, names) => ids.filter((id) => !names.product(id)).map((id) => `product ${id}`),
+  say: ({ ids }, names) => [
+    {
+      text:
+        ids.length === 0
+          ? 'named ones, still to be named'
+          : ids.length > 2
+            ? counted(ids.length, 'named product')
+            : listed(named(ids, names.product, 'a product that is gone'), 'or'),
+      opens: 'clause',
+    },
+  ],
+  gone: ({ ids }, names) => goneOf(ids, names.product, 'product'),
   holds: ({ ids }, product) => ids.includes(product.id),
+  against: ({ ids }) => `it is not among the ${counted(ids.length, 'named product')}`,
 };

@@ -1,21 +1,29 @@
-import { object, string } from '../../schema/schema.ts';
+import { percentOff } from '../../label/label.ts';
+import { number, object, string } from '../../schema/schema.ts';
 import type { ClauseKind } from '../kinds.ts';
 
 export interface ReducedClause {
   is: 'reduced';
+  /** By at least this many percent; 0 for at all. */
+  percent: number;
 }
 
 export const reducedClause: ClauseKind<ReducedClause> = {
   id: 'reduced',
   name: 'Reduced in price',
-  find: ['reduced', 'sale', 'offer', 'price', 'cheaper'],
+  find: ['reduced', 'sale', 'offer', 'price', 'cheaper', 'percent', 'deal'],
   schema: object({
     is: string()
       .oneOf(['reduced'] as const)
       .required(),
+    percent: number().integer().min(0).max(99).required(),
   }).noUnknown(),
-  atFirst: () => ({ is: 'reduced' }),
-  say: () => 'reduced',
+  atFirst: () => ({ is: 'reduced', percent: 0 }),
+  say: ({ percent }) => [{ text: percent ? `reduced by at least ${percent}%` : 'reduced', opens: 'clause' }],
   gone: () => [],
-  holds: (_, product) => product.reduced !== null,
+  holds: ({ percent }, { price, reduced }) => reduced !== null && (price - reduced) * 100 >= percent * price,
+  against: ({ percent }, { price, reduced }) =>
+    reduced === null
+      ? 'its price is not reduced'
+      : `it is reduced by ${percentOff(price, reduced) ?? 'under 1'}%; the rule wants at least ${percent}%`,
 };

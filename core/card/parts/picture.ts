@@ -1,15 +1,16 @@
 import { ratioValue } from '../card.ts';
-import type { PartKind } from '../partKind.ts';
+import { faceOf } from '../item.ts';
+import { OFS, type PartKind } from '../partKind.ts';
 
 export const picturePart: PartKind = {
   id: 'picture',
-  of: ['products', 'categories'],
+  of: OFS,
   name: 'Picture',
   find: ['picture', 'image', 'photograph', 'ratio', 'proportions', 'fill', 'whole', 'crop'],
   atFirst: true,
   view: (item, { labels }) => ({
     part: 'picture',
-    picture: (item.of === 'products' ? item.product.pictures[0] : item.category.picture) ?? null,
+    picture: faceOf(item).picture,
     labels,
   }),
   heightPx: (_, card, widthPx) => widthPx / ratioValue(card.picture.ratio),

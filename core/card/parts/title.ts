@@ -1,13 +1,17 @@
-import type { PartKind } from '../partKind.ts';
+import { faceOf } from '../item.ts';
+import { OFS, type PartKind } from '../partKind.ts';
 import { cardText, estimatedLines } from '../text.ts';
 
 export const titlePart: PartKind = {
   id: 'title',
-  of: ['products', 'categories'],
+  of: OFS,
   name: 'Title',
   find: ['title', 'name', 'lines'],
   atFirst: true,
-  view: (item) => ({ part: 'title', text: item.of === 'products' ? item.product.title : item.category.name }),
+  view: (item) => {
+    const { title } = faceOf(item);
+    return title ? { part: 'title', text: title } : null;
+  },
   heightPx: (view, card, widthPx) =>
     view.part === 'title'
       ? Math.min(card.titleLines, estimatedLines(view.text, cardText.title, widthPx)) * cardText.title.linePx

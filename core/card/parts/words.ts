@@ -1,15 +1,16 @@
+import { faceOf } from '../item.ts';
 import type { PartKind } from '../partKind.ts';
 import { WORDS_LINES, cardText, estimatedLines } from '../text.ts';
 
 export const wordsPart: PartKind = {
   id: 'words',
-  of: ['products', 'categories'],
+  of: ['products', 'categories', 'collections', 'entries'],
   name: 'Short words',
   find: ['words', 'description', 'text', 'short'],
   atFirst: false,
   view: (item) => {
-    const text = item.of === 'products' ? item.product.shortText : item.category.description;
-    return text ? { part: 'words', text } : null;
+    const { words } = faceOf(item);
+    return words ? { part: 'words', text: words } : null;
   },
   heightPx: (view, _, widthPx) =>
     view.part === 'words'

@@ -1,6 +1,7 @@
 import { number, object, string } from '../../schema/schema.ts';
 import type { Varying } from '../../bands/varying.ts';
 import { varyingSchema } from '../../card/card.ts';
+import { PAGE_KINDS } from '../pageKinds.ts';
 import { bayBaseShape, type BayBase } from '../bay.ts';
 import { linkSchema } from '../link.ts';
 import { LONGEST_HEADING, LONGEST_SENTENCE } from '../words.ts';
@@ -41,7 +42,7 @@ export const bannerBay: BayKind<BannerBay> = {
       .defined(),
     height: varyingSchema(number().integer().min(LEAST_BANNER_PX).max(MOST_BANNER_PX).required()),
   }).noUnknown() as unknown as BayKind<BannerBay>['schema'],
-  addedTo: ['home', 'shop', 'category', 'product'],
+  addedTo: PAGE_KINDS,
   atFirst: (id, band) => ({
     holds: 'banner',
     id,

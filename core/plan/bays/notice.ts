@@ -1,4 +1,5 @@
 import { object, string } from '../../schema/schema.ts';
+import { PAGE_KINDS } from '../pageKinds.ts';
 import { bayBaseShape, type BayBase } from '../bay.ts';
 import { linkSchema } from '../link.ts';
 import { LONGEST_HEADING } from '../words.ts';
@@ -23,7 +24,7 @@ export const noticeBay: BayKind<NoticeBay> = {
     words: string().max(LONGEST_HEADING).defined(),
     link: linkSchema,
   }).noUnknown() as unknown as BayKind<NoticeBay>['schema'],
-  addedTo: ['home', 'shop', 'category', 'product'],
+  addedTo: PAGE_KINDS,
   atFirst: (id, band) => ({
     holds: 'notice',
     id,

@@ -1,4 +1,5 @@
 import { object, string } from '../../schema/schema.ts';
+import { PAGE_KINDS } from '../pageKinds.ts';
 import { bayBaseShape, type BayBase } from '../bay.ts';
 import { noHeading, plainLook, type BayKind } from './bayKind.ts';
 
@@ -18,7 +19,7 @@ export const shelfBay: BayKind<ShelfBay> = {
       .required(),
     shelfId: string().required(),
   }).noUnknown() as unknown as BayKind<ShelfBay>['schema'],
-  addedTo: ['home', 'shop', 'category', 'product'],
+  addedTo: PAGE_KINDS,
   atFirst: (id, band) => ({
     holds: 'shelf',
     id,

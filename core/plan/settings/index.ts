@@ -1,8 +1,17 @@
+import { assortmentSettings } from './assortment.ts';
 import { baySettings, pageSettings } from './bay.ts';
-import type { Setting, SettingOn } from './setting.ts';
+import { settings, type Setting, type SettingOn } from './setting.ts';
 import { shelfSettings } from './shelf.ts';
 
-export const allSettings: readonly Setting[] = [...shelfSettings, ...baySettings, ...pageSettings];
+export const allSettings: readonly Setting[] = [
+  ...shelfSettings,
+  ...settings('assortment', 'shows', [
+    { id: 'name', name: 'Name', find: ['name'], say: (v) => `named "${String(v)}"` },
+    ...assortmentSettings,
+  ]),
+  ...baySettings,
+  ...pageSettings,
+];
 
 const byKey = new Map(allSettings.map((setting) => [`${setting.on}:${setting.id}`, setting]));
 

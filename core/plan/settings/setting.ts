@@ -16,7 +16,7 @@ export const LINES = [
 export type LineId = (typeof LINES)[number];
 
 /** What a setting is part of. */
-export type SettingOn = 'shelf' | 'bay' | 'page';
+export type SettingOn = 'shelf' | 'assortment' | 'bay' | 'page';
 
 /**
  * One thing an owner can set. Its id is the path of its value in the document. The find box, the commands and
@@ -33,6 +33,8 @@ export interface Setting {
   varies: boolean;
   /** It holds other settings, which tell of it; it is only ever set as a whole. */
   group: boolean;
+  /** Of these kinds of item only; null for every kind. */
+  of: readonly string[] | null;
   /** A bay's own kinds only; null for every kind. */
   holds: readonly string[] | null;
   /** The value as it reads after "now" or "was". */
@@ -55,7 +57,8 @@ export function writePath(document: object, path: string, value: unknown): void 
   else at[last] = value;
 }
 
-type Given = Pick<Setting, 'id' | 'name' | 'say'> & Partial<Setting>;
+/** A setting as it is written down; what is not given is as it usually is. */
+export type Given = Pick<Setting, 'id' | 'name' | 'say'> & Partial<Setting>;
 
 export const settings = (on: SettingOn, line: LineId, given: readonly Given[]): Setting[] =>
-  given.map((one) => ({ find: [], varies: false, group: false, holds: null, on, line, ...one }));
+  given.map((one) => ({ find: [], varies: false, group: false, of: null, holds: null, on, line, ...one }));

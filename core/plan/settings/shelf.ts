@@ -1,86 +1,10 @@
-import type { Assortment } from '../../assortment/assortment.ts';
-import { sayAssortment, sayChoice, sayGroup, sayWithout } from '../../assortment/say.ts';
-import type { Group, CategoryAssortment } from '../../assortment/assortment.ts';
-import { orderKind } from '../../assortment/orders/index.ts';
 import { partKinds } from '../../card/parts/index.ts';
 import { labelKinds } from '../../label/label.ts';
-import { counted, listed, plain } from '../../sentence/sentence.ts';
-import { settings, type Setting } from './setting.ts';
+import { counted, listed } from '../../sentence/sentence.ts';
+import { assortmentSettings } from './assortment.ts';
+import { settings, type Given, type Setting } from './setting.ts';
 
 const px = (value: unknown) => `${String(value)} px`;
-
-const soldOutWords = {
-  asTheyCome: 'sold-out pieces as they come',
-  toTheEnd: 'sold-out pieces last',
-  out: 'only what is in stock',
-};
-const categoryOrders: Record<string, string> = {
-  own: 'in your own order',
-  name: 'by name',
-  count: 'fullest first',
-  asNamed: 'in the order named',
-};
-
-const shows = settings('shelf', 'shows', [
-  {
-    id: 'assortment',
-    name: 'What is shown',
-    group: true,
-    find: ['shows'],
-    say: (v, names) => plain(sayAssortment(v as Assortment, names)),
-  },
-  {
-    id: 'assortment.of',
-    name: 'Kind of item',
-    find: ['kind', 'products', 'categories'],
-    say: (v) => String(v as Assortment['of']),
-  },
-  {
-    id: 'assortment.rule',
-    name: 'Which products',
-    find: ['rule', 'category', 'reduced', 'featured', 'named', 'source'],
-    say: (v, names) => (v ? sayGroup(v as Group, names) || 'all products' : 'no rule'),
-  },
-  {
-    id: 'assortment.choose',
-    name: 'Which categories',
-    find: ['categories', 'children', 'parent'],
-    say: (v, names) => (v ? sayChoice(v as CategoryAssortment['choose'], names).toLowerCase() : 'no choice'),
-  },
-  {
-    id: 'assortment.without',
-    name: 'Leave out',
-    find: ['empty', 'without picture', 'catch-all'],
-    say: (v) => (v ? sayWithout(v as CategoryAssortment['without']) : 'leaving none out'),
-  },
-  {
-    id: 'assortment.order',
-    name: 'Order',
-    find: ['order', 'sort', 'newest', 'oldest', 'best sold', 'price', 'title'],
-    say: (v) => {
-      const by = (v as { by: string }).by;
-      return categoryOrders[by] ?? orderKind(by).say(v as never);
-    },
-  },
-  {
-    id: 'assortment.soldOut',
-    name: 'Sold-out pieces',
-    find: ['stock', 'sold out', 'in stock only'],
-    say: (v) => soldOutWords[v as keyof typeof soldOutWords] ?? 'no rule for stock',
-  },
-  {
-    id: 'assortment.limit',
-    name: 'Greatest number',
-    find: ['limit', 'most', 'number'],
-    say: (v) => (v === null ? 'no greatest number' : `at most ${String(v)}`),
-  },
-  {
-    id: 'notTwice',
-    name: 'Not twice on a page',
-    find: ['twice', 'same', 'above', 'repeat'],
-    say: (v) => (v ? 'without what stands above it' : 'with what stands above it too'),
-  },
-]);
 
 const form = settings('shelf', 'form', [
   { id: 'form', name: 'Form', find: ['grid'], say: (v) => `a ${String(v)}` },
@@ -176,9 +100,10 @@ const card = settings('shelf', 'card', [
     say: (v) =>
       listed((v as string[]).map((id) => partKinds.find((kind) => kind.id === id)?.name.toLowerCase() ?? id)),
   },
-  ...[...partKinds, ...labelKinds].map((kind) => ({
+  ...[...partKinds, ...labelKinds].map((kind): Given => ({
     id: `card.shown.${kind.id}`,
     name: kind.name,
+    of: 'of' in kind ? kind.of : ['products'],
     find: [...kind.find, 'show', 'hide'],
     varies: true,
     say: (v: unknown) => `${kind.name.toLowerCase()} ${v ? 'shown' : 'not shown'}`,
@@ -206,6 +131,25 @@ const card = settings('shelf', 'card', [
     name: 'Alignment',
     find: ['align', 'left', 'centre', 'right'],
     say: (v) => `text ${alignWords[String(v)]}`,
+  },
+]);
+
+const shows = settings('shelf', 'shows', [
+  {
+    id: 'assortmentId',
+    name: 'Saved assortment',
+    find: ['saved', 'assortment', 'shared'],
+    say: (v, names) =>
+      v === null
+        ? 'an assortment of its own'
+        : `the assortment "${names.assortment(v as string) ?? 'that is gone'}"`,
+  },
+  ...assortmentSettings,
+  {
+    id: 'notTwice',
+    name: 'Not twice on a page',
+    find: ['twice', 'same', 'above', 'repeat'],
+    say: (v) => (v ? 'without what stands above it' : 'with what stands above it too'),
   },
 ]);
 

@@ -1,22 +1,92 @@
 import type { Clause } from '../../../core/assortment/clauses/index.ts';
+import { newSince } from '../../../core/assortment/clauses/new.ts';
+import { queryWords } from '../../../core/assortment/clauses/words.ts';
+import { LEAST_RELATED } from '../../../core/assortment/related.ts';
+import { conditionOf } from '../condition.ts';
+import { relatednessSql } from '../relatedness.ts';
 import type { SqlWorld, Statement } from '../statement.ts';
 
 type ClauseSql<C extends Clause> = (clause: C, statement: Statement, world: SqlWorld) => string;
 
-/** Products `p` that stand in any of these categories. */
-function inCategories(ids: readonly number[], below: boolean, statement: Statement): string {
-  const wanted = statement.value(ids);
-  return below
-    ? `EXISTS (SELECT FROM product_category pc JOIN category_closure cc ON cc.descendant_id = pc.category_id
-         WHERE pc.product_id = p.id AND cc.ancestor_id = ANY(${wanted}::int[]))`
-    : `EXISTS (SELECT FROM product_category pc WHERE pc.product_id = p.id AND pc.category_id = ANY(${wanted}::int[]))`;
+const inCategories = (ids: readonly number[], statement: Statement) =>
+  `p.id IN (SELECT product_id FROM product_category WHERE category_id = ANY(${statement.ints(ids)}))`;
+
+/** Collections that are filled by hand, and the rules of the others. */
+function inCollections(ids: readonly number[], statement: Statement, world: SqlWorld): string {
+  const byHand = ids.filter((id) => !world.collectionRules.has(id));
+  const rules = ids.flatMap((id) => world.collectionRules.get(id) ?? []);
+  const parts = rules.map((rule) => `(${conditionOf(rule, statement, world)})`);
+  if (byHand.length || parts.length === 0)
+    parts.push(
+      `p.id IN (SELECT product_id FROM collection_product WHERE collection_id = ANY(${statement.ints(byHand)}))`,
+    );
+  return parts.join(' OR ');
 }
+
+/** Every word as the beginning of a lexeme. What is folded has letters and digits only, so quotes are enough. */
+function hasWords(words: string, statement: Statement): string {
+  const query = queryWords(words)
+    .map((word) => `'${word}':*`)
+    .join(' & ');
+  return query ? `p.word_vector @@ ${statement.value(query)}::tsquery` : 'true';
+}
+
+const soldSince = (days: number, statement: Statement, { today }: SqlWorld) =>
+  `SELECT product_id FROM sold_daily WHERE day > ${statement.value(today - days)} AND day <= ${statement.value(today)}`;
 
 /** Each kind of clause as a condition on product `p`; the core's clauses under the same ids are the reference. */
 export const clauseSql: { [K in Clause['is']]: ClauseSql<Extract<Clause, { is: K }>> } = {
-  category: ({ ids, below }, statement) => inCategories(ids, below, statement),
-  reduced: () => 'p.reduced IS NOT NULL',
+  category: ({ ids, below }, statement, { tree }) =>
+    inCategories(below ? [...new Set(ids.flatMap((id) => tree.withBelow(id)))] : ids, statement),
+  collection: ({ ids }, statement, world) => inCollections(ids, statement, world),
+  tag: ({ tags }, statement) =>
+    `p.id IN (SELECT product_id FROM product_tag WHERE tag = ANY(${statement.value(tags)}::text[]))`,
+  brand: ({ ids }, statement) => `coalesce(p.brand_id = ANY(${statement.ints(ids)}), false)`,
+  kind: ({ kinds }, statement) => `p.kind = ANY(${statement.value(kinds)}::text[])`,
+  price: ({ least, most }, statement) =>
+    [
+      least === null ? [] : `coalesce(p.reduced, p.price) >= ${statement.value(least)}`,
+      most === null ? [] : `coalesce(p.reduced, p.price) <= ${statement.value(most)}`,
+    ]
+      .flat()
+      .join(' AND ') || 'true',
+  reduced: ({ percent }, statement) =>
+    percent === 0
+      ? 'p.reduced IS NOT NULL'
+      : `p.reduced IS NOT NULL AND (p.price - p.reduced)::bigint * 100 >= ${statement.value(percent)}::bigint * p.price`,
+  stock: ({ state, most }, statement) => {
+    if (state === 'out') return 'NOT p.in_stock';
+    return state === 'in'
+      ? 'p.in_stock'
+      : `p.in_stock AND coalesce(p.stock <= ${statement.value(most)}, false)`;
+  },
+  rating: ({ tenths, reviews }, statement) =>
+    `p.rating_count >= ${statement.value(reviews)} AND p.rating_sum::bigint * 10 >= ${statement.value(tenths)}::bigint * p.rating_count`,
+  new: (clause, statement, world) =>
+    `p.on_sale_from >= ${statement.value(new Date(newSince(clause, world)))}::timestamptz AND p.on_sale_from <= ${statement.value(new Date(world.now))}::timestamptz`,
   featured: () => 'p.featured',
-  named: ({ ids }, statement) => `p.id = ANY(${statement.value(ids)}::int[])`,
-  around: (_, statement, { around }) => (around === null ? 'true' : inCategories([around], true, statement)),
+  sold: ({ least, days }, statement, world) =>
+    `p.id IN (${soldSince(days, statement, world)} GROUP BY product_id HAVING sum(units) >= ${statement.value(least)})`,
+  field: ({ field, compare, value }, statement) => {
+    if (compare === 'is') return `p.fields @> ${statement.value(JSON.stringify({ [field]: value }))}::jsonb`;
+    const at = `p.fields -> ${statement.value(field)}`;
+    const wanted = `to_jsonb(${statement.value(value)}::numeric)`;
+    // Kinds of JSON values have an order too, so that only a number may be compared with a number.
+    return `coalesce(jsonb_typeof(${at}) = 'number' AND ${at} ${compare === 'atLeast' ? '>=' : '<='} ${wanted}, false)`;
+  },
+  option: ({ values }, statement) =>
+    `p.id IN (SELECT product_id FROM product_option_value WHERE option_value_id = ANY(${statement.ints(values)}))`,
+  words: ({ words }, statement) => hasWords(words, statement),
+  around: (_, statement, world) => {
+    const { around, tree } = world;
+    if (around === null) return 'true';
+    if (around.of === 'category') return inCategories(tree.withBelow(around.id), statement);
+    return around.of === 'collection'
+      ? inCollections([around.id], statement, world)
+      : hasWords(around.words, statement);
+  },
+  related: (_, statement, world) =>
+    world.product ? `${relatednessSql(statement, world)} >= ${LEAST_RELATED}` : 'false',
+  lookedAt: (_, statement, { lookedAt }) => `p.id = ANY(${statement.ints(lookedAt)})`,
+  named: ({ ids }, statement) => `p.id = ANY(${statement.ints(ids)})`,
 };

@@ -1,32 +1,69 @@
 import type { Order } from '../../../core/assortment/orders/index.ts';
+import { ADDED_RATINGS } from '../../../core/assortment/orders/rating.ts';
+import { shuffleSeed } from '../../../core/assortment/orders/shuffled.ts';
+import { relatednessSql } from '../relatedness.ts';
 import type { SqlWorld, Statement } from '../statement.ts';
 
+/** One key of an order, the first counting most; the id is added by the caller. */
+export interface SortKey {
+  sql: string;
+  descending?: boolean;
+  /** Texts sort by code unit. */
+  text?: boolean;
+}
 export interface OrderSql {
   /** Joins that the keys need; product is `p`. */
   join?: string;
-  /** Keys, the first counting most; the id is added by the caller. */
-  keys: string[];
+  keys: SortKey[];
 }
-
 type OrderToSql<O extends Order> = (order: O, statement: Statement, world: SqlWorld) => OrderSql;
 
 const plain =
-  (...keys: string[]): OrderToSql<Order> =>
+  (...keys: SortKey[]): OrderToSql<Order> =>
   () => ({ keys });
+
+/** Stands for "none": after every value that there is. */
+const last = (sql: string, none: string) => `coalesce(${sql}, ${none})`;
+
+function byDaily(
+  table: string,
+  column: string,
+  days: number,
+  statement: Statement,
+  { today }: SqlWorld,
+): OrderSql {
+  return {
+    join: `LEFT JOIN (SELECT product_id, sum(${column}) AS total FROM ${table}
+             WHERE day > ${statement.value(today - days)} AND day <= ${statement.value(today)}
+             GROUP BY product_id) daily ON daily.product_id = p.id`,
+    keys: [{ sql: 'coalesce(daily.total, 0)', descending: true }],
+  };
+}
 
 /** Each kind of order as keys; `asNamed` is made by the statement, which knows the rule. */
 export const orderSql: { [K in Exclude<Order['by'], 'asNamed'>]: OrderToSql<Extract<Order, { by: K }>> } = {
-  newest: plain('p.on_sale_from DESC'),
-  oldest: plain('p.on_sale_from'),
-  title: plain('p.title_key'),
-  priceUp: plain('coalesce(p.reduced, p.price)'),
-  priceDown: plain('coalesce(p.reduced, p.price) DESC'),
-  reduction: plain('coalesce((10000 * (p.price::bigint - p.reduced)) / nullif(p.price, 0), 0) DESC'),
-  position: plain('p.position NULLS LAST', 'p.title_key'),
-  bestSold: ({ days }, statement, { today }) => ({
-    join: `LEFT JOIN (SELECT product_id, sum(units) AS units FROM sold_daily
-             WHERE day > ${statement.value(today - days)} AND day <= ${statement.value(today)}
-             GROUP BY product_id) sold ON sold.product_id = p.id`,
-    keys: ['coalesce(sold.units, 0) DESC'],
+  newest: plain({ sql: 'p.on_sale_from', descending: true }),
+  oldest: plain({ sql: 'p.on_sale_from' }),
+  title: plain({ sql: 'p.title_key', text: true }),
+  priceUp: plain({ sql: 'coalesce(p.reduced, p.price)' }),
+  priceDown: plain({ sql: 'coalesce(p.reduced, p.price)', descending: true }),
+  reduction: plain({
+    sql: 'coalesce((10000 * (p.price::bigint - p.reduced)) / nullif(p.price, 0), 0)',
+    descending: true,
+  }),
+  position: plain({ sql: last('p.position', '2147483647') }, { sql: 'p.title_key', text: true }),
+  lastSold: plain({ sql: last('p.last_sold_at', "'-infinity'::timestamptz"), descending: true }),
+  rating: (_, statement, { meanRating }) => {
+    const over = `(2 * (${statement.value(ADDED_RATINGS * meanRating)}::bigint + 1000000::bigint * p.rating_sum) + (${ADDED_RATINGS} + p.rating_count))`;
+    return { keys: [{ sql: `${over} / (2 * (${ADDED_RATINGS} + p.rating_count))`, descending: true }] };
+  },
+  bestSold: ({ days }, statement, world) => byDaily('sold_daily', 'units', days, statement, world),
+  viewed: ({ days }, statement, world) => byDaily('viewed_daily', 'views', days, statement, world),
+  lookedAt: (_, statement, { lookedAt }) => ({
+    keys: [{ sql: last(`array_position(${statement.ints(lookedAt)}, p.id)`, '2147483647') }],
+  }),
+  related: (_, statement, world) => ({ keys: [{ sql: relatednessSql(statement, world), descending: true }] }),
+  shuffled: (order, statement, world) => ({
+    keys: [{ sql: `md5(${statement.value(shuffleSeed(order, world))} || p.id)`, text: true }],
   }),
 };

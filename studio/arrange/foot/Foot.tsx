@@ -2,6 +2,7 @@ import { useContext } from 'react';
 import styled from 'styled-components';
 import { bayName } from '../../../core/change/change.ts';
 import { useDraft, useStudio } from '../../studioContext.tsx';
+import { Saved } from './Saved.tsx';
 import { Button, QuietButton } from '../../ui/Button.tsx';
 import { t } from '../../ui/theme.ts';
 import { FindingsContext, useArranging } from '../arrangeContext.tsx';
@@ -39,55 +40,7 @@ const Bar = styled.footer`
     gap: 8px;
     white-space: nowrap;
   }
-  .saved {
-    color: ${t.ink2};
-    white-space: nowrap;
-    display: flex;
-    align-items: center;
-    gap: 8px;
-  }
-  .saved.away {
-    color: ${t.amber};
-    background: ${t.amberSoft};
-    border-radius: ${t.corner};
-    padding: 3px 9px;
-  }
-  .saved.refused {
-    color: ${t.brick};
-    background: ${t.brickSoft};
-    border-radius: ${t.corner};
-    padding: 3px 9px;
-    white-space: normal;
-  }
 `;
-
-const clock = (iso: string) =>
-  new Date(iso).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit', hourCycle: 'h23' });
-
-function Saved() {
-  const { draft, saveNow } = useStudio();
-  const saving = useDraft((state) => state.saving);
-  const savedAt = useDraft((state) => state.savedAt);
-  if (saving.state === 'away')
-    return (
-      <p className="saved away" role="status">
-        The server is away. Your changes are kept here and sent when it is back.
-      </p>
-    );
-  if (saving.state === 'refused')
-    return (
-      <p className="saved refused" role="alert">
-        Not saved: {saving.message}
-        <Button onPress={() => draft.undo()}>Undo</Button>
-        <QuietButton onPress={() => void saveNow()}>Try again</QuietButton>
-      </p>
-    );
-  return (
-    <p className="saved" role="status">
-      {saving.state === 'saved' ? (savedAt ? `Saved ${clock(savedAt)}` : 'Saved') : 'Saving …'}
-    </p>
-  );
-}
 
 /** What the checks found on this page, each with its fix; and when the draft was last saved. */
 export function Foot() {

@@ -1,3 +1,4 @@
+import { ofWords, type Of } from '../../../core/assortment/assortment.ts';
 import styled from 'styled-components';
 import { useStore } from 'zustand';
 import { useStudio } from '../../studioContext.tsx';
@@ -19,21 +20,17 @@ const Mark = styled.span`
 `;
 
 /** How many match now, beside the choice that it counts. */
-export function Count({
-  shelfId,
-  total,
-  of,
-}: {
-  shelfId: string;
-  total: number | null;
-  of: 'products' | 'categories';
-}) {
+export function Count({ shelfId, total, of }: { shelfId: string; total: number | null; of: Of }) {
   const { items } = useStudio();
   const waiting = useStore(items, (state) => state.waiting.has(shelfId));
   if (total === null) return null;
   const words = waiting ? 'counting …' : `${total} ${total === 1 ? 'matches' : 'match'}`;
   return (
-    <Mark data-none={(!waiting && total === 0) || undefined} role="status" aria-label={`${words} of ${of}`}>
+    <Mark
+      data-none={(!waiting && total === 0) || undefined}
+      role="status"
+      aria-label={`${words} of ${ofWords[of].many}`}
+    >
       {words}
     </Mark>
   );

@@ -25,7 +25,10 @@ const addresses: Record<Page['kind'], string> = {
   home: '/',
   shop: '/shop',
   category: '/category/…, for every category',
+  collection: '/collection/…, for every collection',
   product: '/product/…, for every product',
+  journal: '/journal',
+  entry: '/journal/…, for every entry',
 };
 
 /** The page itself. */

@@ -1,10 +1,10 @@
-import { memo, useEffect, useRef } from 'react';
+import { memo, Suspense, useEffect, useRef } from 'react';
 import styled from 'styled-components';
-import type { Assortment } from '../../../core/assortment/assortment.ts';
+import type { Of } from '../../../core/assortment/assortment.ts';
 import { bayName } from '../../../core/change/change.ts';
 import type { Bay } from '../../../core/plan/bays/index.ts';
 import { linesOf } from '../../../core/plan/lines.ts';
-import { placesOf } from '../../../core/plan/plan.ts';
+import { assortmentOf, placesOf } from '../../../core/plan/plan.ts';
 import { allSettings, findSettings } from '../../../core/plan/settings/index.ts';
 import type { Sentence } from '../../../core/sentence/sentence.ts';
 import { listed } from '../../../core/sentence/sentence.ts';
@@ -141,20 +141,15 @@ function useFocusOn(setting: string | null, within: React.RefObject<HTMLElement 
 }
 
 /** Type to find any setting of what is chosen; its line opens at its control. */
-const FindSetting = memo(function FindSetting({
-  holds,
-  of,
-}: {
-  holds: Bay['holds'];
-  of: Assortment['of'] | null;
-}) {
+const FindSetting = memo(function FindSetting({ holds, of }: { holds: Bay['holds']; of: Of | null }) {
   const { openLine } = useArranging();
   const lines = linesOf[holds];
   const within = allSettings.filter(
     (one) =>
       lines.some(({ id }) => id === one.line) &&
       !one.group &&
-      (one.on !== 'shelf' || (of !== null && settingFits(one.id, of))) &&
+      (one.on !== 'shelf' || (of !== null && (one.of === null || one.of.includes(of)))) &&
+      one.on !== 'assortment' &&
       (one.holds === null || one.holds.includes(holds)),
   );
   return (
@@ -186,6 +181,7 @@ export function Spec() {
   const shelf = useShelf();
   const plan = useDraft((state) => state.plan);
   const names = useNames();
+  const assortment = shelf && assortmentOf(plan, shelf);
   const panel = useRef<HTMLElement>(null);
   useFocusOn(open?.setting ?? null, panel);
 
@@ -204,7 +200,7 @@ export function Spec() {
 
   if (!bay) return <PageSpec page={page} />;
   const drawn = view.bays.find((one) => one.id === bay.id);
-  const total = drawn?.content.holds === 'shelf' ? drawn.content.shelf.total : null;
+  const total = drawn?.content.holds === 'shelf' ? drawn.content.shelf.own : null;
   const places = shelf ? placesOf(plan, shelf.id) : [];
   const elsewhere = places.filter((place) => place.bayId !== bay.id || place.page.id !== page.id);
   const at = page.bays.findIndex((one) => one.id === bay.id);
@@ -230,7 +226,7 @@ export function Spec() {
           </div>
         )}
         <div className="find">
-          <FindSetting holds={bay.holds} of={shelf?.assortment.of ?? null} />
+          <FindSetting holds={bay.holds} of={assortment?.of ?? null} />
         </div>
       </header>
       {lines.map((line) => {
@@ -247,15 +243,17 @@ export function Spec() {
               {line.name}
             </button>
             {isOpen && Controls ? (
-              <Controls bay={bay} shelf={shelf} drawn={drawn ?? null} page={page} />
+              <Suspense fallback={<p>Opening …</p>}>
+                <Controls bay={bay} shelf={shelf} drawn={drawn ?? null} page={page} />
+              </Suspense>
             ) : (
               <div>
                 <SentenceLine
-                  sentence={line.say({ bay, shelf, names, total })}
+                  sentence={line.say({ bay, shelf, assortment, names, total })}
                   onOpen={(setting) => openLine(line.id, setting)}
                 />
-                {line.id === 'shows' && shelf && (
-                  <Count shelfId={shelf.id} total={total} of={shelf.assortment.of} />
+                {line.id === 'shows' && shelf && assortment && (
+                  <Count shelfId={shelf.id} total={total} of={assortment.of} />
                 )}
               </div>
             )}
@@ -264,13 +262,4 @@ export function Spec() {
       })}
     </Panel>
   );
-}
-
-/** Settings that belong to the other kind of item are not offered. */
-function settingFits(id: string, of: 'products' | 'categories'): boolean {
-  if (id.startsWith('assortment.choose') || id.startsWith('assortment.without') || id === 'card.shown.count')
-    return of === 'categories';
-  if (/^(assortment\.(rule|soldOut)|notTwice|card\.shown\.(price|rating|brand|reduced|soldOut))/.test(id))
-    return of === 'products';
-  return true;
 }

@@ -3,6 +3,8 @@ import { Button, GridList, GridListItem, ToggleButton, useDragAndDrop } from 're
 import styled from 'styled-components';
 import { everywhere, valueAt, type Varying } from '../../../../core/bands/varying.ts';
 import { MOST_TITLE_LINES, RATIOS, type Card as CardSettings } from '../../../../core/card/card.ts';
+import type { Of } from '../../../../core/assortment/assortment.ts';
+import { assortmentOf } from '../../../../core/plan/plan.ts';
 import { partsOf } from '../../../../core/card/parts/index.ts';
 import { labelKinds } from '../../../../core/label/label.ts';
 import { useDraft } from '../../../studioContext.tsx';
@@ -116,15 +118,7 @@ function Shown({
   );
 }
 
-function PartList({
-  card,
-  of,
-  set,
-}: {
-  card: CardSettings;
-  of: 'products' | 'categories';
-  set: ReturnType<typeof useSet>;
-}) {
+function PartList({ card, of, set }: { card: CardSettings; of: Of; set: ReturnType<typeof useSet> }) {
   const off = everywhere(
     useDraft((state) => state.plan.house.bands),
     false,
@@ -183,10 +177,12 @@ function PartList({
 
 /** What stands on a card, in which order, and how its picture and text stand. */
 export function Card({ shelf }: LineProps) {
-  const bands = useDraft((state) => state.plan.house.bands);
+  const plan = useDraft((state) => state.plan);
+  const { bands } = plan.house;
   const set = useSet({ shelf: shelf!.id });
   if (!shelf) return null;
-  const { card, assortment } = shelf;
+  const { card } = shelf;
+  const assortment = assortmentOf(plan, shelf);
   return (
     <Stack>
       <PartList card={card} of={assortment.of} set={set} />

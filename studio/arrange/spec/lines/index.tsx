@@ -1,4 +1,4 @@
-import type { ComponentType } from 'react';
+import { lazy, type ComponentType } from 'react';
 import type { LineId } from '../../../../core/plan/settings/setting.ts';
 import { Across } from './Across.tsx';
 import { Card } from './Card.tsx';
@@ -6,8 +6,10 @@ import { LeadsTo, PictureLine, Says } from './Content.tsx';
 import type { LineProps } from './controls.tsx';
 import { Form } from './Form.tsx';
 import { Look } from './Look.tsx';
-import { Shows } from './Shows.tsx';
 import { When } from './When.tsx';
+
+/** The rules and all that they are made of are fetched once they are opened. */
+const Shows = lazy(() => import('./Shows.tsx').then(({ Shows: line }) => ({ default: line })));
 
 /** Controls of each line of the spec; core/plan/lines.ts says its sentence under the same id. */
 export const lineControls: Partial<Record<LineId, ComponentType<LineProps>>> = {

@@ -1,4 +1,4 @@
-import { useStudio } from '../../../studioContext.tsx';
+import { useStudio } from '../studioContext.tsx';
 
 /** Finds categories by a part of their name; says where each stands, and leaves out the ones already chosen. */
 export function useCategorySearch(

@@ -1,0 +1,39 @@
+import { array, idSchema, object, string } from '../../schema/schema.ts';
+import { groupHolds } from '../holds.ts';
+import type { ClauseKind, ProductRecord, World } from '../kinds.ts';
+import { chosen, goneOf, named, orOf } from './chosen.ts';
+
+export interface CollectionClause {
+  is: 'collection';
+  ids: number[];
+}
+
+const GONE = 'a collection that is gone';
+
+/** Membership by hand, or by the collection's own rule, live at once. */
+export function inCollection(id: number, product: ProductRecord, world: World): boolean {
+  const rule = world.collectionRules.get(id);
+  return rule ? groupHolds(rule, product, world) : product.collectionIds.includes(id);
+}
+
+export const collectionClause: ClauseKind<CollectionClause> = {
+  id: 'collection',
+  name: 'In a collection',
+  find: ['collection', 'collections', 'set', 'range'],
+  schema: object({
+    is: string()
+      .oneOf(['collection'] as const)
+      .required(),
+    ids: array(idSchema).max(200).required(),
+  }).noUnknown(),
+  atFirst: () => ({ is: 'collection', ids: [] }),
+  say: ({ ids }, names) => [
+    'in the collection ',
+    ...chosen(named(ids, names.collection, GONE), 'still to be chosen'),
+  ],
+  gone: ({ ids }, names) => goneOf(ids, names.collection, 'collection'),
+  holds: ({ ids }, product, world) => ids.some((id) => inCollection(id, product, world)),
+  // A collection's own rule may hold anything that changes by the day.
+  changing: 'daily',
+  against: ({ ids }, _, __, names) => `it is not in ${orOf(named(ids, names.collection, GONE))}`,
+};

@@ -1,0 +1,27 @@
+import { array, object, string } from '../../schema/schema.ts';
+import { listed } from '../../sentence/sentence.ts';
+import type { ClauseKind } from '../kinds.ts';
+import { chosen, orOf } from './chosen.ts';
+
+export interface TagClause {
+  is: 'tag';
+  tags: string[];
+}
+
+export const tagClause: ClauseKind<TagClause> = {
+  id: 'tag',
+  name: 'With a tag',
+  find: ['tag', 'tagged', 'keyword'],
+  schema: object({
+    is: string()
+      .oneOf(['tag'] as const)
+      .required(),
+    tags: array(string().max(120).required()).max(100).required(),
+  }).noUnknown(),
+  atFirst: () => ({ is: 'tag', tags: [] }),
+  say: ({ tags }) => ['tagged ', ...chosen(tags, 'with a tag still to be chosen')],
+  gone: ({ tags }, names) => tags.filter((tag) => !names.tag(tag)).map((tag) => `tag "${tag}"`),
+  holds: ({ tags }, product) => tags.some((tag) => product.tags.includes(tag)),
+  against: ({ tags }, product) =>
+    `${product.tags.length ? `it is tagged ${listed(product.tags)}` : 'it has no tag'}; the rule wants ${orOf(tags)}`,
+};

@@ -1,0 +1,23 @@
+import { relatedness } from '../related.ts';
+import { LAST, plainOrder } from './plain.ts';
+
+export const lookedAtOrder = plainOrder(
+  'lookedAt',
+  'Looked at last',
+  'looked at last first',
+  ['looked', 'recently viewed', 'history'],
+  (product, { lookedAt }) => {
+    const at = lookedAt.indexOf(product.id);
+    return [at < 0 ? LAST : at];
+  },
+  { reads: 'lookedAt' },
+);
+
+export const relatedOrder = plainOrder(
+  'related',
+  'Most related',
+  'most related first',
+  ['related', 'similar'],
+  (product, world) => [-relatedness(product, world)],
+  { reads: 'product' },
+);

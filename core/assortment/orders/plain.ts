@@ -1,0 +1,63 @@
+import { object, string, type Schema } from '../../schema/schema.ts';
+import { paid } from '../clauses/price.ts';
+import type { OrderKind, ProductRecord, World } from '../kinds.ts';
+
+export interface PlainOrder {
+  by:
+    | 'position'
+    | 'newest'
+    | 'oldest'
+    | 'title'
+    | 'priceUp'
+    | 'priceDown'
+    | 'reduction'
+    | 'rating'
+    | 'lastSold'
+    | 'lookedAt'
+    | 'related'
+    | 'asNamed';
+}
+
+/** An order without settings. */
+export function plainOrder(
+  id: PlainOrder['by'],
+  name: string,
+  said: string,
+  find: readonly string[],
+  key: (product: ProductRecord, world: World) => (number | string)[],
+  more: Partial<Pick<OrderKind<PlainOrder>, 'changing' | 'reads'>> = {},
+): OrderKind<PlainOrder> {
+  return {
+    id,
+    name,
+    find,
+    schema: object({ by: string().oneOf([id]).required() }).noUnknown() as unknown as Schema<PlainOrder>,
+    atFirst: () => ({ by: id }),
+    say: () => said,
+    key: (_, product, world) => key(product, world),
+    ...more,
+  };
+}
+
+/** Stands for "none": after every value that there is. */
+export const LAST = Number.MAX_SAFE_INTEGER;
+
+/** Whole hundredths of a percent, so that memory and database agree to the digit. */
+const reduction = ({ price, reduced }: ProductRecord): number =>
+  reduced === null ? 0 : Math.floor((10_000 * (price - reduced)) / price);
+
+export const plainOrders: readonly OrderKind<PlainOrder>[] = [
+  plainOrder('newest', 'Newest', 'newest first', ['newest', 'new', 'latest'], (p) => [-p.onSaleFrom]),
+  plainOrder('oldest', 'Oldest', 'oldest first', ['oldest'], (p) => [p.onSaleFrom]),
+  plainOrder('reduction', 'Largest reduction', 'largest reduction first', ['reduction', 'percent'], (p) => [
+    -reduction(p),
+  ]),
+  plainOrder('priceUp', 'Price, lowest', 'cheapest first', ['price', 'cheapest'], (p) => [paid(p)]),
+  plainOrder('priceDown', 'Price, highest', 'dearest first', ['price', 'dearest'], (p) => [-paid(p)]),
+  plainOrder('title', 'Title', 'by title', ['title', 'name', 'alphabet'], (p) => [p.titleKey]),
+  plainOrder('position', 'Your own order', 'in your own order', ['own', 'position'], (p) => [
+    p.position ?? LAST,
+    p.titleKey,
+  ]),
+  plainOrder('asNamed', 'As named', 'in the order named', ['named', 'by hand'], () => []),
+];

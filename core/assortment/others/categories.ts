@@ -1,0 +1,111 @@
+import type { CategoryTree } from '../../catalogue/categoryTree.ts';
+import type { CategoryFacts } from '../../catalogue/facts.ts';
+import { fold } from '../../catalogue/fold.ts';
+import { array, boolean, idSchema, lazy, number, object, string, type Schema } from '../../schema/schema.ts';
+import { compareKeys } from '../compare.ts';
+import { limitSchema } from '../fallback.ts';
+
+/** A choice from the category tree (calculations §11). */
+export interface CategoryAssortment {
+  of: 'categories';
+  choose:
+    { from: 'roots' } | { from: 'children'; id: number } | { from: 'named'; ids: number[] } | { from: 'all' };
+  /** `levels`: depths that are left out, 0 for the main categories. */
+  without: { empty: boolean; pictureless: boolean; catchAll: boolean; levels: number[] };
+  order: { by: 'own' | 'name' | 'count' | 'newest' | 'asNamed' };
+  /** Each on its own, or each parent with its children after it. */
+  grouped: boolean;
+  limit: number | null;
+}
+
+export const MOST_LEVELS = 8;
+
+const chooseSchemas: Record<CategoryAssortment['choose']['from'], Schema> = {
+  roots: object({ from: string().required() }).noUnknown(),
+  all: object({ from: string().required() }).noUnknown(),
+  children: object({ from: string().required(), id: idSchema }).noUnknown(),
+  named: object({ from: string().required(), ids: array(idSchema).max(200).required() }).noUnknown(),
+};
+
+export const categoriesSchema = object({
+  of: string().oneOf(['categories']).required(),
+  choose: lazy((value: unknown) => {
+    const from = (value as { from?: unknown } | null | undefined)?.from;
+    return typeof from === 'string' && Object.hasOwn(chooseSchemas, from)
+      ? chooseSchemas[from as 'roots']
+      : object().test('known', `There is no choice of categories "${String(from)}".`, () => false);
+  }),
+  without: object({
+    empty: boolean().required(),
+    pictureless: boolean().required(),
+    catchAll: boolean().required(),
+    levels: array(number().integer().min(0).max(MOST_LEVELS).required()).max(MOST_LEVELS).required(),
+  }).noUnknown(),
+  order: object({ by: string().oneOf(['own', 'name', 'count', 'newest', 'asNamed']).required() }).noUnknown(),
+  grouped: boolean().required(),
+  limit: limitSchema,
+}).noUnknown();
+
+/** Why a category that was chosen is not shown. */
+export type CategoryReason = 'empty' | 'pictureless' | 'catchAll' | 'level' | 'limit';
+
+export interface CategoryAnswer {
+  kept: CategoryFacts[];
+  leftOut: { category: CategoryFacts; reason: CategoryReason }[];
+}
+
+function reasonAgainst(
+  category: CategoryFacts,
+  { without }: CategoryAssortment,
+  tree: CategoryTree,
+): CategoryReason | null {
+  if (without.levels.includes(tree.depth(category.id))) return 'level';
+  if (without.catchAll && category.catchAll) return 'catchAll';
+  if (without.empty && category.products === 0) return 'empty';
+  return without.pictureless && !category.picture ? 'pictureless' : null;
+}
+
+/** The categories of an assortment in order, and what was left out and why. Those that are gone are passed over. */
+export function evaluateCategories(assortment: CategoryAssortment, tree: CategoryTree): CategoryAnswer {
+  const { choose, order } = assortment;
+  const chosen =
+    choose.from === 'roots'
+      ? tree.roots
+      : choose.from === 'children'
+        ? tree.children(choose.id)
+        : choose.from === 'named'
+          ? [...new Set(choose.ids)].flatMap((id) => tree.byId(id) ?? [])
+          : tree.roots.flatMap((root) => tree.withBelow(root.id).map((id) => tree.byId(id)!));
+  const all = assortment.grouped
+    ? [...new Set(chosen.flatMap((one) => [one, ...tree.children(one.id)]))]
+    : [...chosen];
+  const leftOut: CategoryAnswer['leftOut'] = [];
+  const kept = all.filter((category) => {
+    const reason = reasonAgainst(category, assortment, tree);
+    if (reason) leftOut.push({ category, reason });
+    return !reason;
+  });
+  const key = (one: CategoryFacts): (number | string)[] => {
+    if (order.by === 'name') return [fold(one.name), one.id];
+    if (order.by === 'count') return [-one.products, one.id];
+    if (order.by === 'newest') return [-one.createdAt, one.id];
+    return order.by === 'own' && choose.from === 'named' ? [one.position, one.id] : [];
+  };
+  const sort = (list: readonly CategoryFacts[]) => [...list].sort((a, b) => compareKeys(key(a), key(b)));
+  let sorted: CategoryFacts[];
+  if (assortment.grouped) {
+    // Children follow their own parent; one whose parent is not shown stands with the parents.
+    const ids = new Set(kept.map(({ id }) => id));
+    const below = (id: number) => sort(kept.filter((one) => one.parentId === id));
+    const withChildren = (one: CategoryFacts): CategoryFacts[] => [
+      one,
+      ...below(one.id).flatMap(withChildren),
+    ];
+    sorted = sort(kept.filter((one) => one.parentId === null || !ids.has(one.parentId))).flatMap(
+      withChildren,
+    );
+  } else sorted = sort(kept);
+  const most = assortment.limit ?? Infinity;
+  for (const category of sorted.slice(most)) leftOut.push({ category, reason: 'limit' });
+  return { kept: sorted.slice(0, most), leftOut };
+}

@@ -1,0 +1,93 @@
+import type { ProductAssortment } from '../core/assortment/assortment.ts';
+import { newAssortment } from '../core/plan/atFirst.ts';
+import type { SavedAssortment } from '../core/plan/savedAssortment.ts';
+
+/** Ids of what the demo store's rules name. */
+export interface DemoIds {
+  category(slug: string): number;
+  collection(slug: string): number;
+  glaze(name: string): number;
+}
+
+const products = (more: Partial<ProductAssortment>): ProductAssortment => ({
+  ...newAssortment('products'),
+  ...more,
+});
+
+/** The selections that the demo store keeps under names. */
+export const demoAssortments = ({ category, collection, glaze }: DemoIds): SavedAssortment[] => [
+  {
+    id: 'under-sixty',
+    name: 'Under sixty, from the table',
+    assortment: products({
+      rule: {
+        join: 'all',
+        parts: [
+          { is: 'category', ids: [category('tableware')], below: true },
+          { is: 'option', option: 1, values: ['Fogbank', 'Tidewrack', 'Oatmeal'].map(glaze) },
+          { is: 'stock', state: 'in', most: 3 },
+          { is: 'price', least: null, most: 6000 },
+        ],
+      },
+      order: { by: 'bestSold', days: 30 },
+      soldOut: 'toTheEnd',
+      fallback: { fewerThan: 8, then: 'topUp', from: 'best-of-the-year' },
+    }),
+  },
+  {
+    id: 'best-of-the-year',
+    name: 'Best sold of the year',
+    assortment: products({ order: { by: 'bestSold', days: 365 }, limit: 40 }),
+  },
+  {
+    id: 'bought-again',
+    name: 'Bought again',
+    assortment: products({
+      rule: { join: 'all', parts: [{ is: 'collection', ids: [collection('bought-again')] }] },
+      order: { by: 'lastSold' },
+    }),
+  },
+  {
+    id: 'goes-with-it',
+    name: 'Goes with it',
+    assortment: products({
+      rule: { join: 'all', parts: [{ is: 'related' }] },
+      order: { by: 'related' },
+      fallback: { fewerThan: 4, then: 'topUp', from: 'best-of-the-year' },
+    }),
+  },
+  {
+    id: 'looked-at-lately',
+    name: 'Looked at lately',
+    assortment: products({
+      rule: { join: 'all', parts: [{ is: 'lookedAt' }] },
+      order: { by: 'lookedAt' },
+      soldOut: 'asTheyCome',
+      limit: 12,
+      fallback: { fewerThan: 1, then: 'goAway', from: null },
+    }),
+  },
+  {
+    id: 'kiln-stories',
+    name: 'Kiln stories',
+    assortment: { ...newAssortment('entries'), limit: 12 },
+  },
+  {
+    id: 'all-collections',
+    name: 'All collections',
+    assortment: newAssortment('collections'),
+  },
+  {
+    id: 'winter-seconds',
+    name: 'Winter seconds',
+    assortment: products({
+      rule: {
+        join: 'all',
+        parts: [
+          { is: 'collection', ids: [collection('winter-kiln')] },
+          { is: 'reduced', percent: 80 },
+        ],
+      },
+    }),
+  },
+];

@@ -1,0 +1,203 @@
+import type { Page } from '@playwright/test';
+import { expect, measureShelf, openLine, saved, signIn, test, type Store } from './store.ts';
+
+const run = (page: Page) => page.getByRole('grid', { name: 'What it holds, in order' });
+const placesOf = (page: Page) =>
+  run(page)
+    .locator('[data-item]')
+    .evaluateAll((cards) => cards.map((card) => Number(card.getAttribute('data-item'))));
+
+/** Types what is meant, and takes what it is called. */
+async function mean(page: Page, typed: string, called: RegExp): Promise<void> {
+  await page.getByPlaceholder(/^Type what you mean/).fill(typed);
+  await page.getByRole('option', { name: called }).first().click();
+}
+
+/** The first twelve of "in Tableware and below, glaze Fogbank or Tidewrack, under £60, in stock, best sold". */
+async function expectedIds({ pool }: Store): Promise<number[]> {
+  const { rows } = await pool.query(
+    `SELECT p.id FROM product p
+     WHERE coalesce(p.reduced, p.price) <= 6000 AND p.in_stock
+       AND EXISTS (SELECT FROM product_category pc JOIN category_closure cc ON cc.descendant_id = pc.category_id
+         JOIN category c ON c.id = cc.ancestor_id WHERE pc.product_id = p.id AND c.slug = 'tableware')
+       AND EXISTS (SELECT FROM variant v JOIN variant_value vv ON vv.variant_id = v.id
+         JOIN option_value ov ON ov.id = vv.option_value_id WHERE v.product_id = p.id AND ov.name IN ('Fogbank', 'Tidewrack'))
+     ORDER BY (SELECT coalesce(sum(units), 0) FROM sold_daily s WHERE s.product_id = p.id
+       AND s.day > (SELECT store_day(now())) - 30) DESC, p.id`,
+  );
+  return rows.map(({ id }: { id: number }) => id);
+}
+
+test('builds a selection by typing, asks why, saves it, shows it in two shelves, publishes', async ({
+  page,
+  store,
+}) => {
+  test.setTimeout(120_000);
+  await signIn(page, store);
+  await page.getByRole('link', { name: 'Assortments' }).click();
+  await page.getByRole('button', { name: 'New assortment' }).click();
+  await page.getByRole('menuitem', { name: 'Of products' }).click();
+  await expect(page.getByText(/products now\. No shelf shows it/)).toBeVisible();
+
+  await mean(page, 'tableware', /^In Tableware and below/);
+  await mean(page, 'fogbank', /^Glaze is Fogbank/);
+  await page.getByRole('button', { name: /^glaze is Fogbank/ }).click();
+  await page.getByPlaceholder('Type a glaze').fill('tidew');
+  await page.getByRole('option', { name: /^Tidewrack/ }).click();
+  await page.keyboard.press('Escape');
+  await page.keyboard.press('Escape');
+  await mean(page, 'under 60', /^Costs at most £60/);
+  await mean(page, 'in stock', /^Stock/);
+  await mean(page, 'best sold', /^Best sold in 30 days first/);
+  const rule = page.getByRole('grid', { name: 'Clauses of the rule' });
+  await expect(rule.getByRole('row')).toHaveCount(4);
+  await expect(rule.getByRole('row').nth(1)).toContainText('glaze is Fogbank or Tidewrack');
+
+  const all = await expectedIds(store);
+  expect(all.length).toBeGreaterThan(14);
+  await expect(page.getByRole('main').getByRole('status')).toContainText(`${all.length} products now`);
+  // What remains after the last clause is what there is.
+  await expect(rule.getByRole('row').last()).toContainText(String(all.length));
+  await expect.poll(async () => (await placesOf(page)).slice(0, 6)).toEqual(all.slice(0, 6));
+
+  // First 12; two pinned, one left out.
+  await page.getByText('A greatest number').click();
+  await page.getByRole('textbox', { name: 'At most' }).fill('12');
+  await page.getByRole('textbox', { name: 'At most' }).press('Enter');
+  const more = async (id: number, item: string) => {
+    await run(page)
+      .locator(`[data-item="${id}"]`)
+      .getByRole('button', { name: /^More for/ })
+      .click();
+    await page.getByRole('menuitem', { name: item }).click();
+  };
+  await more(all[4]!, 'Pin it first');
+  await expect.poll(async () => (await placesOf(page))[0]).toBe(all[4]);
+  await more(all[2]!, 'Pin it at 4');
+  await more(all[1]!, 'Leave it out');
+  const rest = all.filter((_, i) => ![1, 2, 4].includes(i));
+  const wanted = [all[4], rest[0], rest[1], all[2], ...rest.slice(2, 10)];
+  await expect.poll(() => placesOf(page)).toEqual(wanted);
+
+  // Why a certain bowl is not in.
+  const { rows } = await store.pool.query(
+    `SELECT title FROM product p WHERE title LIKE 'Chalk%bowl' AND in_stock AND NOT EXISTS (
+       SELECT FROM product_option_value pv JOIN option_value ov ON ov.id = pv.option_value_id
+       WHERE pv.product_id = p.id AND ov.name IN ('Fogbank', 'Tidewrack')) ORDER BY id LIMIT 1`,
+  );
+  await page.getByPlaceholder("Type a product's title").fill(rows[0].title);
+  await page.getByRole('option', { name: rows[0].title }).first().click();
+  const answer = page.getByRole('status', { name: 'Is it in' });
+  await expect(answer).toContainText(/Not in/);
+  await expect(answer).toContainText(
+    /Left out by clause 2: its glaze is .*; the rule wants Fogbank or Tidewrack/,
+  );
+
+  await page.getByLabel('Name', { exact: true }).fill('For the table');
+  await expect(page.getByRole('link', { name: /^For the table/ })).toBeVisible();
+
+  // In two shelves of the home page.
+  for (const bay of ['New from the kiln', 'Reduced just now']) {
+    await page.getByRole('link', { name: 'Arrange' }).click();
+    await page.getByRole('grid', { name: 'Bays of Home' }).getByRole('row', { name: bay }).click();
+    await openLine(page, 'Shows');
+    await page.getByRole('button', { name: /Assortment$/ }).click();
+    await page.getByRole('option', { name: 'For the table' }).click();
+  }
+  await expect(page.getByText('A change here shows in 2 shelves.')).toBeVisible();
+  // The second shelf leaves out what stands above it, so that it is told apart here.
+  await page.getByText('Leave out what stands above it').click();
+  const frame = page.frameLocator('iframe[title*="on Laptop"]');
+  const shownIn = (shelf: string) =>
+    frame
+      .locator(`[data-shelf="${shelf}"] .card:visible`)
+      .evaluateAll((cards) => cards.map((card) => Number(card.getAttribute('data-card'))));
+  await expect.poll(() => shownIn('reduced-just-now')).toEqual(wanted.slice(0, 4));
+  await expect.poll(() => shownIn('new-from-the-kiln')).toEqual(wanted.slice(0, 10));
+
+  // Changed once, both change.
+  await page.getByRole('button', { name: /Order$/ }).click();
+  await page.getByRole('option', { name: 'Title' }).click();
+  await expect.poll(async () => (await shownIn('reduced-just-now'))[1]).not.toBe(wanted[1]);
+  expect((await shownIn('new-from-the-kiln')).slice(0, 4)).toEqual(await shownIn('reduced-just-now'));
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect.poll(() => shownIn('reduced-just-now')).toEqual(wanted.slice(0, 4));
+  await saved(page);
+
+  await page.getByRole('button', { name: /^Publish \d+ changes/ }).click();
+  const dialog = page.getByRole('dialog');
+  await expect(dialog).toContainText('Assortment "For the table": is new');
+  await dialog.getByRole('button', { name: 'Publish now' }).click();
+  await expect(dialog).toContainText('Release 2');
+  await page.setViewportSize({ width: 1180, height: 800 });
+  await page.goto(store.url);
+  expect((await measureShelf(page, 'new-from-the-kiln')).ids).toEqual(wanted.slice(0, 10));
+  expect((await measureShelf(page, 'reduced-just-now')).ids).toEqual(wanted.slice(0, 4));
+});
+
+test('plays a new and a returning shopper in the frames', async ({ page, store }) => {
+  await signIn(page, store);
+  const frame = page.frameLocator('iframe[title*="on Laptop"]');
+  await expect(frame.locator('[data-bay="looked-at-lately"]')).toHaveCount(0);
+  await page.getByRole('button', { name: 'Seen by: new shopper' }).click();
+  await page.getByText('A returning one').click();
+  for (const typed of ['Fogbank serving bowl', 'Chalk tea beaker']) {
+    await page.getByPlaceholder('Looks at a product').fill(typed);
+    await page.getByRole('option', { name: typed, exact: true }).first().click();
+  }
+  const looked = frame.locator('[data-bay="looked-at-lately"] .part-title');
+  await expect(looked).toHaveText([/Chalk tea beaker/, /Fogbank serving bowl/]);
+  await page.getByText('A new shopper').click();
+  await expect(frame.locator('[data-bay="looked-at-lately"]')).toHaveCount(0);
+});
+
+test('a rule may have groups, moved by keys; a cycle of fallbacks is refused and named', async ({
+  page,
+  store,
+}) => {
+  await signIn(page, store);
+  await page.goto(`${store.url}/studio/assortments/bought-again`);
+  await mean(page, 'either', /^Any of these/);
+  await mean(page, 'featured', /^Marked as featured/);
+  const rule = page.getByRole('grid', { name: 'Clauses of the rule' });
+  await expect(rule.getByRole('row')).toHaveCount(3);
+  // Into the group, by the keyboard alone.
+  await rule.getByRole('button', { name: 'Move: marked as featured' }).focus();
+  await page.keyboard.press('Enter');
+  for (let i = 0; i < 8; i += 1) {
+    const on = await page.evaluate(
+      () => document.activeElement?.getAttribute('aria-label') ?? document.activeElement?.textContent ?? '',
+    );
+    if (/Drop on any of these/i.test(on)) break;
+    await page.keyboard.press('ArrowDown');
+  }
+  await page.keyboard.press('Enter');
+  await expect(rule.getByRole('row').last()).toHaveCSS('padding-inline-start', '22px');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(rule.getByRole('row').last()).toHaveCSS('padding-inline-start', '4px');
+  await saved(page).catch(() => undefined);
+
+  // The server refuses a cycle even where the studio offers none.
+  const answer = await page.evaluate(async () => {
+    const session = (await (await fetch('/api/session')).json()) as { csrf: string };
+    const { documents } = (await (await fetch('/api/draft')).json()) as {
+      documents: { key: string; version: number; body: { assortment: object } }[];
+    };
+    const best = documents.find(({ key }) => key === 'assortment:best-of-the-year')!;
+    const body = {
+      ...best.body,
+      assortment: {
+        ...best.body.assortment,
+        fallback: { fewerThan: 99, then: 'topUp', from: 'under-sixty' },
+      },
+    };
+    const sent = await fetch('/api/draft', {
+      method: 'POST',
+      headers: { 'content-type': 'application/json', 'x-csrf-token': session.csrf },
+      body: JSON.stringify({ documents: [{ key: best.key, version: best.version, body }] }),
+    });
+    return { status: sent.status, text: await sent.text() };
+  });
+  expect(answer.status).toBe(422);
+  expect(answer.text).toContain('return to where they began');
+});

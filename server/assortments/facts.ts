@@ -1,0 +1,72 @@
+import type { World } from '../../core/assortment/kinds.ts';
+import { ruleSchema, type Group } from '../../core/assortment/rule.ts';
+import { categoryTree, type CategoryTree } from '../../core/catalogue/categoryTree.ts';
+import type { CollectionFacts, EntryFacts } from '../../core/catalogue/facts.ts';
+import { storeDay } from '../../core/catalogue/storeTime.ts';
+import type { House } from '../../core/plan/house.ts';
+import { readCategories } from '../catalogue/categoryRows.ts';
+import { readCollections, readEntries } from '../catalogue/groupRows.ts';
+import type { Queryable } from '../db/pool.ts';
+
+/** What every answer needs of the catalogue, read once and again when it has changed. */
+export interface Facts {
+  tree: CategoryTree;
+  collections: CollectionFacts[];
+  entries: EntryFacts[];
+  collectionRules: ReadonlyMap<number, Group>;
+  /** Mean of all ratings, millionths, rounded. */
+  meanRating: number;
+}
+
+/** Rules of collections; one that cannot be read counts as holding for nothing. */
+async function readCollectionRules(db: Queryable): Promise<Map<number, Group>> {
+  const { rows } = await db.query<{ id: number; rule: unknown }>(
+    'SELECT id, rule FROM collection WHERE rule IS NOT NULL',
+  );
+  const none: Group = { join: 'any', parts: [{ is: 'named', ids: [] }] };
+  return new Map(
+    rows.map(({ id, rule }) => [id, ruleSchema.isValidSync(rule, { strict: true }) ? (rule as Group) : none]),
+  );
+}
+
+export async function readFacts(db: Queryable): Promise<Facts> {
+  const [categories, collections, entries, collectionRules, ratings] = await Promise.all([
+    readCategories(db),
+    readCollections(db),
+    readEntries(db),
+    readCollectionRules(db),
+    db.query<{ sum: string; count: string }>(
+      'SELECT coalesce(sum(rating_sum), 0) AS sum, coalesce(sum(rating_count), 0) AS count FROM product WHERE rating_count > 0',
+    ),
+  ]);
+  const { sum, count } = ratings.rows[0]!;
+  const meanRating = Number(count) > 0 ? Math.round((1_000_000 * Number(sum)) / Number(count)) : 0;
+  return { tree: categoryTree(categories), collections, entries, collectionRules, meanRating };
+}
+
+/** All orders there are; asked each time, since orders come all the time. */
+export async function readOrderCount(db: Queryable): Promise<number> {
+  const { rows } = await db.query<{ orders: number }>('SELECT orders FROM store_figures');
+  return rows[0]?.orders ?? 0;
+}
+
+/** Who looks, and from where. */
+export type SeenBy = Pick<World, 'around' | 'lookedAt' | 'product'>;
+
+export const worldOf = (
+  { tree, collectionRules, meanRating }: Facts,
+  house: Pick<House, 'timeZone' | 'newForDays'>,
+  now: number,
+  seenBy: SeenBy,
+  orders = 0,
+): World => ({
+  now,
+  today: storeDay(now, house.timeZone),
+  timeZone: house.timeZone,
+  newForDays: house.newForDays,
+  tree,
+  collectionRules,
+  meanRating,
+  orders,
+  ...seenBy,
+});

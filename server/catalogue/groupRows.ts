@@ -1,0 +1,39 @@
+import type { CollectionFacts, EntryDetail, EntryFacts } from '../../core/catalogue/facts.ts';
+import type { Queryable } from '../db/pool.ts';
+import { pictureJson } from '../pictures/pictureRows.ts';
+
+/** Collections; of those with a rule the number of products is reckoned elsewhere and stands as at least one. */
+export async function readCollections(db: Queryable): Promise<CollectionFacts[]> {
+  const { rows } = await db.query<CollectionFacts>(
+    `SELECT c.id, c.slug, c.name, c.description, c.position, ${pictureJson('pic', 'c.name')} AS picture,
+       CASE WHEN c.rule IS NULL THEN (SELECT count(*)::int FROM collection_product cp WHERE cp.collection_id = c.id) ELSE 1 END AS products
+     FROM collection c LEFT JOIN picture pic ON pic.id = c.picture_id ORDER BY c.position, c.id`,
+  );
+  return rows;
+}
+
+type EntryRow = Omit<EntryDetail, 'publishedAt'> & { published_at: Date };
+
+const ENTRY = `SELECT e.id, e.slug, e.title, e.summary, e.published_at, e.tags, ${pictureJson('pic', 'e.title')} AS picture`;
+const FROM = 'FROM journal_entry e LEFT JOIN picture pic ON pic.id = e.picture_id';
+
+const asEntry = <R extends Omit<EntryRow, 'body'>>({ published_at, ...row }: R) => ({
+  ...row,
+  publishedAt: published_at.getTime(),
+});
+
+export async function readEntries(db: Queryable): Promise<EntryFacts[]> {
+  const { rows } = await db.query<Omit<EntryRow, 'body'>>(
+    `${ENTRY} ${FROM} ORDER BY e.published_at DESC, e.id`,
+  );
+  return rows.map(asEntry);
+}
+
+/** An entry that is out by `now`, with its text. */
+export async function readEntry(db: Queryable, slug: string, now: number): Promise<EntryDetail | null> {
+  const { rows } = await db.query<EntryRow>(
+    `${ENTRY}, e.body ${FROM} WHERE e.slug = $1 AND e.published_at <= $2`,
+    [slug, new Date(now)],
+  );
+  return rows[0] ? asEntry(rows[0]) : null;
+}

@@ -1,0 +1,310 @@
+import { useQuery } from '@tanstack/react-query';
+import { useStore } from 'zustand';
+import type { Assortment, ProductAssortment } from '../../core/assortment/assortment.ts';
+import { MOST_DAYS } from '../../core/assortment/clauses/sold.ts';
+import { MOST_FALLBACK } from '../../core/assortment/fallback.ts';
+import { orderKind, orderKinds } from '../../core/assortment/orders/index.ts';
+import type { Target } from '../../core/plan/commands.ts';
+import { counted } from '../../core/sentence/sentence.ts';
+import { nobody, type SeenBy } from '../api/items.ts';
+import { SettingBox, Stack, useSet } from '../arrange/spec/lines/controls.tsx';
+import { lookedAtBy } from '../seenBy/shopper.ts';
+import { useDraft, useNames, useStudio } from '../studioContext.tsx';
+import { Choice, Stepper, Switch } from '../ui/fields.tsx';
+import { NamedList } from '../ui/NamedList.tsx';
+import { Pick } from '../ui/Pick.tsx';
+import { t } from '../ui/theme.ts';
+import { CategoriesControls } from './CategoriesControls.tsx';
+import { CollectionsControls, EntriesControls, PicturesControls } from './otherControls.tsx';
+import { ProductSearch } from './ProductSearch.tsx';
+import { RuleEditor, type RuleCounts } from './RuleEditor.tsx';
+
+/** Who is played where no page is around. */
+export function useSeenBy(): SeenBy {
+  const shopper = useStore(useStudio().shopper);
+  return { ...nobody, lookedAt: lookedAtBy(shopper), product: shopper.product };
+}
+
+/** What remains after each clause; the last answer stands until the new one is there. */
+export function useRuleCounts(assortment: Assortment): RuleCounts | undefined {
+  const { client } = useStudio();
+  const seenBy = useSeenBy();
+  const asked = { rule: assortment.of === 'products' ? assortment.rule : null, seenBy };
+  return useQuery({
+    queryKey: ['rule counts', JSON.stringify(asked)],
+    queryFn: () => client.post<RuleCounts>('/api/assortments/counts', { assortment, seenBy }),
+    enabled: assortment.of === 'products',
+    placeholderData: (before) => before,
+    staleTime: 60_000,
+  }).data;
+}
+
+export interface AssortmentProps<A extends Assortment = Assortment> {
+  assortment: A;
+  /** Where it is kept: a shelf's own, or a saved one. */
+  on: Target;
+  wide?: boolean;
+}
+
+export function ProductRule({ assortment, on, wide = false }: AssortmentProps<ProductAssortment>) {
+  const set = useSet(on);
+  const counts = useRuleCounts(assortment);
+  return (
+    <RuleEditor
+      rule={assortment.rule}
+      counts={counts}
+      wide={wide}
+      onChange={(rule) => {
+        set('assortment.rule', rule);
+        const first = rule.parts[0];
+        // What is named one by one is meant in that order, unless another was chosen.
+        if (assortment.rule.parts.length === 0 && first && 'is' in first && first.is === 'named')
+          set('assortment.order', { by: 'asNamed' });
+      }}
+      onOrder={(order) => set('assortment.order', order)}
+    />
+  );
+}
+
+export function OrderControls({ assortment, on, wide = false }: AssortmentProps<ProductAssortment>) {
+  const set = useSet(on);
+  const { order } = assortment;
+  const inRow = { display: 'flex', flexWrap: 'wrap', gap: 8, alignItems: 'end' } as const;
+  return (
+    <SettingBox id="assortment.order">
+      <div style={wide ? inRow : { display: 'grid', gap: 8 }}>
+        <Pick
+          label="Order"
+          shown={!wide}
+          value={order.by}
+          options={orderKinds.map((kind) => ({ value: kind.id, words: kind.name }))}
+          onChange={(by) => set('assortment.order', orderKind(by).atFirst())}
+        />
+        {(order.by === 'bestSold' || order.by === 'viewed') && (
+          <Stepper
+            label="in days"
+            shown
+            value={order.days}
+            least={1}
+            most={MOST_DAYS}
+            wide
+            onChange={(days) => set('assortment.order', { ...order, days })}
+          />
+        )}
+        {order.by === 'shuffled' && (
+          <>
+            <Pick
+              label="Anew"
+              shown={!wide}
+              value={order.anew}
+              options={[
+                { value: 'daily', words: 'Anew each day' },
+                { value: 'hourly', words: 'Anew each hour' },
+                { value: 'never', words: 'Once and for all' },
+              ]}
+              onChange={(anew) => set('assortment.order', { ...order, anew })}
+            />
+            <Stepper
+              label="Shuffle"
+              shown
+              value={order.seed}
+              least={0}
+              most={999_999}
+              wide
+              onChange={(seed) => set('assortment.order', { ...order, seed })}
+            />
+          </>
+        )}
+      </div>
+    </SettingBox>
+  );
+}
+
+export function SoldOutControls({ assortment, on, wide = false }: AssortmentProps<ProductAssortment>) {
+  const set = useSet(on);
+  return (
+    <SettingBox id="assortment.soldOut">
+      <Choice
+        label="Sold-out pieces"
+        shown={!wide}
+        value={assortment.soldOut}
+        options={[
+          { value: 'out', words: wide ? 'Sold out left out' : 'Left out' },
+          { value: 'toTheEnd', words: 'Last' },
+          { value: 'asTheyCome', words: 'As they come' },
+        ]}
+        onChange={(value) => set('assortment.soldOut', value)}
+      />
+    </SettingBox>
+  );
+}
+
+export function LimitControls({ assortment, on }: AssortmentProps) {
+  const set = useSet(on);
+  const pins = assortment.of === 'products' ? assortment.byHand.pins.length : 0;
+  return (
+    <SettingBox id="assortment.limit">
+      <Switch
+        on={assortment.limit !== null}
+        onChange={(wanted) => set('assortment.limit', wanted ? Math.max(24, pins) : null)}
+      >
+        A greatest number
+      </Switch>
+      {assortment.limit !== null && (
+        <div style={{ marginTop: 6 }}>
+          <Stepper
+            label="At most"
+            shown
+            value={assortment.limit}
+            least={Math.max(1, pins)}
+            most={100_000}
+            wide
+            onChange={(value) => set('assortment.limit', value)}
+          />
+          {pins > 1 && <p style={{ color: t.ink2 }}>Not fewer than the {pins} that are pinned.</p>}
+        </div>
+      )}
+    </SettingBox>
+  );
+}
+
+/** Assortments that may top this one up: saved ones of products that do not lead back to it. */
+function useFallbacks(on: Target): { value: string; words: string }[] {
+  const assortments = useDraft(({ plan }) => plan.assortments);
+  const own = 'assortment' in on ? on.assortment : null;
+  const leadsTo = (id: string, met: readonly string[] = []): boolean => {
+    const { assortment } = assortments[id] ?? {};
+    const from = assortment?.of === 'products' ? (assortment.fallback?.from ?? null) : null;
+    return id === own || (from !== null && !met.includes(from) && leadsTo(from, [...met, id]));
+  };
+  return Object.values(assortments)
+    .filter(({ id, assortment }) => assortment.of === 'products' && !leadsTo(id))
+    .map(({ id, name }) => ({ value: id, words: name }));
+}
+
+export function FallbackControls({ assortment, on }: AssortmentProps<ProductAssortment>) {
+  const set = useSet(on);
+  const others = useFallbacks(on);
+  const { fallback } = assortment;
+  const then = fallback?.then ?? 'nothing';
+  return (
+    <SettingBox id="assortment.fallback">
+      <Stack style={{ gap: 8 }}>
+        <Pick
+          label="If too few match"
+          value={then}
+          options={[
+            { value: 'nothing', words: 'Show what there is' },
+            ...(others.length ? [{ value: 'topUp', words: 'Top up from another assortment' }] : []),
+            { value: 'goAway', words: 'The bay goes away with its heading' },
+          ]}
+          onChange={(next) =>
+            set(
+              'assortment.fallback',
+              next === 'nothing'
+                ? null
+                : {
+                    fewerThan: fallback?.fewerThan ?? 4,
+                    then: next,
+                    from: next === 'topUp' ? others[0]!.value : null,
+                  },
+            )
+          }
+        />
+        {fallback && (
+          <Stepper
+            label="Fewer than"
+            shown
+            value={fallback.fewerThan}
+            least={1}
+            most={MOST_FALLBACK}
+            wide
+            onChange={(fewerThan) => set('assortment.fallback', { ...fallback, fewerThan })}
+          />
+        )}
+        {fallback?.then === 'topUp' && (
+          <Pick
+            label="Topped up from, without repeats"
+            value={fallback.from ?? ''}
+            options={others}
+            onChange={(from) => set('assortment.fallback', { ...fallback, from })}
+          />
+        )}
+      </Stack>
+    </SettingBox>
+  );
+}
+
+/** What is pinned, put in and left out by hand. */
+export function ByHandControls({ assortment, on }: AssortmentProps<ProductAssortment>) {
+  const set = useSet(on);
+  const names = useNames();
+  const { byHand } = assortment;
+  const put = (change: Partial<ProductAssortment['byHand']>) =>
+    set('assortment.byHand', { ...byHand, ...change });
+  const title = (id: number) => names.product(id) ?? `Product ${id}, which is gone`;
+  const lists = [
+    { key: 'putIn', words: 'Put in', placeholder: 'Put a product in' },
+    { key: 'leftOut', words: 'Left out', placeholder: 'Leave a product out' },
+  ] as const;
+  return (
+    <div data-setting="assortment.byHand">
+      <p style={{ fontWeight: 500 }}>
+        {byHand.pins.length ? counted(byHand.pins.length, 'pinned product') : 'Nothing pinned'}
+      </p>
+      <NamedList
+        items={[...byHand.pins]
+          .sort((a, b) => a.place - b.place)
+          .map(({ id, place }) => ({ id: String(id), words: `${place}. ${title(id)}` }))}
+        onRemove={(id) => put({ pins: byHand.pins.filter((pin) => String(pin.id) !== id) })}
+      />
+      {lists.map(({ key, words, placeholder }) => (
+        <div key={key} style={{ marginTop: 6 }}>
+          <p style={{ fontWeight: 500 }}>{words}</p>
+          <NamedList
+            items={byHand[key].map((id) => ({ id: String(id), words: title(id) }))}
+            onRemove={(id) => put({ [key]: byHand[key].filter((one) => String(one) !== id) })}
+          />
+          <ProductSearch
+            label={placeholder}
+            placeholder={placeholder}
+            without={byHand[key]}
+            onChoose={(id) =>
+              put({
+                putIn: byHand.putIn.filter((one) => one !== id),
+                leftOut: byHand.leftOut.filter((one) => one !== id),
+                [key]: [...byHand[key].filter((one) => one !== id), id],
+              })
+            }
+          />
+        </div>
+      ))}
+    </div>
+  );
+}
+
+/** Everything that can be set of an assortment, one under the other; for the narrow column of the spec. */
+export function AssortmentControls({ assortment, on }: AssortmentProps) {
+  return (
+    <Stack>
+      {assortment.of === 'products' && (
+        <>
+          <ProductRule assortment={assortment} on={on} />
+          <OrderControls assortment={assortment} on={on} />
+          <SoldOutControls assortment={assortment} on={on} />
+        </>
+      )}
+      {assortment.of === 'categories' && <CategoriesControls assortment={assortment} on={on} />}
+      {assortment.of === 'collections' && <CollectionsControls assortment={assortment} on={on} />}
+      {assortment.of === 'entries' && <EntriesControls assortment={assortment} on={on} />}
+      {assortment.of === 'pictures' && <PicturesControls assortment={assortment} on={on} />}
+      <LimitControls assortment={assortment} on={on} />
+      {assortment.of === 'products' && (
+        <>
+          <ByHandControls assortment={assortment} on={on} />
+          <FallbackControls assortment={assortment} on={on} />
+        </>
+      )}
+    </Stack>
+  );
+}
