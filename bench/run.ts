@@ -1,31 +1,34 @@
-import { writeFile } from 'node:fs/promises';
 import { fileURLToPath } from 'node:url';
 import { chromium } from '@playwright/test';
 import { startTemplate } from '../e2e/template.ts';
 import { makeServer } from '../server/app.ts';
 import { buildStudio } from '../server/start/build.ts';
 import { listen } from '../server/start/listen.ts';
+import { addRecorded, assortmentFigures, millionFigures, withRecorded } from './assortments.ts';
 import { table, type Figure } from './figure.ts';
 import { homeFigures, serveConstant, servedFigures } from './home.ts';
 import { studioFigures } from './studio.ts';
 
-/** Measures what the project promises, on the demo store; prints a table and writes results.json. */
-/** Groups named on the command line, or all. */
+/**
+ * Measures what the project promises; prints a table and writes results.json. Groups named on the command line
+ * are measured alone; `million` is measured only so.
+ */
 const only = process.argv.slice(2);
+const wants = (name: string) => (only.length ? only.includes(name) : name !== 'million');
+const inBrowser = ['home', 'studio', 'served'].some(wants);
 
-await buildStudio(console.log);
-console.log('Making the demo store …');
 const template = await startTemplate(0.5);
-try {
+
+/** What shoppers and the owner have of the demo store. */
+async function demoFigures(): Promise<Figure[]> {
+  await buildStudio(console.log);
+  console.log('Making the demo store …');
   await template.seed();
   const databaseUrl = template.url.replace(/[^/]+$/, template.env.TEST_TEMPLATE!);
-  const server = await makeServer({
-    databaseUrl,
-    picturesFolder: template.env.TEST_PICTURES!,
-    signInTries: 1000,
-  });
+  const picturesFolder = template.env.TEST_PICTURES!;
+  const server = await makeServer({ databaseUrl, picturesFolder, signInTries: 1000 });
   const bytes = (await server.parts.live.get()) ? Buffer.byteLength((await server.app.inject('/')).body) : 0;
-  const apart = await makeServer({ databaseUrl, picturesFolder: template.env.TEST_PICTURES! });
+  const apart = await makeServer({ databaseUrl, picturesFolder });
   serveConstant(apart, bytes);
   const url = await listen(server, '127.0.0.1', 0);
   const served = await listen(apart, '127.0.0.1', 0);
@@ -34,21 +37,25 @@ try {
     args: ['--no-sandbox', '--disable-background-networking'],
   });
   console.log('Measuring …');
-  const groups: Record<string, () => Promise<Figure[]>> = {
-    home: () => homeFigures(browser, url),
-    studio: () => studioFigures(browser, url),
-    served: () => servedFigures(served, bytes),
-  };
   const figures: Figure[] = [];
-  for (const [name, measure] of Object.entries(groups))
-    if (!only.length || only.includes(name)) figures.push(...(await measure()));
+  if (wants('home')) figures.push(...(await homeFigures(browser, url)));
+  if (wants('studio')) figures.push(...(await studioFigures(browser, url)));
   await browser.close();
+  if (wants('served')) figures.push(...(await servedFigures(served, bytes)));
   await server.stop();
   await apart.stop();
-  await writeFile(
-    fileURLToPath(new URL('./results.json', import.meta.url)),
-    `${JSON.stringify(figures, null, 2)}\n`,
-  );
+  return figures;
+}
+
+try {
+  const figures: Figure[] = [];
+  if (inBrowser) figures.push(...(await demoFigures()));
+  if (wants('assortments')) figures.push(...(await assortmentFigures(template.url)));
+  if (wants('million')) figures.push(...(await millionFigures(template.url)));
+  // Figures of a part of a run are shown, but do not take the place of a whole run's.
+  const file = fileURLToPath(new URL('./results.json', import.meta.url));
+  if (!only.length) await withRecorded(file, figures);
+  else if (wants('million')) await addRecorded(file, figures);
   console.log(`\n${table(figures)}`);
 } catch (error) {
   console.error(error);

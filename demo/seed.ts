@@ -310,8 +310,6 @@ async function insertCatalogue(
       slug: 'text',
       title: 'text',
       title_key: 'text',
-      short_text: 'text',
-      long_text: 'text',
       kind: 'text',
       code: 'text',
       brand_id: 'int',
@@ -321,15 +319,12 @@ async function insertCatalogue(
       rating_sum: 'int',
       rating_count: 'int',
       fields: 'jsonb',
-      words: 'text[]',
     },
     products.map((one, i) => ({
       id: i + 1,
       slug: one.slug,
       title: one.title,
       title_key: fold(one.title),
-      short_text: one.shortText,
-      long_text: one.longText,
       kind: one.kind,
       code: one.code,
       brand_id: brands.indexOf(one.brand as (typeof brands)[number]) + 1,
@@ -339,6 +334,16 @@ async function insertCatalogue(
       rating_sum: one.ratings.reduce((a, b) => a + b, 0),
       rating_count: one.ratings.length,
       fields: one.fields,
+    })),
+  );
+  await insertRows(
+    client,
+    'product_text',
+    { product_id: 'int', short_text: 'text', long_text: 'text', words: 'text[]' },
+    products.map((one, i) => ({
+      product_id: i + 1,
+      short_text: one.shortText,
+      long_text: one.longText,
       words: [
         ...new Set([one.title, one.brand ?? '', ...one.tags].flatMap((text) => fold(text).split(' '))),
       ].filter(Boolean),

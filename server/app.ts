@@ -7,6 +7,7 @@ import Fastify, {
   type FastifyServerOptions,
 } from 'fastify';
 import { accountRoutes } from './accounts/routes.ts';
+import { rollSoldWindows } from './assortments/facts.ts';
 import { assortmentRoutes } from './assortments/routes.ts';
 import { catalogueRoutes } from './catalogue/routes.ts';
 import { makePool, type Pool } from './db/pool.ts';
@@ -52,7 +53,10 @@ export async function makeServer(options: ServerOptions): Promise<Server> {
     db,
     readDb,
     clock: options.clock ?? Date.now,
-    storefront: storefront(readDb),
+    storefront: storefront(
+      readDb,
+      once((today) => rollSoldWindows(db, today)),
+    ),
     pages: new PageCache(),
     live: liveRelease(db),
     renditions: renditions(readDb, options.picturesFolder),
@@ -144,6 +148,18 @@ export async function makeServer(options: ServerOptions): Promise<Server> {
       await changes.stop();
       await Promise.all([db.end(), readDb === db ? undefined : readDb.end()]);
     },
+  };
+}
+
+/** Lets a task run, but never twice at the same time; what fails is tried again when it is next asked for. */
+function once(task: (today: number) => Promise<void>): (today: number) => void {
+  let running = false;
+  return (today) => {
+    if (running) return;
+    running = true;
+    task(today)
+      .catch(() => undefined)
+      .finally(() => (running = false));
   };
 }
 

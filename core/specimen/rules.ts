@@ -47,7 +47,7 @@ export const clauseArbitraries: { [K in Clause['is']]: fc.Arbitrary<Extract<Clau
   sold: fc.record({
     is: fc.constant('sold'),
     least: fc.integer({ min: 1, max: 5 }),
-    days: fc.integer({ min: 1, max: 40 }),
+    days: fc.oneof(fc.constantFrom(7, 30), fc.integer({ min: 1, max: 40 })),
   }),
   field: fc.oneof(
     fc.record({
@@ -90,7 +90,7 @@ export const ruleArbitrary: fc.Arbitrary<Group> = fc.letrec<{ group: Group }>((t
 const orderArbitrary: fc.Arbitrary<Order> = fc
   .tuple(
     fc.constantFrom(...orderKinds),
-    fc.integer({ min: 1, max: 40 }),
+    fc.oneof(fc.constantFrom(7, 30), fc.integer({ min: 1, max: 40 })),
     fc.constantFrom('daily' as const, 'hourly' as const, 'never' as const),
   )
   .map(([kind, days, anew]) => {

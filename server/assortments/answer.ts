@@ -3,7 +3,7 @@ import { evaluateCollections } from '../../core/assortment/others/collections.ts
 import { evaluateEntries } from '../../core/assortment/others/entries.ts';
 import type { PictureAssortment } from '../../core/assortment/others/pictures.ts';
 import type { Assortment, ProductAssortment } from '../../core/assortment/assortment.ts';
-import type { World } from '../../core/assortment/kinds.ts';
+import type { SqlWorld } from './statement.ts';
 import type { Item } from '../../core/card/partKind.ts';
 import type { ItemsAnswer, ItemsRequest } from '../../core/view/view.ts';
 import { readProducts } from '../catalogue/productRows.ts';
@@ -55,7 +55,7 @@ export async function answerItems(
   db: Queryable,
   request: Omit<ItemsRequest, 'shelfId'>,
   facts: Facts,
-  world: World,
+  world: SqlWorld,
 ): Promise<ItemsAnswer> {
   const { assortment, start, count } = request;
   if (assortment.of !== 'products') {

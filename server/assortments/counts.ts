@@ -1,5 +1,5 @@
 import type { ProductAssortment } from '../../core/assortment/assortment.ts';
-import type { World } from '../../core/assortment/kinds.ts';
+import type { SqlWorld } from './statement.ts';
 import { isGroup, pathsIn, readUntil, type Group, type Path } from '../../core/assortment/rule.ts';
 import type { Queryable } from '../db/pool.ts';
 import { conditionOf, joined } from './condition.ts';
@@ -26,7 +26,7 @@ export interface RuleCounts {
 export async function readRuleCounts(
   db: Queryable,
   { rule }: ProductAssortment,
-  world: World,
+  world: SqlWorld,
 ): Promise<RuleCounts> {
   const statement = new Statement();
   const names = new Map<unknown, string>();

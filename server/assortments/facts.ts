@@ -7,6 +7,7 @@ import type { House } from '../../core/plan/house.ts';
 import { readCategories } from '../catalogue/categoryRows.ts';
 import { readCollections, readEntries } from '../catalogue/groupRows.ts';
 import type { Queryable } from '../db/pool.ts';
+import type { SqlWorld } from './statement.ts';
 
 /** What every answer needs of the catalogue, read once and again when it has changed. */
 export interface Facts {
@@ -16,6 +17,8 @@ export interface Facts {
   collectionRules: ReadonlyMap<number, Group>;
   /** Mean of all ratings, millionths, rounded. */
   meanRating: number;
+  /** Store day that the summed-up sales stand for. */
+  soldWindowsAsOf: number | null;
 }
 
 /** Rules of collections; one that cannot be read counts as holding for nothing. */
@@ -30,7 +33,7 @@ async function readCollectionRules(db: Queryable): Promise<Map<number, Group>> {
 }
 
 export async function readFacts(db: Queryable): Promise<Facts> {
-  const [categories, collections, entries, collectionRules, ratings] = await Promise.all([
+  const [categories, collections, entries, collectionRules, ratings, figures] = await Promise.all([
     readCategories(db),
     readCollections(db),
     readEntries(db),
@@ -38,10 +41,18 @@ export async function readFacts(db: Queryable): Promise<Facts> {
     db.query<{ sum: string; count: string }>(
       'SELECT coalesce(sum(rating_sum), 0) AS sum, coalesce(sum(rating_count), 0) AS count FROM product WHERE rating_count > 0',
     ),
+    db.query<{ as_of: number | null }>('SELECT windows_as_of AS as_of FROM store_figures'),
   ]);
   const { sum, count } = ratings.rows[0]!;
   const meanRating = Number(count) > 0 ? Math.round((1_000_000 * Number(sum)) / Number(count)) : 0;
-  return { tree: categoryTree(categories), collections, entries, collectionRules, meanRating };
+  return {
+    tree: categoryTree(categories),
+    collections,
+    entries,
+    collectionRules,
+    meanRating,
+    soldWindowsAsOf: figures.rows[0]?.as_of ?? null,
+  };
 }
 
 /** All orders there are; asked each time, since orders come all the time. */
@@ -54,12 +65,12 @@ export async function readOrderCount(db: Queryable): Promise<number> {
 export type SeenBy = Pick<World, 'around' | 'lookedAt' | 'product'>;
 
 export const worldOf = (
-  { tree, collectionRules, meanRating }: Facts,
+  { tree, collectionRules, meanRating, soldWindowsAsOf }: Facts,
   house: Pick<House, 'timeZone' | 'newForDays'>,
   now: number,
   seenBy: SeenBy,
   orders = 0,
-): World => ({
+): SqlWorld => ({
   now,
   today: storeDay(now, house.timeZone),
   timeZone: house.timeZone,
@@ -68,5 +79,11 @@ export const worldOf = (
   collectionRules,
   meanRating,
   orders,
+  soldWindowsAsOf,
   ...seenBy,
 });
+
+/** Sums up the sales of the spans that are asked for most, as of a store day; nothing where that is done. */
+export async function rollSoldWindows(db: Queryable, today: number): Promise<void> {
+  await db.query('SELECT roll_sold_windows($1)', [today]);
+}

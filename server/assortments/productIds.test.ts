@@ -3,7 +3,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { clauseKinds } from '../../core/assortment/clauses/index.ts';
 import { resolveProducts } from '../../core/assortment/evaluate.ts';
 import { groupHolds } from '../../core/assortment/holds.ts';
-import type { ProductRecord, World } from '../../core/assortment/kinds.ts';
+import type { ProductRecord } from '../../core/assortment/kinds.ts';
 import { pathsIn, readUntil, type Group } from '../../core/assortment/rule.ts';
 import { categoryTree, type CategoryTree } from '../../core/catalogue/categoryTree.ts';
 import {
@@ -16,8 +16,10 @@ import {
 } from '../../core/specimen/rules.ts';
 import { readCategories } from '../catalogue/categoryRows.ts';
 import { testDatabase, type TestDatabase } from '../specimen/database.ts';
+import { rollSoldWindows } from './facts.ts';
 import { readRuleCounts } from './counts.ts';
 import { readProductIds } from './productIds.ts';
+import type { SqlWorld } from './statement.ts';
 import { readRecords } from './records.ts';
 
 /** A collection that is filled by a rule. */
@@ -55,6 +57,7 @@ const insert = (table: string, columns: Record<string, string>, rows: readonly o
 
 async function store(products: readonly ProductRecord[]): Promise<void> {
   await database.pool.query('TRUNCATE product CASCADE');
+  await database.pool.query('UPDATE store_figures SET windows_as_of = NULL');
   await insert(
     'product',
     {
@@ -62,7 +65,6 @@ async function store(products: readonly ProductRecord[]): Promise<void> {
       slug: 'text',
       title: 'text',
       title_key: 'text',
-      words: 'text[]',
       brand_id: 'int',
       kind: 'text',
       featured: 'bool',
@@ -83,7 +85,6 @@ async function store(products: readonly ProductRecord[]): Promise<void> {
       slug: `p${p.id}`,
       title: '',
       title_key: p.titleKey,
-      words: p.words,
       brand_id: p.brandId,
       kind: p.kind,
       featured: p.featured,
@@ -99,6 +100,11 @@ async function store(products: readonly ProductRecord[]): Promise<void> {
       last_sold_at: p.lastSoldAt === null ? null : new Date(p.lastSoldAt),
       orders: p.orders,
     })),
+  );
+  await insert(
+    'product_text',
+    { product_id: 'int', words: 'text[]' },
+    products.map(({ id, words }) => ({ product_id: id, words })),
   );
   const many = <T>(of: (product: ProductRecord) => Iterable<T>, row: (id: number, one: T) => object) =>
     products.flatMap((product) => [...of(product)].map((one) => row(product.id, one)));
@@ -184,9 +190,11 @@ describe('an assortment asked of the database', () => {
         fc.array(asked, { minLength: RULES_A_ROUND, maxLength: RULES_A_ROUND }),
         async (products, questions) => {
           await store(products);
+          await rollSoldWindows(database.pool, SPECIMEN_DAY);
           for (const { wanted, fallbacks, without, productId, start, ...rest } of questions) {
-            const world: World = {
+            const world: SqlWorld = {
               ...rest,
+              soldWindowsAsOf: SPECIMEN_DAY,
               now: SPECIMEN_NOW,
               today: SPECIMEN_DAY,
               timeZone: 'UTC',
@@ -209,8 +217,9 @@ describe('an assortment asked of the database', () => {
             compared += 1;
           }
           const { wanted, productId, ...rest } = questions[0]!;
-          const world: World = {
+          const world: SqlWorld = {
             ...rest,
+            soldWindowsAsOf: null,
             now: SPECIMEN_NOW,
             today: SPECIMEN_DAY,
             timeZone: 'UTC',

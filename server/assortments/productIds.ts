@@ -1,9 +1,11 @@
+import type { Clause } from '../../core/assortment/clauses/index.ts';
+import { clausesIn } from '../../core/assortment/rule.ts';
 import type { ProductAssortment } from '../../core/assortment/assortment.ts';
 import { namedIn, topUpTo, toppedUp, type Resolved } from '../../core/assortment/evaluate.ts';
 import { withPins } from '../../core/assortment/pins.ts';
 import type { Queryable } from '../db/pool.ts';
 import { conditionOf } from './condition.ts';
-import { orderSql, type OrderSql } from './orders/index.ts';
+import { orderSql, type OrderSql, type SortKey } from './orders/index.ts';
 import { Statement, type SqlWorld } from './statement.ts';
 
 function orderOf(assortment: ProductAssortment, statement: Statement, world: SqlWorld): OrderSql {
@@ -55,28 +57,61 @@ interface LevelRow {
 const restFrom = ({ start }: Wanted, { byHand }: ProductAssortment) =>
   Math.max(0, start - byHand.pins.length);
 
-/** One level: an assortment's own list, as one JSON value. */
+/** Clauses that cost so much for each product that they are looked at once only. */
+const COSTLY: readonly Clause['is'][] = ['sold', 'related'];
+
+/**
+ * One level: an assortment's own list, as one JSON value.
+ *
+ * What matches is either gathered once, and counted and sorted from there; or counted and sorted each by itself,
+ * so that an order with an index stops as soon as enough is found. The former where a look at a product is dear.
+ * @param counted whether the total matters beyond what is wanted; where not, counting stops there
+ */
 function levelSql(
   assortment: ProductAssortment,
   wanted: Wanted,
   name: string,
+  counted: boolean,
   statement: Statement,
   world: SqlWorld,
   without: readonly number[],
-): { matching: string; row: string } {
+): { matching: string | null; row: string; total: string } {
   const { byHand, limit, soldOut } = assortment;
   const order = orderOf(assortment, statement, world);
   const keys = [...(soldOut === 'toTheEnd' ? [{ sql: 'p.in_stock', descending: true }] : []), ...order.keys];
   const pins = byHand.pins.map(({ id }) => id);
   // What was put in is told apart only where the greatest number may have to choose.
   const chooses = limit !== null && byHand.putIn.length > 0;
+  const dear =
+    chooses ||
+    pins.length > 0 ||
+    order.join !== undefined ||
+    clausesIn(assortment.rule).some(({ is }) => COSTLY.includes(is));
+  const first = restFrom(wanted, assortment);
+  const most = wanted.start + wanted.count;
+  const page = `LIMIT ${statement.value(most - first)} OFFSET ${statement.value(first)}`;
+  const where = isInSql(assortment, statement, world, without);
+  const sortBy = (key: SortKey, sql: string) =>
+    `${sql}${key.text ? ' COLLATE "C"' : ''}${key.descending ? ' DESC' : ''}`;
+  if (!dear) {
+    const sort = [...keys.map((key) => sortBy(key, key.sql)), 'p.id'].join(', ');
+    const total = counted
+      ? `(SELECT count(*) FROM product p WHERE ${where})`
+      : `(SELECT count(*) FROM (SELECT FROM product p WHERE ${where} LIMIT ${statement.value(most + 1)}) enough)`;
+    const rest = `ARRAY(SELECT p.id FROM product p WHERE ${where} ORDER BY ${sort} ${page})`;
+    return {
+      matching: null,
+      total,
+      row: `jsonb_build_object('total', ${total}, 'pinned', '[]'::jsonb, 'rest', to_jsonb(${rest}))`,
+    };
+  }
   const columns = [
     'p.id',
     ...keys.map((key, i) => `${key.sql}${key.text ? ' COLLATE "C"' : ''} AS k${i}`),
     ...(chooses ? [`p.id = ANY(${statement.ints(byHand.putIn)}) AS put`] : []),
   ];
   const matching = `${name} AS MATERIALIZED (SELECT ${columns.join(', ')} FROM product p ${order.join ?? ''}
-    WHERE ${isInSql(assortment, statement, world, without)})`;
+    WHERE ${where})`;
   const sort = [...keys.map((key, i) => `k${i}${key.descending ? ' DESC' : ''}`), 'id'].join(', ');
   const unpinned = pins.length ? `id <> ALL(${statement.ints(pins)})` : 'true';
   const pinned = pins.length
@@ -92,12 +127,12 @@ function levelSql(
         LIMIT greatest(0, ${room} - (SELECT count(*) FROM ${name} WHERE put AND ${unpinned})))
     ) kept`;
   }
-  const first = restFrom(wanted, assortment);
-  const rest = `ARRAY(SELECT id FROM ${from} ORDER BY ${sort}
-    LIMIT ${statement.value(wanted.start + wanted.count - first)} OFFSET ${statement.value(first)})`;
+  const rest = `ARRAY(SELECT id FROM ${from} ORDER BY ${sort} ${page})`;
+  const total = `(SELECT count(*) FROM ${name})`;
   return {
     matching,
-    row: `jsonb_build_object('total', (SELECT count(*) FROM ${name}), 'pinned', to_jsonb(${pinned}), 'rest', to_jsonb(${rest}))`,
+    total,
+    row: `jsonb_build_object('total', ${total}, 'pinned', to_jsonb(${pinned}), 'rest', to_jsonb(${rest}))`,
   };
 }
 
@@ -134,18 +169,21 @@ export function resolutionStatement(
   const end = chain.findIndex((level, i) => !topsUp(level, chain[i + 1]));
   const used = chain.slice(0, end + 1);
   const wanted = wantedOf(used, { start, count });
-  const parts = used.map((level, i) => levelSql(level, wanted[i]!, `m${i}`, statement, world, without));
+  const parts = used.map((level, i) =>
+    levelSql(level, wanted[i]!, `m${i}`, i === 0, statement, world, without),
+  );
   const rows = parts.map(({ row }, i) => {
     const needed = used
       .slice(0, i)
       .map(
         (level, j) =>
-          `(SELECT count(*) FROM m${j}) < ${statement.value(Math.min(level.fallback!.fewerThan, level.limit ?? Infinity))}`,
+          `${parts[j]!.total} < ${statement.value(Math.min(level.fallback!.fewerThan, level.limit ?? Infinity))}`,
       );
     return `${needed.length ? `CASE WHEN ${needed.join(' AND ')} THEN ${row} END` : row} AS level${i}`;
   });
+  const gathered = parts.flatMap(({ matching }) => matching ?? []);
   return {
-    text: `WITH ${parts.map(({ matching }) => matching).join(',\n')}\nSELECT ${rows.join(',\n')}`,
+    text: `${gathered.length ? `WITH ${gathered.join(',\n')}\n` : ''}SELECT ${rows.join(',\n')}`,
     values: statement.values,
     levels: used.map((level, i) => ({ assortment: level, wanted: wanted[i]! })),
   };

@@ -31,7 +31,7 @@ interface Row {
 const pairs = (first: string, second: string, from: string) =>
   `coalesce((SELECT jsonb_agg(jsonb_build_array(${first}, ${second})) FROM ${from}), '[]')`;
 
-const SELECT = `SELECT p.id, p.title_key, p.words, p.brand_id, p.kind, p.featured, p.on_sale_from, p.price, p.reduced,
+const SELECT = `SELECT p.id, p.title_key, coalesce((SELECT words FROM product_text WHERE product_id = p.id), '{}') AS words, p.brand_id, p.kind, p.featured, p.on_sale_from, p.price, p.reduced,
     p.in_stock, p.stock, p.rating_sum, p.rating_count, p.fields, p.position, p.last_sold_at, p.orders,
     ARRAY(SELECT category_id FROM product_category WHERE product_id = p.id ORDER BY 1) AS category_ids,
     ARRAY(SELECT collection_id FROM collection_product WHERE product_id = p.id ORDER BY 1) AS collection_ids,

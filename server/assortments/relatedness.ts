@@ -4,7 +4,8 @@ import type { SqlWorld, Statement } from './statement.ts';
 
 /** Points of likeness of `p` to the product of the page; the core's `relatedness` is the reference. */
 export function relatednessSql(statement: Statement, { product: to, tree, orders }: SqlWorld): string {
-  if (!to) return '0';
+  // A bare number would be taken for a column's place where it is sorted by.
+  if (!to) return '0::bigint';
   const w = relatedWeights;
   const { same, near } = nearCategories(tree, to.categoryIds);
   const { least, most } = nearPrices(paid(to));
@@ -17,7 +18,7 @@ export function relatednessSql(statement: Statement, { product: to, tree, orders
     // `least` passes over what is unknown, so that no orders have to count as no lift first.
     `coalesce((SELECT least(${w.mostLift}, coalesce(10::bigint * b.orders * ${statement.value(orders)}::bigint / nullif(p.orders::bigint * ${statement.value(to.orders)}::bigint, 0), 0))
        FROM bought_together b WHERE b.product_id = ${id} AND b.other_id = p.id), 0)`,
-    `CASE WHEN coalesce(p.reduced, p.price) BETWEEN ${statement.value(least)} AND ${statement.value(most)} THEN ${w.price} ELSE 0 END`,
+    `CASE WHEN p.paid BETWEEN ${statement.value(least)} AND ${statement.value(most)} THEN ${w.price} ELSE 0 END`,
   ];
   return `(CASE WHEN p.id = ${id} THEN 0 ELSE ${likeness.join(' + ')} END)`;
 }

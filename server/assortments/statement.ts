@@ -14,5 +14,15 @@ export class Statement {
   }
 }
 
-/** What SQL needs to know of the world: the core's World itself. */
-export type SqlWorld = World;
+/** Spans of days whose sales are kept summed up (sold_window). */
+export const SOLD_WINDOWS: readonly number[] = [7, 30, 90, 365];
+
+/** What SQL needs to know of the world. */
+export interface SqlWorld extends World {
+  /** Store day that the summed-up spans stand for; null for none. They are used only for that day. */
+  soldWindowsAsOf: number | null;
+}
+
+/** Whether the sales of a span are there summed up. */
+export const hasWindow = (days: number, { soldWindowsAsOf, today }: SqlWorld): boolean =>
+  soldWindowsAsOf === today && SOLD_WINDOWS.includes(days);

@@ -46,12 +46,13 @@ export async function readProducts(
 ): Promise<Map<number, ProductFacts>> {
   if (ids.length === 0) return new Map();
   const { rows } = await db.query<ProductRow>(
-    `SELECT p.id, p.slug, p.title, p.short_text, b.name AS brand, p.price, p.reduced, p.price_varies,
+    `SELECT p.id, p.slug, p.title, coalesce(x.short_text, '') AS short_text, b.name AS brand, p.price, p.reduced, p.price_varies,
        p.rating_sum, p.rating_count, p.in_stock, p.stock,
        coalesce((SELECT jsonb_agg(${pictureJson('pic', 'pp.alt')} ORDER BY pp.position)
          FROM product_picture pp JOIN picture pic ON pic.id = pp.picture_id
          WHERE pp.product_id = p.id AND pp.position < $2), '[]') AS pictures
-     FROM product p LEFT JOIN brand b ON b.id = p.brand_id WHERE p.id = ANY($1)`,
+     FROM product p LEFT JOIN product_text x ON x.product_id = p.id LEFT JOIN brand b ON b.id = p.brand_id
+     WHERE p.id = ANY($1)`,
     [ids, mostPictures],
   );
   return new Map(rows.map((row) => [row.id, asFacts(row)]));
@@ -159,7 +160,11 @@ export async function readProductDetail(
     long_text: string;
     code: string;
     shown_variant_id: number | null;
-  }>('SELECT id, long_text, code, shown_variant_id FROM product WHERE slug = $1', [slug]);
+  }>(
+    `SELECT id, coalesce(long_text, '') AS long_text, code, shown_variant_id
+     FROM product LEFT JOIN product_text ON product_id = id WHERE slug = $1`,
+    [slug],
+  );
   const row = found.rows[0];
   if (!row) return null;
   const [facts, { rows: variants }, { rows: fields }, { rows: trail }] = await Promise.all([

@@ -6,12 +6,19 @@ export type Queryable = Pick<pg.Pool, 'query'>;
 /** No single statement may take longer, ms. */
 const STATEMENT_TIMEOUT_MS = 8_000;
 
+/**
+ * Rules are many short statements of all shapes: compiling them costs more than it gains, what they sort and
+ * gather should stay in memory, and what they read is in memory already.
+ */
+const SETTINGS = ['jit=off', 'work_mem=48MB', 'random_page_cost=1.1'];
+
 export function makePool(connectionString: string, options: pg.PoolConfig = {}): Pool {
   const pool = new pg.Pool({
     connectionString,
     max: 10,
     connectionTimeoutMillis: 5_000,
     statement_timeout: STATEMENT_TIMEOUT_MS,
+    options: SETTINGS.map((setting) => `-c ${setting}`).join(' '),
     ...options,
   });
   // A connection that breaks while idle is replaced by the pool; whoever asks next is told.

@@ -1,4 +1,5 @@
 import type { Around } from '../../core/assortment/kinds.ts';
+import { storeDay } from '../../core/catalogue/storeTime.ts';
 import type { CategoryTree } from '../../core/catalogue/categoryTree.ts';
 import type { Page } from '../../core/plan/page.ts';
 import type { PageOf } from '../../core/plan/pageKinds.ts';
@@ -84,7 +85,7 @@ async function aboutOf(
 }
 
 /** Makes views of pages from a plan and the catalogue as it is now. */
-export function storefront(db: Queryable): Storefront {
+export function storefront(db: Queryable, rollWindows: (today: number) => void): Storefront {
   let known: Promise<Facts> | null = null;
   const facts = () => {
     known ??= readFacts(db);
@@ -100,6 +101,8 @@ export function storefront(db: Queryable): Storefront {
       const page = pageOfKind(plan, wanted.of);
       if (!page) return null;
       const at = await facts();
+      const today = storeDay(now, plan.house.timeZone);
+      if (at.soldWindowsAsOf !== today) rollWindows(today);
       const about = await aboutOf(db, at, wanted, now);
       if (!about) return null;
       const pictures = await readPictures(

@@ -4,7 +4,7 @@ import { queryWords } from '../../../core/assortment/clauses/words.ts';
 import { LEAST_RELATED } from '../../../core/assortment/related.ts';
 import { conditionOf } from '../condition.ts';
 import { relatednessSql } from '../relatedness.ts';
-import type { SqlWorld, Statement } from '../statement.ts';
+import { hasWindow, type SqlWorld, type Statement } from '../statement.ts';
 
 type ClauseSql<C extends Clause> = (clause: C, statement: Statement, world: SqlWorld) => string;
 
@@ -28,7 +28,9 @@ function hasWords(words: string, statement: Statement): string {
   const query = queryWords(words)
     .map((word) => `'${word}':*`)
     .join(' & ');
-  return query ? `p.word_vector @@ ${statement.value(query)}::tsquery` : 'true';
+  return query
+    ? `p.id IN (SELECT product_id FROM product_text WHERE word_vector @@ ${statement.value(query)}::tsquery)`
+    : 'true';
 }
 
 const soldSince = (days: number, statement: Statement, { today }: SqlWorld) =>
@@ -45,8 +47,8 @@ export const clauseSql: { [K in Clause['is']]: ClauseSql<Extract<Clause, { is: K
   kind: ({ kinds }, statement) => `p.kind = ANY(${statement.value(kinds)}::text[])`,
   price: ({ least, most }, statement) =>
     [
-      least === null ? [] : `coalesce(p.reduced, p.price) >= ${statement.value(least)}`,
-      most === null ? [] : `coalesce(p.reduced, p.price) <= ${statement.value(most)}`,
+      least === null ? [] : `p.paid >= ${statement.value(least)}`,
+      most === null ? [] : `p.paid <= ${statement.value(most)}`,
     ]
       .flat()
       .join(' AND ') || 'true',
@@ -66,7 +68,9 @@ export const clauseSql: { [K in Clause['is']]: ClauseSql<Extract<Clause, { is: K
     `p.on_sale_from >= ${statement.value(new Date(newSince(clause, world)))}::timestamptz AND p.on_sale_from <= ${statement.value(new Date(world.now))}::timestamptz`,
   featured: () => 'p.featured',
   sold: ({ least, days }, statement, world) =>
-    `p.id IN (${soldSince(days, statement, world)} GROUP BY product_id HAVING sum(units) >= ${statement.value(least)})`,
+    hasWindow(days, world)
+      ? `p.id IN (SELECT product_id FROM sold_window WHERE days = ${statement.value(days)} AND units >= ${statement.value(least)})`
+      : `p.id IN (${soldSince(days, statement, world)} GROUP BY product_id HAVING sum(units) >= ${statement.value(least)})`,
   field: ({ field, compare, value }, statement) => {
     if (compare === 'is') return `p.fields @> ${statement.value(JSON.stringify({ [field]: value }))}::jsonb`;
     const at = `p.fields -> ${statement.value(field)}`;

@@ -2,7 +2,7 @@ import type { Order } from '../../../core/assortment/orders/index.ts';
 import { ADDED_RATINGS } from '../../../core/assortment/orders/rating.ts';
 import { shuffleSeed } from '../../../core/assortment/orders/shuffled.ts';
 import { relatednessSql } from '../relatedness.ts';
-import type { SqlWorld, Statement } from '../statement.ts';
+import { hasWindow, type SqlWorld, type Statement } from '../statement.ts';
 
 /** One key of an order, the first counting most; the id is added by the caller. */
 export interface SortKey {
@@ -45,8 +45,8 @@ export const orderSql: { [K in Exclude<Order['by'], 'asNamed'>]: OrderToSql<Extr
   newest: plain({ sql: 'p.on_sale_from', descending: true }),
   oldest: plain({ sql: 'p.on_sale_from' }),
   title: plain({ sql: 'p.title_key', text: true }),
-  priceUp: plain({ sql: 'coalesce(p.reduced, p.price)' }),
-  priceDown: plain({ sql: 'coalesce(p.reduced, p.price)', descending: true }),
+  priceUp: plain({ sql: 'p.paid' }),
+  priceDown: plain({ sql: 'p.paid', descending: true }),
   reduction: plain({
     sql: 'coalesce((10000 * (p.price::bigint - p.reduced)) / nullif(p.price, 0), 0)',
     descending: true,
@@ -57,7 +57,13 @@ export const orderSql: { [K in Exclude<Order['by'], 'asNamed'>]: OrderToSql<Extr
     const over = `(2 * (${statement.value(ADDED_RATINGS * meanRating)}::bigint + 1000000::bigint * p.rating_sum) + (${ADDED_RATINGS} + p.rating_count))`;
     return { keys: [{ sql: `${over} / (2 * (${ADDED_RATINGS} + p.rating_count))`, descending: true }] };
   },
-  bestSold: ({ days }, statement, world) => byDaily('sold_daily', 'units', days, statement, world),
+  bestSold: ({ days }, statement, world) =>
+    hasWindow(days, world)
+      ? {
+          join: `LEFT JOIN sold_window daily ON daily.days = ${statement.value(days)} AND daily.product_id = p.id`,
+          keys: [{ sql: 'coalesce(daily.units, 0)', descending: true }],
+        }
+      : byDaily('sold_daily', 'units', days, statement, world),
   viewed: ({ days }, statement, world) => byDaily('viewed_daily', 'views', days, statement, world),
   lookedAt: (_, statement, { lookedAt }) => ({
     keys: [{ sql: last(`array_position(${statement.ints(lookedAt)}, p.id)`, '2147483647') }],

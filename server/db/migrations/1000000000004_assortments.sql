@@ -1,15 +1,25 @@
 -- Up Migration
 
--- Folded words of title, tags and brand, made by the core; what the words of a rule begin.
-ALTER TABLE product ADD COLUMN words text[] NOT NULL DEFAULT '{}';
-ALTER TABLE product ADD COLUMN word_vector tsvector GENERATED ALWAYS AS (array_to_tsvector(words)) STORED;
+-- Texts are kept apart from what rules read, so that a rule reads narrow rows.
+CREATE TABLE product_text (
+  product_id integer PRIMARY KEY REFERENCES product ON DELETE CASCADE,
+  short_text text NOT NULL DEFAULT '',
+  long_text text NOT NULL DEFAULT '',
+  -- Folded words of title, tags and brand, made by the core; what the words of a rule begin.
+  words text[] NOT NULL DEFAULT '{}',
+  word_vector tsvector GENERATED ALWAYS AS (array_to_tsvector(words)) STORED
+);
 ALTER TABLE product ADD COLUMN last_sold_at timestamptz;
 -- Orders that hold it.
 ALTER TABLE product ADD COLUMN orders integer NOT NULL DEFAULT 0;
--- Long texts are kept apart, so that a rule reads narrow rows.
-ALTER TABLE product SET (toast_tuple_target = 256);
+-- Price that a shopper pays.
+ALTER TABLE product ADD COLUMN paid integer GENERATED ALWAYS AS (coalesce(reduced, price)) STORED;
+DROP INDEX product_by_price;
 
-CREATE INDEX product_words ON product USING gin (word_vector);
+CREATE INDEX product_paid ON product (paid, id);
+CREATE INDEX product_in_stock ON product (on_sale_from DESC, id) WHERE in_stock;
+CREATE INDEX product_rated ON product (rating_count, rating_sum, id) WHERE rating_count > 0;
+CREATE INDEX product_words ON product_text USING gin (word_vector);
 CREATE INDEX product_brand ON product (brand_id);
 CREATE INDEX product_fields ON product USING gin (fields jsonb_path_ops);
 CREATE INDEX product_kind ON product (kind, id);
@@ -143,9 +153,11 @@ INSERT INTO bought_together
   SELECT l.product_id, other.product_id, count(DISTINCT l.order_id)
   FROM order_line l JOIN order_line other ON other.order_id = l.order_id AND other.product_id <> l.product_id GROUP BY 1, 2;
 SELECT refresh_option_values(ARRAY(SELECT id FROM product));
-UPDATE product SET words = array_remove(regexp_split_to_array(concat_ws(' ', title_key,
+INSERT INTO product_text (product_id, short_text, long_text, words) SELECT id, short_text, long_text, array_remove(regexp_split_to_array(concat_ws(' ', title_key,
   (SELECT regexp_replace(lower(b.name), '[^[:alnum:]]+', ' ', 'g') FROM brand b WHERE b.id = product.brand_id),
-  (SELECT string_agg(regexp_replace(lower(t.tag), '[^[:alnum:]]+', ' ', 'g'), ' ') FROM product_tag t WHERE t.product_id = product.id)), '\s+'), '');
+  (SELECT string_agg(regexp_replace(lower(t.tag), '[^[:alnum:]]+', ' ', 'g'), ' ') FROM product_tag t WHERE t.product_id = product.id)), '\s+'), '') FROM product;
+ALTER TABLE product DROP COLUMN short_text, DROP COLUMN long_text;
+CREATE TRIGGER announce AFTER INSERT OR UPDATE OR DELETE ON product_text FOR EACH STATEMENT EXECUTE FUNCTION announce_catalogue();
 
 -- Drafts that were begun before take the new settings as they stood for until now.
 CREATE FUNCTION with_new_assortment(old jsonb) RETURNS jsonb LANGUAGE sql IMMUTABLE AS $$
@@ -167,6 +179,42 @@ DROP FUNCTION with_new_assortment(jsonb);
 -- An order changes figures of a product, but not what pages are made from.
 DROP TRIGGER announce ON product;
 CREATE TRIGGER announce AFTER INSERT OR DELETE ON product FOR EACH STATEMENT EXECUTE FUNCTION announce_catalogue();
-CREATE TRIGGER announce_change AFTER UPDATE OF slug, title, title_key, short_text, long_text, kind, code, brand_id, featured,
-  position, on_sale_from, rating_sum, rating_count, fields, shown_variant_id, price, reduced, price_varies, in_stock, stock, words
+CREATE TRIGGER announce_change AFTER UPDATE OF slug, title, title_key, kind, code, brand_id, featured,
+  position, on_sale_from, rating_sum, rating_count, fields, shown_variant_id, price, reduced, price_varies, in_stock, stock
   ON product FOR EACH STATEMENT EXECUTE FUNCTION announce_catalogue();
+
+-- Units sold in the spans of days that are asked for most, as of one day of the store; kept as orders arrive, and
+-- reckoned anew when the day turns.
+CREATE TABLE sold_window (
+  days integer NOT NULL,
+  product_id integer NOT NULL REFERENCES product ON DELETE CASCADE,
+  units integer NOT NULL,
+  PRIMARY KEY (days, product_id)
+);
+CREATE INDEX sold_window_best ON sold_window (days, units DESC, product_id);
+ALTER TABLE store_figures ADD COLUMN windows_as_of integer;
+
+CREATE FUNCTION roll_sold_windows(today integer) RETURNS void LANGUAGE plpgsql AS $$
+BEGIN
+  PERFORM pg_advisory_xact_lock(731904);
+  IF (SELECT windows_as_of FROM store_figures) IS NOT DISTINCT FROM today THEN RETURN; END IF;
+  DELETE FROM sold_window;
+  INSERT INTO sold_window (days, product_id, units)
+    SELECT span.days, product_id, sum(units) FROM (VALUES (7), (30), (90), (365)) span (days)
+    JOIN sold_daily ON day > today - span.days AND day <= today GROUP BY 1, 2;
+  UPDATE store_figures SET windows_as_of = today;
+  PERFORM pg_notify('changed', 'catalogue');
+END $$;
+
+CREATE FUNCTION windows_follow() RETURNS trigger LANGUAGE plpgsql AS $$
+BEGIN
+  INSERT INTO sold_window (days, product_id, units)
+    SELECT span.days, a.product_id, sum(a.quantity)
+    FROM arrived a JOIN shop_order o ON o.id = a.order_id, (VALUES (7), (30), (90), (365)) span (days), store_figures f
+    WHERE store_day(o.placed_at) > f.windows_as_of - span.days AND store_day(o.placed_at) <= f.windows_as_of
+    GROUP BY 1, 2
+  ON CONFLICT (days, product_id) DO UPDATE SET units = sold_window.units + excluded.units;
+  RETURN NULL;
+END $$;
+CREATE TRIGGER windows_follow AFTER INSERT ON order_line
+  REFERENCING NEW TABLE AS arrived FOR EACH STATEMENT EXECUTE FUNCTION windows_follow();
