@@ -24,6 +24,12 @@ export const mainViews: readonly MainView[] = [
     path: '/studio/arrange/home?bay=reduced-just-now',
     prepare: (page) => page.getByRole('button', { name: /on Tablet: bring near/ }).click(),
   },
+  { name: 'assortments', path: '/studio/assortments/under-sixty' },
+  {
+    name: 'arrange-shows',
+    path: '/studio/arrange/home?bay=under-sixty',
+    prepare: (page) => openLine(page, 'Shows'),
+  },
   { name: 'home', path: '/', width: 1280 },
   { name: 'home-phone', path: '/', width: 375, height: 800 },
   { name: 'shop', path: '/shop', width: 1280 },

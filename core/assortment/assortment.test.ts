@@ -1,37 +1,18 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { emptyVocabulary, namesFrom, type Vocabulary } from '../catalogue/vocabulary.ts';
-import {
-  SPECIMEN_DAY,
-  SPECIMEN_NOW,
-  assortmentArbitrary,
-  goodsArbitrary,
-  ruleArbitrary,
-} from '../specimen/rules.ts';
+import { assortmentArbitrary, goodsArbitrary, ruleArbitrary, specimenWorld } from '../specimen/rules.ts';
 import { specimenHouse, specimenTree } from '../specimen/specimen.ts';
 import { readAssortment } from './assortment.ts';
 import { clauseKinds } from './clauses/index.ts';
 import { resolveProducts } from './evaluate.ts';
 import { explain } from './explain.ts';
-import type { World } from './kinds.ts';
 import { orderKinds } from './orders/index.ts';
 import { pinPlaces } from './pins.ts';
 import { clausesIn, movePart, partAt, pathsIn, type Group } from './rule.ts';
 import { suggest } from './suggest.ts';
 
-const world: World = {
-  now: SPECIMEN_NOW,
-  today: SPECIMEN_DAY,
-  timeZone: 'UTC',
-  newForDays: 2,
-  tree: specimenTree,
-  around: null,
-  lookedAt: [3, 1],
-  product: null,
-  meanRating: 4_000_000,
-  orders: 20,
-  collectionRules: new Map(),
-};
+const world = specimenWorld;
 
 const vocabulary: Vocabulary = {
   ...emptyVocabulary,

@@ -1,5 +1,6 @@
 import type { Command } from '../plan/commands.ts';
 import type { Plan } from '../plan/plan.ts';
+import type { Names } from '../sentence/sentence.ts';
 import type { PageView } from '../view/view.ts';
 
 export type Severity = 'wrong' | 'weak' | 'hint';
@@ -23,10 +24,10 @@ export interface Finding {
   goTo: string;
 }
 
-/** One check: it reads a page's view, and the plan only for making its fix. */
+/** One check: it reads a page's view; the plan for its fix and for what was meant. */
 export interface Check {
   id: string;
   title: string;
   severity: Severity;
-  find(view: PageView, plan: Plan): Omit<Finding, 'check' | 'severity' | 'pageId'>[];
+  find(view: PageView, plan: Plan, names: Names): Omit<Finding, 'check' | 'severity' | 'pageId'>[];
 }

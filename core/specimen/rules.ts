@@ -1,9 +1,10 @@
 import fc from 'fast-check';
 import type { ProductAssortment } from '../assortment/assortment.ts';
 import type { Clause } from '../assortment/clauses/index.ts';
-import { PRODUCT_KINDS, type Around, type ProductRecord } from '../assortment/kinds.ts';
+import { PRODUCT_KINDS, type Around, type ProductRecord, type World } from '../assortment/kinds.ts';
 import { orderKinds, type Order } from '../assortment/orders/index.ts';
 import type { Group } from '../assortment/rule.ts';
+import { specimenTree } from './specimen.ts';
 import { fold } from '../catalogue/fold.ts';
 
 /** Random goods and rules that fit together, with many ties, gaps and edges; for tests. */
@@ -12,6 +13,21 @@ export const SPECIMEN_DAY = 20_000;
 /** Noon of that day in a store that keeps UTC. */
 export const SPECIMEN_NOW = SPECIMEN_DAY * 86_400_000 + 43_200_000;
 const DAY_MS = 86_400_000;
+
+/** A day in a store whose shopper has looked at two products. */
+export const specimenWorld: World = {
+  now: SPECIMEN_NOW,
+  today: SPECIMEN_DAY,
+  timeZone: 'UTC',
+  newForDays: 2,
+  tree: specimenTree,
+  around: null,
+  lookedAt: [3, 1],
+  product: null,
+  meanRating: 4_000_000,
+  orders: 20,
+  collectionRules: new Map(),
+};
 
 export const specimenWords = ['fog', 'fogbank', 'tide', 'émail', '10', 'o’neil', 'a'];
 const tagNames = ['tide', 'fog', 'gift ideas', "o'clock", 'Ünder'];

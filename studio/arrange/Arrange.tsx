@@ -5,7 +5,7 @@ import { findingsOn } from '../../core/checks/index.ts';
 import type { Page } from '../../core/plan/page.ts';
 import type { Plan } from '../../core/plan/plan.ts';
 import type { PageView } from '../../core/view/view.ts';
-import { useDraft } from '../studioContext.tsx';
+import { useDraft, useNames } from '../studioContext.tsx';
 import { t } from '../ui/theme.ts';
 import { ArrangeContext, FindingsContext, ViewContext, type Arranging } from './arrangeContext.tsx';
 import { Elevation } from './elevation/Elevation.tsx';
@@ -56,8 +56,9 @@ function ArrangePage({ page }: { page: Page }) {
 
 /** Looking for what is amiss may follow a moment later; the frames may not. */
 function Findings({ view, plan, children }: { view: PageView; plan: Plan; children: ReactNode }) {
+  const names = useNames();
   const [lateView, latePlan] = [useDeferredValue(view), useDeferredValue(plan)];
-  return <FindingsContext value={findingsOn(lateView, latePlan)}>{children}</FindingsContext>;
+  return <FindingsContext value={findingsOn(lateView, latePlan, names)}>{children}</FindingsContext>;
 }
 
 /** The place where a page is arranged: the page, the shelf, the result, from left to right. */
