@@ -42,6 +42,9 @@ export async function studioFigures(browser: Browser, url: string): Promise<Figu
     scriptBytes += responseBodySize;
   });
   await signIn(page, { url });
+  // What comes later, when another place or line is opened, is no part of the first load.
+  await page.waitForLoadState('networkidle');
+  const firstLoad = scriptBytes;
   await openLine(page, 'Across');
   const items = page.getByRole('textbox', { name: 'Items' });
   await items.fill('24');
@@ -82,6 +85,6 @@ export async function studioFigures(browser: Browser, url: string): Promise<Figu
   return [
     distribution('Edit to paint, four frames of 24 cards', 'ms', edits, 100),
     distribution('Change of what is shown, server asked', 'ms', changes, 250),
-    atMost('Studio, first load of script, gzipped', 'KB', scriptBytes / 1024, 350),
+    atMost('Studio, first load of script, gzipped', 'KB', firstLoad / 1024, 350),
   ];
 }

@@ -24,46 +24,49 @@ function readOffsets(query: Query, plan: Plan): Record<string, number> {
 const addressKey = (wanted: Wanted, { path, from }: PageAddress) =>
   JSON.stringify([path, 'variantId' in wanted ? wanted.variantId : null, Object.entries(from).sort()]);
 
+/** Sends a page that is ready, headers and all, past what only serves answers that are made on the spot. */
 function send(request: FastifyRequest, reply: FastifyReply, page: SentPage): FastifyReply {
-  reply
-    .header('etag', page.etag)
-    .header('cache-control', 'public, max-age=0, must-revalidate')
-    .header('content-security-policy', page.policy)
-    .header('x-content-type-options', 'nosniff')
-    .header('referrer-policy', 'strict-origin-when-cross-origin')
-    .header('vary', 'accept-encoding');
-  if (request.headers['if-none-match'] === page.etag) return reply.code(304).send();
-  reply.code(page.status).header('content-type', 'text/html; charset=utf-8');
-  const accepted = request.headers['accept-encoding'] ?? '';
-  if (accepted.includes('br')) return reply.header('content-encoding', 'br').send(page.brotli);
-  if (accepted.includes('gzip')) return reply.header('content-encoding', 'gzip').send(page.gzip);
-  return reply.send(page.plain);
+  reply.hijack();
+  if (request.headers['if-none-match'] === page.etag) reply.raw.writeHead(304, page.unchanged).end();
+  else {
+    const accepted = request.headers['accept-encoding'] ?? '';
+    const { headers, body } = accepted.includes('br')
+      ? page.brotli
+      : accepted.includes('gzip')
+        ? page.gzip
+        : page.plain;
+    reply.raw.writeHead(page.status, headers).end(body);
+  }
+  return reply;
 }
 
 /** The public pages, drawn from the live release and the catalogue as it is. */
 export function pageRoutes(app: FastifyInstance, parts: Parts): void {
-  const answer = async (
-    request: FastifyRequest,
-    reply: FastifyReply,
-    wanted: Wanted,
-  ): Promise<FastifyReply> => {
-    const now = parts.clock();
+  const LONGEST_WRITTEN = 200;
+  const make = async (request: FastifyRequest, wanted: Wanted, now: number): Promise<SentPage> => {
     const release = await parts.live.get();
     if (!release) throw new Fault('not-found', { message: 'Nothing has been published yet.' });
     const path = request.url.split('?', 1)[0]!;
     const address: PageAddress = { path, from: readOffsets(request.query as Query, release.plan) };
     const key = addressKey(wanted, address);
-    const kept = parts.pages.peek(key, now);
-    if (kept) return send(request, reply, kept);
-    const made = await parts.pages.make(key, async () => {
-      const view = await parts.storefront.view(release.plan, wanted, address, now);
-      if (!view) return notFoundPage(release.plan, await parts.storefront.tree());
-      const { html, policy } = htmlPage(view, `${request.protocol}://${request.host}`);
-      return sentPage(html, policy, 200, view.goodUntil);
-    });
-    return send(request, reply, made);
+    const page =
+      parts.pages.peek(key, now) ??
+      (await parts.pages.make(key, async () => {
+        const view = await parts.storefront.view(release.plan, wanted, address, now);
+        if (!view) return notFoundPage(release.plan, await parts.storefront.tree());
+        const { html, policy } = htmlPage(view, `${request.protocol}://${request.host}`);
+        return sentPage(html, policy, 200, view.goodUntil);
+      }));
+    if (request.url.length <= LONGEST_WRITTEN) parts.pages.alias(request.url, key);
+    return page;
   };
-
+  const answer = (request: FastifyRequest, reply: FastifyReply, wanted: Wanted) => {
+    const now = parts.clock();
+    const kept = parts.pages.peekWritten(request.url, now);
+    return kept
+      ? send(request, reply, kept)
+      : make(request, wanted, now).then((page) => send(request, reply, page));
+  };
   app.get('/', (request, reply) => answer(request, reply, { of: 'home' }));
   app.get('/shop', (request, reply) => answer(request, reply, { of: 'shop' }));
   app.get('/journal', (request, reply) => answer(request, reply, { of: 'journal' }));
