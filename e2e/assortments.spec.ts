@@ -138,7 +138,7 @@ test('builds a selection by typing, asks why, saves it, shows it in two shelves,
 test('plays a new and a returning shopper in the frames', async ({ page, store }) => {
   await signIn(page, store);
   const frame = page.frameLocator('iframe[title*="on Laptop"]');
-  await expect(frame.locator('[data-bay="looked-at-lately"]')).toHaveCount(0);
+  await expect(frame.locator('[data-bay="looked-at-lately"]')).toBeHidden();
   await page.getByRole('button', { name: 'Seen by: new shopper' }).click();
   await page.getByText('A returning one').click();
   for (const typed of ['Fogbank serving bowl', 'Chalk tea beaker']) {
@@ -148,7 +148,7 @@ test('plays a new and a returning shopper in the frames', async ({ page, store }
   const looked = frame.locator('[data-bay="looked-at-lately"] .part-title');
   await expect(looked).toHaveText([/Chalk tea beaker/, /Fogbank serving bowl/]);
   await page.getByText('A new shopper').click();
-  await expect(frame.locator('[data-bay="looked-at-lately"]')).toHaveCount(0);
+  await expect(frame.locator('[data-bay="looked-at-lately"]')).toBeHidden();
 });
 
 test('a rule may have groups, moved by keys; a cycle of fallbacks is refused and named', async ({
@@ -200,4 +200,45 @@ test('a rule may have groups, moved by keys; a cycle of fallbacks is refused and
   });
   expect(answer.status).toBe(422);
   expect(answer.text).toContain('return to where they began');
+});
+
+test('shows on public pages what this shopper looked at, with consent only', async ({
+  page,
+  browser,
+  store,
+}) => {
+  const lately = page.locator('[data-bay="looked-at-lately"]');
+  await page.goto(store.url);
+  await expect(lately).toBeHidden();
+  const { rows } = await store.pool.query(`SELECT id, slug FROM product WHERE in_stock ORDER BY id LIMIT 3`);
+  await page.goto(`${store.url}/product/${rows[0].slug}`);
+  await page.getByRole('button', { name: 'No', exact: true }).click();
+  await page.goto(`${store.url}/product/${rows[1].slug}`);
+  await expect(page.getByRole('region', { name: 'Your choice' })).toHaveCount(0);
+  await page.goto(store.url);
+  await expect(lately).toBeHidden();
+
+  // Another shopper agrees; the last one comes first, and again when it is looked at again.
+  const context = await browser.newContext();
+  const other = await context.newPage();
+  const shown = () =>
+    other
+      .locator('[data-bay="looked-at-lately"] .card:visible')
+      .evaluateAll((cards) => cards.map((card) => Number(card.getAttribute('data-card'))));
+  await other.goto(`${store.url}/product/${rows[0].slug}`);
+  await other.getByRole('button', { name: 'Yes, remember' }).click();
+  for (const one of [rows[1], rows[2], rows[0]]) await other.goto(`${store.url}/product/${one.slug}`);
+  await other.goto(store.url);
+  await expect.poll(shown).toEqual([rows[0].id, rows[2].id, rows[1].id]);
+  await expect(other.getByRole('heading', { name: 'Looked at lately' })).toBeVisible();
+  await context.close();
+
+  for (const query of [
+    '',
+    '?path=/',
+    '?path=/&bay=x',
+    '?path=/&bay=looked-at-lately&looked=x.-1.99999999999',
+    '?path=/%25&bay=a&bay=b',
+  ])
+    expect((await fetch(`${store.url}/fragment${query}`)).status).toBeLessThan(500);
 });

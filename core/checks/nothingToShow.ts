@@ -5,8 +5,9 @@ export const nothingToShow: Check = {
   title: 'Nothing to show',
   severity: 'wrong',
   find: (view) =>
-    view.bays.flatMap(({ id, content, heading }) =>
-      content.holds === 'shelf' && content.shelf.total === 0
+    view.bays.flatMap(({ id, content, heading, goesAway }) =>
+      // One that is meant to go away when too little matches does as it was told.
+      content.holds === 'shelf' && content.shelf.total === 0 && !goesAway
         ? [
             {
               bayId: id,

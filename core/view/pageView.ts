@@ -125,7 +125,18 @@ function bayView(bay: Bay, content: ContentView, house: House, more: Partial<Bay
     (content.holds === 'product' && !content.product) ||
     (content.holds === 'entry' && !content.entry);
   const { id, heading, look, bands } = bay;
-  return { id, heading, look, bands, content, empty, personal: false, room: roomOf(house, bay), ...more };
+  return {
+    id,
+    heading,
+    look,
+    bands,
+    content,
+    empty,
+    personal: false,
+    goesAway: false,
+    room: roomOf(house, bay),
+    ...more,
+  };
 }
 
 const lastViews = new WeakMap<Bay, { from: readonly unknown[]; view: BayView }>();
@@ -182,7 +193,8 @@ function* askShelf(
       if (item.of === 'products') above.add(item.product.id);
   }
   const fallback = isOfProducts ? assortment.fallback : null;
-  const tooFew = fallback?.then === 'goAway' && answer.own < fallback.fewerThan;
+  const goesAway = fallback?.then === 'goAway';
+  const tooFew = goesAway && answer.own < fallback.fewerThan;
   return keptBay(bay, [plan.house, shelf, assortment, answer, address, from], () => {
     const content: ContentView = {
       holds: 'shelf',
@@ -194,7 +206,7 @@ function* askShelf(
         hrefFrom: (first) => hrefFrom(address, shelf.id, first),
       }),
     };
-    return bayView(bay, content, plan.house, { personal, ...(tooFew && { empty: true }) });
+    return bayView(bay, content, plan.house, { personal, goesAway, ...(tooFew && { empty: true }) });
   });
 }
 

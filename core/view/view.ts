@@ -106,6 +106,8 @@ export interface BayView {
   content: ContentView;
   /** What it shows differs from shopper to shopper, so it is not part of what is kept for all. */
   personal: boolean;
+  /** It was told to go away, heading and all, when too little matches. */
+  goesAway: boolean;
   /** It has nothing to show, or too little, so neither it nor its heading is drawn. */
   empty: boolean;
   room: Room;

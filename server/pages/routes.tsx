@@ -1,8 +1,14 @@
 import type { FastifyInstance, FastifyReply, FastifyRequest } from 'fastify';
+import { renderToStaticMarkup } from 'react-dom/server';
+import { dependsOf } from '../../core/assortment/depends.ts';
+import { pageStyles } from '../../core/css/pageCss.ts';
 import { readFrom } from '../../core/paging/pages.ts';
 import type { Plan } from '../../core/plan/plan.ts';
 import type { PageAddress } from '../../core/view/pageView.ts';
+import { Bay } from '../../storefront/bays/index.tsx';
+import { assortmentsIn } from '../assortments/names.ts';
 import { Fault } from '../faults.ts';
+import { readEnhance } from './enhance.ts';
 import type { Parts } from '../parts.ts';
 import { htmlPage } from './document.tsx';
 import { notFoundPage } from './notFound.tsx';
@@ -40,8 +46,71 @@ function send(request: FastifyRequest, reply: FastifyReply, page: SentPage): Fas
   return reply;
 }
 
+/** Whether any selection of a plan is made from what a shopper has looked at. */
+const remembers = (plan: Plan): boolean => dependsOf(assortmentsIn(plan)).reads.has('lookedAt');
+
+const MOST_LOOKED_AT = 30;
+
+/** Ids of products as the shopper's own cookie has them; what is none is passed over. */
+const readLookedAt = (given: string | string[] | undefined): number[] =>
+  (typeof given === 'string' ? given.split('.') : [])
+    .filter((id) => /^\d{1,10}$/.test(id))
+    .map(Number)
+    .filter((id) => id > 0 && id < 2 ** 31)
+    .slice(0, MOST_LOOKED_AT);
+
+/** Listings and things that have addresses of their own, by the first step of the path. */
+const SLUGGED = { category: 'category', collection: 'collection', journal: 'entry' } as const;
+
+/** What the path of a public page asks for; null where there is no such kind of page. */
+function wantedOf(path: string): Wanted | null {
+  const [first = '', slug, more] = path.split('/').filter(Boolean).map(decodeStep);
+  if (more !== undefined) return null;
+  if (slug === undefined) {
+    if (first === '') return { of: 'home' };
+    return first === 'shop' || first === 'journal' ? { of: first } : null;
+  }
+  if (first === 'product') return { of: 'product', slug, variantId: null };
+  return Object.hasOwn(SLUGGED, first) ? { of: SLUGGED[first as keyof typeof SLUGGED], slug } : null;
+}
+
+function decodeStep(step: string): string {
+  try {
+    return decodeURIComponent(step);
+  } catch {
+    return step;
+  }
+}
+
 /** The public pages, drawn from the live release and the catalogue as it is. */
 export function pageRoutes(app: FastifyInstance, parts: Parts): void {
+  const enhance = readEnhance();
+  if (enhance)
+    app.get(enhance.href, (_, reply) =>
+      reply
+        .header('cache-control', 'public, max-age=31536000, immutable')
+        .header('x-content-type-options', 'nosniff')
+        .type('text/javascript; charset=utf-8')
+        .send(enhance.bytes),
+    );
+
+  /** A bay that is this shopper's own, as HTML and its style sheet; never kept. */
+  app.get<{ Querystring: Query }>('/fragment', async (request, reply) => {
+    const { path, bay, looked } = request.query;
+    const lookedAt = readLookedAt(looked);
+    const wanted = typeof path === 'string' ? wantedOf(path) : null;
+    const release = await parts.live.get();
+    if (!wanted || !release || typeof bay !== 'string') throw new Fault('bad-request');
+    const address: PageAddress = { path: String(path), from: {} };
+    const view = await parts.storefront.view(release.plan, wanted, address, parts.clock(), lookedAt);
+    const found = view?.bays.find(({ id, personal }) => personal && id === bay);
+    if (!view || !found) throw new Fault('not-found');
+    return reply.header('cache-control', 'private, no-store').send({
+      html: renderToStaticMarkup(<Bay bay={found} eager={false} />),
+      css: pageStyles(view).get(found.id) ?? '',
+    });
+  });
+
   const LONGEST_WRITTEN = 200;
   const make = async (request: FastifyRequest, wanted: Wanted, now: number): Promise<SentPage> => {
     const release = await parts.live.get();
@@ -54,7 +123,11 @@ export function pageRoutes(app: FastifyInstance, parts: Parts): void {
       (await parts.pages.make(key, async () => {
         const view = await parts.storefront.view(release.plan, wanted, address, now);
         if (!view) return notFoundPage(release.plan, await parts.storefront.tree());
-        const { html, policy } = htmlPage(view, `${request.protocol}://${request.host}`);
+        // Only where there is something to remember or to fill.
+        const own =
+          remembers(release.plan) && (wanted.of === 'product' || view.bays.some(({ personal }) => personal));
+        const script = own ? (enhance?.href ?? null) : null;
+        const { html, policy } = htmlPage(view, `${request.protocol}://${request.host}`, script);
         return sentPage(html, policy, 200, view.goodUntil);
       }));
     if (request.url.length <= LONGEST_WRITTEN) parts.pages.alias(request.url, key);
@@ -70,13 +143,8 @@ export function pageRoutes(app: FastifyInstance, parts: Parts): void {
   app.get('/', (request, reply) => answer(request, reply, { of: 'home' }));
   app.get('/shop', (request, reply) => answer(request, reply, { of: 'shop' }));
   app.get('/journal', (request, reply) => answer(request, reply, { of: 'journal' }));
-  const bySlug = {
-    '/category/:slug': 'category',
-    '/collection/:slug': 'collection',
-    '/journal/:slug': 'entry',
-  } as const;
-  for (const [path, of] of Object.entries(bySlug))
-    app.get<{ Params: { slug: string } }>(path, (request, reply) =>
+  for (const [first, of] of Object.entries(SLUGGED))
+    app.get<{ Params: { slug: string } }>(`/${first}/:slug`, (request, reply) =>
       answer(request, reply, { of, slug: request.params.slug }),
     );
   app.get<{ Params: { slug: string } }>('/product/:slug', (request, reply) => {

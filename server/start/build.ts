@@ -16,7 +16,7 @@ async function newestIn(folder: string): Promise<number> {
   return Math.max(0, ...times);
 }
 
-/** Builds the studio, unless what is built is newer than everything it is made from. */
+/** Builds the studio and the script of public pages, unless what is built is newer than everything it is made from. */
 export async function buildStudio(log: (line: string) => void): Promise<void> {
   const index = join(root, 'dist', 'studio', 'index.html');
   const sources = await Promise.all(
@@ -30,5 +30,21 @@ export async function buildStudio(log: (line: string) => void): Promise<void> {
     root: join(root, 'studio'),
     configFile: join(root, 'studio', 'vite.config.ts'),
     logLevel: 'error',
+  });
+  await build({
+    root: join(root, 'storefront'),
+    configFile: false,
+    logLevel: 'error',
+    build: {
+      outDir: join(root, 'dist', 'enhance'),
+      emptyOutDir: true,
+      target: 'es2022',
+      lib: {
+        entry: join(root, 'storefront', 'enhance', 'lookedAt.ts'),
+        formats: ['iife'],
+        name: 'enhance',
+        fileName: () => 'enhance.js',
+      },
+    },
   });
 }

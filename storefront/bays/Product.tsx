@@ -18,7 +18,7 @@ export function Product({
 }) {
   const { price } = content;
   return (
-    <article className="product">
+    <article className="product" data-product={product.id}>
       <ul className="gallery" role="list">
         {product.pictures.map((picture, i) => (
           <li key={picture.id}>

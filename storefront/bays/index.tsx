@@ -88,10 +88,17 @@ const bayDrawings: { [H in ContentView['holds']]: (props: BayProps<H>) => ReactN
 
 /** One bay; nothing at all where it has nothing to show. */
 export const Bay = memo(function Bay({ bay, eager }: { bay: BayView; eager: boolean }) {
-  if (bay.empty) return null;
+  // A place that the shopper's own script may fill; the same for everybody until then.
+  if (bay.empty)
+    return bay.personal ? <section className="bay" data-bay={bay.id} data-personal="" hidden /> : null;
   const Drawing = bayDrawings[bay.content.holds] as (props: BayProps<ContentView['holds']>) => ReactNode;
   return (
-    <section className="bay" data-bay={bay.id} aria-label={bay.heading.words || undefined}>
+    <section
+      className="bay"
+      data-bay={bay.id}
+      data-personal={bay.personal ? '' : undefined}
+      aria-label={bay.heading.words || undefined}
+    >
       <Drawing bay={bay} content={bay.content} eager={eager} />
     </section>
   );

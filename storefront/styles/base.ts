@@ -93,6 +93,7 @@ h4.bay-heading{font-size:17px}
 .fields .field{display:contents}
 .fields dt,.fields dd{padding-block:8px;border-bottom:1px solid var(--line)}
 .fields dt{color:var(--quiet);padding-inline-end:24px}
+.consent{position:fixed;inset:auto 0 0;z-index:5;display:flex;flex-wrap:wrap;gap:8px 14px;align-items:center;padding:12px var(--margin);background:var(--text);color:var(--ground);font-size:15px}.consent p{flex:1 1 260px}.consent button{font:inherit;font-weight:560;background:var(--ground);color:var(--text);border:0;border-radius:3px;padding:8px 14px;cursor:pointer}
 .entry>*{max-width:680px}.entry h1{font-size:clamp(28px,4cqi,44px);line-height:1.12;font-weight:560;letter-spacing:-.015em;margin-bottom:18px}.entry img{display:block;width:100%;max-width:760px;height:auto;border-radius:3px;margin-bottom:22px}.entry p{margin-bottom:1em;font-size:17px;line-height:1.65}
 .foot{margin-top:48px;border-top:1px solid var(--line);padding:24px var(--margin) 32px;font-size:14px;color:var(--quiet)}
 .foot>div{max-width:var(--content);margin-inline:auto}

@@ -312,8 +312,10 @@ function DrawnBay({ bay, chosen, name }: { bay: Bay; chosen: boolean; name: stri
     : bay.bands
       ? 'at some'
       : shelf
-        ? shelf.total === 0
-          ? 'empty'
+        ? drawn!.empty
+          ? drawn!.goesAway
+            ? 'if any'
+            : 'empty'
           : String(step!.shows.end - step!.shows.start)
         : '';
   return (
@@ -325,7 +327,7 @@ function DrawnBay({ bay, chosen, name }: { bay: Bay; chosen: boolean; name: stri
           regionPx={regionPx}
           chosen={chosen}
           hidden={bay.hidden}
-          conditional={bay.bands !== null}
+          conditional={bay.bands !== null || drawn?.goesAway === true}
         />
       </div>
       <div className="name">

@@ -1,0 +1,19 @@
+import { createHash } from 'node:crypto';
+import { existsSync, readFileSync } from 'node:fs';
+import { fileURLToPath } from 'node:url';
+
+/** The script of public pages, as it was built; addressed by its content, so that it may be kept for ever. */
+export interface Enhance {
+  href: string;
+  bytes: Buffer;
+}
+
+const built = fileURLToPath(new URL('../../dist/enhance/enhance.js', import.meta.url));
+
+/** Null where it was not built; every page works without it. */
+export function readEnhance(): Enhance | null {
+  if (!existsSync(built)) return null;
+  const bytes = readFileSync(built);
+  const mark = createHash('sha256').update(bytes).digest('hex').slice(0, 12);
+  return { href: `/assets/enhance-${mark}.js`, bytes };
+}

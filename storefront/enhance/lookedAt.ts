@@ -1,0 +1,82 @@
+/**
+ * The small script of public pages: remembers, with the shopper's consent and on this device only, which
+ * products were looked at, and fills the bays that show them. Every page works without it.
+ */
+
+const CONSENT = 'remember';
+const LOOKED = 'looked';
+const MOST = 30;
+const YEAR_S = 365 * 86_400;
+
+const cookie = (name: string): string | null =>
+  document.cookie
+    .split('; ')
+    .find((one) => one.startsWith(`${name}=`))
+    ?.slice(name.length + 1) ?? null;
+
+const keep = (name: string, value: string) => {
+  document.cookie = `${name}=${value}; path=/; max-age=${YEAR_S}; samesite=lax`;
+};
+
+const looked = (): string[] => (cookie(LOOKED) ?? '').split('.').filter((id) => /^\d{1,10}$/.test(id));
+
+/** The product looked at now comes first; looked at again, it comes first again. */
+function remember(id: string): void {
+  keep(LOOKED, [id, ...looked().filter((one) => one !== id)].slice(0, MOST).join('.'));
+}
+
+/** Asks once, at the foot of the window, where nothing moves for it. */
+function askConsent(agreed: () => void): void {
+  const bar = document.createElement('div');
+  bar.className = 'consent';
+  bar.setAttribute('role', 'region');
+  bar.setAttribute('aria-label', 'Your choice');
+  const words = document.createElement('p');
+  words.textContent = 'May we remember on this device which pieces you look at, to show them to you again?';
+  bar.append(words);
+  for (const [text, value] of [
+    ['Yes, remember', 'yes'],
+    ['No', 'no'],
+  ] as const) {
+    const button = document.createElement('button');
+    button.type = 'button';
+    button.textContent = text;
+    button.addEventListener('click', () => {
+      keep(CONSENT, value);
+      bar.remove();
+      if (value === 'yes') agreed();
+    });
+    bar.append(button);
+  }
+  document.querySelector('.region')?.append(bar);
+}
+
+interface Fragment {
+  html: string;
+  css: string;
+}
+
+/** Fills the places that are this shopper's own. What cannot be fetched stays as it is for everybody. */
+async function fill(place: Element): Promise<void> {
+  const query = new URLSearchParams({
+    path: location.pathname,
+    bay: place.getAttribute('data-bay')!,
+    looked: looked().join('.'),
+  });
+  const answer = await fetch(`/fragment?${query.toString()}`);
+  if (!answer.ok) return;
+  const { html, css } = (await answer.json()) as Fragment;
+  const sheet = new CSSStyleSheet();
+  sheet.replaceSync(css);
+  document.adoptedStyleSheets = [...document.adoptedStyleSheets, sheet];
+  const holder = document.createElement('template');
+  holder.innerHTML = html;
+  place.replaceWith(holder.content);
+}
+
+const product = document.querySelector('[data-product]')?.getAttribute('data-product');
+const consent = cookie(CONSENT);
+if (product && consent === 'yes') remember(product);
+if (product && consent === null) askConsent(() => remember(product));
+if (consent === 'yes' && looked().length)
+  for (const place of document.querySelectorAll('[data-personal]')) void fill(place).catch(() => undefined);
