@@ -1,5 +1,4 @@
-import type { Clause } from '../../core/assortment/clauses/index.ts';
-import { clausesIn } from '../../core/assortment/rule.ts';
+import { isGroup, type Part } from '../../core/assortment/rule.ts';
 import type { ProductAssortment } from '../../core/assortment/assortment.ts';
 import { namedIn, topUpTo, toppedUp, type Resolved } from '../../core/assortment/evaluate.ts';
 import { withPins } from '../../core/assortment/pins.ts';
@@ -57,8 +56,11 @@ interface LevelRow {
 const restFrom = ({ start }: Wanted, { byHand }: ProductAssortment) =>
   Math.max(0, start - byHand.pins.length);
 
-/** Clauses that cost so much for each product that they are looked at once only. */
-const COSTLY: readonly Clause['is'][] = ['sold', 'related'];
+/** Parts that cost so much for each product that they are looked at once only; no index finds what they hold for. */
+const isCostly = (part: Part): boolean =>
+  isGroup(part)
+    ? part.join !== 'all' || part.parts.some(isCostly)
+    : part.is === 'sold' || part.is === 'related' || (part.is === 'field' && part.compare !== 'is');
 
 /**
  * One level: an assortment's own list, as one JSON value.
@@ -85,8 +87,9 @@ function levelSql(
   const dear =
     chooses ||
     pins.length > 0 ||
-    order.join !== undefined ||
-    clausesIn(assortment.rule).some(({ is }) => COSTLY.includes(is));
+    (order.join !== undefined && !(order.walk && soldOut !== 'toTheEnd')) ||
+    assortment.rule.parts.some(isCostly) ||
+    (assortment.rule.join !== 'all' && assortment.rule.parts.length > 0);
   const first = restFrom(wanted, assortment);
   const most = wanted.start + wanted.count;
   const page = `LIMIT ${statement.value(most - first)} OFFSET ${statement.value(first)}`;
@@ -98,9 +101,19 @@ function levelSql(
     const total = counted
       ? `(SELECT count(*) FROM product p WHERE ${where})`
       : `(SELECT count(*) FROM (SELECT FROM product p WHERE ${where} LIMIT ${statement.value(most + 1)}) enough)`;
-    const rest = `ARRAY(SELECT p.id FROM product p WHERE ${where} ORDER BY ${sort} ${page})`;
+    const walk = order.walk?.();
+    const enough = walk && statement.value(most);
+    const matching =
+      walk &&
+      `${name} AS MATERIALIZED (SELECT p.id, ${walk.key} AS k FROM ${walk.from} WHERE ${where}
+        ORDER BY ${walk.sort} LIMIT ${enough})`;
+    const rest = walk
+      ? `ARRAY(SELECT id FROM (SELECT id, k FROM ${name} UNION ALL
+          (SELECT p.id, 0 FROM product p WHERE (SELECT count(*) FROM ${name}) < ${enough} AND ${walk.others} AND ${where}
+            ORDER BY p.id LIMIT ${enough})) walked ORDER BY k DESC, id ${page})`
+      : `ARRAY(SELECT p.id FROM product p WHERE ${where} ORDER BY ${sort} ${page})`;
     return {
-      matching: null,
+      matching: matching ?? null,
       total,
       row: `jsonb_build_object('total', ${total}, 'pinned', '[]'::jsonb, 'rest', to_jsonb(${rest}))`,
     };
@@ -110,7 +123,7 @@ function levelSql(
     ...keys.map((key, i) => `${key.sql}${key.text ? ' COLLATE "C"' : ''} AS k${i}`),
     ...(chooses ? [`p.id = ANY(${statement.ints(byHand.putIn)}) AS put`] : []),
   ];
-  const matching = `${name} AS MATERIALIZED (SELECT ${columns.join(', ')} FROM product p ${order.join ?? ''}
+  const matching = `${name} AS MATERIALIZED (SELECT ${columns.join(', ')} FROM product p ${order.join?.() ?? ''}
     WHERE ${where})`;
   const sort = [...keys.map((key, i) => `k${i}${key.descending ? ' DESC' : ''}`), 'id'].join(', ');
   const unpinned = pins.length ? `id <> ALL(${statement.ints(pins)})` : 'true';

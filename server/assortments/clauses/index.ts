@@ -73,10 +73,9 @@ export const clauseSql: { [K in Clause['is']]: ClauseSql<Extract<Clause, { is: K
       : `p.id IN (${soldSince(days, statement, world)} GROUP BY product_id HAVING sum(units) >= ${statement.value(least)})`,
   field: ({ field, compare, value }, statement) => {
     if (compare === 'is') return `p.fields @> ${statement.value(JSON.stringify({ [field]: value }))}::jsonb`;
-    const at = `p.fields -> ${statement.value(field)}`;
-    const wanted = `to_jsonb(${statement.value(value)}::numeric)`;
-    // Kinds of JSON values have an order too, so that only a number may be compared with a number.
-    return `coalesce(jsonb_typeof(${at}) = 'number' AND ${at} ${compare === 'atLeast' ? '>=' : '<='} ${wanted}, false)`;
+    // A path looks no further where the value is no number, and says so rather than nothing.
+    const path = `$.${JSON.stringify(field)} ? (@ ${compare === 'atLeast' ? '>=' : '<='} $value)`;
+    return `jsonb_path_exists(p.fields, ${statement.value(path)}::jsonpath, ${statement.value(JSON.stringify({ value }))}::jsonb)`;
   },
   option: ({ values }, statement) =>
     `p.id IN (SELECT product_id FROM product_option_value WHERE option_value_id = ANY(${statement.ints(values)}))`,

@@ -12,9 +12,14 @@ export interface SortKey {
   text?: boolean;
 }
 export interface OrderSql {
-  /** Joins that the keys need; product is `p`. */
-  join?: string;
+  /** Joins that the keys need; product is `p`. Asked for only where it is used, so that its values are. */
+  join?: () => string;
   keys: SortKey[];
+  /**
+   * Where the order can be walked along an index of another table: that table as `daily`, in its own order, and
+   * then the products that it does not have, by id.
+   */
+  walk?: () => { from: string; sort: string; key: string; others: string };
 }
 type OrderToSql<O extends Order> = (order: O, statement: Statement, world: SqlWorld) => OrderSql;
 
@@ -33,7 +38,7 @@ function byDaily(
   { today }: SqlWorld,
 ): OrderSql {
   return {
-    join: `LEFT JOIN (SELECT product_id, sum(${column}) AS total FROM ${table}
+    join: () => `LEFT JOIN (SELECT product_id, sum(${column}) AS total FROM ${table}
              WHERE day > ${statement.value(today - days)} AND day <= ${statement.value(today)}
              GROUP BY product_id) daily ON daily.product_id = p.id`,
     keys: [{ sql: 'coalesce(daily.total, 0)', descending: true }],
@@ -60,8 +65,15 @@ export const orderSql: { [K in Exclude<Order['by'], 'asNamed'>]: OrderToSql<Extr
   bestSold: ({ days }, statement, world) =>
     hasWindow(days, world)
       ? {
-          join: `LEFT JOIN sold_window daily ON daily.days = ${statement.value(days)} AND daily.product_id = p.id`,
+          join: () =>
+            `LEFT JOIN sold_window daily ON daily.days = ${statement.value(days)} AND daily.product_id = p.id`,
           keys: [{ sql: 'coalesce(daily.units, 0)', descending: true }],
+          walk: () => ({
+            from: `sold_window daily JOIN product p ON p.id = daily.product_id AND daily.days = ${statement.value(days)}`,
+            sort: 'daily.units DESC, daily.product_id',
+            key: 'daily.units',
+            others: `NOT EXISTS (SELECT FROM sold_window w WHERE w.days = ${statement.value(days)} AND w.product_id = p.id)`,
+          }),
         }
       : byDaily('sold_daily', 'units', days, statement, world),
   viewed: ({ days }, statement, world) => byDaily('viewed_daily', 'views', days, statement, world),
