@@ -31,7 +31,7 @@ const addressKey = (wanted: Wanted, { path, from }: PageAddress) =>
   JSON.stringify([path, 'variantId' in wanted ? wanted.variantId : null, Object.entries(from).sort()]);
 
 /** Sends a page that is ready, headers and all, past what only serves answers that are made on the spot. */
-function send(request: FastifyRequest, reply: FastifyReply, page: SentPage): FastifyReply {
+function send(request: FastifyRequest, reply: FastifyReply, page: SentPage): void {
   reply.hijack();
   if (request.headers['if-none-match'] === page.etag) reply.raw.writeHead(304, page.unchanged).end();
   else {
@@ -43,7 +43,6 @@ function send(request: FastifyRequest, reply: FastifyReply, page: SentPage): Fas
         : page.plain;
     reply.raw.writeHead(page.status, headers).end(body);
   }
-  return reply;
 }
 
 /** Whether any selection of a plan is made from what a shopper has looked at. */
@@ -133,7 +132,7 @@ export function pageRoutes(app: FastifyInstance, parts: Parts): void {
     if (request.url.length <= LONGEST_WRITTEN) parts.pages.alias(request.url, key);
     return page;
   };
-  const answer = (request: FastifyRequest, reply: FastifyReply, wanted: Wanted) => {
+  const answer = (request: FastifyRequest, reply: FastifyReply, wanted: Wanted): void | Promise<void> => {
     const now = parts.clock();
     const kept = parts.pages.peekWritten(request.url, now);
     return kept
@@ -158,8 +157,8 @@ export async function answerNotFound(
   request: FastifyRequest,
   reply: FastifyReply,
   parts: Parts,
-): Promise<FastifyReply> {
+): Promise<void> {
   const release = await parts.live.get().catch(() => null);
-  if (!release) return reply.code(404).type('text/plain').send('There is nothing at this address.');
-  return send(request, reply, notFoundPage(release.plan, await parts.storefront.tree()));
+  if (!release) await reply.code(404).type('text/plain').send('There is nothing at this address.');
+  else send(request, reply, notFoundPage(release.plan, await parts.storefront.tree()));
 }
