@@ -1,5 +1,5 @@
 import { CircleUser, Redo2, Undo2 } from 'lucide-react';
-import { useDeferredValue, useEffect, useMemo, useState, type ReactNode } from 'react';
+import { useEffect, useMemo, useState, type ReactNode } from 'react';
 import { Menu, MenuItem, MenuTrigger } from 'react-aria-components';
 import { NavLink } from 'react-router';
 import styled from 'styled-components';
@@ -75,11 +75,9 @@ export function Shell({ children }: { children: ReactNode }) {
   });
   const [publishing, setPublishing] = useState(false);
   const [helping, setHelping] = useState(false);
-  // How many changes there are may be told a moment after the frames have followed.
-  const latePlan = useDeferredValue(plan);
   const changes = useMemo(
-    () => (live.data ? changesBetween(live.data.plan, latePlan, names) : []),
-    [live.data, latePlan, names],
+    () => (live.data ? changesBetween(live.data.plan, plan, names) : []),
+    [live.data, plan, names],
   );
 
   useEffect(() => {
