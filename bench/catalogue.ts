@@ -164,8 +164,40 @@ export async function loadCatalogue(connectionString: string, products: number):
           1 + skewed(random, BRANDS),
         ] as const;
     };
+    /** What each product belongs to, product by product; the same each time it is gone through. */
+    const each = (seed: string, of: (random: () => number, id: number) => Iterable<number | string>) =>
+      function* () {
+        const random = makeRandom(seed);
+        for (let id = 1; id <= products; id += 1) yield [...new Set(of(random, id))].sort();
+      };
+    const leafOf = (random: () => number) => leaves[skewed(random, leaves.length)]!;
+    const categoriesOf = each('categories', (random) => [
+      leafOf(random),
+      ...(random() < 0.3 ? [leafOf(random)] : []),
+    ]);
+    const tagsOf = each('tags', (random) =>
+      Array.from({ length: Math.floor(random() * 4) }, () => `tag ${skewed(random, TAGS, 3)}`),
+    );
+    const collectionsOf = each('collections', (random) =>
+      random() < 0.15 ? [1 + skewed(random, COLLECTIONS)] : [],
+    );
+    const optionValuesOf = each('options', (random) => [
+      ...Array.from({ length: 1 + Math.floor(random() * 3) }, () => 1 + skewed(random, GLAZES, 1.6)),
+      ...(random() < 0.3 ? [GLAZES + 1 + Math.floor(random() * SIZES)] : []),
+    ]);
+    const many = function* (members: () => Generator<(number | string)[]>) {
+      let id = 0;
+      for (const ones of members()) {
+        id += 1;
+        for (const one of ones) yield `${id}\t${one}`;
+      }
+    };
+    const array = (members: Iterable<number | string>) =>
+      `{${[...members].map((one) => `"${one}"`).join(',')}}`;
+
     const product = function* () {
       const random = makeRandom('bench products');
+      const members = { categories: categoriesOf(), optionValues: optionValuesOf(), tags: tagsOf() };
       for (const [id, title, brand] of titled()) {
         const price = Math.round(300 * Math.exp(random() * 4));
         const reduced = random() < 0.12 ? Math.max(1, Math.round(price * (0.4 + 0.5 * random()))) : null;
@@ -195,13 +227,16 @@ export async function loadCatalogue(connectionString: string, products: number):
           inStock ? (random() < 0.3 ? 1 + Math.floor(random() * 5) : '\\N') : 0,
           random() < 0.5 ? iso(BENCH_NOW - random() * 200 * 86_400_000) : '\\N',
           skewed(random, 300, 5),
+          array(new Set((members.categories.next().value as number[]).flatMap(upFrom))),
+          array(members.optionValues.next().value as number[]),
+          array(members.tags.next().value as string[]),
         ].join('\t');
       }
     };
     await copy(
       client,
       'product',
-      'id, slug, title, title_key, kind, brand_id, featured, position, on_sale_from, rating_sum, rating_count, fields, price, reduced, in_stock, stock, last_sold_at, orders',
+      'id, slug, title, title_key, kind, brand_id, featured, position, on_sale_from, rating_sum, rating_count, fields, price, reduced, in_stock, stock, last_sold_at, orders, category_path, option_values, tags',
       product(),
     );
     await copy(
@@ -213,44 +248,10 @@ export async function loadCatalogue(connectionString: string, products: number):
           yield `${id}\t${words.slice(0, 90)}\t${words}\t{${[...fold(title).split(' '), 'maker', brand].join(',')}}`;
       })(),
     );
-    const many = (seed: string, of: (random: () => number, id: number) => Iterable<number | string>) =>
-      (function* () {
-        const random = makeRandom(seed);
-        for (let id = 1; id <= products; id += 1)
-          for (const other of new Set(of(random, id))) yield `${id}\t${other}`;
-      })();
-    await copy(
-      client,
-      'product_category',
-      'product_id, category_id',
-      many('categories', (random) => [
-        leaves[skewed(random, leaves.length)]!,
-        ...(random() < 0.3 ? [leaves[skewed(random, leaves.length)]!] : []),
-      ]),
-    );
-    await copy(
-      client,
-      'product_tag',
-      'product_id, tag',
-      many('tags', (random) =>
-        Array.from({ length: Math.floor(random() * 4) }, () => `tag ${skewed(random, TAGS, 3)}`),
-      ),
-    );
-    await copy(
-      client,
-      'collection_product',
-      'product_id, collection_id',
-      many('collections', (random) => (random() < 0.15 ? [1 + skewed(random, COLLECTIONS)] : [])),
-    );
-    await copy(
-      client,
-      'product_option_value',
-      'product_id, option_value_id',
-      many('options', (random) => [
-        ...Array.from({ length: 1 + Math.floor(random() * 3) }, () => 1 + skewed(random, GLAZES, 1.6)),
-        ...(random() < 0.3 ? [GLAZES + 1 + Math.floor(random() * SIZES)] : []),
-      ]),
-    );
+    await copy(client, 'product_category', 'product_id, category_id', many(categoriesOf));
+    await copy(client, 'product_tag', 'product_id, tag', many(tagsOf));
+    await copy(client, 'collection_product', 'product_id, collection_id', many(collectionsOf));
+    await copy(client, 'product_option_value', 'product_id, option_value_id', many(optionValuesOf));
     const daily = (seed: string, share: number) =>
       (function* () {
         const random = makeRandom(seed);
@@ -278,6 +279,7 @@ export async function loadCatalogue(connectionString: string, products: number):
       })(),
     );
     await client.query('UPDATE store_figures SET orders = $1', [products * 2]);
+    await client.query('SELECT count_products()');
     await client.query('SET session_replication_role = origin');
     await client.query('VACUUM ANALYZE');
   } finally {

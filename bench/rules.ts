@@ -23,12 +23,9 @@ interface HandWritten {
 const DAY_MS = 86_400_000;
 const since = (days: number) => `timestamptz '${new Date((BENCH_DAY - days + 1) * DAY_MS).toISOString()}'`;
 const now = `timestamptz '${new Date(BENCH_NOW).toISOString()}'`;
-const below = (id: number) =>
-  `p.id IN (SELECT pc.product_id FROM product_category pc JOIN category_closure cc ON cc.descendant_id = pc.category_id WHERE cc.ancestor_id = ${id})`;
-const glaze = (...ids: number[]) =>
-  `p.id IN (SELECT product_id FROM product_option_value WHERE option_value_id IN (${ids.join(', ')}))`;
-const tagged = (...tags: number[]) =>
-  `p.id IN (SELECT product_id FROM product_tag WHERE tag IN (${tags.map((tag) => `'tag ${tag}'`).join(', ')}))`;
+const below = (id: number) => `p.category_path @> '{${id}}'`;
+const glaze = (...ids: number[]) => `p.option_values && '{${ids.join(', ')}}'`;
+const tagged = (...tags: number[]) => `p.tags && '{${tags.map((tag) => `"tag ${tag}"`).join(', ')}}'`;
 const paid = 'p.paid';
 const soldJoin = (days: number) =>
   `LEFT JOIN (SELECT product_id, sum(units) AS units FROM sold_daily WHERE day > ${BENCH_DAY - days} AND day <= ${BENCH_DAY} GROUP BY 1) s ON s.product_id = p.id`;

@@ -1,5 +1,6 @@
 import type { Group, Part } from '../../core/assortment/rule.ts';
 import { isGroup } from '../../core/assortment/rule.ts';
+import { isGathered } from './clauses/found.ts';
 import { clauseSql } from './clauses/index.ts';
 import type { SqlWorld, Statement } from './statement.ts';
 
@@ -7,10 +8,10 @@ import type { SqlWorld, Statement } from './statement.ts';
 export function conditionOf(part: Part, statement: Statement, world: SqlWorld): string {
   if (!isGroup(part))
     return (clauseSql[part.is] as (typeof clauseSql)['category'])(part as never, statement, world);
-  return joined(
-    part,
-    part.parts.map((one) => conditionOf(one, statement, world)),
-  );
+  const conditions = part.parts.map((one) => conditionOf(one, statement, world));
+  if (part.join === 'any' && isGathered(part.parts))
+    return `p.id IN (${conditions.map((one) => `SELECT p.id FROM product p WHERE ${one}`).join(' UNION ALL ')})`;
+  return joined(part, conditions);
 }
 
 /** Conditions joined as their group says; an empty group holds for everything. */

@@ -106,64 +106,30 @@ async function store(products: readonly ProductRecord[]): Promise<void> {
     { product_id: 'int', words: 'text[]' },
     products.map(({ id, words }) => ({ product_id: id, words })),
   );
-  const many = <T>(of: (product: ProductRecord) => Iterable<T>, row: (id: number, one: T) => object) =>
-    products.flatMap((product) => [...of(product)].map((one) => row(product.id, one)));
-  await insert(
-    'product_category',
-    { product_id: 'int', category_id: 'int' },
-    many(
-      (p) => p.categoryIds,
-      (product_id, category_id) => ({ product_id, category_id }),
-    ),
-  );
-  await insert(
-    'collection_product',
-    { product_id: 'int', collection_id: 'int' },
-    many(
-      (p) => p.collectionIds,
-      (product_id, collection_id) => ({ product_id, collection_id }),
-    ),
-  );
-  await insert(
-    'product_tag',
-    { product_id: 'int', tag: 'text' },
-    many(
-      (p) => p.tags,
-      (product_id, tag) => ({ product_id, tag }),
-    ),
-  );
-  await insert(
-    'product_option_value',
-    { product_id: 'int', option_value_id: 'int' },
-    many(
-      (p) => p.optionValueIds,
-      (product_id, option_value_id) => ({ product_id, option_value_id }),
-    ),
-  );
-  await insert(
-    'sold_daily',
-    { product_id: 'int', day: 'int', units: 'int' },
-    many(
-      (p) => p.soldByDay,
-      (product_id, [day, units]) => ({ product_id, day, units }),
-    ),
-  );
-  await insert(
-    'viewed_daily',
-    { product_id: 'int', day: 'int', views: 'int' },
-    many(
-      (p) => p.viewedByDay,
-      (product_id, [day, views]) => ({ product_id, day, views }),
-    ),
-  );
-  await insert(
-    'bought_together',
-    { product_id: 'int', other_id: 'int', orders: 'int' },
-    many(
-      (p) => p.boughtWith,
-      (product_id, [other_id, orders]) => ({ product_id, other_id, orders }),
-    ),
-  );
+  const many = <T>(
+    table: string,
+    columns: Record<string, string>,
+    of: (product: ProductRecord) => Iterable<T>,
+    values: (one: T) => readonly unknown[] = (one) => [one],
+  ) =>
+    insert(
+      table,
+      { product_id: 'int', ...columns },
+      products.flatMap((product) =>
+        [...of(product)].map((one) => ({
+          product_id: product.id,
+          ...Object.fromEntries(Object.keys(columns).map((column, i) => [column, values(one)[i]])),
+        })),
+      ),
+    );
+  await many('product_category', { category_id: 'int' }, (p) => p.categoryIds);
+  await many('collection_product', { collection_id: 'int' }, (p) => p.collectionIds);
+  await many('product_tag', { tag: 'text' }, (p) => p.tags);
+  await many('product_option_value', { option_value_id: 'int' }, (p) => p.optionValueIds);
+  const pair = (one: readonly [number, number]) => one;
+  await many('sold_daily', { day: 'int', units: 'int' }, (p) => p.soldByDay, pair);
+  await many('viewed_daily', { day: 'int', views: 'int' }, (p) => p.viewedByDay, pair);
+  await many('bought_together', { other_id: 'int', orders: 'int' }, (p) => p.boughtWith, pair);
 }
 
 const asked = fc.record({
@@ -176,6 +142,27 @@ const asked = fc.record({
   meanRating: fc.constantFrom(0, 4_123_457, 3_999_999),
   orders: fc.integer({ min: 1, max: 50 }),
   start: fc.integer({ min: 0, max: 8 }),
+});
+
+type Asked = typeof asked extends fc.Arbitrary<infer One> ? One : never;
+
+const worldOf = (
+  { around, lookedAt, productId, meanRating, orders }: Asked,
+  products: readonly ProductRecord[],
+  soldWindowsAsOf: number | null,
+): SqlWorld => ({
+  around,
+  lookedAt,
+  meanRating,
+  orders,
+  soldWindowsAsOf,
+  now: SPECIMEN_NOW,
+  today: SPECIMEN_DAY,
+  timeZone: 'UTC',
+  newForDays: 2,
+  tree,
+  collectionRules,
+  product: products.find(({ id }) => id === productId) ?? null,
 });
 
 const ROUNDS = 60;
@@ -191,18 +178,9 @@ describe('an assortment asked of the database', () => {
         async (products, questions) => {
           await store(products);
           await rollSoldWindows(database.pool, SPECIMEN_DAY);
-          for (const { wanted, fallbacks, without, productId, start, ...rest } of questions) {
-            const world: SqlWorld = {
-              ...rest,
-              soldWindowsAsOf: SPECIMEN_DAY,
-              now: SPECIMEN_NOW,
-              today: SPECIMEN_DAY,
-              timeZone: 'UTC',
-              newForDays: 2,
-              tree,
-              collectionRules,
-              product: products.find(({ id }) => id === productId) ?? null,
-            };
+          for (const question of questions) {
+            const { wanted, fallbacks, without, start } = question;
+            const world = worldOf(question, products, SPECIMEN_DAY);
             const expected = resolveProducts(wanted, fallbacks, products, world, new Set(without));
             const span = { start: 0, count: 1000, without };
             const all = await readProductIds(database.pool, wanted, fallbacks, world, span);
@@ -216,18 +194,8 @@ describe('an assortment asked of the database', () => {
             expect(page.total).toBe(expected.ids.length);
             compared += 1;
           }
-          const { wanted, productId, ...rest } = questions[0]!;
-          const world: SqlWorld = {
-            ...rest,
-            soldWindowsAsOf: null,
-            now: SPECIMEN_NOW,
-            today: SPECIMEN_DAY,
-            timeZone: 'UTC',
-            newForDays: 2,
-            tree,
-            collectionRules,
-            product: products.find(({ id }) => id === productId) ?? null,
-          };
+          const { wanted } = questions[0]!;
+          const world = worldOf(questions[0]!, products, null);
           const counts = await readRuleCounts(database.pool, wanted, world);
           expect(counts.parts).toEqual(
             pathsIn(wanted.rule).map(({ path }) => ({
@@ -262,5 +230,48 @@ describe('an assortment asked of the database', () => {
       }),
       { numRuns: 20 },
     );
+  });
+
+  it('follows products, tags and categories that change, move and go', async () => {
+    const { pool } = database;
+    const [products] = fc.sample(goodsArbitrary, { numRuns: 1, seed: 7 });
+    await store(products!);
+    const kept = async () => (await pool.query('SELECT products, in_stock FROM store_figures')).rows[0];
+    const counted = async () =>
+      (
+        await pool.query(
+          'SELECT count(*)::int AS products, (count(*) FILTER (WHERE in_stock))::int AS in_stock FROM product',
+        )
+      ).rows[0];
+    const members = async () =>
+      (
+        await pool.query(`SELECT p.id, p.category_path, p.option_values, p.tags,
+          ARRAY(SELECT DISTINCT cc.ancestor_id FROM product_category pc JOIN category_closure cc
+            ON cc.descendant_id = pc.category_id WHERE pc.product_id = p.id ORDER BY 1) AS path,
+          ARRAY(SELECT option_value_id FROM product_option_value WHERE product_id = p.id ORDER BY 1) AS had,
+          ARRAY(SELECT tag FROM product_tag WHERE product_id = p.id ORDER BY 1) AS tagged FROM product p`)
+      ).rows;
+    const agree = async () => {
+      for (const row of await members())
+        expect([row.category_path, row.option_values, row.tags]).toEqual([row.path, row.had, row.tagged]);
+      expect(await kept()).toEqual(await counted());
+    };
+    await agree();
+    try {
+      for (const change of [
+        'UPDATE category SET parent_id = 6 WHERE id = 3',
+        'UPDATE category SET parent_id = NULL WHERE id = 3',
+        'UPDATE product_category SET category_id = 6 WHERE category_id = 4 AND NOT EXISTS (SELECT FROM product_category o WHERE o.product_id = product_category.product_id AND o.category_id = 6)',
+        'DELETE FROM product_tag WHERE product_id % 2 = 0',
+        'DELETE FROM product_option_value WHERE option_value_id = 2',
+        'UPDATE product SET in_stock = NOT in_stock WHERE id % 3 = 0',
+        'DELETE FROM product WHERE id % 4 = 1',
+      ]) {
+        await pool.query(change);
+        await agree();
+      }
+    } finally {
+      await pool.query('UPDATE category SET parent_id = 2 WHERE id = 3');
+    }
   });
 });

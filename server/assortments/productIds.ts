@@ -56,6 +56,18 @@ interface LevelRow {
 const restFrom = ({ start }: Wanted, { byHand }: ProductAssortment) =>
   Math.max(0, start - byHand.pins.length);
 
+/** Where everything matches, or everything in stock, the store keeps the number. */
+function keptTotal(
+  { rule, byHand, soldOut }: ProductAssortment,
+  without: readonly number[],
+): 'products' | 'in_stock' | null {
+  const [only, ...more] = rule.parts;
+  const stocked = only && !isGroup(only) && only.is === 'stock' && only.state === 'in';
+  if (without.length || byHand.putIn.length || byHand.leftOut.length || more.length) return null;
+  if (!only) return soldOut === 'out' ? 'in_stock' : 'products';
+  return stocked && rule.join !== 'none' ? 'in_stock' : null;
+}
+
 /** Parts that cost so much for each product that they are looked at once only; no index finds what they hold for. */
 const isCostly = (part: Part): boolean =>
   isGroup(part)
@@ -98,9 +110,12 @@ function levelSql(
     `${sql}${key.text ? ' COLLATE "C"' : ''}${key.descending ? ' DESC' : ''}`;
   if (!dear) {
     const sort = [...keys.map((key) => sortBy(key, key.sql)), 'p.id'].join(', ');
-    const total = counted
-      ? `(SELECT count(*) FROM product p WHERE ${where})`
-      : `(SELECT count(*) FROM (SELECT FROM product p WHERE ${where} LIMIT ${statement.value(most + 1)}) enough)`;
+    const kept = keptTotal(assortment, without);
+    const total = kept
+      ? `(SELECT ${kept} FROM store_figures)`
+      : counted
+        ? `(SELECT count(*) FROM product p WHERE ${where})`
+        : `(SELECT count(*) FROM (SELECT FROM product p WHERE ${where} LIMIT ${statement.value(most + 1)}) enough)`;
     const walk = order.walk?.();
     const enough = walk && statement.value(most);
     const matching =

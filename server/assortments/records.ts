@@ -35,8 +35,8 @@ const SELECT = `SELECT p.id, p.title_key, coalesce((SELECT words FROM product_te
     p.in_stock, p.stock, p.rating_sum, p.rating_count, p.fields, p.position, p.last_sold_at, p.orders,
     ARRAY(SELECT category_id FROM product_category WHERE product_id = p.id ORDER BY 1) AS category_ids,
     ARRAY(SELECT collection_id FROM collection_product WHERE product_id = p.id ORDER BY 1) AS collection_ids,
-    ARRAY(SELECT tag FROM product_tag WHERE product_id = p.id ORDER BY 1) AS tags,
-    ARRAY(SELECT option_value_id FROM product_option_value WHERE product_id = p.id ORDER BY 1) AS option_value_ids,
+    p.tags,
+    p.option_values AS option_value_ids,
     ${pairs('day', 'units', 'sold_daily WHERE product_id = p.id')} AS sold,
     ${pairs('day', 'views', 'viewed_daily WHERE product_id = p.id')} AS viewed,
     ${pairs('other_id', 'orders', 'bought_together WHERE product_id = p.id')} AS bought_with

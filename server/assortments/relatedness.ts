@@ -13,7 +13,7 @@ export function relatednessSql(statement: Statement, { product: to, tree, orders
   const standsIn = (ids: number[]) =>
     `p.id IN (SELECT product_id FROM product_category WHERE category_id = ANY(${statement.ints(ids)}))`;
   const likeness = [
-    `${w.tag} * least(${w.mostTags}, (SELECT count(*) FROM product_tag t WHERE t.product_id = p.id AND t.tag = ANY(${statement.value(to.tags)}::text[])))`,
+    `${w.tag} * least(${w.mostTags}, (SELECT count(*) FROM unnest(p.tags) tag WHERE tag = ANY(${statement.value(to.tags)}::text[])))`,
     `CASE WHEN ${standsIn(same)} THEN ${w.sameCategory} WHEN ${standsIn(near)} THEN ${w.nearCategory} ELSE 0 END`,
     // `least` passes over what is unknown, so that no orders have to count as no lift first.
     `coalesce((SELECT least(${w.mostLift}, coalesce(10::bigint * b.orders * ${statement.value(orders)}::bigint / nullif(p.orders::bigint * ${statement.value(to.orders)}::bigint, 0), 0))

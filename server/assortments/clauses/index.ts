@@ -8,8 +8,9 @@ import { hasWindow, type SqlWorld, type Statement } from '../statement.ts';
 
 type ClauseSql<C extends Clause> = (clause: C, statement: Statement, world: SqlWorld) => string;
 
-const inCategories = (ids: readonly number[], statement: Statement) =>
-  `p.id IN (SELECT product_id FROM product_category WHERE category_id = ANY(${statement.ints(ids)}))`;
+/** A product's path holds what it is in and all above that. */
+const inOrBelow = (ids: readonly number[], statement: Statement) =>
+  `p.category_path && ${statement.ints(ids)}`;
 
 /** Collections that are filled by hand, and the rules of the others. */
 function inCollections(ids: readonly number[], statement: Statement, world: SqlWorld): string {
@@ -38,12 +39,13 @@ const soldSince = (days: number, statement: Statement, { today }: SqlWorld) =>
 
 /** Each kind of clause as a condition on product `p`; the core's clauses under the same ids are the reference. */
 export const clauseSql: { [K in Clause['is']]: ClauseSql<Extract<Clause, { is: K }>> } = {
-  category: ({ ids, below }, statement, { tree }) =>
-    inCategories(below ? [...new Set(ids.flatMap((id) => tree.withBelow(id)))] : ids, statement),
+  category: ({ ids, below }, statement) =>
+    below
+      ? inOrBelow(ids, statement)
+      : `p.id IN (SELECT product_id FROM product_category WHERE category_id = ANY(${statement.ints(ids)}))`,
   collection: ({ ids }, statement, world) => inCollections(ids, statement, world),
-  tag: ({ tags }, statement) =>
-    `p.id IN (SELECT product_id FROM product_tag WHERE tag = ANY(${statement.value(tags)}::text[]))`,
-  brand: ({ ids }, statement) => `coalesce(p.brand_id = ANY(${statement.ints(ids)}), false)`,
+  tag: ({ tags }, statement) => `p.tags && ${statement.value(tags)}::text[]`,
+  brand: ({ ids }, statement) => `p.brand_id IS NOT NULL AND p.brand_id = ANY(${statement.ints(ids)})`,
   kind: ({ kinds }, statement) => `p.kind = ANY(${statement.value(kinds)}::text[])`,
   price: ({ least, most }, statement) =>
     [
@@ -77,13 +79,12 @@ export const clauseSql: { [K in Clause['is']]: ClauseSql<Extract<Clause, { is: K
     const path = `$.${JSON.stringify(field)} ? (@ ${compare === 'atLeast' ? '>=' : '<='} $value)`;
     return `jsonb_path_exists(p.fields, ${statement.value(path)}::jsonpath, ${statement.value(JSON.stringify({ value }))}::jsonb)`;
   },
-  option: ({ values }, statement) =>
-    `p.id IN (SELECT product_id FROM product_option_value WHERE option_value_id = ANY(${statement.ints(values)}))`,
+  option: ({ values }, statement) => `p.option_values && ${statement.ints(values)}`,
   words: ({ words }, statement) => hasWords(words, statement),
   around: (_, statement, world) => {
-    const { around, tree } = world;
+    const { around } = world;
     if (around === null) return 'true';
-    if (around.of === 'category') return inCategories(tree.withBelow(around.id), statement);
+    if (around.of === 'category') return inOrBelow([around.id], statement);
     return around.of === 'collection'
       ? inCollections([around.id], statement, world)
       : hasWords(around.words, statement);
