@@ -1,6 +1,7 @@
 import { demoAssortments, type DemoIds } from './assortments.ts';
 import type { Bands } from '../core/bands/bands.ts';
-import type { Card } from '../core/card/card.ts';
+import type { Card, Ratio } from '../core/card/card.ts';
+import type { BayLook } from '../core/plan/bay.ts';
 import type { Bay } from '../core/plan/bays/index.ts';
 import type { House } from '../core/plan/house.ts';
 import type { Plan } from '../core/plan/plan.ts';
@@ -31,13 +32,27 @@ const house: House = {
 /** Nothing by hand, and no fallback. */
 const plainHand = { byHand: { putIn: [], leftOut: [], pins: [] }, fallback: null };
 
+const look = (
+  width: BayLook['width'],
+  ground: string | null,
+  above: BayLook['above'],
+  below: BayLook['below'],
+): BayLook => ({ width, ownPx: 760, margin: null, ground, above, below });
+
+const pictures = (ratio: Ratio): Card['picture'] => ({
+  by: 'ratio',
+  ratio: { phone: ratio },
+  height: { phone: 240 },
+  fit: 'fill',
+});
+
 const shelf = (id: string, more: Partial<Shelf>): Shelf => ({ ...newShelf(id, house.bands), ...more });
 
 const bay = (id: string, more: Partial<Bay> & Pick<Bay, 'holds'>): Bay =>
   ({
     id,
     heading: { words: '', level: 2, align: 'start' },
-    look: { width: 'content', ground: null, above: { phone: 32, laptop: 48 }, below: { phone: 8 } },
+    look: look('content', null, { phone: 32, laptop: 48 }, { phone: 8 }),
     bands: null,
     hidden: false,
     ...more,
@@ -61,8 +76,8 @@ export function demoPlan(bannerPictureId: string, ids: DemoIds): Plan {
         ...plainHand,
       },
       across: { by: 'count', count: { phone: 2, tablet: 3, laptop: 4 }, smallest: { phone: 220 } },
-      amount: { by: 'items', items: 10, rows: { phone: 4, laptop: 2 } },
-      card: card(house.bands, { picture: { ratio: '4:5', fit: 'fill' } }),
+      amount: { by: 'items', items: { phone: 10 }, rows: { phone: 4, laptop: 2 } },
+      card: card(house.bands, { picture: pictures('4:5') }),
     }),
     shelf('reduced-just-now', {
       name: 'Reduced just now',
@@ -76,8 +91,8 @@ export function demoPlan(bannerPictureId: string, ids: DemoIds): Plan {
       },
       notTwice: true,
       across: { by: 'count', count: { phone: 2, tablet: 4, wide: 6 }, smallest: { phone: 180 } },
-      amount: { by: 'rows', items: 12, rows: { phone: 2, tablet: 1 } },
-      card: card(house.bands, { picture: { ratio: '1:1', fit: 'fill' }, titleLines: 1 }),
+      amount: { by: 'rows', items: { phone: 12 }, rows: { phone: 2, tablet: 1 } },
+      card: card(house.bands, { picture: pictures('1:1'), titleLines: 1 }),
     }),
     shelf('by-the-table', {
       name: 'By the table',
@@ -93,8 +108,8 @@ export function demoPlan(bannerPictureId: string, ids: DemoIds): Plan {
         limit: null,
       },
       across: { by: 'count', count: { phone: 2, tablet: 3, laptop: 5 }, smallest: { phone: 180 } },
-      amount: { by: 'items', items: 5, rows: { phone: 2 } },
-      card: { ...newCard('categories', house.bands), picture: { ratio: '1:1', fit: 'fill' } },
+      amount: { by: 'items', items: { phone: 5 }, rows: { phone: 2 } },
+      card: { ...newCard('categories', house.bands), picture: pictures('1:1') },
     }),
     shelf('shop', {
       name: 'Everything',
@@ -107,8 +122,8 @@ export function demoPlan(bannerPictureId: string, ids: DemoIds): Plan {
         ...plainHand,
       },
       across: { by: 'count', count: { phone: 2, tablet: 3, laptop: 4 }, smallest: { phone: 200 } },
-      amount: { by: 'rows', items: 24, rows: { phone: 8, tablet: 6 } },
-      pager: 'numbered',
+      amount: { by: 'rows', items: { phone: 24 }, rows: { phone: 8, tablet: 6 } },
+      paging: { by: 'numbered', words: 'Show more', link: '' },
       card: card(house.bands, { shown: { ...shown, rating: { phone: true } } }),
     }),
     shelf('listing', {
@@ -122,42 +137,42 @@ export function demoPlan(bannerPictureId: string, ids: DemoIds): Plan {
         ...plainHand,
       },
       across: { by: 'count', count: { phone: 2, tablet: 3, laptop: 4 }, smallest: { phone: 200 } },
-      amount: { by: 'rows', items: 24, rows: { phone: 6, tablet: 4 } },
-      pager: 'numbered',
+      amount: { by: 'rows', items: { phone: 24 }, rows: { phone: 6, tablet: 4 } },
+      paging: { by: 'numbered', words: 'Show more', link: '' },
     }),
     shelf('often-taken-along', {
       name: 'Often taken along',
       assortmentId: 'goes-with-it',
       across: { by: 'count', count: { phone: 2, tablet: 4 }, smallest: { phone: 180 } },
-      amount: { by: 'rows', items: 4, rows: { phone: 1 } },
+      amount: { by: 'rows', items: { phone: 4 }, rows: { phone: 1 } },
     }),
     shelf('under-sixty', {
       name: 'Under sixty, from the table',
       assortmentId: 'under-sixty',
       across: { by: 'count', count: { phone: 2, tablet: 3, laptop: 4 }, smallest: { phone: 180 } },
-      amount: { by: 'rows', items: 8, rows: { phone: 2 } },
+      amount: { by: 'rows', items: { phone: 8 }, rows: { phone: 2 } },
     }),
     shelf('looked-at-lately', {
       name: 'Looked at lately',
       assortmentId: 'looked-at-lately',
       across: { by: 'count', count: { phone: 3, tablet: 4, laptop: 6 }, smallest: { phone: 140 } },
-      amount: { by: 'rows', items: 6, rows: { phone: 1 } },
-      card: card(house.bands, { picture: { ratio: '1:1', fit: 'fill' }, titleLines: 1 }),
+      amount: { by: 'rows', items: { phone: 6 }, rows: { phone: 1 } },
+      card: card(house.bands, { picture: pictures('1:1'), titleLines: 1 }),
     }),
     shelf('kiln-stories', {
       name: 'Kiln stories',
       assortmentId: 'kiln-stories',
       across: { by: 'count', count: { phone: 1, tablet: 2, laptop: 3 }, smallest: { phone: 240 } },
-      amount: { by: 'rows', items: 3, rows: { phone: 1 } },
-      card: { ...newCard('entries', house.bands), picture: { ratio: '3:2', fit: 'fill' } },
+      amount: { by: 'rows', items: { phone: 3 }, rows: { phone: 1 } },
+      card: { ...newCard('entries', house.bands), picture: pictures('3:2') },
     }),
     shelf('journal', {
       name: 'The whole journal',
       assortmentId: 'kiln-stories',
       across: { by: 'count', count: { phone: 1, tablet: 2, laptop: 3 }, smallest: { phone: 240 } },
-      amount: { by: 'rows', items: 12, rows: { phone: 4 } },
-      pager: 'numbered',
-      card: { ...newCard('entries', house.bands), picture: { ratio: '3:2', fit: 'fill' } },
+      amount: { by: 'rows', items: { phone: 12 }, rows: { phone: 4 } },
+      paging: { by: 'numbered', words: 'Show more', link: '' },
+      card: { ...newCard('entries', house.bands), picture: pictures('3:2') },
     }),
   ];
   const home: Bay[] = [
@@ -165,7 +180,7 @@ export function demoPlan(bannerPictureId: string, ids: DemoIds): Plan {
       holds: 'notice',
       words: 'Kiln opening on Saturday: seconds from £9',
       link: '/shop',
-      look: { width: 'window', ground: '#2b3a55', above: { phone: 0 }, below: { phone: 0 } },
+      look: look('window', '#2b3a55', { phone: 0 }, { phone: 0 }),
     }),
     bay('banner', {
       holds: 'banner',
@@ -175,7 +190,7 @@ export function demoPlan(bannerPictureId: string, ids: DemoIds): Plan {
       link: '/shop',
       pictureId: bannerPictureId,
       height: { phone: 420, tablet: 340, laptop: 420 },
-      look: { width: 'window', ground: null, above: { phone: 0 }, below: { phone: 0 } },
+      look: look('window', null, { phone: 0 }, { phone: 0 }),
     }),
     bay('new-from-the-kiln', {
       holds: 'shelf',
@@ -186,12 +201,7 @@ export function demoPlan(bannerPictureId: string, ids: DemoIds): Plan {
       holds: 'shelf',
       shelfId: 'reduced-just-now',
       heading: { words: 'Reduced just now', level: 2, align: 'start' },
-      look: {
-        width: 'content',
-        ground: '#f3ecdf',
-        above: { phone: 32, laptop: 44 },
-        below: { phone: 32, laptop: 44 },
-      },
+      look: look('content', '#f3ecdf', { phone: 32, laptop: 44 }, { phone: 32, laptop: 44 }),
     }),
     bay('by-the-table', {
       holds: 'shelf',
@@ -218,19 +228,32 @@ export function demoPlan(bannerPictureId: string, ids: DemoIds): Plan {
     bay(id, {
       holds: 'shelf',
       shelfId: id,
-      look: { width: 'content', ground: null, above: { phone: 20 }, below: { phone: 24 } },
+      look: look('content', null, { phone: 20 }, { phone: 24 }),
     });
   return {
     house,
     pages: {
-      home: { id: 'home', kind: 'home', name: 'Home', bays: home },
-      shop: { id: 'shop', kind: 'shop', name: 'Shop', bays: [listingBay('shop')] },
-      category: { id: 'category', kind: 'category', name: 'Category', bays: [listingBay('listing')] },
-      collection: { id: 'collection', kind: 'collection', name: 'Collection', bays: [listingBay('listing')] },
+      home: { id: 'home', kind: 'home', name: 'Home', direction: 'language', bays: home },
+      shop: { id: 'shop', kind: 'shop', name: 'Shop', direction: 'language', bays: [listingBay('shop')] },
+      category: {
+        id: 'category',
+        kind: 'category',
+        name: 'Category',
+        direction: 'language',
+        bays: [listingBay('listing')],
+      },
+      collection: {
+        id: 'collection',
+        kind: 'collection',
+        name: 'Collection',
+        direction: 'language',
+        bays: [listingBay('listing')],
+      },
       journal: {
         id: 'journal',
         kind: 'journal',
         name: 'Journal',
+        direction: 'language',
         bays: [
           listingBay('journal'),
           bay('under-sixty', {
@@ -244,10 +267,11 @@ export function demoPlan(bannerPictureId: string, ids: DemoIds): Plan {
         id: 'entry',
         kind: 'entry',
         name: 'Journal entry',
+        direction: 'language',
         bays: [
           bay('entry', {
             holds: 'entry',
-            look: { width: 'content', ground: null, above: { phone: 12 }, below: { phone: 24 } },
+            look: look('content', null, { phone: 12 }, { phone: 24 }),
           }),
         ],
       },
@@ -255,10 +279,11 @@ export function demoPlan(bannerPictureId: string, ids: DemoIds): Plan {
         id: 'product',
         kind: 'product',
         name: 'Product',
+        direction: 'language',
         bays: [
           bay('product', {
             holds: 'product',
-            look: { width: 'content', ground: null, above: { phone: 12 }, below: { phone: 24 } },
+            look: look('content', null, { phone: 12 }, { phone: 24 }),
           }),
           bay('often-taken-along', {
             holds: 'shelf',

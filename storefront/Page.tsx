@@ -6,7 +6,7 @@ export function Page({ view }: { view: PageView }) {
   const firstPictures = view.bays.find(({ empty, content }) => !empty && content.holds !== 'notice')?.id;
   const [notices, rest] = [leadingNotices(view), view.bays.slice(leadingNotices(view).length)];
   return (
-    <div className="region">
+    <div className="region" dir={view.direction}>
       <a className="skip" href="#main">
         To the main part
       </a>
@@ -50,7 +50,7 @@ export function Page({ view }: { view: PageView }) {
           <Bay key={bay.id} bay={bay} eager={bay.id === firstPictures} />
         ))}
       </main>
-      <footer className="foot">
+      <footer className="foot" id="foot" tabIndex={-1}>
         <div>{view.storeName}</div>
       </footer>
     </div>

@@ -1,7 +1,45 @@
+import type { Paging } from '../core/plan/shelf.ts';
 import type { PagerView } from '../core/view/view.ts';
 
-/** Links to the pages of a list. There may be several, of which each width shows its own. */
-export function Pager({ pager, name }: { pager: PagerView; name: string }) {
+export interface PagerProps {
+  pager: PagerView;
+  paging: Paging;
+  /** What the list is called. */
+  name: string;
+}
+
+/** Ways to the other pages of a list. There may be several, of which each width shows its own. */
+export function Pager(props: PagerProps) {
+  return props.paging.by === 'numbered' ? <Numbered {...props} /> : <More {...props} />;
+}
+
+/**
+ * A link to what comes next; without script a page of its own. The script brings it here instead, and does so by
+ * itself where that is wanted.
+ */
+function More({ pager: { size, previous, next, href }, paging, name }: PagerProps) {
+  return (
+    <nav className="pager more" data-size={size} data-by={paging.by} aria-label={`More of ${name}`}>
+      {previous !== null && (
+        <a rel="prev" href={href[previous]} data-from={previous}>
+          Show what comes before
+        </a>
+      )}
+      {next !== null && (
+        <a rel="next" href={paging.link || href[next]} data-from={paging.link ? undefined : next}>
+          {paging.words || 'Show more'}
+        </a>
+      )}
+      {paging.by === 'onReach' && next !== null && (
+        <a className="to-foot" href="#foot">
+          To the foot of the page
+        </a>
+      )}
+    </nav>
+  );
+}
+
+function Numbered({ pager, name }: PagerProps) {
   const { previous, next, links, href } = pager;
   return (
     <nav className="pager" data-size={pager.size} aria-label={`Pages of ${name}`}>

@@ -1,4 +1,5 @@
 import { createContext, useContext } from 'react';
+import type { Bands } from '../core/bands/bands.ts';
 import { RENDITION_WIDTHS } from '../core/picture/renditions.ts';
 
 /** A page that is drawn smaller than it is, as in a frame on a wall. */
@@ -7,6 +8,7 @@ export interface DrawnAt {
   widthPx: number;
   /** Drawn size to true size. */
   scale: number;
+  bands: Bands;
 }
 
 /** Where a page is drawn small; null in public, where it is as large as it is. */
@@ -20,9 +22,9 @@ const DRAWN_WIDTHS = RENDITION_WIDTHS.filter((width) => [160, 320, 640, 1280].in
  * that no larger picture than can be seen is fetched and painted.
  * @param shareOf the picture's width, px, in a page of the given width
  */
-export function usePictureSizes(inPublic: string, shareOf: (pagePx: number) => number): string {
+export function usePictureSizes(inPublic: string, shareOf: (pagePx: number, bands: Bands) => number): string {
   const drawn = useContext(DrawnAtContext);
   if (!drawn) return inPublic;
-  const px = shareOf(drawn.widthPx) * drawn.scale;
+  const px = shareOf(drawn.widthPx, drawn.bands) * drawn.scale;
   return `${DRAWN_WIDTHS.find((width) => width >= px) ?? DRAWN_WIDTHS.at(-1)!}px`;
 }

@@ -5,10 +5,14 @@ import type { Varying } from '../bands/varying.ts';
 export const RATIOS = ['1:1', '4:5', '3:4', '2:3', '5:4', '4:3', '3:2', '16:9'] as const;
 export type Ratio = (typeof RATIOS)[number];
 
-export const ratioValue = (ratio: Ratio): number => {
+export const ratioValue = (ratio: SlideRatio): number => {
   const [width, height] = ratio.split(':').map(Number);
   return width! / height!;
 };
+
+/** Proportions offered for a large picture with words on it. */
+export const SLIDE_RATIOS = [...RATIOS, '2:1', '5:2', '3:1'] as const;
+export type SlideRatio = (typeof SLIDE_RATIOS)[number];
 
 /** How one item is shown. Parts that are not shown keep their place and settings. */
 export interface Card {
@@ -16,12 +20,21 @@ export interface Card {
   order: string[];
   /** Whether each part is shown, by part. */
   shown: Record<string, Varying<boolean>>;
-  picture: { ratio: Ratio; fit: 'fill' | 'whole' };
+  picture: {
+    /** Height by proportions, or in px; what is not in use is kept. */
+    by: 'ratio' | 'height';
+    ratio: Varying<Ratio>;
+    /** px. */
+    height: Varying<number>;
+    fit: 'fill' | 'whole';
+  };
   titleLines: number;
   align: 'start' | 'center' | 'end';
 }
 
 export const MOST_TITLE_LINES = 4;
+export const LOWEST_PICTURE_PX = 40;
+export const HIGHEST_PICTURE_PX = 1200;
 
 /** A varying value whose values meet `inner`; keys are band ids. */
 export function varyingSchema(inner: Schema): Schema {
@@ -46,7 +59,9 @@ export const cardSchema = object({
     ).required(),
   ),
   picture: object({
-    ratio: string().oneOf(RATIOS).required(),
+    by: string().oneOf(['ratio', 'height']).required(),
+    ratio: varyingSchema(string().oneOf(RATIOS).required()),
+    height: varyingSchema(number().integer().min(LOWEST_PICTURE_PX).max(HIGHEST_PICTURE_PX).required()),
     fit: string().oneOf(['fill', 'whole']).required(),
   }).noUnknown(),
   titleLines: number().integer().min(1).max(MOST_TITLE_LINES).required(),

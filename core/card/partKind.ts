@@ -35,6 +35,15 @@ export interface CardContext {
   labels: LabelView[];
 }
 
+/** How high pictures of cards are at one width: in proportion, a number of px, or each in its own proportions. */
+export type PictureShape = { by: 'ratio'; ratio: number } | { by: 'height'; px: number } | { by: 'own' };
+
+/** What the height of a part depends on. */
+export interface CardShape {
+  picture: PictureShape;
+  titleLines: number;
+}
+
 /** Line heights and sizes the drawing uses, px; the same figures go into the style sheet. */
 export interface TextSize {
   fontPx: number;
@@ -52,7 +61,7 @@ export interface PartKind {
   /** Null when the item has nothing to say here; then nothing is drawn and nothing looks broken. */
   view(item: Item, context: CardContext): PartView | null;
   /** Estimated height of the part, px, at a card of this width; 0 when it shows nothing. */
-  heightPx(view: PartView, card: Card, widthPx: number): number;
+  heightPx(view: PartView, shape: CardShape, widthPx: number): number;
   /** The card's sentence for it when shown. */
   say(card: Card): string;
 }

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { FORM_IDS } from '../forms/formKind.ts';
 import { newAssortment, newCard, newShelf } from '../plan/atFirst.ts';
 import { shelfBay } from '../plan/bays/shelf.ts';
 import { apply, type Command } from '../plan/commands.ts';
@@ -30,10 +31,26 @@ const acts: fc.Arbitrary<(plan: Plan, n: number) => Command | null> = fc.oneof(
       const shelf = Object.keys(plan.shelves)[at % Object.keys(plan.shelves).length];
       return shelf ? { do: 'set', on: { shelf }, setting: 'across.count', band, value } : null;
     }),
-  fc.tuple(pick, whole(1, 40)).map(([at, value]) => (plan: Plan): Command | null => {
-    const shelf = Object.keys(plan.shelves)[at % Object.keys(plan.shelves).length];
-    return shelf ? { do: 'set', on: { shelf }, setting: 'amount.items', value } : null;
-  }),
+  fc
+    .tuple(pick, bands, fc.option(whole(1, 40), { nil: undefined }))
+    .map(([at, band, value]) => (plan: Plan): Command | null => {
+      const shelf = Object.keys(plan.shelves)[at % Object.keys(plan.shelves).length];
+      return shelf ? { do: 'set', on: { shelf }, setting: 'amount.items', band, value } : null;
+    }),
+  fc
+    .tuple(pick, bands, fc.constantFrom(...FORM_IDS))
+    .map(([at, band, value]) => (plan: Plan): Command | null => {
+      const shelf = Object.keys(plan.shelves)[at % Object.keys(plan.shelves).length];
+      return shelf ? { do: 'set', on: { shelf }, setting: 'form', band, value } : null;
+    }),
+  fc
+    .tuple(pick, fc.option(whole(0, 90)), fc.boolean())
+    .map(([at, px, first]) => (plan: Plan): Command | null => {
+      const { bays } = plan.pages.home!;
+      const bay = bays[at % bays.length];
+      const value = px === null ? null : { phone: px, ...(first ? {} : { laptop: px + 1 }) };
+      return bay ? { do: 'set', on: { page: 'home', bay: bay.id }, setting: 'look.margin', value } : null;
+    }),
   fc.tuple(pick, fc.boolean(), bands).map(([at, value, band]) => (plan: Plan): Command | null => {
     const shelf = Object.keys(plan.shelves)[at % Object.keys(plan.shelves).length];
     return shelf && plan.shelves[shelf]!.assortment.of === 'products'
@@ -171,7 +188,7 @@ describe('differences in plain words', () => {
 
   it('a new bay speaks for the shelf that came with it', () => {
     let plan = apply(start, { do: 'duplicateBay', page: 'home', bay: 'two', newId: 'copy' });
-    plan = apply(plan, { do: 'set', on: { shelf: 'copy' }, setting: 'pager', value: 'numbered' });
+    plan = apply(plan, { do: 'set', on: { shelf: 'copy' }, setting: 'paging.by', value: 'numbered' });
     expect(changesBetween(start, plan, specimenNames)).toHaveLength(1);
   });
 });

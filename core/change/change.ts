@@ -27,6 +27,8 @@ export function bayName(bay: Bay, plan: Plan): string {
   return bay.holds === 'entry' ? 'The journal entry' : 'The product';
 }
 
+const isVarying = (value: unknown): boolean => typeof value === 'object' && value !== null;
+
 const same = (a: unknown, b: unknown): boolean => JSON.stringify(sorted(a)) === JSON.stringify(sorted(b));
 
 /** The same value with the keys of every object in order, so that it can be compared as text. */
@@ -61,7 +63,7 @@ function settingChanges(before: Plan, after: Plan, place: Place, names: Names): 
       const [old, current] = [readPath(was, one.id), readPath(now, one.id)];
       if (same(old, current)) return [];
       const base = { where: place.where };
-      if (!one.varies || old === undefined || current === undefined)
+      if (!one.varies || !isVarying(old) || !isVarying(current))
         return [
           {
             ...base,

@@ -31,7 +31,7 @@ const someShelf = (id: string) =>
       }),
       by: fc.constantFrom('rows' as const, 'items' as const),
       byWidth: fc.boolean(),
-      items: fc.integer({ min: 1, max: 40 }),
+      items: fc.integer({ min: 1, max: 40 }).map((phone) => ({ phone })),
       rows: fc.integer({ min: 1, max: 5 }),
       paged: fc.boolean(),
       notTwice: fc.boolean(),
@@ -40,7 +40,7 @@ const someShelf = (id: string) =>
       specimenShelf(id, {
         across: { by: byWidth ? 'width' : 'count', count, smallest: { phone: 230 } },
         amount: { by, items, rows: { phone: rows } },
-        pager: paged ? 'numbered' : 'none',
+        paging: { by: paged ? 'numbered' : 'none', words: '', link: '' },
         notTwice,
       }),
     );
@@ -133,7 +133,7 @@ describe('what a rule says', () => {
 describe('rows left short', () => {
   it('offers 12 for 10 at 2, 3 and 4 across', () => {
     const plan = specimenPlan([
-      specimenShelf('a', { amount: { by: 'items', items: 10, rows: { phone: 2 } } }),
+      specimenShelf('a', { amount: { by: 'items', items: { phone: 10 }, rows: { phone: 2 } } }),
     ]);
     const [finding] = find(plan, 64);
     expect(finding).toMatchObject({

@@ -1,3 +1,4 @@
+import { formKind } from '../forms/index.ts';
 import { fullCounts } from '../geometry/fullCounts.ts';
 import type { Command } from '../plan/commands.ts';
 import type { Shelf } from '../plan/shelf.ts';
@@ -37,17 +38,22 @@ export function fullRowsFix(view: ShelfView, shelf: Shelf, spare = Infinity): Fi
   if (spare < 0) return null;
   const most = Math.min(view.total, view.cards.length + spare);
   const on = { shelf: shelf.id };
-  const acrosses = view.steps.map((step) => step.across);
+  const acrosses = view.steps.filter((step) => formKind(step.form).inRows).map((step) => step.across);
   if (shelf.amount.by === 'items') {
-    const { offers, rowsInstead } = fullCounts(acrosses, shelf.amount.items);
+    const near = Math.max(...view.steps.map((step) => step.size));
+    const { offers, rowsInstead } = fullCounts(acrosses, near);
     const offer = offers.find((count) => count <= most);
-    if (offer)
-      return { words: `Show ${offer}`, command: { do: 'set', on, setting: 'amount.items', value: offer } };
+    if (offer) {
+      // One number for every width: what other widths set for themselves is let go.
+      const value = { [view.steps[0]!.bandId]: offer };
+      return { words: `Show ${offer}`, command: { do: 'set', on, setting: 'amount.items', value } };
+    }
     // Rows are set by band; within one the count across may grow, so the fewest rows of its steps hold.
     const rows: Record<string, number> = {};
-    view.steps.forEach((step, i) => {
+    view.steps.forEach((step) => {
       const here =
-        rowsInstead?.[i] ?? Math.max(1, Math.floor(Math.min(shelf.amount.items, view.total) / step.across));
+        rowsInstead?.[acrosses.indexOf(step.across)] ??
+        Math.max(1, Math.floor(Math.min(step.size, view.total) / step.across));
       rows[step.bandId] = Math.min(rows[step.bandId] ?? here, here);
     });
     if (view.steps.every((step) => rows[step.bandId]! * step.across <= most)) {
@@ -58,7 +64,7 @@ export function fullRowsFix(view: ShelfView, shelf: Shelf, spare = Infinity): Fi
       return { words: 'Show full rows at each width', command: { do: 'together', commands } };
     }
   }
-  if (shelf.pager !== 'none') return null;
+  if (shelf.paging.by !== 'none') return null;
   const bands = [...new Set(shortSteps(view).map((step) => step.bandId))];
   const commands = bands.map((band): Command => ({ do: 'set', on, setting: 'lastRow', band, value: 'drop' }));
   return { words: 'Drop the short row', command: { do: 'together', commands } };

@@ -1,10 +1,10 @@
 import { textOn } from '../colour/textOn.ts';
 import { valueAt } from '../bands/varying.ts';
 import { PART_GAP_PX } from '../card/text.ts';
-import { ratioValue } from '../card/card.ts';
 import { fillCrop } from '../picture/crop.ts';
-import type { BayView, PageView } from '../view/view.ts';
-import { byBand } from './containers.ts';
+import type { PictureFacts } from '../catalogue/facts.ts';
+import type { BayView, PageView, ShelfView } from '../view/view.ts';
+import { byBand, within } from './containers.ts';
 import { bandsCss, cardTextCss, shelfCss } from './shelfCss.ts';
 
 function bayCss(bay: BayView, view: PageView): string {
@@ -17,7 +17,11 @@ function bayCss(bay: BayView, view: PageView): string {
   });
   if (look.ground)
     css += `${scope}{background:${look.ground};color:${textOn(look.ground, view.colours.text)}}`;
-  css += `${scope}{--inner:${look.width === 'content' ? `${view.contentPx}px` : 'none'}}`;
+  const { maximumPx } = bay.room;
+  css += `${scope}{--inner:${maximumPx === null ? 'none' : `${maximumPx}px`}}`;
+  const { margin } = look;
+  if (margin)
+    css += byBand(view.bands, (band) => `${scope}{--margin:${valueAt(margin, view.bands, band)}px}`);
   css += bandsCss(scope, bay.bands, view.bands);
   if (content.holds === 'shelf') css += shelfCss(content.shelf, view.bands);
   if (content.holds === 'banner')
@@ -25,14 +29,38 @@ function bayCss(bay: BayView, view: PageView): string {
   return css;
 }
 
-/** Short class for a position of a cropped picture. */
-export const cropClass = (x: number, y: number): string => `at-${x}-${y}`;
+/** Short class for the pictures that are cropped alike at every proportion: of one shape and one focal point. */
+export const cropClass = ({ width, height, focal }: PictureFacts): string =>
+  `crop-${Math.round((1000 * width) / height)}-${Math.round(focal.x * 100)}-${Math.round(focal.y * 100)}`;
 /** Class that carries a picture's own colour until it is there. */
 export const toneClass = (dominant: string): string => `tone-${dominant.slice(1)}`;
+
+/** Where cropped pictures are held, at each width at which their proportions differ. */
+function cropRules(shelf: ShelfView, crops: ReadonlyMap<string, PictureFacts>): string {
+  const scope = `[data-shelf="${shelf.id}"]`;
+  let css = '';
+  let before = '';
+  for (const step of shelf.steps) {
+    // Of a height in px, the proportions at the narrowest card of the step stand for all of them.
+    const frame =
+      step.form === 'slider' ? step.slideRatio : step.picture.by === 'ratio' ? step.picture.ratio : 1;
+    const rules = [...crops]
+      .map(([name, { width, height, focal }]) => {
+        const { x, y } = fillCrop(frame, width / height, focal);
+        return `${scope} .${name}{object-position:${x}% ${y}%}`;
+      })
+      .sort()
+      .join('');
+    if (rules !== before) css += within(step.from, Infinity, rules);
+    before = rules;
+  }
+  return css;
+}
 
 /** Positions and colours of the pictures of a bay, as classes, since a strict page has no inline styles. */
 function pictureCss({ content }: BayView): string {
   const rules = new Set<string>();
+  const crops = new Map<string, PictureFacts>();
   const add = (dominant: string) => rules.add(`.${toneClass(dominant)}{background-color:${dominant}}`);
   if (content.holds === 'banner' && content.picture) add(content.picture.dominant);
   if (content.holds === 'entry' && content.entry?.picture) add(content.entry.picture.dominant);
@@ -42,14 +70,10 @@ function pictureCss({ content }: BayView): string {
       for (const part of card.parts) {
         if (part.part !== 'picture' || !part.picture) continue;
         add(part.picture.dominant);
-        const crop = fillCrop(
-          ratioValue(content.shelf.card.picture.ratio),
-          part.picture.width / part.picture.height,
-          part.picture.focal,
-        );
-        rules.add(`.${cropClass(crop.x, crop.y)}{object-position:${crop.x}% ${crop.y}%}`);
+        crops.set(cropClass(part.picture), part.picture);
       }
-  return [...rules].sort().join('');
+  const positions = content.holds === 'shelf' ? cropRules(content.shelf, crops) : '';
+  return [...rules].sort().join('') + positions;
 }
 
 /**

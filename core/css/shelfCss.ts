@@ -1,36 +1,75 @@
 import { bandById, bandEnd, type Bands } from '../bands/bands.ts';
 import { cardText } from '../card/text.ts';
+import { formKind } from '../forms/index.ts';
 import type { ShelfView, StepView } from '../view/view.ts';
 import { hiddenAt, within } from './containers.ts';
 
-/** Cards that are held but not shown at a step; counted from the first one held. */
+/** Cards that are held but not shown at a step; counted from the first one held. What a script added stays. */
 function hiddenCards(scope: string, shelf: ShelfView, { shows }: StepView): string {
   const before = shows.start - shelf.held.start;
   const after = shows.end - shelf.held.start;
+  const cards = `${scope}>.window>.cards:not([data-grown])`;
   const selectors: string[] = [];
-  if (before > 0) selectors.push(`${scope}>.cards>:nth-child(-n+${before})`);
-  if (after < shelf.cards.length) selectors.push(`${scope}>.cards>:nth-child(n+${after + 1})`);
+  if (before > 0) selectors.push(`${cards}>:nth-child(-n+${before})`);
+  if (after < shelf.cards.length) selectors.push(`${cards}>:nth-child(n+${after + 1})`);
   return selectors.length ? `${selectors.join(',')}{display:none}` : '';
 }
 
-/** Style sheet text of one shelf: across, gaps, what is shown, pagers and parts at each width. */
+/** How high pictures are. */
+const pictureRules = (scope: string, { picture }: StepView): string => {
+  if (picture.by === 'height') return `${scope} .part-picture{aspect-ratio:auto;height:${picture.px}px}`;
+  if (picture.by === 'ratio') return '';
+  return `${scope} .part-picture:not(.bare){aspect-ratio:auto}${scope} .part-picture img{height:auto}`;
+};
+
+/** Arrows and marks: where they stand, how large they are, and whether there are any. */
+function movingRules(scope: string, step: StepView, { moving }: ShelfView): string {
+  if (!step.moves) return '';
+  const marks = step.marks === 'none' ? '' : `${scope}>.marks{display:flex}${scope}{--marks:${step.marks}}`;
+  const arrows = step.arrows ? `${scope}>.arrow{display:grid}` : '';
+  const beside =
+    step.arrows && moving.arrowPlace === 'beside'
+      ? `${scope}>.window{margin-inline:${step.arrowPx + 10}px}`
+      : '';
+  return `${scope}{--arrow:${step.arrowPx}px;--move-by:${step.moveBy}}${marks}${arrows}${beside}${moving.play ? `${scope}>.pause{display:grid}` : ''}`;
+}
+
+/** Style sheet text of one shelf: form, across, gaps, what is shown, pagers and parts at each width. */
 export function shelfCss(shelf: ShelfView, bands: Bands): string {
   const scope = `[data-shelf="${shelf.id}"]`;
   const { picture, titleLines, align } = shelf.card;
-  let css = `${scope}{--ratio:${picture.ratio.replace(':', '/')};--fit:${picture.fit === 'fill' ? 'cover' : 'contain'};--align:${align};--title-lines:${titleLines}}`;
+  let css = `${scope}{--fit:${picture.fit === 'fill' ? 'cover' : 'contain'};--align:${align};--title-lines:${titleLines}}`;
   let before = '';
   for (const step of shelf.steps) {
-    const rules = `${scope}{--across:${step.across};--gap-x:${step.gap.column}px;--gap-y:${step.gap.row}px}`;
+    const ratio = step.picture.by === 'ratio' ? `--ratio:${Number(step.picture.ratio.toFixed(4))};` : '';
+    const rules = `${scope}{${ratio}--across:${Math.max(1, Math.floor(step.across))};--gap-x:${step.gap.column}px;--gap-y:${step.gap.row}px}`;
     if (rules !== before) css += within(step.from, Infinity, rules);
     before = rules;
     css += within(step.from, step.to, hiddenCards(scope, shelf, step));
   }
+  // What a form sets holds at its own widths only, so that nothing of it has to be unset at others.
+  for (const { from, to, rules } of joinedRules(shelf, scope)) css += within(from, to, rules);
   for (const pager of shelf.pagers)
     for (const { from, to } of joined(pager.steps))
       css += within(from, to, `${scope}>.pager[data-size="${pager.size}"]{display:flex}`);
   for (const [part, shown] of Object.entries(shelf.card.shown))
     if (Object.values(shown).includes(true)) css += hiddenAt(bands, `${scope} .part-${part}`, shown);
   return css;
+}
+
+/** Rules of the forms by range of widths; steps that touch and read the same are one. */
+function joinedRules(shelf: ShelfView, scope: string): { from: number; to: number; rules: string }[] {
+  const result: { from: number; to: number; rules: string }[] = [];
+  for (const step of shelf.steps) {
+    const rules =
+      formKind(step.form).css(scope, step, shelf) +
+      pictureRules(scope, step) +
+      movingRules(scope, step, shelf);
+    const last = result.at(-1);
+    if (last && last.rules === rules && last.to === step.from) last.to = step.to;
+    else result.push({ from: step.from, to: step.to, rules });
+  }
+  return result;
 }
 
 /** Ranges that touch, as one. */

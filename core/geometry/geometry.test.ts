@@ -3,7 +3,8 @@ import { describe, expect, it } from 'vitest';
 import { bandAt, type Bands } from '../bands/bands.ts';
 import { fullCounts, leastCommonMultiple } from './fullCounts.ts';
 import { acrossBySmallest, cardWidth, rowsOf } from './rows.ts';
-import { innerWidth, stepAt, stepsOf, type Room } from './steps.ts';
+import { bandSteps, innerWidth, stepAt, type Across, type Room } from './steps.ts';
+import type { Varying } from '../bands/varying.ts';
 
 const bands: Bands = [
   { id: 'phone', name: 'Phone', from: 0, nominal: { width: 375, height: 720 } },
@@ -11,6 +12,11 @@ const bands: Bands = [
   { id: 'laptop', name: 'Laptop', from: 880, nominal: { width: 1180, height: 740 } },
   { id: 'wide', name: 'Wide', from: 1240, nominal: { width: 1440, height: 860 } },
 ];
+
+const stepsOf = (across: Across, gap: Varying<number>, room: Room) =>
+  bands.flatMap((band) =>
+    bandSteps(across, gap, room, bands, band).map((step) => ({ ...step, bandId: band.id })),
+  );
 
 describe('rows', () => {
   it('follow the worked example: 1120 wide, gap 24, 4 across, 10 items', () => {
@@ -65,7 +71,6 @@ describe('steps', () => {
             { by: 'width', count: { phone: 2 }, smallest: { phone: smallest } },
             { phone: gap },
             room,
-            bands,
           );
           expect(steps[0]!.from).toBe(0);
           steps.slice(1).forEach((step, i) => expect(step.from).toBe(steps[i]!.to));
@@ -88,7 +93,6 @@ describe('steps', () => {
       { by: 'count', count: { phone: 2, laptop: 4 }, smallest: { phone: 200 } },
       { phone: 16 },
       { marginPx: { phone: 16 }, maximumPx: 1120 },
-      bands,
     );
     expect(steps.map((step) => step.across)).toEqual([2, 2, 4, 4]);
   });

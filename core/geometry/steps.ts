@@ -1,4 +1,4 @@
-import { bandEnd, type Bands } from '../bands/bands.ts';
+import { bandEnd, type Band, type Bands } from '../bands/bands.ts';
 import { valueAt, type Varying } from '../bands/varying.ts';
 import { acrossBySmallest } from './rows.ts';
 
@@ -39,26 +39,29 @@ export function innerWidth(room: Room, bands: Bands, bandId: string, regionPx: n
 /** More cards than this never stand side by side, however wide the region. */
 export const MOST_ACROSS = 24;
 
-/** The steps from 0 upwards, without holes; one a band where the count is given. */
-export function stepsOf(across: Across, gapPx: Varying<number>, room: Room, bands: Bands): Step[] {
-  return bands.flatMap((band): Step[] => {
-    const to = bandEnd(bands, band.id);
-    if (across.by === 'count')
-      return [{ bandId: band.id, from: band.from, to, across: valueAt(across.count, bands, band.id) }];
-    const gap = valueAt(gapPx, bands, band.id);
-    const smallest = valueAt(across.smallest, bands, band.id);
-    const margin = valueAt(room.marginPx, bands, band.id);
-    const most = room.maximumPx === null ? MOST_ACROSS : acrossBySmallest(room.maximumPx, smallest, gap);
-    const first = acrossBySmallest(innerWidth(room, bands, band.id, band.from), smallest, gap);
-    const steps: Step[] = [{ bandId: band.id, from: band.from, to, across: Math.min(first, MOST_ACROSS) }];
-    for (let count = first + 1; count <= Math.min(most, MOST_ACROSS); count += 1) {
-      const from = Math.ceil(count * smallest + (count - 1) * gap + 2 * margin);
-      if (from >= to) break;
-      steps.at(-1)!.to = from;
-      steps.push({ bandId: band.id, from, to, across: count });
-    }
-    return steps;
-  });
+/** The steps of one band, without holes; a single one where the count is given. */
+export function bandSteps(
+  across: Across,
+  gapPx: Varying<number>,
+  room: Room,
+  bands: Bands,
+  band: Band,
+): Omit<Step, 'bandId'>[] {
+  const to = bandEnd(bands, band.id);
+  if (across.by === 'count') return [{ from: band.from, to, across: valueAt(across.count, bands, band.id) }];
+  const gap = valueAt(gapPx, bands, band.id);
+  const smallest = valueAt(across.smallest, bands, band.id);
+  const margin = valueAt(room.marginPx, bands, band.id);
+  const most = room.maximumPx === null ? MOST_ACROSS : acrossBySmallest(room.maximumPx, smallest, gap);
+  const first = acrossBySmallest(innerWidth(room, bands, band.id, band.from), smallest, gap);
+  const steps = [{ from: band.from, to, across: Math.min(first, MOST_ACROSS) }];
+  for (let count = first + 1; count <= Math.min(most, MOST_ACROSS); count += 1) {
+    const from = Math.ceil(count * smallest + (count - 1) * gap + 2 * margin);
+    if (from >= to) break;
+    steps.at(-1)!.to = from;
+    steps.push({ from, to, across: count });
+  }
+  return steps;
 }
 
 /** The step that a region of this width falls into. */

@@ -1,4 +1,4 @@
-import { array, boolean, number, object, string } from '../schema/schema.ts';
+import { array, boolean, lazy, mixed, number, object, string } from '../schema/schema.ts';
 import type { Varying } from '../bands/varying.ts';
 import { varyingSchema } from '../card/card.ts';
 import { LONGEST_HEADING } from './words.ts';
@@ -11,8 +11,12 @@ export interface Heading {
 }
 
 export interface BayLook {
-  /** As wide as the window, or kept to the content. */
-  width: 'window' | 'content';
+  /** As wide as the window, kept to the content, or of its own greatest width. */
+  width: 'window' | 'content' | 'own';
+  /** Its own greatest width, px; kept while it is not in use. */
+  ownPx: number;
+  /** Space at each side, px; null for the house's. */
+  margin: Varying<number> | null;
   /** #rrggbb, or null for the page's own ground. */
   ground: string | null;
   /** px. */
@@ -32,6 +36,10 @@ export interface BayBase {
 }
 
 export const MOST_SPACE_PX = 400;
+export const MOST_MARGIN_PX = 200;
+export const NARROWEST_BAY_PX = 240;
+export const WIDEST_BAY_PX = 2560;
+const margin = varyingSchema(number().integer().min(0).max(MOST_MARGIN_PX).required());
 const space = varyingSchema(number().integer().min(0).max(MOST_SPACE_PX).required());
 
 export const bayBaseShape = {
@@ -44,7 +52,9 @@ export const bayBaseShape = {
     align: string().oneOf(['start', 'center', 'end']).required(),
   }).noUnknown(),
   look: object({
-    width: string().oneOf(['window', 'content']).required(),
+    width: string().oneOf(['window', 'content', 'own']).required(),
+    ownPx: number().integer().min(NARROWEST_BAY_PX).max(WIDEST_BAY_PX).required(),
+    margin: lazy((value: unknown) => (value === null ? mixed().nullable() : margin)),
     ground: string()
       .matches(/^#[0-9a-f]{6}$/i, 'A colour is written #rrggbb.')
       .nullable()

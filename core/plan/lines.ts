@@ -4,7 +4,10 @@ import { resolve, valueAt, type Varying } from '../bands/varying.ts';
 import { partsOf } from '../card/parts/index.ts';
 import { capital, counted, listed, type Names, type Piece, type Sentence } from '../sentence/sentence.ts';
 import { labelKinds } from '../label/label.ts';
+import type { FormId } from '../forms/formKind.ts';
+import { formKind, formsOf, isUsed } from '../forms/index.ts';
 import type { Bay } from './bays/index.ts';
+import { marksWords, pagingWords } from './settings/shelf.ts';
 import type { LineId } from './settings/setting.ts';
 import type { Shelf } from './shelf.ts';
 
@@ -64,46 +67,142 @@ const shows: Line = {
   ]),
 };
 
+/** "1.4 in sight on Phone": what is said of a setting of one form, at the bands that have the form. */
+function sayWhere<T>(
+  varying: Varying<T>,
+  shelf: Shelf,
+  form: FormId,
+  names: Names,
+  say: (value: T) => string,
+) {
+  const bands = names.bands.filter((band) => valueAt(shelf.form, names.bands, band.id) === form);
+  if (bands.length === names.bands.length) return sayVarying(varying, names, say);
+  const values = bands.map((band) => valueAt(varying, names.bands, band.id));
+  if (new Set(values).size === 1) return say(values[0]!);
+  return bands
+    .filter((_, i) => i === 0 || values[i] !== values[i - 1])
+    .map((band) => `${say(valueAt(varying, names.bands, band.id))} on ${band.name}`)
+    .join(', ');
+}
+
+/** How many it shows, or has to a page. */
+function saySize(shelf: Shelf, forms: readonly FormId[], names: Names): Piece {
+  const byRows = shelf.amount.by === 'rows' && forms.some((id) => formKind(id).inRows);
+  const size = byRows
+    ? sayVarying(shelf.amount.rows, names, (rows) => counted(rows, 'row'))
+    : sayVarying(shelf.amount.items, names, String);
+  return opens(
+    shelf.paging.by === 'none' ? `the first ${size}` : `${size} to a page`,
+    byRows ? 'amount.rows' : 'amount.items',
+  );
+}
+
+/** How what moves is moved. */
+function sayMoving({ moving }: Shelf, names: Names): Sentence {
+  const arrows = Object.values(moving.arrows);
+  const pieces: Piece[] = [
+    ', ',
+    opens(
+      arrows.includes(true)
+        ? `with arrows${arrows.includes(false) ? ' at some widths' : ''}`
+        : 'without arrows',
+      'moving.arrows',
+    ),
+    ', ',
+    opens(moving.loop ? 'going round' : 'stopping at its ends', 'moving.loop'),
+  ];
+  if (moving.play)
+    pieces.push(', ', opens(`moving by itself every ${moving.restMs / 1000} s`, 'moving.play'));
+  const marks = [...new Set(names.bands.map((band) => valueAt(moving.marks, names.bands, band.id)))];
+  if (marks.some((one) => one !== 'none'))
+    pieces.push(', ', opens(marksWords[marks.find((one) => one !== 'none')!], 'moving.marks'));
+  return pieces;
+}
+
 const form: Line = {
   id: 'form',
   name: 'Form',
   say: needsShelf((shelf, { names, total }) => {
-    const size =
-      shelf.amount.by === 'items'
-        ? String(shelf.amount.items)
-        : sayVarying(shelf.amount.rows, names, (rows) => counted(rows, 'row'));
+    const forms = formsOf(shelf.form, names.bands);
     const of = total === null ? '' : ` of ${total}`;
-    const last = Object.values(shelf.lastRow).includes('drop') && shelf.pager === 'none';
+    const policies = Object.values(shelf.lastRow).filter((one) => one !== 'leave');
+    const lastRow = policies.length > 0 && shelf.paging.by === 'none' && isUsed('lastRow', forms);
+    const said =
+      forms.length === 1
+        ? formKind(forms[0]!).said
+        : sayVarying(shelf.form, names, (id) => formKind(id).name.toLowerCase());
     return [
       'A ',
-      opens('grid', 'form'),
-      ' filled row by row, ',
-      opens(
-        shelf.pager === 'none' ? `the first ${size}` : `${size} to a page`,
-        shelf.amount.by === 'items' ? 'amount.items' : 'amount.rows',
-      ),
+      opens(said, 'form'),
+      ', ',
+      saySize(shelf, forms, names),
       `${of}, `,
-      opens(shelf.pager === 'none' ? 'without pages' : 'with numbered pages', 'pager'),
-      ...(last ? [', ', opens('a short last row dropped', 'lastRow')] : []),
+      opens(pagingWords[shelf.paging.by], 'paging.by'),
+      ...(forms.some((id) => formKind(id).moves) ? sayMoving(shelf, names) : []),
+      ...(lastRow
+        ? [', ', opens(`a short last row ${policies.includes('fill') ? 'filled' : 'dropped'}`, 'lastRow')]
+        : []),
+      ...(shelf.direction === 'page'
+        ? []
+        : [
+            ', ',
+            opens(`read from ${shelf.direction === 'rtl' ? 'right to left' : 'left to right'}`, 'direction'),
+          ]),
     ];
   }),
+};
+
+/** What each form says of how many stand side by side. */
+const sayAcross: { [F in FormId]?: (shelf: Shelf, names: Names) => Piece } = {
+  carousel: (shelf, names) =>
+    opens(`${sayWhere(shelf.visible, shelf, 'carousel', names, String)} in sight`, 'visible'),
+  slider: () => 'one at a time',
+  list: (shelf, names) =>
+    opens(
+      `pictures ${sayWhere(shelf.listPicture, shelf, 'list', names, (px) => `${px} px`)} wide`,
+      'listPicture',
+    ),
+  spread: (shelf, names) =>
+    opens(
+      `${sayWhere(shelf.spread.items, shelf, 'spread', names, (items) => counted(items, 'item'))} to a page`,
+      'spread.items',
+    ),
 };
 
 const across: Line = {
   id: 'across',
   name: 'Across',
-  say: needsShelf((shelf, { names }) => [
-    shelf.across.by === 'count'
-      ? opens(`${sayVarying(shelf.across.count, names, String)}`, 'across.count')
-      : opens(
-          `As many as fit, each at least ${sayVarying(shelf.across.smallest, names, (px) => `${px} px`)}`,
-          'across.smallest',
-        ),
-    shelf.across.by === 'count' ? ' side by side; ' : '; ',
-    opens(`gaps of ${sayVarying(shelf.gap.column, names, (px) => `${px}`)}`, 'gap.column'),
-    ' and ',
-    opens(`${sayVarying(shelf.gap.row, names, (px) => `${px}`)} between rows`, 'gap.row'),
-  ]),
+  say: needsShelf((shelf, { names }) => {
+    const forms = formsOf(shelf.form, names.bands);
+    const pieces: Piece[] = forms.flatMap((id): Piece[] => {
+      const own = sayAcross[id];
+      return own ? [own(shelf, names), '; '] : [];
+    });
+    const rows = forms.filter((id) => !sayAcross[id]);
+    if (rows.length)
+      pieces.push(
+        shelf.across.by === 'count'
+          ? opens(`${sayWhere(shelf.across.count, shelf, rows[0]!, names, String)}`, 'across.count')
+          : opens(
+              `as many as fit, each at least ${sayWhere(shelf.across.smallest, shelf, rows[0]!, names, (px) => `${px} px`)}`,
+              'across.smallest',
+            ),
+        shelf.across.by === 'count' ? ' side by side; ' : '; ',
+      );
+    if (isUsed('gap.column', forms))
+      pieces.push(opens(`gaps of ${sayVarying(shelf.gap.column, names, (px) => `${px}`)}`, 'gap.column'));
+    if (isUsed('gap.row', forms))
+      pieces.push(
+        isUsed('gap.column', forms) ? ' and ' : '',
+        opens(`${sayVarying(shelf.gap.row, names, (px) => `${px}`)} between rows`, 'gap.row'),
+      );
+    // A sentence begins with a capital and does not end with a mark that waits for more.
+    const first = pieces[0];
+    if (first !== undefined)
+      pieces[0] = typeof first === 'string' ? capital(first) : { ...first, text: capital(first.text) };
+    if (pieces.at(-1) === '; ') pieces.pop();
+    return pieces;
+  }),
 };
 
 const alignWords = { start: 'text at the start', center: 'text in the middle', end: 'text at the end' };
@@ -166,7 +265,11 @@ const look: Line = {
             ', ',
           ]
         : [];
-    const width = bay.look.width === 'window' ? 'as wide as the window' : 'kept to the content';
+    const width = {
+      window: 'as wide as the window',
+      content: 'kept to the content',
+      own: `at most ${bay.look.ownPx} px wide`,
+    }[bay.look.width];
     return [
       ...heading,
       opens(heading.length ? width : capital(width), 'look.width'),

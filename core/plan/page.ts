@@ -8,6 +8,8 @@ export interface Page {
   kind: PageOf;
   /** Heads the page where it has no banner, and its title in a browser. */
   name: string;
+  /** Reading direction: the language's, or its own. */
+  direction: 'language' | 'ltr' | 'rtl';
   bays: Bay[];
 }
 
@@ -19,6 +21,7 @@ export const pageSchema = object({
     .required(),
   kind: string().oneOf(PAGE_KINDS).required(),
   name: string().max(LONGEST_NAME).required('A page needs a name.'),
+  direction: string().oneOf(['language', 'ltr', 'rtl']).required(),
   bays: array(baySchema)
     .max(MOST_BAYS, `A page can have at most ${MOST_BAYS} bays.`)
     .test('once', 'Two bays have the same id.', (bays) => {

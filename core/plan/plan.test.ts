@@ -15,7 +15,7 @@ const shelf = specimenShelf('a');
 describe('settings', () => {
   it('each lead to something that is there', () => {
     for (const one of allSettings) {
-      if (one.on === 'page') expect(readPath({ name: 'x' }, one.id)).toBeDefined();
+      if (one.on === 'page') expect(readPath(specimenPlan([shelf]).pages.home, one.id)).toBeDefined();
       if (one.on === 'bay')
         for (const kind of bayKinds)
           if (!one.holds || one.holds.includes(kind.id))

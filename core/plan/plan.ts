@@ -4,6 +4,8 @@ import { fallbackCycle } from '../assortment/fallback.ts';
 import { houseSchema, type House } from './house.ts';
 import { pageSchema, type Page } from './page.ts';
 import { savedAssortmentSchema, type SavedAssortment } from './savedAssortment.ts';
+import { allSettings } from './settings/index.ts';
+import { readPath } from './settings/setting.ts';
 import { shelfSchema, type Shelf } from './shelf.ts';
 
 /** The whole arrangement of a store: what is drafted, and what a release keeps. */
@@ -89,6 +91,18 @@ export interface PlanFault {
   message: string;
 }
 
+const FIRST_NEEDS = 'The first band needs a value.';
+
+/** Settings that vary by band and have no value at the first, which the others would take. */
+const unsetAtFirst = (document: object, on: 'shelf' | 'bay', firstBand: string): string[] =>
+  allSettings
+    .filter((one) => one.on === on && one.varies)
+    .map(({ id }) => id)
+    .filter((id) => {
+      const value = readPath(document, id);
+      return typeof value === 'object' && value !== null && !Object.hasOwn(value, firstBand);
+    });
+
 /** What does not fit together across documents: shelves and bands that are named but are not there. */
 export function planFaults(plan: Plan): PlanFault[] {
   const faults: PlanFault[] = [];
@@ -101,25 +115,18 @@ export function planFaults(plan: Plan): PlanFault[] {
       if (bay.holds === 'shelf' && !Object.hasOwn(plan.shelves, bay.shelfId))
         at('shelfId', `There is no shelf "${bay.shelfId}".`);
       for (const band of bay.bands ?? []) if (!bandIds.has(band)) at('bands', `There is no band "${band}".`);
-      for (const side of ['above', 'below'] as const)
-        if (!Object.hasOwn(bay.look[side], firstBand)) at(`look.${side}`, 'The first band needs a value.');
+      for (const path of unsetAtFirst(bay, 'bay', firstBand)) at(path, FIRST_NEEDS);
     });
   faults.push(...assortmentFaults(plan));
   for (const shelf of Object.values(plan.shelves)) {
-    const varying: [string, object][] = [
-      ['across.count', shelf.across.count],
-      ['across.smallest', shelf.across.smallest],
-      ['gap.column', shelf.gap.column],
-      ['gap.row', shelf.gap.row],
-      ['amount.rows', shelf.amount.rows],
-      ['lastRow', shelf.lastRow],
-      ...Object.entries(shelf.card.shown).map(
-        ([part, shown]) => [`card.shown.${part}`, shown] as [string, object],
-      ),
-    ];
-    for (const [path, value] of varying)
-      if (!Object.hasOwn(value, firstBand))
-        faults.push({ key: `shelf:${shelf.id}`, path, message: 'The first band needs a value.' });
+    const shown = Object.keys(shelf.card.shown).filter(
+      (part) => !Object.hasOwn(shelf.card.shown[part]!, firstBand),
+    );
+    for (const path of new Set([
+      ...unsetAtFirst(shelf, 'shelf', firstBand),
+      ...shown.map((part) => `card.shown.${part}`),
+    ]))
+      faults.push({ key: `shelf:${shelf.id}`, path, message: FIRST_NEEDS });
   }
   return faults;
 }

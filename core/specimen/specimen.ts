@@ -60,7 +60,7 @@ export function specimenPlan(
 ): Plan {
   return {
     house: specimenHouse,
-    pages: { home: { id: 'home', kind: 'home', name: 'Home', bays } },
+    pages: { home: { id: 'home', kind: 'home', name: 'Home', direction: 'language', bays } },
     shelves: Object.fromEntries(shelves.map((shelf) => [shelf.id, shelf])),
     assortments: {},
   };

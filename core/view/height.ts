@@ -1,47 +1,51 @@
 import { valueAt } from '../bands/varying.ts';
 import { bandAt, type Bands } from '../bands/bands.ts';
-import { partKind } from '../card/parts/index.ts';
-import { PART_GAP_PX } from '../card/text.ts';
-import { cardWidth } from '../geometry/rows.ts';
+import type { Box } from '../forms/formKind.ts';
+import { formKind } from '../forms/index.ts';
 import { innerWidth, stepAt } from '../geometry/steps.ts';
-import type { BayView, CardView, ShelfView, StepView } from './view.ts';
+import { cardHeight } from './cardHeight.ts';
+import type { BayView, ShelfView, StepView } from './view.ts';
 
-/** Space below a card's picture beyond the usual gap, px; as the storefront draws it. */
-const UNDER_PICTURE_PX = 5;
+/** Height of the store's name and links above all bays, px. */
+export const STORE_HEAD_PX = 65;
 const HEADING_PX = 56;
 const PAGER_PX = 72;
+const MARKS_PX = 36;
 
-function cardHeight(card: CardView, shelf: ShelfView, bands: Bands, bandId: string, widthPx: number): number {
-  const parts = card.parts.filter(({ part }) =>
-    valueAt(shelf.card.shown[part] ?? { [bands[0]!.id]: true }, bands, bandId),
-  );
-  const heights = parts.map(
-    (view) =>
-      partKind(view.part)!.heightPx(view, shelf.card, widthPx) +
-      (view.part === 'picture' ? UNDER_PICTURE_PX : 0),
-  );
-  return heights.reduce((a, b) => a + b, 0) + PART_GAP_PX * Math.max(0, heights.length - 1);
+export interface ShelfMeasure {
+  step: StepView;
+  /** Width of one card, px. */
+  cardPx: number;
+  /** Cards that are shown, in their order. */
+  boxes: Box[];
+  /** Estimated height, px, with what stands under the cards. */
+  heightPx: number;
 }
 
-/** The step that a shelf is at in a region of this width, and how its cards measure there, px. */
-export function shelfMeasure(
-  shelf: ShelfView,
-  bands: Bands,
-  regionPx: number,
-): { step: StepView; cardPx: number; heightPx: number } {
+/** Where the cards of a shelf stand in a region of this width, px. */
+export function shelfMeasure(shelf: ShelfView, bands: Bands, regionPx: number): ShelfMeasure {
   const step = stepAt(shelf.steps, regionPx);
-  const cardPx = cardWidth(
-    innerWidth(shelf.room, bands, step.bandId, regionPx),
-    step.across,
-    step.gap.column,
-  );
+  const kind = formKind(step.form);
+  const innerPx = innerWidth(shelf.room, bands, step.bandId, regionPx);
   const shown = shelf.cards.slice(step.shows.start - shelf.held.start, step.shows.end - shelf.held.start);
-  let heightPx = Math.max(0, step.rows.rows - 1) * step.gap.row;
-  for (let row = 0; row < step.rows.rows; row += 1) {
-    const cards = shown.slice(row * step.across, (row + 1) * step.across);
-    heightPx += Math.max(0, ...cards.map((card) => cardHeight(card, shelf, bands, step.bandId, cardPx)));
-  }
-  return { step, cardPx, heightPx: heightPx + (shelf.pagers.length ? PAGER_PX : 0) };
+  const boxes = kind.layout({
+    step,
+    innerPx,
+    count: shown.length,
+    heightOf: (i, widthPx) => cardHeight(shown[i]!, shelf.card, step, bands, widthPx),
+  });
+  const cards = Math.max(0, ...boxes.map((box) => box.y + box.height));
+  const outside = step.arrows && (shelf.moving.arrowPlace === 'above' || shelf.moving.arrowPlace === 'below');
+  return {
+    step,
+    cardPx: kind.cardPx(step, innerPx),
+    boxes,
+    heightPx:
+      cards +
+      (shelf.pagers.length ? PAGER_PX : 0) +
+      (step.marks === 'none' ? 0 : MARKS_PX) +
+      (outside ? step.arrowPx + 8 : 0),
+  };
 }
 
 /** Estimated height of a bay in a region of this width, px; 0 where it is not drawn. */

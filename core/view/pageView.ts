@@ -13,7 +13,7 @@ import type { House } from '../plan/house.ts';
 import type { Page } from '../plan/page.ts';
 import { assortmentOf, type Plan } from '../plan/plan.ts';
 import type { Shelf } from '../plan/shelf.ts';
-import { heldSpan, shelfView, sizedSteps } from './shelfView.ts';
+import { filledCount, heldSpan, shelfView, sizedSteps } from './shelfView.ts';
 import type { BayView, ContentView, ItemsAnswer, ItemsRequest, Link, PageView } from './view.ts';
 
 /** Where a page is seen, and what it may know of the world. */
@@ -52,9 +52,34 @@ export function hrefFrom(address: PageAddress, shelfId: string, from: number): s
   return `${address.path}${query ? `?${query}` : ''}#${encodeURIComponent(`shelf-${shelfId}`)}`;
 }
 
-export function roomOf(house: House, bay: Pick<Bay, 'look'>): Room {
-  return { marginPx: house.margin, maximumPx: bay.look.width === 'content' ? house.contentPx : null };
+/** What a bay may use: the house's margins and greatest width, or its own within those. */
+export function roomOf(house: House, { look }: Pick<Bay, 'look'>): Room {
+  const widest = { window: null, content: house.contentPx, own: Math.min(look.ownPx, house.contentPx) };
+  return { marginPx: look.margin ?? house.margin, maximumPx: widest[look.width] };
 }
+
+/** Languages that are read from right to left. */
+const RIGHT_TO_LEFT = new Set([
+  'ar',
+  'arc',
+  'ckb',
+  'dv',
+  'fa',
+  'he',
+  'ks',
+  'nqo',
+  'ps',
+  'sd',
+  'syr',
+  'ug',
+  'ur',
+  'yi',
+]);
+
+const directionOf = (page: Page, locale: string): 'ltr' | 'rtl' => {
+  if (page.direction !== 'language') return page.direction;
+  return RIGHT_TO_LEFT.has(locale.split('-')[0]!.toLowerCase()) ? 'rtl' : 'ltr';
+};
 
 export const currencyOf = (house: House): Currency => ({ code: house.currency, locale: house.locale });
 
@@ -98,6 +123,7 @@ export function* pageView(input: PageInput): Generator<ItemsRequest, PageView, I
     title: page.kind === 'home' ? house.storeName : `${name} – ${house.storeName}`,
     firstHeading: firstHeading(bays, page.kind === 'home' ? house.storeName : name),
     lang: house.locale,
+    direction: directionOf(page, house.locale),
     storeName: house.storeName,
     currency: house.currency,
     bands: house.bands,
@@ -180,12 +206,13 @@ function* askShelf(
       count: span.end - span.start,
     };
   };
-  let from = shelf.pager === 'none' ? 0 : (address.from[shelf.id] ?? 0);
+  let from = shelf.paging.by === 'none' ? 0 : (address.from[shelf.id] ?? 0);
   let answer = yield ask(from);
   if (from > 0 && from >= answer.total) {
     from = Math.max(0, answer.total - 1);
     answer = yield ask(from);
   }
+  const filled = yield* askFilled(ask(from), answer, shelf, steps, bands);
   if (remember && isOfProducts && !personal) {
     const first = heldSpan(shelf, steps, 0);
     const onFirst = answer.start === 0 && from === 0 ? answer : yield ask(0);
@@ -195,10 +222,10 @@ function* askShelf(
   const fallback = isOfProducts ? assortment.fallback : null;
   const goesAway = fallback?.then === 'goAway';
   const tooFew = goesAway && answer.own < fallback.fewerThan;
-  return keptBay(bay, [plan.house, shelf, assortment, answer, address, from], () => {
+  return keptBay(bay, [plan.house, shelf, assortment, answer, filled, address, from], () => {
     const content: ContentView = {
       holds: 'shelf',
-      shelf: shelfView(shelf, assortment.of, answer, {
+      shelf: shelfView(shelf, assortment.of, answer, filled, {
         bands,
         room,
         currency: currencyOf(plan.house),
@@ -208,6 +235,23 @@ function* askShelf(
     };
     return bayView(bay, content, plan.house, { personal, goesAway, ...(tooFew && { empty: true }) });
   });
+}
+
+/** What fills a short last row from the fallback; null where nothing is to be filled. */
+function* askFilled(
+  request: ItemsRequest,
+  { total }: ItemsAnswer,
+  shelf: Shelf,
+  steps: ReturnType<typeof sizedSteps>,
+  bands: House['bands'],
+): Generator<ItemsRequest, ItemsAnswer | null, ItemsAnswer> {
+  const { assortment } = request;
+  if (assortment.of !== 'products' || assortment.fallback?.then !== 'topUp') return null;
+  const needed = Math.max(...steps.map((step) => filledCount(shelf, step, total, bands)));
+  if (needed <= total) return null;
+  const fallback = { ...assortment.fallback, fewerThan: needed };
+  const limit = assortment.limit === null ? null : Math.max(assortment.limit, needed);
+  return yield { ...request, assortment: { ...assortment, fallback, limit }, start: 0, count: needed };
 }
 
 function contentOf(bay: Exclude<Bay, { holds: 'shelf' }>, input: PageInput): ContentView {

@@ -1,49 +1,76 @@
-import { valueAt } from '../bands/varying.ts';
-import type { Bands } from '../bands/bands.ts';
+import { everywhere, valueAt, type Varying } from '../bands/varying.ts';
+import { bandById, type Bands } from '../bands/bands.ts';
 import type { Of } from '../assortment/assortment.ts';
 import { faceOf } from '../card/item.ts';
 import { partKind } from '../card/parts/index.ts';
-import type { CardContext, Item } from '../card/partKind.ts';
+import type { CardContext, Item, PictureShape } from '../card/partKind.ts';
 import type { Currency } from '../catalogue/money.ts';
-import { rowsOf } from '../geometry/rows.ts';
-import { stepsOf, type Room } from '../geometry/steps.ts';
+import { ratioValue } from '../card/card.ts';
+import { formKind } from '../forms/index.ts';
+import { FORM_IDS, type FormId } from '../forms/formKind.ts';
+import { columnsOf } from '../forms/masonry.ts';
+import { motionOf } from '../forms/moving.ts';
+import { innerWidth, type Room, type Step } from '../geometry/steps.ts';
 import { labelKinds } from '../label/label.ts';
 import { pageAt, pager, union, type Span } from '../paging/pages.ts';
 import type { Shelf } from '../plan/shelf.ts';
+import { cardHeight } from './cardHeight.ts';
 import { pictureSizes } from './pictureSizes.ts';
 import type { CardView, ItemsAnswer, PagerView, ShelfView, StepView } from './view.ts';
 
-interface Sized {
-  bandId: string;
-  from: number;
-  to: number;
-  across: number;
+interface Sized extends Step {
+  form: FormId;
   size: number;
 }
 
-/** The steps of a shelf with its page size at each. */
+/** The steps of a shelf, each in the form of its band, with its page size at each. */
 export function sizedSteps(shelf: Shelf, room: Room, bands: Bands): Sized[] {
-  return stepsOf(shelf.across, shelf.gap.column, room, bands).map((step) => ({
-    ...step,
-    size:
-      shelf.amount.by === 'items'
-        ? shelf.amount.items
-        : valueAt(shelf.amount.rows, bands, step.bandId) * step.across,
-  }));
+  return bands.flatMap((band) => {
+    const form = valueAt(shelf.form, bands, band.id);
+    const kind = formKind(form);
+    const byRows = kind.inRows && shelf.amount.by === 'rows';
+    return kind.ranges(shelf, band, room, bands).map((range): Sized => ({
+      ...range,
+      bandId: band.id,
+      form,
+      size: byRows
+        ? valueAt(shelf.amount.rows, bands, band.id) * range.across
+        : valueAt(shelf.amount.items, bands, band.id),
+    }));
+  });
 }
 
 /** The items that a shelf needs so as to show, at every band, the page that `from` falls on. */
 export function heldSpan(shelf: Shelf, steps: readonly Sized[], from: number): Span {
-  return union(steps.map(({ size }) => pageAt(size, shelf.pager === 'none' ? 0 : from)));
+  return union(steps.map(({ size }) => pageAt(size, shelf.paging.by === 'none' ? 0 : from)));
 }
 
-function shownSpan(shelf: Shelf, step: Sized, from: number, total: number, bands: Bands): Span {
-  const page = pageAt(step.size, shelf.pager === 'none' ? 0 : from);
+/** How many items a step needs so that its last row is filled from the fallback; 0 where it is not to be. */
+export function filledCount(shelf: Shelf, step: Sized, total: number, bands: Bands): number {
+  const fills =
+    shelf.paging.by === 'none' &&
+    formKind(step.form).inRows &&
+    valueAt(shelf.lastRow, bands, step.bandId) === 'fill';
+  const shown = Math.min(step.size, total);
+  return fills && shown > 0 ? Math.ceil(shown / step.across) * step.across : 0;
+}
+
+/** @param filled how many there are with what the fallback adds to fill rows */
+function shownSpan(
+  shelf: Shelf,
+  step: Sized,
+  from: number,
+  total: number,
+  filled: number,
+  bands: Bands,
+): Span {
+  const page = pageAt(step.size, shelf.paging.by === 'none' ? 0 : from);
   const end = Math.min(page.end, total);
   const start = Math.min(page.start, end);
-  const { rows, last, full } = rowsOf(end - start, step.across);
-  const drops = shelf.pager === 'none' && valueAt(shelf.lastRow, bands, step.bandId) === 'drop';
-  return { start, end: drops && !full && rows > 1 ? end - last : end };
+  const { rows, last, full } = formKind(step.form).rows(end - start, step.across);
+  const policy = shelf.paging.by === 'none' ? valueAt(shelf.lastRow, bands, step.bandId) : 'leave';
+  if (policy === 'drop' && !full && rows > 1) return { start, end: end - last };
+  return { start, end: Math.max(end, Math.min(filledCount(shelf, step, total, bands), filled)) };
 }
 
 /** Shown at one band at least. */
@@ -97,37 +124,92 @@ function cachedCard(item: Item, shelf: Shelf, cardKey: string, currency: Currenc
   return card;
 }
 
+/** How pictures are shaped at a band. */
+function pictureShape(
+  { card: { picture } }: Shelf,
+  form: FormId,
+  bands: Bands,
+  bandId: string,
+): PictureShape {
+  if (formKind(form).card === 'own') return { by: 'own' };
+  return picture.by === 'height'
+    ? { by: 'height', px: valueAt(picture.height, bands, bandId) }
+    : { by: 'ratio', ratio: ratioValue(valueAt(picture.ratio, bands, bandId)) };
+}
+
 /** One shelf with its items, at every width. */
-export function shelfView(shelf: Shelf, of: Of, answer: ItemsAnswer, context: ShelfContext): ShelfView {
+export function shelfView(
+  shelf: Shelf,
+  of: Of,
+  answer: ItemsAnswer,
+  filled: ItemsAnswer | null,
+  context: ShelfContext,
+): ShelfView {
   const { bands, room, currency, from } = context;
   const steps = sizedSteps(shelf, room, bands);
   const wanted = heldSpan(shelf, steps, from);
-  const held: Span = { start: wanted.start, end: Math.max(wanted.start, Math.min(wanted.end, answer.total)) };
-  const items = answer.items.slice(held.start - answer.start, held.end - answer.start);
+  const all = filled ?? answer;
+  const shown = steps.map((step) => shownSpan(shelf, step, from, answer.total, all.total, bands));
+  const end = Math.max(Math.min(wanted.end, answer.total), ...shown.map((span) => span.end));
+  const held: Span = { start: wanted.start, end: Math.max(wanted.start, end) };
+  const items = all.items.slice(held.start - all.start, held.end - all.start);
   const cardKey = `${currency.code} ${currency.locale} ${JSON.stringify([shelf.card.order, shelf.card.shown])}`;
-  const stepViews = steps.map((step): StepView => {
-    const shows = shownSpan(shelf, step, from, answer.total, bands);
-    return {
+  const cards = items.map((item) => cachedCard(item, shelf, cardKey, currency));
+  const { moving } = shelf;
+  const stepViews = steps.map((step, i): StepView => {
+    const at = <T>(varying: Varying<T>): T => valueAt(varying, bands, step.bandId);
+    const shows = shown[i]!;
+    const count = shows.end - shows.start;
+    const kind = formKind(step.form);
+    const moveBy = step.form === 'carousel' ? at(moving.step) : step.across;
+    const play = moving.play ? { restMs: moving.restMs, moveMs: moving.moveMs } : null;
+    const motion = motionOf(count, step.across, moveBy, moving.loop, play);
+    const moves = kind.moves && motion.moves;
+    const view: StepView = {
       ...step,
       shows,
-      rows: rowsOf(shows.end - shows.start, step.across),
-      gap: {
-        column: valueAt(shelf.gap.column, bands, step.bandId),
-        row: valueAt(shelf.gap.row, bands, step.bandId),
-      },
+      rows: kind.rows(count, step.across),
+      gap: { column: at(shelf.gap.column), row: at(shelf.gap.row) },
+      lastRow: { policy: at(shelf.lastRow), align: at(shelf.lastRowAlign) },
+      equal: at(shelf.equalHeights),
+      picture: pictureShape(shelf, step.form, bands, step.bandId),
+      hasPicture:
+        shelf.card.order.includes('picture') && at(shelf.card.shown.picture ?? everywhere(bands, false)),
+      moves,
+      motion,
+      moveBy,
+      arrows: moves && at(moving.arrows),
+      arrowPx: at(moving.arrowSize),
+      marks: moves ? at(moving.marks) : 'none',
+      slideRatio: ratioValue(at(shelf.slideRatio)),
+      listPicturePx: at(shelf.listPicture),
+      spread: { items: at(shelf.spread.items), facing: at(shelf.spread.facing) },
+      columns: null,
     };
+    if (step.form !== 'masonry') return view;
+    // Reckoned at the nominal width of the band, and the same at every width of the step.
+    const nominal = bandById(bands, step.bandId)!.nominal.width;
+    const regionPx = Math.min(Math.max(nominal, step.from), step.to === Infinity ? Infinity : step.to - 1);
+    const widthPx = kind.cardPx(view, innerWidth(room, bands, step.bandId, regionPx));
+    const heights = cards
+      .slice(shows.start - held.start, shows.end - held.start)
+      .map((card) => cardHeight(card, shelf.card, view, bands, widthPx));
+    return { ...view, columns: columnsOf(heights, step.across, view.gap.row).of };
   });
   return {
     id: shelf.id,
-    form: shelf.form,
+    forms: FORM_IDS.filter((id) => steps.some((step) => step.form === id)),
     of,
     total: answer.total,
     own: answer.own,
     held,
-    cards: items.map((item) => cachedCard(item, shelf, cardKey, currency)),
+    cards,
     steps: stepViews,
-    pagers: shelf.pager === 'none' ? [] : pagersOf(stepViews, answer.total, from, context.hrefFrom),
+    paging: shelf.paging,
+    pagers: shelf.paging.by === 'none' ? [] : pagersOf(stepViews, answer.total, from, context.hrefFrom),
     card: shelf.card,
+    moving,
+    direction: shelf.direction === 'page' ? null : shelf.direction,
     pictureSizes: pictureSizes(stepViews, room, bands),
     room,
   };

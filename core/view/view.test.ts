@@ -15,8 +15,8 @@ const shelfOf = (view: PageView, at = 0): ShelfView => {
 const paged = (rows: Record<string, number>, count: Record<string, number>) =>
   specimenPlan([
     specimenShelf('list', {
-      pager: 'numbered',
-      amount: { by: 'rows', rows, items: 12 },
+      paging: { by: 'numbered', words: 'Show more', link: '' },
+      amount: { by: 'rows', rows, items: { phone: 12 } },
       across: { by: 'count', count, smallest: { phone: 200 } },
     }),
   ]);
@@ -77,7 +77,7 @@ describe('one HTML for every width', () => {
     const view = specimenView(paged({ phone: 3 }, { phone: 2, tablet: 3 }), 60);
     const css = pageCss(view);
     expect(css).toContain(
-      '@container region (width < 560px){[data-shelf="list"]>.cards>:nth-child(n+7){display:none}}',
+      '@container region (width < 560px){[data-shelf="list"]>.window>.cards:not([data-grown])>:nth-child(n+7){display:none}}',
     );
     expect(css).toContain(
       '@container region (width < 560px){[data-shelf="list"]>.pager[data-size="6"]{display:flex}}',
@@ -91,7 +91,7 @@ describe('one HTML for every width', () => {
 describe('a page', () => {
   it('leaves out of a lower shelf what stands above it, if that is wanted', () => {
     const plan = specimenPlan([
-      specimenShelf('upper', { amount: { by: 'items', items: 8, rows: { phone: 1 } } }),
+      specimenShelf('upper', { amount: { by: 'items', items: { phone: 8 }, rows: { phone: 1 } } }),
       specimenShelf('lower', { notTwice: true }),
     ]);
     const view = specimenView(plan);
@@ -104,11 +104,11 @@ describe('a page', () => {
   it('drops a short last row where that is wanted, but never the only row', () => {
     const plan = specimenPlan([
       specimenShelf('one', {
-        amount: { by: 'items', items: 10, rows: { phone: 1 } },
+        amount: { by: 'items', items: { phone: 10 }, rows: { phone: 1 } },
         lastRow: { phone: 'leave', tablet: 'drop' },
       }),
       specimenShelf('few', {
-        amount: { by: 'items', items: 2, rows: { phone: 1 } },
+        amount: { by: 'items', items: { phone: 2 }, rows: { phone: 1 } },
         lastRow: { phone: 'drop' },
       }),
     ]);

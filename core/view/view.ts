@@ -8,7 +8,11 @@ import type { Room, Step } from '../geometry/steps.ts';
 import type { Rows } from '../geometry/rows.ts';
 import type { Pager, Span } from '../paging/pages.ts';
 import type { BayLook, Heading } from '../plan/bay.ts';
+import type { FormId } from '../forms/formKind.ts';
+import type { Motion } from '../forms/moving.ts';
+import type { PictureShape } from '../card/partKind.ts';
 import type { HouseColours } from '../plan/house.ts';
+import type { Align, LastRow, Moving, Paging } from '../plan/shelf.ts';
 import type { PageOf } from '../plan/pageKinds.ts';
 
 /** A question that a view puts to whoever knows the catalogue: these items of this assortment. */
@@ -44,12 +48,33 @@ export interface CardView {
 
 /** A step with what it shows: the same count across and the same items at every width of it. */
 export interface StepView extends Step {
+  form: FormId;
   /** Items to a page. */
   size: number;
   /** Items shown, as places in the whole list. */
   shows: Span;
   rows: Rows;
   gap: { column: number; row: number };
+  lastRow: { policy: LastRow; align: Align };
+  /** Cards of a row are as high as the highest. */
+  equal: boolean;
+  picture: PictureShape;
+  /** Whether cards carry a picture here. */
+  hasPicture: boolean;
+  /** There is more than is in sight at once, and it can be moved. */
+  moves: boolean;
+  motion: Motion;
+  /** Items a move. */
+  moveBy: number;
+  arrows: boolean;
+  arrowPx: number;
+  marks: Moving['marks'][string];
+  /** Width to height of a slide. */
+  slideRatio: number;
+  listPicturePx: number;
+  spread: { items: number; facing: boolean };
+  /** Column of each card that is shown, where cards stand in columns of their own. */
+  columns: readonly number[] | null;
 }
 
 /** A pager, and the steps that it is shown at. */
@@ -61,7 +86,8 @@ export interface PagerView extends Pager {
 
 export interface ShelfView {
   id: string;
-  form: 'grid';
+  /** Forms that it has at one width or another. */
+  forms: readonly FormId[];
   of: Assortment['of'];
   total: number;
   /** How many of them match; the others topped it up. */
@@ -70,8 +96,12 @@ export interface ShelfView {
   held: Span;
   cards: CardView[];
   steps: StepView[];
+  paging: Paging;
   pagers: PagerView[];
   card: Card;
+  moving: Moving;
+  /** Its own reading direction; null for the page's. */
+  direction: 'ltr' | 'rtl' | null;
   /** `sizes` for pictures of this shelf. */
   pictureSizes: string;
   room: Room;
@@ -127,6 +157,7 @@ export interface PageView {
   /** Words of the first heading where no bay carries one; null where one does. */
   firstHeading: string | null;
   lang: string;
+  direction: 'ltr' | 'rtl';
   storeName: string;
   currency: string;
   bands: Band[];

@@ -77,7 +77,7 @@ export function htmlPage(view: PageView, origin: string, script: string | null =
     )
     .join('');
   const html =
-    `<!doctype html><html lang="${escape(view.lang)}"><head><meta charset="utf-8">` +
+    `<!doctype html><html lang="${escape(view.lang)}" dir="${view.direction}"><head><meta charset="utf-8">` +
     `<meta name="viewport" content="width=device-width,initial-scale=1"><title>${escape(view.title)}</title>` +
     `<link rel="preload" href="${fontFile}" as="font" type="font/woff2" crossorigin><link rel="icon" href="data:,">` +
     `<style>${style}</style>${script ? `<script src="${script}" defer></script>` : ''}${data}</head><body>${renderToStaticMarkup(<Page view={view} />)}</body></html>`;

@@ -13,6 +13,7 @@ export function notFoundPage(plan: Plan, tree: CategoryTree): SentPage {
         id: 'not-found',
         kind: 'shop',
         name: 'There is nothing at this address',
+        direction: 'language',
         bays: [
           {
             id: 'not-found',
@@ -22,6 +23,8 @@ export function notFoundPage(plan: Plan, tree: CategoryTree): SentPage {
             heading: { words: '', level: 2, align: 'start' },
             look: {
               width: 'content',
+              ownPx: 760,
+              margin: null,
               ground: null,
               above: { [plan.house.bands[0]!.id]: 24 },
               below: { [plan.house.bands[0]!.id]: 120 },

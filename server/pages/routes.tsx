@@ -49,6 +49,8 @@ function send(request: FastifyRequest, reply: FastifyReply, page: SentPage): voi
 const remembers = (plan: Plan): boolean => dependsOf(assortmentsIn(plan)).reads.has('lookedAt');
 
 const MOST_LOOKED_AT = 30;
+/** Fragments that one address may ask for in a minute: many a shopper can stand behind one. */
+const MOST_FRAGMENTS = 600;
 
 /** Ids of products as the shopper's own cookie has them; what is none is passed over. */
 const readLookedAt = (given: string | string[] | undefined): number[] =>
@@ -94,14 +96,17 @@ export function pageRoutes(app: FastifyInstance, parts: Parts): void {
     );
 
   /** A bay that is this shopper's own, as HTML and its style sheet; never kept. */
-  app.get<{ Querystring: Query }>('/fragment', async (request, reply) => {
+  const limited = { config: { rateLimit: { max: MOST_FRAGMENTS, timeWindow: '1 minute' } } };
+  app.get<{ Querystring: Query }>('/fragment', limited, async (request, reply) => {
     const { path, bay, looked } = request.query;
-    const lookedAt = readLookedAt(looked);
     const wanted = typeof path === 'string' ? wantedOf(path) : null;
     const release = await parts.live.get();
     if (!wanted || !release || typeof bay !== 'string') throw new Fault('bad-request');
     const address: PageAddress = { path: String(path), from: {} };
-    const view = await parts.storefront.view(release.plan, wanted, address, parts.clock(), lookedAt);
+    const view = await parts.storefront.view(release.plan, wanted, address, parts.clock(), {
+      bay,
+      lookedAt: readLookedAt(looked),
+    });
     const found = view?.bays.find(({ id, personal }) => personal && id === bay);
     if (!view || !found) throw new Fault('not-found');
     return reply.header('cache-control', 'private, no-store').send({

@@ -38,20 +38,30 @@ const earliest = (...instants: (number | null)[]): number | null => {
   return known.length ? Math.min(...known) : null;
 };
 
+/** A bay that differs from shopper to shopper. */
+export interface OwnBay {
+  bay: string;
+  /** Products this shopper has looked at. */
+  lookedAt: readonly number[];
+}
+
+/** A page with no more than one of its bays needs: those above it only where it leaves out what they show. */
+function onlyWith(page: Page, plan: Plan, bayId: string): Page {
+  const at = page.bays.findIndex(({ id }) => id === bayId);
+  const bay = page.bays[at];
+  if (!bay) return { ...page, bays: [] };
+  const above = bay.holds === 'shelf' && plan.shelves[bay.shelfId]?.notTwice ? page.bays.slice(0, at) : [];
+  return { ...page, bays: [...above, bay] };
+}
+
 export interface Storefront {
   facts(): Promise<Facts>;
   tree(): Promise<CategoryTree>;
   /**
    * The view of a page; null where there is no such thing.
-   * @param lookedAt products this shopper has looked at; none for what is kept for everybody
+   * @param own what one shopper sees of one bay; without it, what everybody sees of the whole page
    */
-  view(
-    plan: Plan,
-    wanted: Wanted,
-    address: PageAddress,
-    now: number,
-    lookedAt?: readonly number[],
-  ): Promise<PageView | null>;
+  view(plan: Plan, wanted: Wanted, address: PageAddress, now: number, own?: OwnBay): Promise<PageView | null>;
   /** The catalogue has changed. */
   forget(): void;
 }
@@ -97,9 +107,10 @@ export function storefront(db: Queryable, rollWindows: (today: number) => void):
     facts,
     tree: () => facts().then(({ tree }) => tree),
     forget: () => (known = null),
-    async view(plan, wanted, address, now, lookedAt = []) {
-      const page = pageOfKind(plan, wanted.of);
-      if (!page) return null;
+    async view(plan, wanted, address, now, own) {
+      const whole = pageOfKind(plan, wanted.of);
+      if (!whole) return null;
+      const page = own ? onlyWith(whole, plan, own.bay) : whole;
       const at = await facts();
       const today = storeDay(now, plan.house.timeZone);
       if (at.soldWindowsAsOf !== today) rollWindows(today);
@@ -112,7 +123,7 @@ export function storefront(db: Queryable, rollWindows: (today: number) => void):
       const { product } = about.input;
       const seenBy: SeenBy = {
         around: about.around,
-        lookedAt,
+        lookedAt: own?.lookedAt ?? [],
         product: product ? await readRecord(db, product.id) : null,
       };
       const world = worldOf(at, plan.house, now, seenBy, product ? await readOrderCount(db) : 0);

@@ -49,6 +49,7 @@ export function smallPlan(): Plan {
     id: kind,
     kind,
     name: kind === 'home' ? 'Home' : 'Everything',
+    direction: 'language' as const,
     bays: [
       ...(kind === 'product'
         ? [specimenBay('product', { holds: 'product', heading: { words: '', level: 2, align: 'start' } })]
@@ -69,7 +70,11 @@ export function smallPlan(): Plan {
         kind,
         {
           ...newShelf(kind, specimenHouse.bands),
-          pager: kind === 'home' ? ('none' as const) : ('numbered' as const),
+          paging: {
+            by: kind === 'home' ? ('none' as const) : ('numbered' as const),
+            words: 'Show more',
+            link: '',
+          },
         },
       ]),
     ),

@@ -1,8 +1,7 @@
 import { memo, type ReactNode } from 'react';
 import type { BayView, ContentView } from '../../core/view/view.ts';
 import { usePictureSizes } from '../drawnAt.ts';
-import { forms } from '../forms/index.tsx';
-import { Pager } from '../Pager.tsx';
+import { Shelf } from '../forms/Shelf.tsx';
 import { Picture } from '../Picture.tsx';
 import { Product } from './Product.tsx';
 
@@ -16,17 +15,11 @@ interface BayProps<H extends ContentView['holds']> {
 function ShelfBay({ bay, content: { shelf }, eager }: BayProps<'shelf'>) {
   const { heading } = bay;
   const Heading = `h${heading.level}` as 'h1';
-  const Form = forms[shelf.form];
   const titleLevel = heading.words ? Math.min(5, heading.level + 1) : 2;
   return (
     <div className="inner">
       {heading.words && <Heading className={`bay-heading align-${heading.align}`}>{heading.words}</Heading>}
-      <div data-shelf={shelf.id} data-form={shelf.form} id={`shelf-${shelf.id}`}>
-        <Form shelf={shelf} eager={eager} titleLevel={titleLevel} />
-        {shelf.pagers.map((pager) => (
-          <Pager key={pager.size} pager={pager} name={heading.words || 'this list'} />
-        ))}
-      </div>
+      <Shelf shelf={shelf} name={heading.words || 'this list'} eager={eager} titleLevel={titleLevel} />
     </div>
   );
 }

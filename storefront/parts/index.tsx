@@ -5,7 +5,6 @@ import { Picture } from '../Picture.tsx';
 
 export interface PartContext {
   card: CardView;
-  ratio: ShelfView['card']['picture']['ratio'];
   fit: ShelfView['card']['picture']['fit'];
   sizes: string;
   eager: boolean;
@@ -31,16 +30,10 @@ function Stars({ mean }: { mean: number }) {
 
 /** How each part is drawn; core/card/parts says what it says. */
 export const partDrawings: PartDrawings = {
-  picture: ({ picture, labels }, { ratio, fit, sizes, eager }) => (
-    <div className="part-picture">
+  picture: ({ picture, labels }, { fit, sizes, eager }) => (
+    <div className={picture ? 'part-picture' : 'part-picture bare'}>
       {picture ? (
-        <Picture
-          picture={picture}
-          sizes={sizes}
-          ratio={fit === 'fill' ? ratio : undefined}
-          eager={eager}
-          alt=""
-        />
+        <Picture picture={picture} sizes={sizes} fills={fit === 'fill'} eager={eager} alt="" />
       ) : (
         <span className="none">No picture yet</span>
       )}
@@ -89,7 +82,8 @@ export function drawPart(view: PartView, context: PartContext): ReactNode {
 
 export interface CardProps {
   card: CardView;
-  ratio: PartContext['ratio'];
+  /** Its place in the whole list, from 0. */
+  place: number;
   fit: PartContext['fit'];
   sizes: string;
   eager: boolean;
@@ -97,12 +91,12 @@ export interface CardProps {
 }
 
 /** One card of a shelf. */
-export const Card = memo(function Card({ card, ratio, fit, sizes, eager, titleLevel }: CardProps) {
+export const Card = memo(function Card({ card, place, fit, sizes, eager, titleLevel }: CardProps) {
   const Title = `h${titleLevel}` as PartContext['Title'];
-  const context: PartContext = { card, ratio, fit, sizes, eager, Title };
+  const context: PartContext = { card, fit, sizes, eager, Title };
   const titled = card.parts.some(({ part }) => part === 'title');
   return (
-    <li className="card" data-card={card.id}>
+    <li className="card" data-card={card.id} data-place={place}>
       {card.parts.map((part) => (
         <PartOf key={part.part} part={part} context={context} />
       ))}

@@ -32,6 +32,29 @@ h3.bay-heading{font-size:20px}
 h4.bay-heading{font-size:17px}
 .align-start{text-align:start}.align-center{text-align:center}.align-end{text-align:end}
 .cards{list-style:none;display:grid;grid-template-columns:repeat(var(--across),minmax(0,1fr));gap:var(--gap-y) var(--gap-x)}
+.window{scrollbar-width:none;overscroll-behavior-x:contain}.window::-webkit-scrollbar{display:none}
+[data-shelf]{position:relative}
+.arrow,.pause{display:none;visibility:hidden;place-items:center;width:var(--arrow);height:var(--arrow);padding:0;border:0;background:var(--ground);color:var(--text);cursor:pointer;font:inherit;font-size:calc(var(--arrow)*.5);line-height:1}
+[data-on]>.arrow,[data-on]>.pause{visibility:visible}
+.arrow[disabled]{color:var(--line);cursor:default}
+.arrow svg,.pause svg{width:55%;height:55%;fill:none;stroke:currentColor;stroke-width:2;stroke-linecap:round;stroke-linejoin:round}
+:dir(rtl)>.arrow svg,:dir(rtl)>.arrow span{transform:scaleX(-1)}
+.arrow.previous span{transform:scaleX(-1)}:dir(rtl)>.arrow.previous span{transform:none}
+.arrow.round{border-radius:50%;box-shadow:0 1px 5px rgb(0 0 0/.22)}.arrow.square{border-radius:3px;box-shadow:0 1px 5px rgb(0 0 0/.22)}.arrow.bare{background:none}
+:is([data-moving=over],[data-moving=beside])>.arrow{position:absolute;z-index:2;inset-block-start:calc(50% - var(--arrow)/2)}
+[data-moving=over]>.previous{inset-inline-start:8px}[data-moving=over]>.next{inset-inline-end:8px}
+[data-moving=beside]>.previous{inset-inline-start:0}[data-moving=beside]>.next{inset-inline-end:0}
+:is([data-moving=above],[data-moving=below])>.arrow{vertical-align:top;margin-block:0 8px;margin-inline-end:8px;float:inline-start}
+:is([data-moving=above],[data-moving=below])>:is(.window,.marks){clear:both}
+[data-moving=below]>.arrow{margin-block:8px 0}
+.pause{position:absolute;z-index:3;inset-block-start:8px;inset-inline-end:8px;--arrow:36px;border-radius:50%}.pause .on,.pause[data-still] .bars{display:none}.pause[data-still] .on{display:inline}
+.marks{display:none;clear:both;height:36px;align-items:center;justify-content:center;gap:0;visibility:hidden;font-size:14px;color:var(--quiet)}[data-on]>.marks{visibility:visible}
+.marks button{width:24px;height:24px;padding:0;border:0;background:none;cursor:pointer;display:grid;place-items:center}.marks button::before{content:"";width:9px;height:9px;border-radius:50%;border:1.5px solid var(--quiet)}.marks [aria-current=true]::before{background:var(--text);border-color:var(--text)}
+.marks .bar{width:min(240px,60%);height:4px;border-radius:2px;background:var(--line);overflow:hidden}.marks .bar i{display:block;height:100%;width:100%;background:var(--text);transform-origin:0 50%;transition:transform .16s}:dir(rtl)>.marks .bar i{transform-origin:100% 50%}
+[data-moving] .card{outline-offset:-3px}[data-moving] .card:focus-within{outline-offset:-3px}
+[data-on]>.window{scroll-snap-type:none!important}
+@media (scripting:none){.arrow,.pause,.marks{display:none!important}}
+.turning{perspective:1600px}.leaf{position:absolute;z-index:1;inset-block:0;inset-inline-start:50%;width:50%;background:var(--ground);box-shadow:0 0 24px rgb(0 0 0/.18);transform-origin:0 50%;pointer-events:none}
 .card{min-width:0;position:relative;display:flex;flex-direction:column;text-align:var(--align);gap:var(--part-gap)}
 .part-picture{position:relative;aspect-ratio:var(--ratio);background:var(--card);overflow:hidden;border-radius:3px;margin-bottom:5px}
 .part-picture img{display:block;width:100%;height:100%;object-fit:var(--fit)}
@@ -95,6 +118,7 @@ h4.bay-heading{font-size:17px}
 .fields dt{color:var(--quiet);padding-inline-end:24px}
 .consent{position:fixed;inset:auto 0 0;z-index:5;display:flex;flex-wrap:wrap;gap:8px 14px;align-items:center;padding:12px var(--margin);background:var(--text);color:var(--ground);font-size:15px}.consent p{flex:1 1 260px}.consent button{font:inherit;font-weight:560;background:var(--ground);color:var(--text);border:0;border-radius:3px;padding:8px 14px;cursor:pointer}
 .entry>*{max-width:680px}.entry h1{font-size:clamp(28px,4cqi,44px);line-height:1.12;font-weight:560;letter-spacing:-.015em;margin-bottom:18px}.entry img{display:block;width:100%;max-width:760px;height:auto;border-radius:3px;margin-bottom:22px}.entry p{margin-bottom:1em;font-size:17px;line-height:1.65}
+.pager.more{flex-direction:column}.pager.more a{padding-inline:22px}.pager .to-foot{border:0;font-size:14px;color:var(--quiet)}
 .foot{margin-top:48px;border-top:1px solid var(--line);padding:24px var(--margin) 32px;font-size:14px;color:var(--quiet)}
 .foot>div{max-width:var(--content);margin-inline:auto}
 @media (prefers-reduced-motion:no-preference){.part-picture img{transition:transform .16s}}

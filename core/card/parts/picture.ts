@@ -1,4 +1,3 @@
-import { ratioValue } from '../card.ts';
 import { faceOf } from '../item.ts';
 import { OFS, type PartKind } from '../partKind.ts';
 
@@ -13,6 +12,15 @@ export const picturePart: PartKind = {
     picture: faceOf(item).picture,
     labels,
   }),
-  heightPx: (_, card, widthPx) => widthPx / ratioValue(card.picture.ratio),
-  say: (card) => `picture ${card.picture.ratio}${card.picture.fit === 'whole' ? ' shown whole' : ''}`,
+  heightPx: (view, { picture: shape }, widthPx) => {
+    if (shape.by === 'height') return shape.px;
+    if (shape.by === 'ratio') return widthPx / shape.ratio;
+    const picture = view.part === 'picture' ? view.picture : null;
+    return picture ? widthPx * (picture.height / picture.width) : widthPx;
+  },
+  say: ({ picture: { by, ratio, height, fit } }) => {
+    const values = Object.values(by === 'height' ? height : ratio);
+    const measure = by === 'height' ? `${values[0]} px high` : String(values[0]);
+    return `picture ${measure}${new Set(values).size > 1 ? ' and others' : ''}${fit === 'whole' ? ' shown whole' : ''}`;
+  },
 };

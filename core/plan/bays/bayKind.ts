@@ -17,6 +17,8 @@ export const noHeading: Heading = { words: '', level: 2, align: 'start' };
 export function plainLook(firstBandId: string, spacePx = 0): BayLook {
   return {
     width: 'content',
+    ownPx: 760,
+    margin: null,
     ground: null,
     above: { [firstBandId]: spacePx },
     below: { [firstBandId]: spacePx },

@@ -8,6 +8,12 @@ const alignWords: Record<string, string> = {
   end: 'at the end',
 };
 
+const widthWords: Record<string, string> = {
+  window: 'as wide as the window',
+  content: 'kept to the content',
+  own: 'of its own width',
+};
+
 const look = settings('bay', 'look', [
   {
     id: 'heading.words',
@@ -34,7 +40,23 @@ const look = settings('bay', 'look', [
     id: 'look.width',
     name: 'Width',
     find: ['width', 'wide', 'window', 'content'],
-    say: (v) => (v === 'window' ? 'as wide as the window' : 'kept to the content'),
+    say: (v) => widthWords[String(v)]!,
+  },
+  {
+    id: 'look.ownPx',
+    name: 'Own greatest width',
+    find: ['width', 'own', 'greatest', 'maximum'],
+    say: (v) => `at most ${String(v)} px wide`,
+  },
+  {
+    id: 'look.margin',
+    name: 'Margin at the sides',
+    find: ['margin', 'sides', 'space'],
+    varies: true,
+    say: (v) =>
+      v === null || v === undefined
+        ? "the house's margins"
+        : `${typeof v === 'object' ? Object.values(v).join(', ') : String(v)} px at the sides`,
   },
   {
     id: 'look.ground',
@@ -127,4 +149,15 @@ export const baySettings: readonly Setting[] = [...content, ...look, ...when];
 
 export const pageSettings: readonly Setting[] = settings('page', 'page', [
   { id: 'name', name: 'Name of the page', find: ['name', 'title'], say: (v) => `named ${quoted(v)}` },
+  {
+    id: 'direction',
+    name: 'Reading direction',
+    find: ['right to left', 'rtl', 'direction'],
+    say: (v) =>
+      v === 'language'
+        ? 'read as the language is'
+        : v === 'rtl'
+          ? 'read from right to left'
+          : 'read from left to right',
+  },
 ]);

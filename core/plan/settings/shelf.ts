@@ -2,24 +2,201 @@ import { partKinds } from '../../card/parts/index.ts';
 import { labelKinds } from '../../label/label.ts';
 import { counted, listed } from '../../sentence/sentence.ts';
 import { assortmentSettings } from './assortment.ts';
+import type { FormId } from '../../forms/formKind.ts';
+import { formKind, formKinds } from '../../forms/index.ts';
+import type { Paging } from '../shelf.ts';
 import { settings, type Given, type Setting } from './setting.ts';
 
 const px = (value: unknown) => `${String(value)} px`;
 
+const alignWords: Record<string, string> = {
+  start: 'at the start',
+  center: 'in the middle',
+  end: 'at the end',
+};
+
+export const pagingWords: Record<Paging['by'], string> = {
+  none: 'without pages',
+  numbered: 'in numbered pages',
+  more: 'with a button for more',
+  onReach: 'with more on reaching the end',
+};
+
+export const marksWords = {
+  none: 'without dots',
+  dots: 'with dots',
+  bar: 'with a bar',
+  count: 'with a count',
+} as const;
+
+const lastRowWords: Record<string, string> = {
+  leave: 'leaves a short last row',
+  drop: 'drops a short last row',
+  fill: 'fills a short last row from the fallback',
+};
+
+const onOff = (words: string) => (v: unknown) => (v ? `with ${words}` : `without ${words}`);
+const seconds = (v: unknown) => `${Number(v) / 1000} s`;
+
 const form = settings('shelf', 'form', [
-  { id: 'form', name: 'Form', find: ['grid'], say: (v) => `a ${String(v)}` },
   {
-    id: 'pager',
+    id: 'form',
+    name: 'Form',
+    find: formKinds.flatMap((kind) => [kind.id, ...kind.find]),
+    varies: true,
+    say: (v) => `a ${formKind(v as FormId).name.toLowerCase()}`,
+  },
+  {
+    id: 'paging.by',
     name: 'Pages',
-    find: ['pages', 'paging', 'numbered'],
-    say: (v) => (v === 'numbered' ? 'in numbered pages' : 'without pages'),
+    find: ['pages', 'paging', 'numbered', 'more', 'scroll', 'endless'],
+    say: (v) => pagingWords[v as Paging['by']],
+  },
+  {
+    id: 'paging.words',
+    name: 'Words of the button for more',
+    find: ['more', 'button', 'load'],
+    say: (v) => `button for more says "${String(v)}"`,
+  },
+  {
+    id: 'paging.link',
+    name: 'Where the button for more leads',
+    find: ['more', 'link', 'leads'],
+    say: (v) => (v ? `button for more leads to ${String(v)}` : 'button for more brings them here'),
   },
   {
     id: 'lastRow',
     name: 'A short last row',
-    find: ['last row', 'remainder', 'drop'],
+    find: ['last row', 'remainder', 'drop', 'fill'],
     varies: true,
-    say: (v) => (v === 'drop' ? 'drops a short last row' : 'leaves a short last row'),
+    say: (v) => lastRowWords[String(v)]!,
+  },
+  {
+    id: 'lastRowAlign',
+    name: 'Where a short last row stands',
+    find: ['last row', 'align', 'centre'],
+    varies: true,
+    say: (v) => `short last row ${alignWords[String(v)]}`,
+  },
+  {
+    id: 'equalHeights',
+    name: 'Equal heights',
+    find: ['equal', 'height', 'even'],
+    varies: true,
+    say: (v) => (v ? 'cards of equal height' : 'cards as high as they come'),
+  },
+  {
+    id: 'direction',
+    name: 'Reading direction',
+    find: ['right to left', 'rtl', 'direction', 'mirrored'],
+    say: (v) =>
+      v === 'page'
+        ? 'read as the page is'
+        : v === 'rtl'
+          ? 'read from right to left'
+          : 'read from left to right',
+  },
+  {
+    id: 'slideRatio',
+    name: 'Proportions of a slide',
+    find: ['slide', 'ratio', 'height'],
+    varies: true,
+    say: (v) => `slides of ${String(v)}`,
+  },
+  {
+    id: 'listPicture',
+    name: "Picture of a list's line",
+    find: ['list', 'picture', 'width'],
+    varies: true,
+    say: (v) => `pictures of the list ${px(v)} wide`,
+  },
+  {
+    id: 'moving.step',
+    name: 'Items a move',
+    find: ['step', 'move', 'slides'],
+    varies: true,
+    say: (v) => `moves by ${String(v)}`,
+  },
+  {
+    id: 'moving.arrows',
+    name: 'Arrows',
+    find: ['arrows', 'next', 'previous'],
+    varies: true,
+    say: onOff('arrows'),
+  },
+  {
+    id: 'moving.arrowPlace',
+    name: 'Where arrows stand',
+    find: ['arrows', 'place', 'position'],
+    say: (v) => `arrows ${v === 'over' ? 'over' : String(v)} the cards`,
+  },
+  {
+    id: 'moving.arrowSize',
+    name: 'Size of arrows',
+    find: ['arrows', 'size'],
+    varies: true,
+    say: (v) => `arrows of ${px(v)}`,
+  },
+  {
+    id: 'moving.arrowShape',
+    name: 'Shape of arrows',
+    find: ['arrows', 'shape', 'round', 'square'],
+    say: (v) => `${String(v)} arrows`,
+  },
+  {
+    id: 'moving.arrowSign',
+    name: 'Sign of arrows',
+    find: ['arrows', 'sign', 'glyph', 'icon'],
+    say: (v) => (v ? `arrows marked "${String(v)}"` : 'arrows with the usual sign'),
+  },
+  {
+    id: 'moving.marks',
+    name: 'Dots, bar or count',
+    find: ['dots', 'bar', 'count', 'marks', 'position'],
+    varies: true,
+    say: (v) => marksWords[v as keyof typeof marksWords],
+  },
+  {
+    id: 'moving.play',
+    name: 'Moves by itself',
+    find: ['play', 'by itself', 'automatic'],
+    say: (v) => (v ? 'moves by itself' : 'stands still until it is moved'),
+  },
+  {
+    id: 'moving.restMs',
+    name: 'Rest between moves',
+    find: ['rest', 'time', 'seconds', 'speed'],
+    say: (v) => `rests ${seconds(v)}`,
+  },
+  {
+    id: 'moving.moveMs',
+    name: 'Time of a move',
+    find: ['speed', 'time', 'fast', 'slow'],
+    say: (v) => `a move takes ${seconds(v)}`,
+  },
+  {
+    id: 'moving.loop',
+    name: 'Goes round',
+    find: ['loop', 'endless', 'round'],
+    say: (v) => (v ? 'goes round without an end' : 'stops at its ends'),
+  },
+  {
+    id: 'moving.swipe',
+    name: 'Moved by finger',
+    find: ['swipe', 'finger', 'touch'],
+    say: (v) => (v ? 'moved by finger' : 'not moved by finger'),
+  },
+  {
+    id: 'moving.drag',
+    name: 'Dragged by mouse',
+    find: ['drag', 'mouse'],
+    say: (v) => (v ? 'dragged by mouse' : 'not dragged by mouse'),
+  },
+  {
+    id: 'moving.start',
+    name: 'Begins at',
+    find: ['start', 'begin', 'first'],
+    say: (v) => `begins at item ${String(v)}`,
   },
 ]);
 
@@ -41,6 +218,7 @@ const across = settings('shelf', 'across', [
     id: 'amount.items',
     name: 'Items',
     find: ['items', 'page size', 'how many', 'number'],
+    varies: true,
     say: (v) => counted(Number(v), 'item'),
   },
   {
@@ -64,6 +242,27 @@ const across = settings('shelf', 'across', [
     say: (v) => `cards at least ${px(v)} wide`,
   },
   {
+    id: 'visible',
+    name: 'In sight at once',
+    find: ['visible', 'in sight', 'slides', 'edge'],
+    varies: true,
+    say: (v) => `${String(v)} in sight`,
+  },
+  {
+    id: 'spread.items',
+    name: 'Items of a page',
+    find: ['spread', 'page', 'book'],
+    varies: true,
+    say: (v) => `${counted(Number(v), 'item')} to a page of the spread`,
+  },
+  {
+    id: 'spread.facing',
+    name: 'Facing pages',
+    find: ['spread', 'facing', 'book'],
+    varies: true,
+    say: (v) => (v ? 'two pages facing' : 'one page at a time'),
+  },
+  {
     id: 'gap.column',
     name: 'Gap between columns',
     find: ['gap', 'gutter', 'space'],
@@ -78,12 +277,6 @@ const across = settings('shelf', 'across', [
     say: (v) => `${px(v)} between rows`,
   },
 ]);
-
-const alignWords: Record<string, string> = {
-  start: 'at the start',
-  center: 'in the middle',
-  end: 'at the end',
-};
 
 const card = settings('shelf', 'card', [
   {
@@ -109,9 +302,23 @@ const card = settings('shelf', 'card', [
     say: (v: unknown) => `${kind.name.toLowerCase()} ${v ? 'shown' : 'not shown'}`,
   })),
   {
+    id: 'card.picture.by',
+    name: 'Picture height by',
+    find: ['height', 'ratio', 'picture'],
+    say: (v) => (v === 'height' ? 'pictures of a set height' : 'pictures in proportion'),
+  },
+  {
+    id: 'card.picture.height',
+    name: 'Picture height',
+    find: ['height', 'picture'],
+    varies: true,
+    say: (v) => `pictures ${px(v)} high`,
+  },
+  {
     id: 'card.picture.ratio',
     name: 'Picture proportions',
     find: ['ratio', 'picture', 'shape', 'height'],
+    varies: true,
     say: (v) => `picture ${String(v)}`,
   },
   {

@@ -3,6 +3,7 @@ import type { Page } from '../../../core/plan/page.ts';
 import { LONGEST_NAME } from '../../../core/plan/words.ts';
 import { useStudio } from '../../studioContext.tsx';
 import { Words } from '../../ui/fields.tsx';
+import { Pick } from '../../ui/Pick.tsx';
 import { t } from '../../ui/theme.ts';
 
 const Panel = styled.section`
@@ -48,6 +49,16 @@ export function PageSpec({ page }: { page: Page }) {
         onChange={(value) =>
           draft.run({ do: 'set', on: { page: page.id }, setting: 'name', value }, `page name ${page.id}`)
         }
+      />
+      <Pick
+        label="Read"
+        value={page.direction}
+        options={[
+          { value: 'language', words: 'As the language is' },
+          { value: 'ltr', words: 'From left to right' },
+          { value: 'rtl', words: 'From right to left' },
+        ]}
+        onChange={(value) => draft.run({ do: 'set', on: { page: page.id }, setting: 'direction', value })}
       />
       <p>Choose a bay at the left, or press one in a frame, to arrange it.</p>
     </Panel>

@@ -105,7 +105,7 @@ export const Frame = memo(function Frame({
         tabIndex={-1}
         style={{ width: widthPx, height: heightPx / scale, transform: `scale(${scale})` }}
       />
-      <DrawnAtContext value={{ widthPx, scale }}>
+      <DrawnAtContext value={{ widthPx, scale, bands: view.bands }}>
         {inner && createPortal(<Page view={view} />, inner.document.body)}
       </DrawnAtContext>
     </Holder>

@@ -1,6 +1,7 @@
 import styled from 'styled-components';
 import { bandEnd, type Bands } from '../../../../core/bands/bands.ts';
-import { resolve } from '../../../../core/bands/varying.ts';
+import { resolve, valueAt } from '../../../../core/bands/varying.ts';
+import { formKind, formsOf, isUsed } from '../../../../core/forms/index.ts';
 import { fullRowsFix, shortSteps, spareBelow } from '../../../../core/checks/rowsLeftShort.ts';
 import { fullCounts } from '../../../../core/geometry/fullCounts.ts';
 import { MOST_ACROSS } from '../../../../core/geometry/steps.ts';
@@ -16,10 +17,11 @@ import { counted, listed } from '../../../../core/sentence/sentence.ts';
 import type { ShelfView, StepView } from '../../../../core/view/view.ts';
 import { useDraft, useStudio } from '../../../studioContext.tsx';
 import { Button } from '../../../ui/Button.tsx';
-import { Choice, Stepper } from '../../../ui/fields.tsx';
+import { Choice } from '../../../ui/fields.tsx';
 import { t } from '../../../ui/theme.ts';
 import { useView } from '../../arrangeContext.tsx';
-import { BandStepper, SettingBox, Stack, useSet, VaryingStepper, type LineProps } from './controls.tsx';
+import { FormSections } from '../forms/index.tsx';
+import { BandStepper, Hint, SettingBox, Stack, useSet, VaryingStepper, type LineProps } from './controls.tsx';
 
 const Table = styled.table`
   width: 100%;
@@ -94,10 +96,11 @@ function offerWords(view: ShelfView, shelf: Shelf, bands: Bands): string {
   ]);
   if (shelf.amount.by === 'rows')
     return `There are ${view.total}, which leaves the last row short on ${names}.`;
-  const acrosses = view.steps.map((step) => step.across);
-  const { offers } = fullCounts(acrosses, shelf.amount.items);
+  const acrosses = view.steps.filter((step) => formKind(step.form).inRows).map((step) => step.across);
+  const asked = Math.max(...view.steps.map((step) => step.size));
+  const { offers } = fullCounts(acrosses, asked);
   const offer = offers.find((count) => count <= view.total);
-  const gap = `${shelf.amount.items} leaves a gap on ${names}.`;
+  const gap = `${asked} leaves a gap on ${names}.`;
   return offer
     ? `${gap} ${offer} fills every row at ${listed([...new Set(acrosses)].sort((a, b) => a - b).map(String))} across.`
     : `${gap} Rows counted at each width are always full.`;
@@ -116,84 +119,94 @@ export function Across({ shelf, drawn }: LineProps) {
   const short = view ? shortSteps(view) : [];
   const fix =
     view && drawn && short.length ? fullRowsFix(view, shelf, spareBelow(page, drawn.id, plan)) : null;
+  const forms = formsOf(shelf.form, bands);
+  const formAt = (bandId: string) => formKind(valueAt(shelf.form, bands, bandId));
+  const inColumns = bands.filter((band) => isUsed('across', [formAt(band.id).id]));
+  const byRows = bands.filter((band) => formAt(band.id).inRows);
+  const rowsOnly = byRows.length === bands.length;
   return (
     <Stack>
-      <div data-setting="across.count">
-        <Table aria-label="How many side by side">
-          <thead>
-            <tr>
-              <th scope="col">Width</th>
-              <th scope="col">Across</th>
-              <th scope="col">Rows</th>
-              <th scope="col">Last row</th>
-            </tr>
-          </thead>
-          <tbody>
-            {bands.map((band, i) => {
-              const { value, setAt } = resolve(shelf.across.count, bands, band.id);
-              const inherits = setAt !== band.id;
-              const steps = view?.steps.filter((step) => step.bandId === band.id) ?? [];
-              const at =
-                steps.find((step) => step.from <= band.nominal.width && band.nominal.width < step.to) ??
-                steps[0];
-              const last = at && lastRow(at);
-              const counts = [...new Set(steps.map((step) => step.across))];
-              return (
-                <tr key={band.id}>
-                  <td>
-                    {band.name}
-                    <span className="range">{range(bands, band.id)}</span>
-                  </td>
-                  <td>
-                    {shelf.across.by === 'count' ? (
-                      <span className="count">
-                        <BandStepper
-                          on={on}
-                          id="across.count"
-                          title="Across"
-                          bandId={band.id}
-                          bandName={band.name}
-                          value={value}
-                          inherits={inherits}
-                          first={i === 0}
-                          least={1}
-                          most={MOST_ACROSS}
-                        />
-                      </span>
-                    ) : (
-                      <span>
-                        {counts.length > 1 ? `${counts[0]} to ${counts.at(-1)}` : (counts[0] ?? '–')}
-                      </span>
-                    )}
-                  </td>
-                  <td>{at ? at.rows.rows : '–'}</td>
-                  <td className={last ? (last.full ? 'full' : 'short') : undefined}>
-                    {last ? last.words : '–'}
-                  </td>
-                </tr>
-              );
-            })}
-          </tbody>
-        </Table>
-      </div>
+      {inColumns.length > 0 && (
+        <div data-setting="across.count">
+          <Table aria-label="How many side by side">
+            <thead>
+              <tr>
+                <th scope="col">Width</th>
+                <th scope="col">Across</th>
+                <th scope="col">Rows</th>
+                <th scope="col">Last row</th>
+              </tr>
+            </thead>
+            <tbody>
+              {inColumns.map((band) => {
+                const { value, setAt } = resolve(shelf.across.count, bands, band.id);
+                const inherits = setAt !== band.id;
+                const steps = view?.steps.filter((step) => step.bandId === band.id) ?? [];
+                const at =
+                  steps.find((step) => step.from <= band.nominal.width && band.nominal.width < step.to) ??
+                  steps[0];
+                const last = at && lastRow(at);
+                const counts = [...new Set(steps.map((step) => step.across))];
+                return (
+                  <tr key={band.id}>
+                    <td>
+                      {band.name}
+                      <span className="range">{range(bands, band.id)}</span>
+                    </td>
+                    <td>
+                      {shelf.across.by === 'count' ? (
+                        <span className="count">
+                          <BandStepper
+                            on={on}
+                            id="across.count"
+                            title="Across"
+                            bandId={band.id}
+                            bandName={band.name}
+                            value={value}
+                            inherits={inherits}
+                            first={band === bands[0]}
+                            least={1}
+                            most={MOST_ACROSS}
+                          />
+                        </span>
+                      ) : (
+                        <span>
+                          {counts.length > 1 ? `${counts[0]} to ${counts.at(-1)}` : (counts[0] ?? '–')}
+                        </span>
+                      )}
+                    </td>
+                    <td>{at ? at.rows.rows : '–'}</td>
+                    <td className={last ? (last.full ? 'full' : 'short') : undefined}>
+                      {last ? last.words : '–'}
+                    </td>
+                  </tr>
+                );
+              })}
+            </tbody>
+          </Table>
+        </div>
+      )}
+      <FormSections line="across" shelf={shelf} view={view} />
       {view && short.length > 0 && (
         <Offer role="status">
           <span>{offerWords(view, shelf, bands)}</span>
           {fix && <Button onPress={() => draft.run(fix.command)}>{fix.words}</Button>}
         </Offer>
       )}
-      <SettingBox id="across.by">
-        <Choice
-          label="Across is"
-          value={shelf.across.by}
-          options={[
-            { value: 'count', words: 'A number' },
-            { value: 'width', words: 'As many as fit' },
-          ]}
-          onChange={(value) => set('across.by', value)}
-        />
-      </SettingBox>
-      {shelf.across.by === 'width' && (
+      {inColumns.length > 0 && (
+        <SettingBox id="across.by">
+          <Choice
+            label="Across is"
+            value={shelf.across.by}
+            options={[
+              { value: 'count', words: 'A number' },
+              { value: 'width', words: 'As many as fit' },
+            ]}
+            onChange={(value) => set('across.by', value)}
+          />
+        </SettingBox>
+      )}
+      {inColumns.length > 0 && shelf.across.by === 'width' && (
         <VaryingStepper
           id="across.smallest"
           title="Smallest card, px"
@@ -202,33 +215,23 @@ export function Across({ shelf, drawn }: LineProps) {
           least={SMALLEST_CARD_PX}
           most={LARGEST_CARD_PX}
           step={10}
+          at={inColumns.map((band) => band.id)}
         />
       )}
-      <SettingBox id="amount.by">
-        <Choice
-          label={shelf.pager === 'none' ? 'How many in all' : 'How many to a page'}
-          value={shelf.amount.by}
-          options={[
-            { value: 'rows', words: 'Rows' },
-            { value: 'items', words: 'Items' },
-          ]}
-          onChange={(value) => set('amount.by', value)}
-        />
-      </SettingBox>
-      {shelf.amount.by === 'items' ? (
-        <SettingBox id="amount.items">
-          <Stepper
-            label="Items"
-            shown
-            value={shelf.amount.items}
-            least={1}
-            most={MOST_ITEMS}
-            wide
-            onChange={(value) => set('amount.items', value)}
+      {byRows.length > 0 && (
+        <SettingBox id="amount.by">
+          <Choice
+            label={shelf.paging.by === 'none' ? 'How many in all' : 'How many to a page'}
+            value={shelf.amount.by}
+            options={[
+              { value: 'rows', words: 'Rows' },
+              { value: 'items', words: 'Items' },
+            ]}
+            onChange={(value) => set('amount.by', value)}
           />
-          {view && <span style={{ color: t.ink2 }}> of {counted(view.total, 'match', 'matches')}</span>}
         </SettingBox>
-      ) : (
+      )}
+      {shelf.amount.by === 'rows' && byRows.length > 0 && (
         <VaryingStepper
           id="amount.rows"
           title="Rows"
@@ -236,26 +239,49 @@ export function Across({ shelf, drawn }: LineProps) {
           value={shelf.amount.rows}
           least={1}
           most={MOST_ROWS}
+          at={byRows.map((band) => band.id)}
         />
       )}
-      <VaryingStepper
-        id="gap.column"
-        title="Gap between columns, px"
-        on={on}
-        value={shelf.gap.column}
-        least={0}
-        most={WIDEST_GAP_PX}
-        step={4}
-      />
-      <VaryingStepper
-        id="gap.row"
-        title="Gap between rows, px"
-        on={on}
-        value={shelf.gap.row}
-        least={0}
-        most={WIDEST_GAP_PX}
-        step={4}
-      />
+      {(shelf.amount.by === 'items' || !rowsOnly) && (
+        <>
+          <VaryingStepper
+            id="amount.items"
+            title="Items"
+            on={on}
+            value={shelf.amount.items}
+            least={1}
+            most={MOST_ITEMS}
+            at={
+              shelf.amount.by === 'items'
+                ? undefined
+                : bands.filter((band) => !byRows.includes(band)).map((band) => band.id)
+            }
+          />
+          {view && <Hint>There are {counted(view.total, 'match', 'matches')}.</Hint>}
+        </>
+      )}
+      {isUsed('gap.column', forms) && (
+        <VaryingStepper
+          id="gap.column"
+          title="Gap between columns, px"
+          on={on}
+          value={shelf.gap.column}
+          least={0}
+          most={WIDEST_GAP_PX}
+          step={4}
+        />
+      )}
+      {isUsed('gap.row', forms) && (
+        <VaryingStepper
+          id="gap.row"
+          title="Gap between rows, px"
+          on={on}
+          value={shelf.gap.row}
+          least={0}
+          most={WIDEST_GAP_PX}
+          step={4}
+        />
+      )}
     </Stack>
   );
 }

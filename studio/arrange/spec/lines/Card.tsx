@@ -2,16 +2,29 @@ import { GripVertical } from 'lucide-react';
 import { Button, GridList, GridListItem, ToggleButton, useDragAndDrop } from 'react-aria-components';
 import styled from 'styled-components';
 import { everywhere, valueAt, type Varying } from '../../../../core/bands/varying.ts';
-import { MOST_TITLE_LINES, RATIOS, type Card as CardSettings } from '../../../../core/card/card.ts';
+import {
+  HIGHEST_PICTURE_PX,
+  LOWEST_PICTURE_PX,
+  MOST_TITLE_LINES,
+  RATIOS,
+  type Card as CardSettings,
+} from '../../../../core/card/card.ts';
 import type { Of } from '../../../../core/assortment/assortment.ts';
 import { assortmentOf } from '../../../../core/plan/plan.ts';
 import { partsOf } from '../../../../core/card/parts/index.ts';
 import { labelKinds } from '../../../../core/label/label.ts';
 import { useDraft } from '../../../studioContext.tsx';
 import { Choice, Stepper, Switch } from '../../../ui/fields.tsx';
-import { Pick } from '../../../ui/Pick.tsx';
 import { t } from '../../../ui/theme.ts';
-import { Hint, SettingBox, Stack, useSet, type LineProps } from './controls.tsx';
+import {
+  Hint,
+  SettingBox,
+  Stack,
+  useSet,
+  VaryingChoice,
+  VaryingStepper,
+  type LineProps,
+} from './controls.tsx';
 
 const Parts = styled(GridList)`
   outline: none;
@@ -201,14 +214,36 @@ export function Card({ shelf }: LineProps) {
           <Hint>Labels stand on the picture.</Hint>
         </div>
       )}
-      <SettingBox id="card.picture.ratio">
-        <Pick
-          label="Picture proportions, width to height"
-          value={card.picture.ratio}
-          options={RATIOS.map((ratio) => ({ value: ratio, words: ratio }))}
-          onChange={(value) => set('card.picture.ratio', value)}
+      <SettingBox id="card.picture.by">
+        <Choice
+          label="Pictures are as high as"
+          value={card.picture.by}
+          options={[
+            { value: 'ratio', words: 'Proportions say' },
+            { value: 'height', words: 'A number of px' },
+          ]}
+          onChange={(value) => set('card.picture.by', value)}
         />
       </SettingBox>
+      {card.picture.by === 'ratio' ? (
+        <VaryingChoice
+          id="card.picture.ratio"
+          title="Proportions, width to height"
+          on={{ shelf: shelf.id }}
+          value={card.picture.ratio}
+          options={RATIOS.map((ratio) => ({ value: ratio, words: ratio }))}
+        />
+      ) : (
+        <VaryingStepper
+          id="card.picture.height"
+          title="Height, px"
+          on={{ shelf: shelf.id }}
+          value={card.picture.height}
+          least={LOWEST_PICTURE_PX}
+          most={HIGHEST_PICTURE_PX}
+          step={10}
+        />
+      )}
       <SettingBox id="card.picture.fit">
         <Choice
           label="The picture"

@@ -1,78 +1,115 @@
-import { resolve } from '../../../../core/bands/varying.ts';
-import { pager } from '../../../../core/paging/pages.ts';
-import type { LastRow } from '../../../../core/plan/shelf.ts';
-import { counted } from '../../../../core/sentence/sentence.ts';
+import { useState } from 'react';
+import { formKind, formKinds, formsOf } from '../../../../core/forms/index.ts';
+import { LONGEST_MORE, PAGINGS } from '../../../../core/plan/shelf.ts';
+import { LINK } from '../../../../core/plan/link.ts';
+import { LONGEST_LINK } from '../../../../core/plan/words.ts';
 import { useDraft } from '../../../studioContext.tsx';
-import { Choice } from '../../../ui/fields.tsx';
-import { Hint, LetGo, SettingBox, Stack, useSet, type LineProps } from './controls.tsx';
+import { Choice, Switch, Words } from '../../../ui/fields.tsx';
+import { Pick } from '../../../ui/Pick.tsx';
+import { Facts } from '../forms/Facts.tsx';
+import { FormSections } from '../forms/index.tsx';
+import { Hint, SettingBox, Stack, useSet, VaryingChoice, type LineProps } from './controls.tsx';
 
-/** How the shelf stands, whether it has pages, and what becomes of a short last row. */
-export function Form({ shelf, drawn }: LineProps) {
+const pagingWords = {
+  none: 'None',
+  numbered: 'Numbered',
+  more: 'A button for more',
+  onReach: 'More on reaching the end',
+};
+
+const formOptions = formKinds.map(({ id, name }) => ({ value: id, words: name }));
+
+/** How the shelf stands at each width, how a shopper comes to the rest, and how what moves is moved. */
+export function Form({ bay, shelf, drawn }: LineProps) {
   const bands = useDraft((state) => state.plan.house.bands);
-  const set = useSet({ shelf: shelf!.id });
+  const on = { shelf: shelf!.id };
+  const set = useSet(on);
+  const forms = formsOf(shelf!.form, bands);
+  const [apart, setApart] = useState(Object.keys(shelf!.form).length > 1);
   if (!shelf) return null;
-  const view = drawn?.content.holds === 'shelf' ? drawn.content.shelf : null;
-  const sizes = view ? [...new Map(view.steps.map((step) => [step.bandId, step])).values()] : [];
+  const view = drawn?.content.holds === 'shelf' && !drawn.empty ? drawn.content.shelf : null;
+  const { paging } = shelf;
   return (
     <Stack>
-      <SettingBox id="form">
-        <p>A grid, filled row by row.</p>
-      </SettingBox>
-      <SettingBox id="pager">
-        <Choice
+      {apart ? (
+        <VaryingChoice id="form" title="Form" on={on} value={shelf.form} options={formOptions} />
+      ) : (
+        <SettingBox id="form">
+          <Choice
+            label="Form"
+            value={forms[0]!}
+            options={formOptions}
+            onChange={(value) => set('form', { [bands[0]!.id]: value })}
+          />
+          <Hint>{formKind(forms[0]!).about}</Hint>
+        </SettingBox>
+      )}
+      <Switch
+        on={apart}
+        onChange={(next) => {
+          setApart(next);
+          // What was set apart is one again: the form of the narrowest width.
+          if (!next) set('form', { [bands[0]!.id]: shelf.form[bands[0]!.id] });
+        }}
+      >
+        Another form at some widths
+      </Switch>
+      {view && <Facts bayId={bay.id} shelf={view} />}
+      <SettingBox id="paging.by">
+        <Pick
           label="Pages"
-          value={shelf.pager}
-          options={[
-            { value: 'none', words: 'None' },
-            { value: 'numbered', words: 'Numbered' },
-          ]}
-          onChange={(value) => set('pager', value)}
+          value={paging.by}
+          options={PAGINGS.map((value) => ({ value, words: pagingWords[value] }))}
+          onChange={(value) => set('paging.by', value)}
         />
       </SettingBox>
-      {shelf.pager === 'numbered' && view && (
+      {paging.by === 'numbered' && <Hint>Every width has pages of its own, from one address.</Hint>}
+      {paging.by === 'onReach' && (
         <Hint>
-          {sizes
-            .map((step) => {
-              const { pages } = pager(step.size, view.total, 0);
-              return `${bands.find((band) => band.id === step.bandId)!.name}: ${counted(pages, 'page')} of ${step.size}`;
-            })
-            .join('; ')}
-          . Every width has pages of its own, from one address.
+          Three pages come by themselves, then a press is asked for, so that the foot of the page can be
+          reached.
         </Hint>
       )}
-      {shelf.pager === 'none' && (
-        <div data-setting="lastRow">
-          <p style={{ fontWeight: 500, marginBottom: 4 }}>A short last row</p>
-          {bands.map((band, i) => {
-            const { value, setAt } = resolve(shelf.lastRow, bands, band.id);
-            const inherits = setAt !== band.id;
-            return (
-              <div key={band.id} style={{ display: 'flex', gap: 8, alignItems: 'center', padding: '3px 0' }}>
-                <span style={{ flex: 1 }}>{band.name}</span>
-                <Choice<LastRow>
-                  label={`A short last row on ${band.name}`}
-                  shown={false}
-                  value={value}
-                  options={[
-                    { value: 'leave', words: 'Leave' },
-                    { value: 'drop', words: 'Drop' },
-                  ]}
-                  onChange={(next) => set('lastRow', next, band.id)}
-                />
-                {i > 0 && !inherits ? (
-                  <LetGo
-                    band={band.name}
-                    what="Last row"
-                    onPress={() => set('lastRow', undefined, band.id)}
-                  />
-                ) : (
-                  <span style={{ width: 27 }} />
-                )}
-              </div>
-            );
-          })}
-        </div>
+      {(paging.by === 'more' || paging.by === 'onReach') && (
+        <SettingBox id="paging.words">
+          <Words
+            label="Words of the button"
+            value={paging.words}
+            longest={LONGEST_MORE}
+            placeholder="Show more"
+            onChange={(value) => set('paging.words', value)}
+          />
+        </SettingBox>
       )}
+      {paging.by === 'more' && (
+        <SettingBox id="paging.link">
+          <Words
+            label="Leads elsewhere, to"
+            value={paging.link}
+            longest={LONGEST_LINK}
+            placeholder="No: it brings more here"
+            fault={(value) =>
+              value === '' || LINK.test(value)
+                ? null
+                : 'A link begins with "/", "#", "http://", "https://", "mailto:" or "tel:".'
+            }
+            onChange={(value) => set('paging.link', value)}
+          />
+        </SettingBox>
+      )}
+      <FormSections line="form" shelf={shelf} view={view} />
+      <SettingBox id="direction">
+        <Pick
+          label="Read"
+          value={shelf.direction}
+          options={[
+            { value: 'page', words: 'As the page is' },
+            { value: 'ltr', words: 'From left to right' },
+            { value: 'rtl', words: 'From right to left' },
+          ]}
+          onChange={(value) => set('direction', value)}
+        />
+      </SettingBox>
     </Stack>
   );
 }

@@ -1,13 +1,13 @@
-import { MOST_SPACE_PX } from '../../../../core/plan/bay.ts';
+import { MOST_MARGIN_PX, MOST_SPACE_PX, NARROWEST_BAY_PX } from '../../../../core/plan/bay.ts';
 import { LONGEST_HEADING } from '../../../../core/plan/words.ts';
 import { useDraft } from '../../../studioContext.tsx';
 import { ColourPick } from '../../../ui/ColourPick.tsx';
-import { Choice, Words } from '../../../ui/fields.tsx';
+import { Choice, SlidingNumber, Switch, Words } from '../../../ui/fields.tsx';
 import { SettingBox, Stack, useSet, VaryingStepper, type LineProps } from './controls.tsx';
 
 /** Heading, width, ground and space around. */
 export function Look({ bay, page }: LineProps) {
-  const colours = useDraft((state) => state.plan.house.colours);
+  const { colours, contentPx, margin: houseMargin } = useDraft((state) => state.plan.house);
   const on = { page: page.id, bay: bay.id };
   const set = useSet(on);
   return (
@@ -52,10 +52,42 @@ export function Look({ bay, page }: LineProps) {
           options={[
             { value: 'content', words: 'Kept to the content' },
             { value: 'window', words: 'As wide as the window' },
+            { value: 'own', words: 'Its own' },
           ]}
           onChange={(value) => set('look.width', value)}
         />
       </SettingBox>
+      {bay.look.width === 'own' && (
+        <SettingBox id="look.ownPx">
+          <SlidingNumber
+            label="At most, px"
+            value={Math.min(bay.look.ownPx, contentPx)}
+            least={NARROWEST_BAY_PX}
+            most={contentPx}
+            step={10}
+            onChange={(value) => set('look.ownPx', value)}
+          />
+        </SettingBox>
+      )}
+      <SettingBox id="look.margin">
+        <Switch
+          on={bay.look.margin !== null}
+          onChange={(own) => set('look.margin', own ? houseMargin : null)}
+        >
+          Margins of its own at the sides
+        </Switch>
+      </SettingBox>
+      {bay.look.margin && (
+        <VaryingStepper
+          id="look.margin"
+          title="Margin at the sides, px"
+          on={on}
+          value={bay.look.margin}
+          least={0}
+          most={MOST_MARGIN_PX}
+          step={4}
+        />
+      )}
       <SettingBox id="look.ground">
         <ColourPick
           label="Ground"

@@ -2,7 +2,7 @@ import { RotateCcw } from 'lucide-react';
 import { memo, type ReactNode } from 'react';
 import styled from 'styled-components';
 import { resolve, type Varying } from '../../../../core/bands/varying.ts';
-import { bandById } from '../../../../core/bands/bands.ts';
+import { bandById, type Band } from '../../../../core/bands/bands.ts';
 import type { Bay } from '../../../../core/plan/bays/index.ts';
 import type { Target } from '../../../../core/plan/commands.ts';
 import type { Page } from '../../../../core/plan/page.ts';
@@ -10,7 +10,8 @@ import type { Shelf } from '../../../../core/plan/shelf.ts';
 import type { BayView } from '../../../../core/view/view.ts';
 import { useDraft, useStudio } from '../../../studioContext.tsx';
 import { QuietButton } from '../../../ui/Button.tsx';
-import { Stepper } from '../../../ui/fields.tsx';
+import { Stepper, Switch } from '../../../ui/fields.tsx';
+import { Pick } from '../../../ui/Pick.tsx';
 import { t } from '../../../ui/theme.ts';
 
 /** What the controls of a line are given. */
@@ -132,23 +133,27 @@ export interface VaryingStepperProps {
   also?: string;
 }
 
-/** A number at each band; where none is set, the narrower one holds and says so. */
-export function VaryingStepper({
-  id,
-  title,
-  on,
-  value,
-  least,
-  most,
-  step = 1,
-  also = '',
-}: VaryingStepperProps) {
+export interface VaryingRowsProps<T> {
+  id: string;
+  title: string;
+  value: Varying<T>;
+  /** Other ids that lead here too. */
+  also?: string;
+  /** Bands that it has a meaning at; every one where it is not given. */
+  at?: readonly string[];
+  /** The control of one band, with what lets the value go beside it where it has one of its own. */
+  children(band: Band, at: { value: T; inherits: boolean; first: boolean }): ReactNode;
+}
+
+/** Something that is set at each band; where it is not, the narrower one holds and says so. */
+export function VaryingRows<T>({ id, title, value, also = '', at, children }: VaryingRowsProps<T>) {
   const bands = useDraft((state) => state.plan.house.bands);
   return (
     <div data-setting={`${id} ${also}`.trim()} role="group" aria-label={title}>
       <Title>{title}</Title>
       {bands.map((band, i) => {
-        const { value: at, setAt } = resolve(value, bands, band.id);
+        if (at && !at.includes(band.id)) return null;
+        const { value: now, setAt } = resolve(value, bands, band.id);
         const inherits = setAt !== band.id;
         return (
           <Row key={band.id}>
@@ -156,23 +161,114 @@ export function VaryingStepper({
               <b>{band.name}</b>
               <span>{inherits ? `as on ${bandById(bands, setAt)!.name}` : ' '}</span>
             </span>
-            <BandStepper
-              on={on}
-              id={id}
-              title={title}
-              bandId={band.id}
-              bandName={band.name}
-              value={at}
-              inherits={inherits}
-              first={i === 0}
-              least={least}
-              most={most}
-              step={step}
-            />
+            {children(band, { value: now, inherits, first: i === 0 })}
           </Row>
         );
       })}
     </div>
+  );
+}
+
+export interface VaryingStepperProps {
+  id: string;
+  title: string;
+  on: Target;
+  value: Varying<number>;
+  least: number;
+  most: number;
+  step?: number;
+  also?: string;
+  at?: readonly string[];
+}
+
+/** A number at each band. */
+export function VaryingStepper({ on, least, most, step = 1, ...rows }: VaryingStepperProps) {
+  return (
+    <VaryingRows {...rows}>
+      {(band, { value, inherits, first }) => (
+        <BandStepper
+          on={on}
+          id={rows.id}
+          title={rows.title}
+          bandId={band.id}
+          bandName={band.name}
+          value={value}
+          inherits={inherits}
+          first={first}
+          least={least}
+          most={most}
+          step={step}
+        />
+      )}
+    </VaryingRows>
+  );
+}
+
+export interface VaryingChoiceProps<V extends string> {
+  id: string;
+  title: string;
+  on: Target;
+  value: Varying<V>;
+  options: readonly { value: V; words: string }[];
+  also?: string;
+  at?: readonly string[];
+}
+
+/** One of a few at each band. */
+export function VaryingChoice<V extends string>({ on, options, ...rows }: VaryingChoiceProps<V>) {
+  const set = useSet(on);
+  return (
+    <VaryingRows {...rows}>
+      {(band, { value, inherits, first }) => (
+        <>
+          <Pick
+            label={`${rows.title} on ${band.name}`}
+            shown={false}
+            value={value}
+            options={options}
+            onChange={(next) => set(rows.id, next, band.id)}
+          />
+          {!first && !inherits ? (
+            <LetGo band={band.name} what={rows.title} onPress={() => set(rows.id, undefined, band.id)} />
+          ) : (
+            <span />
+          )}
+        </>
+      )}
+    </VaryingRows>
+  );
+}
+
+/** Yes or no at each band. */
+export function VaryingSwitch({
+  on,
+  ...rows
+}: {
+  id: string;
+  title: string;
+  on: Target;
+  value: Varying<boolean>;
+  also?: string;
+  at?: readonly string[];
+}) {
+  const set = useSet(on);
+  return (
+    <VaryingRows {...rows}>
+      {(band, { value, inherits, first }) => (
+        <>
+          <Switch
+            label={`${rows.title} on ${band.name}`}
+            on={value}
+            onChange={(next) => set(rows.id, next, band.id)}
+          />
+          {!first && !inherits ? (
+            <LetGo band={band.name} what={rows.title} onPress={() => set(rows.id, undefined, band.id)} />
+          ) : (
+            <span />
+          )}
+        </>
+      )}
+    </VaryingRows>
   );
 }
 

@@ -1,0 +1,48 @@
+import { bandEnd } from '../bands/bands.ts';
+import { valueAt } from '../bands/varying.ts';
+import type { StepView } from '../view/view.ts';
+import type { Box, FormKind, LayoutInput } from './formKind.ts';
+import { visibleWidth } from './moving.ts';
+
+/** One row that runs on past the window; each card as high as the highest. */
+export function inOneRow({ step, innerPx, count, heightOf }: LayoutInput): Box[] {
+  const width = visibleWidth(innerPx, step.across, step.gap.column);
+  const heights = Array.from({ length: count }, (_, i) => heightOf(i, width));
+  const highest = Math.max(0, ...heights);
+  return heights.map((height, i) => ({
+    x: i * (width + step.gap.column),
+    y: 0,
+    width,
+    height: step.equal ? highest : height,
+  }));
+}
+
+/** A plain track that scrolls, with or without script. */
+export function trackCss(scope: string, { across, gap, equal, moves }: StepView): string {
+  const cards = `${scope}>.window>.cards`;
+  const gaps = (Math.ceil(across) - 1) * gap.column;
+  return (
+    `${cards}{display:flex;gap:${gap.column}px${equal ? '' : ';align-items:flex-start'}}` +
+    `${cards}>.card{flex:0 0 calc((100% - ${gaps}px)/${across});scroll-snap-align:start}` +
+    (moves ? `${scope}>.window{overflow:auto hidden;scroll-snap-type:x mandatory;--moves:1}` : '')
+  );
+}
+
+export const carousel: FormKind = {
+  id: 'carousel',
+  name: 'Carousel',
+  find: ['carousel', 'slides', 'swipe', 'moving'],
+  said: 'carousel',
+  about: 'One row of cards that runs on past the edge.',
+  inRows: false,
+  moves: true,
+  uses: ['visible', 'gap.column', 'moving', 'equalHeights'],
+  ranges: (shelf, band, _, bands) => [
+    { from: band.from, to: bandEnd(bands, band.id), across: valueAt(shelf.visible, bands, band.id) },
+  ],
+  rows: (count, across) => ({ rows: count ? 1 : 0, last: Math.min(count, Math.ceil(across)), full: true }),
+  cardPx: ({ across, gap }, innerPx) => visibleWidth(innerPx, across, gap.column),
+  layout: inOneRow,
+  css: trackCss,
+  card: 'stacked',
+};

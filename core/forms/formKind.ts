@@ -1,0 +1,77 @@
+import type { Band, Bands } from '../bands/bands.ts';
+import type { Rows } from '../geometry/rows.ts';
+import type { Room } from '../geometry/steps.ts';
+import type { Shelf } from '../plan/shelf.ts';
+import type { ShelfView, StepView } from '../view/view.ts';
+
+export const FORM_IDS = ['grid', 'carousel', 'slider', 'list', 'masonry', 'spread'] as const;
+export type FormId = (typeof FORM_IDS)[number];
+
+/** Where a card stands within its shelf, px from the upper corner at which reading begins. */
+export interface Box {
+  x: number;
+  y: number;
+  width: number;
+  height: number;
+}
+
+/** What a form needs to know to put cards in their places at one width. */
+export interface LayoutInput {
+  step: StepView;
+  /** Inner width of the shelf, px. */
+  innerPx: number;
+  count: number;
+  /** Height of a card, px, by its place among those shown and its width. */
+  heightOf(index: number, widthPx: number): number;
+}
+
+/** Range of widths of one band in which the same number stand side by side. */
+export interface Range {
+  from: number;
+  /** px, exclusive. */
+  to: number;
+  /** How many side by side; not a whole number where an edge of the next is in sight. */
+  across: number;
+}
+
+/** How a shelf shows its items: one object for each way, which core, storefront and studio all go by. */
+export interface FormKind {
+  id: FormId;
+  name: string;
+  find: readonly string[];
+  /** As it follows "a" in a sentence. */
+  said: string;
+  /** What it does, in a sentence for the owner. */
+  about: string;
+  /** How many there are can be given in rows; else in items only. */
+  inRows: boolean;
+  /** The items move past a window. */
+  moves: boolean;
+  /** Settings of the Form and Across lines that it goes by, besides those of every form. */
+  uses: readonly string[];
+  /** Ranges of one band, from its edge to its end. */
+  ranges(shelf: Shelf, band: Band, room: Room, bands: Bands): Range[];
+  /** Items that are in sight at once and make one row, or one window. */
+  rows(count: number, across: number): Rows;
+  /** Width of a card, px. */
+  cardPx(step: StepView, innerPx: number): number;
+  /** Width of a card's picture, px, where it is not as wide as the card. */
+  picturePx?(step: StepView): number;
+  /** Where the cards that are shown stand, in their order; what moves stands as at the start. */
+  layout(input: LayoutInput): Box[];
+  /** Rules for the step, `scope` being the shelf's selector; the base style sheet draws a grid. */
+  css(scope: string, step: StepView, shelf: ShelfView): string;
+  /** How the parts of a card stand to each other. */
+  card: CardManner;
+}
+
+/** How a card puts its picture and its texts, which decides how high it is. */
+export type CardManner =
+  /** The picture over the texts. */
+  | 'stacked'
+  /** The picture beside the texts. */
+  | 'beside'
+  /** The picture as ground under the texts. */
+  | 'ground'
+  /** As stacked, every picture in its own proportions. */
+  | 'own';

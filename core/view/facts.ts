@@ -1,0 +1,44 @@
+import { bayHeight, shelfMeasure, STORE_HEAD_PX } from './height.ts';
+import type { PageView, StepView } from './view.ts';
+
+/** What is calculated of a shelf at one band, at its nominal width. */
+export interface ShelfFacts {
+  bandId: string;
+  step: StepView;
+  /** Pages of the list; 1 where all fits on one. */
+  pages: number;
+  /** Presses from the first page to the end. */
+  presses: number;
+  /** Height of the bay, in screens of the band. */
+  screens: number;
+  /** Part of the first screen that the bay covers, 0 to 1. */
+  ofFirstScreen: number;
+}
+
+/** The figures of the shelf in a bay at each band; empty where the bay holds none or is not drawn. */
+export function shelfFacts(page: PageView, bayId: string): ShelfFacts[] {
+  const at = page.bays.findIndex((bay) => bay.id === bayId);
+  const bay = page.bays[at];
+  if (!bay || bay.content.holds !== 'shelf' || bay.empty) return [];
+  const { shelf } = bay.content;
+  return page.bands.flatMap(({ id, nominal }) => {
+    if (bay.bands && !bay.bands.includes(id)) return [];
+    const { step } = shelfMeasure(shelf, page.bands, nominal.width);
+    const heightPx = bayHeight(bay, page.bands, nominal.width);
+    const top = page.bays
+      .slice(0, at)
+      .reduce((y, above) => y + bayHeight(above, page.bands, nominal.width), STORE_HEAD_PX);
+    const inSight = Math.max(0, Math.min(nominal.height, top + heightPx) - top);
+    const pages = shelf.paging.by === 'none' ? 1 : Math.max(1, Math.ceil(shelf.total / step.size));
+    return [
+      {
+        bandId: id,
+        step,
+        pages,
+        presses: pages - 1,
+        screens: heightPx / nominal.height,
+        ofFirstScreen: inSight / nominal.height,
+      },
+    ];
+  });
+}
