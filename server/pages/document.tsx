@@ -65,9 +65,13 @@ export function structuredData(view: PageView, origin: string): object[] {
 
 /**
  * The whole HTML of a page.
- * @param script address of the script that this page has a use for; null for none
+ * @param script the script that this page has a use for, and whether it may remember what is looked at; null for none
  */
-export function htmlPage(view: PageView, origin: string, script: string | null = null): HtmlPage {
+export function htmlPage(
+  view: PageView,
+  origin: string,
+  script: { href: string; remembers: boolean } | null = null,
+): HtmlPage {
   const style = fontCss('optional') + baseCss + pageCss(view);
   const hash = createHash('sha256').update(style).digest('base64');
   const data = structuredData(view, origin)
@@ -80,7 +84,7 @@ export function htmlPage(view: PageView, origin: string, script: string | null =
     `<!doctype html><html lang="${escape(view.lang)}" dir="${view.direction}"><head><meta charset="utf-8">` +
     `<meta name="viewport" content="width=device-width,initial-scale=1"><title>${escape(view.title)}</title>` +
     `<link rel="preload" href="${fontFile}" as="font" type="font/woff2" crossorigin><link rel="icon" href="data:,">` +
-    `<style>${style}</style>${script ? `<script src="${script}" defer></script>` : ''}${data}</head><body>${renderToStaticMarkup(<Page view={view} />)}</body></html>`;
+    `<style>${style}</style>${script ? `<script src="${script.href}" defer${script.remembers ? ' data-remembers' : ''}></script>` : ''}${data}</head><body>${renderToStaticMarkup(<Page view={view} />)}</body></html>`;
   return {
     html,
     policy: `default-src 'none'; style-src 'sha256-${hash}'; img-src 'self' data:; font-src 'self'; ${script ? "script-src 'self'; connect-src 'self'; " : ''}base-uri 'none'; form-action 'self'; frame-ancestors 'self'`,

@@ -5,6 +5,7 @@ import { pageStyles } from '../../core/css/pageCss.ts';
 import { readFrom } from '../../core/paging/pages.ts';
 import type { Plan } from '../../core/plan/plan.ts';
 import type { PageAddress } from '../../core/view/pageView.ts';
+import type { PageView } from '../../core/view/view.ts';
 import { Bay } from '../../storefront/bays/index.tsx';
 import { assortmentsIn } from '../assortments/names.ts';
 import { Fault } from '../faults.ts';
@@ -47,6 +48,14 @@ function send(request: FastifyRequest, reply: FastifyReply, page: SentPage): voi
 
 /** Whether any selection of a plan is made from what a shopper has looked at. */
 const remembers = (plan: Plan): boolean => dependsOf(assortmentsIn(plan)).reads.has('lookedAt');
+
+/** Whether anything of a page moves, or grows where it stands. */
+const hasLife = ({ bays }: PageView): boolean =>
+  bays.some(({ content }) => {
+    if (content.holds !== 'shelf') return false;
+    const { steps, paging, pagers } = content.shelf;
+    return steps.some((step) => step.moves) || (paging.by !== 'numbered' && pagers.length > 0);
+  });
 
 const MOST_LOOKED_AT = 30;
 /** Fragments that one address may ask for in a minute: many a shopper can stand behind one. */
@@ -127,10 +136,10 @@ export function pageRoutes(app: FastifyInstance, parts: Parts): void {
       (await parts.pages.make(key, async () => {
         const view = await parts.storefront.view(release.plan, wanted, address, now);
         if (!view) return notFoundPage(release.plan, await parts.storefront.tree());
-        // Only where there is something to remember or to fill.
+        // Only where there is something to remember, to fill, to move or to let grow.
         const own =
           remembers(release.plan) && (wanted.of === 'product' || view.bays.some(({ personal }) => personal));
-        const script = own ? (enhance?.href ?? null) : null;
+        const script = enhance && (own || hasLife(view)) ? { href: enhance.href, remembers: own } : null;
         const { html, policy } = htmlPage(view, `${request.protocol}://${request.host}`, script);
         return sentPage(html, policy, 200, view.goodUntil);
       }));

@@ -40,7 +40,7 @@ export async function buildStudio(log: (line: string) => void): Promise<void> {
       emptyOutDir: true,
       target: 'es2022',
       lib: {
-        entry: join(root, 'storefront', 'enhance', 'lookedAt.ts'),
+        entry: join(root, 'storefront', 'enhance', 'index.ts'),
         formats: ['iife'],
         name: 'enhance',
         fileName: () => 'enhance.js',

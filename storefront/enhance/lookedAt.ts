@@ -1,6 +1,6 @@
 /**
- * The small script of public pages: remembers, with the shopper's consent and on this device only, which
- * products were looked at, and fills the bays that show them. Every page works without it.
+ * Remembers, with the shopper's consent and on this device only, which
+ * products were looked at, and fills the bays that show them.
  */
 
 const CONSENT = 'remember';
@@ -57,7 +57,7 @@ interface Fragment {
 }
 
 /** Fills the places that are this shopper's own. What cannot be fetched stays as it is for everybody. */
-async function fill(place: Element): Promise<void> {
+async function fill(place: Element, filled: (bay: Element) => void): Promise<void> {
   const query = new URLSearchParams({
     path: location.pathname,
     bay: place.getAttribute('data-bay')!,
@@ -71,12 +71,20 @@ async function fill(place: Element): Promise<void> {
   document.adoptedStyleSheets = [...document.adoptedStyleSheets, sheet];
   const holder = document.createElement('template');
   holder.innerHTML = html;
+  const bay = holder.content.firstElementChild;
   place.replaceWith(holder.content);
+  if (bay) filled(bay);
 }
 
-const product = document.querySelector('[data-product]')?.getAttribute('data-product');
-const consent = cookie(CONSENT);
-if (product && consent === 'yes') remember(product);
-if (product && consent === null) askConsent(() => remember(product));
-if (consent === 'yes' && looked().length)
-  for (const place of document.querySelectorAll('[data-personal]')) void fill(place).catch(() => undefined);
+/** @param filled told of every bay that was filled */
+export function followLookedAt(filled: (bay: Element) => void): void {
+  const product = document.querySelector('[data-product]')?.getAttribute('data-product');
+  const own = document.querySelectorAll('[data-personal]');
+  // The page of a store that shows nothing of the kind has no reason to ask.
+  if (!document.querySelector('[data-remembers]')) return;
+  const consent = cookie(CONSENT);
+  if (product && consent === 'yes') remember(product);
+  if (product && consent === null) askConsent(() => remember(product));
+  if (consent === 'yes' && looked().length)
+    for (const place of own) void fill(place, filled).catch(() => undefined);
+}

@@ -36,7 +36,6 @@ h4.bay-heading{font-size:17px}
 [data-shelf]{position:relative}
 .arrow,.pause{display:none;visibility:hidden;place-items:center;width:var(--arrow);height:var(--arrow);padding:0;border:0;background:var(--ground);color:var(--text);cursor:pointer;font:inherit;font-size:calc(var(--arrow)*.5);line-height:1}
 [data-on]>.arrow,[data-on]>.pause{visibility:visible}
-.arrow[disabled]{color:var(--line);cursor:default}
 .arrow svg,.pause svg{width:55%;height:55%;fill:none;stroke:currentColor;stroke-width:2;stroke-linecap:round;stroke-linejoin:round}
 :dir(rtl)>.arrow svg,:dir(rtl)>.arrow span{transform:scaleX(-1)}
 .arrow.previous span{transform:scaleX(-1)}:dir(rtl)>.arrow.previous span{transform:none}
@@ -52,9 +51,9 @@ h4.bay-heading{font-size:17px}
 .marks button{width:24px;height:24px;padding:0;border:0;background:none;cursor:pointer;display:grid;place-items:center}.marks button::before{content:"";width:9px;height:9px;border-radius:50%;border:1.5px solid var(--quiet)}.marks [aria-current=true]::before{background:var(--text);border-color:var(--text)}
 .marks .bar{width:min(240px,60%);height:4px;border-radius:2px;background:var(--line);overflow:hidden}.marks .bar i{display:block;height:100%;width:100%;background:var(--text);transform-origin:0 50%;transition:transform .16s}:dir(rtl)>.marks .bar i{transform-origin:100% 50%}
 [data-moving] .card{outline-offset:-3px}[data-moving] .card:focus-within{outline-offset:-3px}
-[data-on]>.window{scroll-snap-type:none!important}
+[data-on=track]>.window{overflow:hidden!important;scroll-snap-type:none!important}[data-on=track][data-swipe]>.window{touch-action:pan-y pinch-zoom}[aria-disabled=true].arrow{color:var(--line);cursor:default}
 @media (scripting:none){.arrow,.pause,.marks{display:none!important}}
-.turning{perspective:1600px}.leaf{position:absolute;z-index:1;inset-block:0;inset-inline-start:50%;width:50%;background:var(--ground);box-shadow:0 0 24px rgb(0 0 0/.18);transform-origin:0 50%;pointer-events:none}
+.window{position:relative}.turning>.window{perspective:1600px}.card[hidden]{display:none}.leaf{position:absolute;z-index:1;inset-block:0;inset-inline-start:50%;width:50%;background:var(--ground);box-shadow:0 0 24px rgb(0 0 0/.18);transform-origin:0 50%;pointer-events:none}
 .card{min-width:0;position:relative;display:flex;flex-direction:column;text-align:var(--align);gap:var(--part-gap)}
 .part-picture{position:relative;aspect-ratio:var(--ratio);background:var(--card);overflow:hidden;border-radius:3px;margin-bottom:5px}
 .part-picture img{display:block;width:100%;height:100%;object-fit:var(--fit)}

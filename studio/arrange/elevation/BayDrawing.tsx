@@ -78,27 +78,26 @@ function Inside({
   const { content } = bay;
   if (content.holds !== 'shelf')
     return <rect x="4" y="4" width={WIDTH - 8} height={Math.max(4, height - 8)} fill={fill} />;
-  const { step, cardPx, heightPx } = shelfMeasure(content.shelf, bands, regionPx);
+  const { step, boxes, heightPx } = shelfMeasure(content.shelf, bands, regionPx);
   const inner = innerWidth(content.shelf.room, bands, step.bandId, regionPx) * scale;
   const [left, top] = [(WIDTH - inner) / 2, 5];
-  const shown = step.shows.end - step.shows.start;
-  const { rows } = step.rows;
   // Drawn as high as it is; what does not fit is drawn lower, all rows alike.
-  const squeeze = Math.min(1, (height - top * 2) / Math.max(1, heightPx * scale));
-  const rowPx = rows ? (heightPx * scale * squeeze) / rows : 0;
+  const down = Math.min(scale, (height - top * 2) / Math.max(1, heightPx));
   return (
     <>
-      {Array.from({ length: shown }, (_, i) => (
-        <rect
-          key={i}
-          x={left + (i % step.across) * (cardPx + step.gap.column) * scale}
-          y={top + Math.floor(i / step.across) * rowPx}
-          width={Math.max(1, cardPx * scale)}
-          height={Math.max(1, rowPx - 2.5)}
-          rx="1"
-          fill={fill}
-        />
-      ))}
+      {boxes
+        .filter((box) => left + box.x * scale < WIDTH)
+        .map((box, i) => (
+          <rect
+            key={i}
+            x={left + box.x * scale}
+            y={top + box.y * down}
+            width={Math.max(1, box.width * scale)}
+            height={Math.max(1, box.height * down - 1)}
+            rx="1"
+            fill={fill}
+          />
+        ))}
     </>
   );
 }

@@ -5,6 +5,7 @@ import type { PageView } from '../../../core/view/view.ts';
 import { DrawnAtContext } from '../../../storefront/drawnAt.ts';
 import { Page } from '../../../storefront/Page.tsx';
 import { t } from '../../ui/theme.ts';
+import { useMoving } from './useMoving.ts';
 import { frameDocument, type FrameDocument } from './frameDocument.ts';
 
 const Holder = styled.div`
@@ -79,6 +80,7 @@ export const Frame = memo(function Frame({
   }, []);
   useLayoutEffect(() => inner?.style(styles), [inner, styles]);
   useLayoutEffect(() => inner?.mark(markCss(chosenBay, scale)), [inner, chosenBay, scale]);
+  useMoving(inner?.document ?? null, view);
   useEffect(() => {
     if (!inner) return undefined;
     onDocument(inner.document);

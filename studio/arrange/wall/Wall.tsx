@@ -3,7 +3,9 @@ import { Button } from 'react-aria-components';
 import styled from 'styled-components';
 import { TAPE_END_PX } from '../../../core/bands/bands.ts';
 import { pageStyles } from '../../../core/css/pageCss.ts';
+import { formKind } from '../../../core/forms/index.ts';
 import { stepAt } from '../../../core/geometry/steps.ts';
+import type { StepView } from '../../../core/view/view.ts';
 import { useStudio } from '../../studioContext.tsx';
 import { useStore } from 'zustand';
 import { t } from '../../ui/theme.ts';
@@ -119,6 +121,10 @@ function useSize(): [(element: HTMLElement | null) => void, { width: number; hei
   return [setElement, size];
 }
 
+/** How many stand side by side, in the words of the form. */
+const sayAcross = ({ form, across }: StepView): string =>
+  formKind(form).moves ? `${across} in sight` : `${across} across`;
+
 /** The tape, and under it the page at each band, all to one scale. */
 export function Wall() {
   const { bay, choose } = useArranging();
@@ -140,7 +146,7 @@ export function Wall() {
     return new Map(
       bands.map((band) => [
         band.id,
-        shelf ? `${stepAt(shelf.steps, band.nominal.width).across} across on ${band.name}` : `${band.name}`,
+        shelf ? `${sayAcross(stepAt(shelf.steps, band.nominal.width))} on ${band.name}` : `${band.name}`,
       ]),
     );
   }, [drawn, bands]);

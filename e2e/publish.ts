@@ -1,0 +1,37 @@
+import type { Page as PageDocument } from '../core/plan/page.ts';
+import type { Shelf } from '../core/plan/shelf.ts';
+import { OWNER, type Store } from './store.ts';
+
+type Edits = Record<`shelf:${string}`, Partial<Shelf>> & Record<`page:${string}`, Partial<PageDocument>>;
+
+interface DraftDocument {
+  key: string;
+  version: number;
+  body: object;
+}
+
+/** Changes documents of the draft as the studio would, over its interface, and publishes. */
+export async function publishWith({ url }: Pick<Store, 'url'>, edits: Partial<Edits>): Promise<void> {
+  const ask = async (path: string, body: object | undefined, headers: Record<string, string>) => {
+    const answer = await fetch(`${url}${path}`, {
+      method: body ? 'POST' : 'GET',
+      headers: { ...(body && { 'content-type': 'application/json' }), ...headers },
+      ...(body && { body: JSON.stringify(body) }),
+    });
+    if (!answer.ok) throw new Error(`${path}: ${answer.status} ${await answer.text()}`);
+    return answer;
+  };
+  const session = await ask('/api/session', OWNER, {});
+  const cookie = session.headers.getSetCookie().map((one) => one.split(';')[0]).join('; ');
+  const { csrf } = (await session.json()) as { csrf: string };
+  const signed = { cookie, 'x-csrf-token': csrf };
+  const draft = async () =>
+    ((await (await ask('/api/draft', undefined, signed)).json()) as { documents: DraftDocument[] }).documents;
+  const documents = (await draft()).flatMap(({ key, version, body }) => {
+    const edit = edits[key as keyof Edits];
+    return edit ? [{ key, version, body: { ...body, ...edit } }] : [];
+  });
+  await ask('/api/draft', { documents }, signed);
+  const draftVersion = (await draft()).reduce((sum, { version }) => sum + version, 0);
+  await ask('/api/releases', { draftVersion }, signed);
+}

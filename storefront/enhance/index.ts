@@ -1,0 +1,13 @@
+/** The script of public pages. Every page works without it. */
+import { followLookedAt } from './lookedAt.ts';
+import { keepGrowing } from './more.ts';
+import { keepMoving } from './moving.ts';
+
+const enhance = (within: ParentNode) => {
+  for (const shelf of within.querySelectorAll<HTMLElement>('[data-moving]')) keepMoving(shelf);
+  for (const shelf of within.querySelectorAll<HTMLElement>('[data-shelf]:has(>.pager.more)'))
+    keepGrowing(shelf);
+};
+
+enhance(document);
+followLookedAt(enhance);

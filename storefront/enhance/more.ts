@@ -1,0 +1,162 @@
+/** Pages that come by themselves before a press is asked for, so that the foot of the page can be reached. */
+const PAGES_BY_THEMSELVES = 3;
+/** How far below the window's edge the end counts as reached, px. */
+const NEAR_PX = 300;
+
+const placeOf = (card: Element): number => Number(card.getAttribute('data-place'));
+
+/** Puts the cards of a masonry under the shortest column each, by the heights that they have. */
+function layColumns(window: HTMLElement, cards: readonly HTMLElement[]): void {
+  const style = getComputedStyle(window);
+  const across = Number(style.columnCount) || 1;
+  const gap = parseFloat(getComputedStyle(window.firstElementChild!).rowGap) || 0;
+  const ends = Array.from({ length: across }, () => 0);
+  const last: (HTMLElement | null)[] = ends.map(() => null);
+  const heights = cards.map((card) => card.offsetHeight);
+  cards.forEach((card, i) => {
+    const column = ends.indexOf(Math.min(...ends));
+    ends[column]! += heights[i]! + gap;
+    card.style.order = String(column);
+    card.style.breakAfter = '';
+    last[column] = card;
+  });
+  last.slice(0, -1).forEach((card) => card?.style.setProperty('break-after', 'column'));
+}
+
+/** From now on the script says which cards are shown: those in sight now. */
+function takeOver(cards: HTMLElement): void {
+  if (cards.dataset.grown !== undefined) return;
+  for (const card of cards.children)
+    if ((card as HTMLElement).offsetHeight === 0) (card as HTMLElement).hidden = true;
+  cards.dataset.grown = '';
+}
+
+/** Brings the cards of another page of the list here. Returns the first of them. */
+async function bring(
+  shelf: HTMLElement,
+  pager: HTMLElement,
+  link: HTMLAnchorElement,
+): Promise<HTMLElement | null> {
+  const from = Number(link.dataset.from);
+  const size = Number(pager.dataset.size);
+  const answer = await fetch(link.href);
+  if (!answer.ok) throw new Error(String(answer.status));
+  const page = new DOMParser().parseFromString(await answer.text(), 'text/html');
+  const other = page.querySelector<HTMLElement>(`[data-shelf="${CSS.escape(shelf.dataset.shelf!)}"]`);
+  if (!other) throw new Error('The list is gone.');
+  const sheet = new CSSStyleSheet();
+  sheet.replaceSync([...page.querySelectorAll('style')].map((style) => style.textContent).join(''));
+  document.adoptedStyleSheets = [...document.adoptedStyleSheets, sheet];
+  const window = shelf.querySelector<HTMLElement>(':scope>.window')!;
+  const cards = window.firstElementChild as HTMLElement;
+  takeOver(cards);
+  const here = new Map([...cards.children].map((card) => [placeOf(card), card as HTMLElement]));
+  let first: HTMLElement | null = null;
+  for (const card of other.querySelectorAll<HTMLElement>(':scope>.window>.cards>.card')) {
+    const place = placeOf(card);
+    if (place < from || place >= from + size) continue;
+    const known = here.get(place);
+    if (known) known.hidden = false;
+    else {
+      const after = [...here.keys()].filter((one) => one < place).sort((a, b) => b - a)[0];
+      if (after === undefined) cards.prepend(card);
+      else here.get(after)!.after(card);
+      here.set(place, card);
+    }
+    first ??= here.get(place)!;
+  }
+  if (getComputedStyle(window).columnCount !== 'auto')
+    layColumns(
+      window,
+      [...here.entries()].sort(([a], [b]) => a - b).flatMap(([, card]) => (card.hidden ? [] : [card])),
+    );
+  // What leads on from there leads on from here; the other direction stays as it is.
+  const next = other.querySelector<HTMLAnchorElement>(
+    `:scope>.pager[data-size="${size}"] a[rel="${link.rel}"]`,
+  );
+  if (next) {
+    link.href = next.href;
+    link.dataset.from = next.dataset.from;
+  } else {
+    link.remove();
+    pager.querySelector('.to-foot')?.remove();
+  }
+  return first;
+}
+
+/** Lets a list grow where it stands, and the way back to it lead to the same place. */
+export function keepGrowing(shelf: HTMLElement): void {
+  const pagers = [...shelf.querySelectorAll<HTMLElement>(':scope>.pager.more')];
+  for (const pager of pagers) {
+    const status = document.createElement('p');
+    status.setAttribute('role', 'status');
+    pager.append(status);
+    let byThemselves = 0;
+    let busy = false;
+    const load = async (link: HTMLAnchorElement, pressed: boolean) => {
+      if (busy) return;
+      busy = true;
+      link.setAttribute('aria-busy', 'true');
+      const top = link.getBoundingClientRect().top;
+      try {
+        const before = shelf.querySelectorAll('.card:not([hidden])').length;
+        const first = await bring(shelf, pager, link);
+        status.textContent = `${shelf.querySelectorAll('.card:not([hidden])').length - before} more are shown.`;
+        if (link.rel === 'prev')
+          scrollBy({
+            top: (pager.querySelector('a') ?? pager).getBoundingClientRect().top - top,
+            behavior: 'instant',
+          });
+        if (pressed) first?.querySelector('a')?.focus({ preventScroll: true });
+      } catch {
+        status.textContent = 'More could not be fetched. Press again to try again.';
+      }
+      link.removeAttribute('aria-busy');
+      busy = false;
+    };
+    pager.addEventListener('click', (event) => {
+      const link = (event.target as Element).closest<HTMLAnchorElement>('a[data-from]');
+      if (!link || event.metaKey || event.ctrlKey || event.shiftKey) return;
+      event.preventDefault();
+      byThemselves = 0;
+      void load(link, true);
+    });
+    if (pager.dataset.by === 'onReach')
+      new IntersectionObserver(
+        ([entry], watch) => {
+          const link = pager.querySelector<HTMLAnchorElement>('a[rel=next][data-from]');
+          if (!link) watch.disconnect();
+          if (!link || !entry!.isIntersecting || byThemselves >= PAGES_BY_THEMSELVES) return;
+          byThemselves += 1;
+          // Asked anew afterwards, since the end may still be in sight.
+          void load(link, false).then(() => {
+            watch.unobserve(pager);
+            watch.observe(pager);
+          });
+        },
+        { rootMargin: `${NEAR_PX}px` },
+      ).observe(pager);
+  }
+  // Whoever leaves by a card comes back to it: the address becomes that of its page, and the card is kept in mind.
+  shelf.addEventListener('click', (event) => {
+    const card = (event.target as Element).closest('.card');
+    const pager = pagers.find((one) => one.offsetHeight > 0);
+    if (!card || !pager || !(event.target as Element).closest('a')) return;
+    const size = Number(pager.dataset.size);
+    const place = placeOf(card);
+    const here = new URL(location.href);
+    const from = Math.floor(place / size) * size;
+    if (from > 0) here.searchParams.set(`${shelf.dataset.shelf!}.from`, String(from));
+    else here.searchParams.delete(`${shelf.dataset.shelf!}.from`);
+    history.replaceState(
+      { shelf: shelf.dataset.shelf, place, top: card.getBoundingClientRect().top },
+      '',
+      here,
+    );
+  });
+  const kept = history.state as { shelf?: string; place?: number; top?: number } | null;
+  if (kept?.shelf === shelf.dataset.shelf && kept?.place !== undefined) {
+    const card = shelf.querySelector(`[data-place="${Number(kept.place)}"]`);
+    if (card) scrollBy({ top: card.getBoundingClientRect().top - (kept.top ?? 0), behavior: 'instant' });
+  }
+}

@@ -1,0 +1,167 @@
+import { pageMover, trackMover, type Mover, type TrackOptions } from './movers.ts';
+
+/** Dots beyond this many tell nothing; a bar does. */
+const MOST_DOTS = 15;
+
+interface Setting {
+  moves: boolean;
+  moveBy: number;
+  marks: string;
+  widthPx: number;
+}
+
+/** What the style sheet sets of a shelf at the width that it has now. */
+function settingOf(shelf: HTMLElement, window: HTMLElement): Setting {
+  const view = shelf.ownerDocument.defaultView!;
+  const [ofShelf, ofWindow] = [view.getComputedStyle(shelf), view.getComputedStyle(window)];
+  return {
+    moves: ofWindow.getPropertyValue('--moves').trim() === '1',
+    moveBy: Number(ofShelf.getPropertyValue('--move-by')) || 1,
+    marks: ofShelf.getPropertyValue('--marks').trim() || 'none',
+    widthPx: window.clientWidth,
+  };
+}
+
+/** Draws the marks: a dot for every stop, a bar, or a count. Returns what is to be called after every move. */
+function drawMarks(
+  box: HTMLElement | null,
+  kind: string,
+  mover: Mover,
+  go: (stop: number) => void,
+): () => void {
+  if (!box || kind === 'none') return () => undefined;
+  const { ownerDocument } = box;
+  box.replaceChildren();
+  const add = <K extends keyof HTMLElementTagNameMap>(tag: K, within: HTMLElement = box) =>
+    within.appendChild(ownerDocument.createElement(tag));
+  const stops = mover.stops();
+  if (kind === 'dots' && stops <= MOST_DOTS) {
+    const dots = Array.from({ length: stops }, (_, i) => {
+      const dot = add('button');
+      dot.type = 'button';
+      dot.setAttribute('aria-label', `Place ${i + 1} of ${stops}`);
+      dot.addEventListener('click', () => go(i));
+      return dot;
+    });
+    return () => dots.forEach((dot, i) => dot.setAttribute('aria-current', String(i === mover.at())));
+  }
+  if (kind === 'count') {
+    const words = add('span');
+    words.setAttribute('aria-live', 'polite');
+    return () => (words.textContent = `${mover.at() + 1} of ${stops}`);
+  }
+  const bar = add('span');
+  bar.className = 'bar';
+  bar.setAttribute('role', 'img');
+  const filled = add('i', bar);
+  return () => {
+    filled.style.transform = `scaleX(${(mover.at() + 1) / stops})`;
+    bar.setAttribute('aria-label', `Place ${mover.at() + 1} of ${stops}`);
+  };
+}
+
+/** Moves by itself while nobody looks closer: not under the pointer, not with the keyboard in it, not when paused. */
+function play(shelf: HTMLElement, restMs: number, move: () => void): () => void {
+  const view = shelf.ownerDocument.defaultView!;
+  const pause = shelf.querySelector<HTMLButtonElement>(':scope>.pause');
+  const pauseWords = pause?.getAttribute('aria-label') ?? '';
+  let still = false;
+  const busy = () => still || shelf.matches(':hover,:focus-within') || shelf.ownerDocument.hidden;
+  const timer = view.setInterval(() => !busy() && move(), restMs);
+  const press = () => {
+    still = !still;
+    pause!.toggleAttribute('data-still', still);
+    pause!.setAttribute('aria-label', still ? pause!.dataset.start! : pauseWords);
+    // The pointer that pressed it stands on the shelf, which would keep it still.
+    if (!still) pause!.blur();
+  };
+  pause?.addEventListener('click', press);
+  return () => {
+    view.clearInterval(timer);
+    pause?.removeEventListener('click', press);
+    pause?.removeAttribute('data-still');
+    pause?.setAttribute('aria-label', pauseWords);
+  };
+}
+
+/** Sets one shelf in motion for the width that it has. Returns what brings it back to a plain track. */
+function start(shelf: HTMLElement, window: HTMLElement, { moveBy, marks }: Setting): () => void {
+  const view = shelf.ownerDocument.defaultView!;
+  const data = shelf.dataset;
+  const calm = view.matchMedia('(prefers-reduced-motion:reduce)').matches;
+  const rtl = view.getComputedStyle(shelf).direction === 'rtl';
+  const options: TrackOptions = {
+    moveBy,
+    rtl,
+    loop: data.loop !== undefined,
+    moveMs: calm ? 0 : Number(data.time),
+    swipe: data.swipe !== undefined,
+    drag: data.drag !== undefined,
+    start: Math.max(0, Number(data.start ?? 1) - 1),
+  };
+  const turns = view.getComputedStyle(window.firstElementChild!).display === 'grid';
+  shelf.dataset.on = turns ? 'pages' : 'track';
+  const mover = turns ? pageMover(window, options) : trackMover(window, options);
+  const go = (stop: number) => mover.go(stop, calm);
+  const [previous, next] = ['previous', 'next'].map((to) =>
+    shelf.querySelector<HTMLButtonElement>(`:scope>.${to}`),
+  );
+  const back = () => go(mover.previous());
+  const forth = () => go(mover.next());
+  const toldMarks = drawMarks(shelf.querySelector(':scope>.marks'), marks, mover, go);
+  const told = () => {
+    toldMarks();
+    // Not disabled in earnest, which would take the keyboard away from one who stands on it.
+    previous?.setAttribute('aria-disabled', String(mover.previous() === mover.at()));
+    next?.setAttribute('aria-disabled', String(mover.next() === mover.at()));
+  };
+  const onKey = (event: KeyboardEvent) => {
+    if (event.key !== 'ArrowLeft' && event.key !== 'ArrowRight') return;
+    if (event.altKey || event.ctrlKey || event.metaKey) return;
+    event.preventDefault();
+    if ((event.key === 'ArrowRight') !== rtl) forth();
+    else back();
+  };
+  previous?.addEventListener('click', back);
+  next?.addEventListener('click', forth);
+  shelf.addEventListener('keydown', onKey);
+  mover.onMove(told);
+  told();
+  const rests = Number(data.rest);
+  const stopPlaying =
+    rests && !calm
+      ? play(shelf, rests + options.moveMs, () => (mover.next() === mover.at() ? go(0) : forth()))
+      : null;
+  return () => {
+    stopPlaying?.();
+    mover.stop();
+    previous?.removeEventListener('click', back);
+    next?.removeEventListener('click', forth);
+    shelf.removeEventListener('keydown', onKey);
+    delete shelf.dataset.on;
+  };
+}
+
+/** Sets a shelf in motion and keeps it so as its width changes. Returns what ends it. */
+export function keepMoving(shelf: HTMLElement): () => void {
+  const window = shelf.querySelector<HTMLElement>(':scope>.window');
+  const view = shelf.ownerDocument.defaultView;
+  if (!window || !view) return () => undefined;
+  let now = '';
+  let end: (() => void) | null = null;
+  const follow = () => {
+    const setting = settingOf(shelf, window);
+    const next = JSON.stringify(setting);
+    if (next === now) return;
+    now = next;
+    end?.();
+    end = setting.moves && setting.widthPx > 0 ? start(shelf, window, setting) : null;
+  };
+  const watch = new view.ResizeObserver(follow);
+  watch.observe(window);
+  follow();
+  return () => {
+    watch.disconnect();
+    end?.();
+  };
+}

@@ -1,0 +1,34 @@
+import { useEffect, useRef } from 'react';
+import type { PageView, ShelfView } from '../../../core/view/view.ts';
+import { keepMoving } from '../../../storefront/enhance/moving.ts';
+
+/** Sets what moves on a page in motion, by the very script of the public page, and again where it has changed. */
+export function useMoving(document: Document | null, view: PageView): void {
+  const moving = useRef(new Map<Element, { shelf: ShelfView; end(): void }>());
+  useEffect(() => {
+    if (!document) return;
+    const found = new Map<Element, ShelfView>();
+    for (const { content } of view.bays) {
+      if (content.holds !== 'shelf') continue;
+      const { shelf } = content;
+      if (!shelf.steps.some((step) => step.moves)) continue;
+      const element = document.querySelector(`[data-shelf="${CSS.escape(shelf.id)}"]`);
+      if (element) found.set(element, shelf);
+    }
+    for (const [element, { shelf, end }] of moving.current)
+      if (found.get(element) !== shelf) {
+        end();
+        moving.current.delete(element);
+      }
+    for (const [element, shelf] of found)
+      if (!moving.current.has(element))
+        moving.current.set(element, { shelf, end: keepMoving(element as HTMLElement) });
+  }, [document, view]);
+  useEffect(() => {
+    const all = moving.current;
+    return () => {
+      for (const { end } of all.values()) end();
+      all.clear();
+    };
+  }, [document]);
+}
