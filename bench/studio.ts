@@ -46,7 +46,7 @@ export async function studioFigures(browser: Browser, url: string): Promise<Figu
   await page.waitForLoadState('networkidle');
   const firstLoad = scriptBytes;
   await openLine(page, 'Across');
-  const items = page.getByRole('textbox', { name: 'Items' });
+  const items = page.getByRole('textbox', { name: 'Items on Phone' });
   await items.fill('24');
   await items.press('Enter');
   await page.waitForFunction(

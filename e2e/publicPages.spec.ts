@@ -7,6 +7,7 @@ test('walking the shop with the pager of any width shows every product once, in 
   browser,
   store,
 }) => {
+  test.setTimeout(150_000);
   const all = await store.pool.query('SELECT count(*)::int AS count FROM product');
   for (const width of widths) {
     const context = await browser.newContext({ javaScriptEnabled: false, viewport: { width, height: 900 } });
@@ -18,7 +19,7 @@ test('walking the shop with the pager of any width shows every product once, in 
     for (;;) {
       seen.push(
         ...(await page
-          .locator('[data-shelf="shop"] > .cards > .card:visible')
+          .locator('[data-shelf="shop"] .cards > .card:visible')
           .evaluateAll((cards) => cards.map((card) => card.getAttribute('data-card')!))),
       );
       const next = page.locator('.pager:visible a[rel="next"]');
@@ -54,7 +55,8 @@ test('nothing moves while a page comes in, for a new shopper and a returning one
       ]);
     const scripts: number[] = [];
     page.on('response', async (response) => {
-      if (response.request().resourceType() === 'script') scripts.push((await response.body()).length);
+      if (response.request().resourceType() === 'script')
+        scripts.push((await response.request().sizes()).responseBodySize);
     });
     await page.addInitScript(() => {
       (window as unknown as { moved: number }).moved = 0;

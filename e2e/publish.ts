@@ -22,7 +22,10 @@ export async function publishWith({ url }: Pick<Store, 'url'>, edits: Partial<Ed
     return answer;
   };
   const session = await ask('/api/session', OWNER, {});
-  const cookie = session.headers.getSetCookie().map((one) => one.split(';')[0]).join('; ');
+  const cookie = session.headers
+    .getSetCookie()
+    .map((one) => one.split(';')[0])
+    .join('; ');
   const { csrf } = (await session.json()) as { csrf: string };
   const signed = { cookie, 'x-csrf-token': csrf };
   const draft = async () =>

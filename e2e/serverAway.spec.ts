@@ -6,21 +6,21 @@ test('a server that is killed in the middle of saving loses nothing that was ack
 }) => {
   await signIn(page, store);
   await openLine(page, 'Across');
-  const items = page.getByRole('textbox', { name: 'Items' });
+  const items = page.getByRole('textbox', { name: 'Items on Phone' });
   const acknowledged: number[] = [];
   page.on('response', (response) => {
     if (response.url().endsWith('/api/draft') && response.request().method() === 'POST' && response.ok()) {
       const { documents } = response.request().postDataJSON() as {
-        documents: { key: string; body: { amount: { items: number } } }[];
+        documents: { key: string; body: { amount: { items: { phone: number } } } }[];
       };
       acknowledged.push(
         ...documents
           .filter(({ key }) => key === 'shelf:new-from-the-kiln')
-          .map(({ body }) => body.amount.items),
+          .map(({ body }) => body.amount.items.phone),
       );
     }
   });
-  const more = page.getByRole('button', { name: 'Items: more' });
+  const more = page.getByRole('button', { name: 'Items on Phone: more' });
   for (let i = 0; i < 25; i += 1) {
     await more.click();
     if (i === 12) void store.kill();
@@ -32,7 +32,7 @@ test('a server that is killed in the middle of saving loses nothing that was ack
     `SELECT body FROM draft_document WHERE key = 'shelf:new-from-the-kiln'`,
   );
   expect(acknowledged.length).toBeGreaterThan(0);
-  expect(rows[0].body.amount.items).toBeGreaterThanOrEqual(acknowledged.at(-1)!);
+  expect(rows[0].body.amount.items.phone).toBeGreaterThanOrEqual(acknowledged.at(-1)!);
 
   // What the studio keeps meanwhile outlives its window.
   await store.start();
@@ -41,7 +41,7 @@ test('a server that is killed in the middle of saving loses nothing that was ack
     .poll(
       async () =>
         (await store.pool.query(`SELECT body FROM draft_document WHERE key = 'shelf:new-from-the-kiln'`))
-          .rows[0].body.amount.items,
+          .rows[0].body.amount.items.phone,
     )
     .toBe(35);
 });
@@ -56,13 +56,13 @@ test('what could not be sent before the window was closed is there when it is op
   await context.route('**/api/draft', (route) =>
     route.request().method() === 'POST' ? route.abort() : route.continue(),
   );
-  await page.getByRole('button', { name: 'Items: more' }).click();
+  await page.getByRole('button', { name: 'Items on Phone: more' }).click();
   await expect(page.getByText('The server is away')).toBeVisible();
   await page.close();
   await context.unroute('**/api/draft');
   const again = await context.newPage();
   await again.goto(`${store.url}/studio/arrange/home`);
   await openLine(again, 'Across');
-  await expect(again.getByRole('textbox', { name: 'Items' })).toHaveValue('11');
+  await expect(again.getByRole('textbox', { name: 'Items on Phone' })).toHaveValue('11');
   await saved(again);
 });

@@ -121,7 +121,7 @@ export async function openLine(page: Page, name: string): Promise<void> {
 
 /** How many cards stand in the first row, and which ones are shown. */
 export async function measureShelf(page: Page, shelf: string): Promise<{ across: number; ids: number[] }> {
-  return page.locator(`[data-shelf="${shelf}"] > .cards`).evaluate((list) => {
+  return page.locator(`[data-shelf="${shelf}"] .cards`).evaluate((list) => {
     const shown = [...list.children].filter((card) => card.getBoundingClientRect().height > 0);
     const top = shown[0]?.getBoundingClientRect().top;
     return {

@@ -153,8 +153,8 @@ describe('the draft', () => {
     const { body, version } = await document('shelf:home');
     const faulty: [string, unknown][] = [
       ['across.count', { ...body, across: { by: 'count', count: { phone: 0 }, smallest: { phone: 200 } } }],
-      ['form', { ...body, form: 'heap' }],
-      ['amount.items', { ...body, amount: { by: 'items', rows: { phone: 2 }, items: 1e9 } }],
+      ['form.phone', { ...body, form: { phone: 'heap' } }],
+      ['amount.items.phone', { ...body, amount: { by: 'items', rows: { phone: 2 }, items: { phone: 1e9 } } }],
       [
         'assortment.rule',
         {

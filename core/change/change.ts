@@ -29,6 +29,9 @@ export function bayName(bay: Bay, plan: Plan): string {
 
 const isVarying = (value: unknown): boolean => typeof value === 'object' && value !== null;
 
+/** The same at every width. */
+const isOne = (varying: unknown): boolean => Object.keys(varying as object).length === 1;
+
 const same = (a: unknown, b: unknown): boolean => JSON.stringify(sorted(a)) === JSON.stringify(sorted(b));
 
 /** The same value with the keys of every object in order, so that it can be compared as text. */
@@ -80,7 +83,9 @@ function settingChanges(before: Plan, after: Plan, place: Place, names: Names): 
           change.was,
           change.now,
           names,
-          ` on ${change.bandName}${change.inherits ? ' as on the narrower width' : ''}`,
+          isOne(old) && isOne(current)
+            ? ''
+            : ` on ${change.bandName}${change.inherits ? ' as on the narrower width' : ''}`,
         ),
         takeBack: { do: 'set', on: place.target, setting: one.id, band: change.band, value: change.own },
       }));

@@ -1,11 +1,14 @@
 import { createHash } from 'node:crypto';
 import { existsSync, readFileSync } from 'node:fs';
+import { brotliCompressSync, gzipSync } from 'node:zlib';
 import { fileURLToPath } from 'node:url';
 
 /** The script of public pages, as it was built; addressed by its content, so that it may be kept for ever. */
 export interface Enhance {
   href: string;
-  bytes: Buffer;
+  plain: Buffer;
+  gzip: Buffer;
+  brotli: Buffer;
 }
 
 const built = fileURLToPath(new URL('../../dist/enhance/enhance.js', import.meta.url));
@@ -13,7 +16,12 @@ const built = fileURLToPath(new URL('../../dist/enhance/enhance.js', import.meta
 /** Null where it was not built; every page works without it. */
 export function readEnhance(): Enhance | null {
   if (!existsSync(built)) return null;
-  const bytes = readFileSync(built);
-  const mark = createHash('sha256').update(bytes).digest('hex').slice(0, 12);
-  return { href: `/assets/enhance-${mark}.js`, bytes };
+  const plain = readFileSync(built);
+  const mark = createHash('sha256').update(plain).digest('hex').slice(0, 12);
+  return {
+    href: `/assets/enhance-${mark}.js`,
+    plain,
+    gzip: gzipSync(plain, { level: 9 }),
+    brotli: brotliCompressSync(plain),
+  };
 }

@@ -96,13 +96,17 @@ function decodeStep(step: string): string {
 export function pageRoutes(app: FastifyInstance, parts: Parts): void {
   const enhance = readEnhance();
   if (enhance)
-    app.get(enhance.href, (_, reply) =>
-      reply
+    app.get(enhance.href, (request, reply) => {
+      const accepted = request.headers['accept-encoding'] ?? '';
+      const encoding = accepted.includes('br') ? 'br' : accepted.includes('gzip') ? 'gzip' : null;
+      if (encoding) void reply.header('content-encoding', encoding);
+      return reply
         .header('cache-control', 'public, max-age=31536000, immutable')
+        .header('vary', 'accept-encoding')
         .header('x-content-type-options', 'nosniff')
         .type('text/javascript; charset=utf-8')
-        .send(enhance.bytes),
-    );
+        .send(encoding === 'br' ? enhance.brotli : encoding ? enhance.gzip : enhance.plain);
+    });
 
   /** A bay that is this shopper's own, as HTML and its style sheet; never kept. */
   const limited = { config: { rateLimit: { max: MOST_FRAGMENTS, timeWindow: '1 minute' } } };

@@ -44,12 +44,13 @@ async function bring(
   const page = new DOMParser().parseFromString(await answer.text(), 'text/html');
   const other = page.querySelector<HTMLElement>(`[data-shelf="${CSS.escape(shelf.dataset.shelf!)}"]`);
   if (!other) throw new Error('The list is gone.');
+  const window = shelf.querySelector<HTMLElement>(':scope>.window')!;
+  const cards = window.firstElementChild as HTMLElement;
+  // Before the other page's style sheet comes, which knows other cards by the same numbers.
+  takeOver(cards);
   const sheet = new CSSStyleSheet();
   sheet.replaceSync([...page.querySelectorAll('style')].map((style) => style.textContent).join(''));
   document.adoptedStyleSheets = [...document.adoptedStyleSheets, sheet];
-  const window = shelf.querySelector<HTMLElement>(':scope>.window')!;
-  const cards = window.firstElementChild as HTMLElement;
-  takeOver(cards);
   const here = new Map([...cards.children].map((card) => [placeOf(card), card as HTMLElement]));
   let first: HTMLElement | null = null;
   for (const card of other.querySelectorAll<HTMLElement>(':scope>.window>.cards>.card')) {
@@ -154,9 +155,30 @@ export function keepGrowing(shelf: HTMLElement): void {
       here,
     );
   });
-  const kept = history.state as { shelf?: string; place?: number; top?: number } | null;
-  if (kept?.shelf === shelf.dataset.shelf && kept?.place !== undefined) {
-    const card = shelf.querySelector(`[data-place="${Number(kept.place)}"]`);
-    if (card) scrollBy({ top: card.getBoundingClientRect().top - (kept.top ?? 0), behavior: 'instant' });
-  }
+  void comeBack(shelf, pagers);
+}
+
+/** Where a shopper left a list by a card. */
+interface Left {
+  shelf?: string;
+  place?: number;
+  /** Where the card stood in the window, px. */
+  top?: number;
+}
+
+/** Stands the card by which the list was left where it stood, with what comes before it there too. */
+async function comeBack(shelf: HTMLElement, pagers: readonly HTMLElement[]): Promise<void> {
+  const left = history.state as Left | null;
+  if (left?.shelf !== shelf.dataset.shelf || left?.place === undefined) return;
+  history.scrollRestoration = 'manual';
+  const stand = () => {
+    const card = shelf.querySelector(`[data-place="${Number(left.place)}"]`);
+    if (card) scrollBy({ top: card.getBoundingClientRect().top - (left.top ?? 0), behavior: 'instant' });
+  };
+  stand();
+  const pager = pagers.find((one) => one.offsetHeight > 0);
+  const before = pager?.querySelector<HTMLAnchorElement>('a[rel=prev][data-from]');
+  if (!pager || !before) return;
+  await bring(shelf, pager, before).catch(() => null);
+  stand();
 }
