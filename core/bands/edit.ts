@@ -57,7 +57,9 @@ export function removeBand(bands: Bands, id: string): BandsEdit {
     bands: left,
     edit: (varying) => {
       const result: Record<string, (typeof varying)[string]> = { ...varying };
-      if (next && !Object.hasOwn(result, next.id)) result[next.id] = valueAt(varying, bands, id);
+      // What it took from a narrower one the next takes from there as well.
+      if (next && Object.hasOwn(varying, id) && !Object.hasOwn(result, next.id))
+        result[next.id] = valueAt(varying, bands, id);
       delete result[id];
       return result;
     },

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { FORM_IDS } from '../forms/formKind.ts';
+import { MOST_BANDS } from '../bands/bands.ts';
 import { newAssortment, newCard, newShelf } from '../plan/atFirst.ts';
 import { shelfBay } from '../plan/bays/shelf.ts';
 import { apply, type Command } from '../plan/commands.ts';
@@ -19,7 +20,9 @@ const start = specimenPlan(
   ],
 );
 
-const bands = fc.constantFrom('phone', 'tablet', 'laptop', 'wide');
+/** A band of the plan, whatever bands it has become to have. */
+const bands = fc.nat(5);
+const bandOf = (plan: Plan, at: number): string => plan.house.bands[at % plan.house.bands.length]!.id;
 const pick = fc.nat(20);
 const whole = (min: number, max: number) => fc.integer({ min, max });
 
@@ -29,32 +32,38 @@ const acts: fc.Arbitrary<(plan: Plan, n: number) => Command | null> = fc.oneof(
     .tuple(pick, bands, fc.option(whole(1, 6), { nil: undefined }))
     .map(([at, band, value]) => (plan: Plan): Command | null => {
       const shelf = Object.keys(plan.shelves)[at % Object.keys(plan.shelves).length];
-      return shelf ? { do: 'set', on: { shelf }, setting: 'across.count', band, value } : null;
+      return shelf
+        ? { do: 'set', on: { shelf }, setting: 'across.count', band: bandOf(plan, band), value }
+        : null;
     }),
   fc
     .tuple(pick, bands, fc.option(whole(1, 40), { nil: undefined }))
     .map(([at, band, value]) => (plan: Plan): Command | null => {
       const shelf = Object.keys(plan.shelves)[at % Object.keys(plan.shelves).length];
-      return shelf ? { do: 'set', on: { shelf }, setting: 'amount.items', band, value } : null;
+      return shelf
+        ? { do: 'set', on: { shelf }, setting: 'amount.items', band: bandOf(plan, band), value }
+        : null;
     }),
   fc
     .tuple(pick, bands, fc.constantFrom(...FORM_IDS))
     .map(([at, band, value]) => (plan: Plan): Command | null => {
       const shelf = Object.keys(plan.shelves)[at % Object.keys(plan.shelves).length];
-      return shelf ? { do: 'set', on: { shelf }, setting: 'form', band, value } : null;
+      return shelf ? { do: 'set', on: { shelf }, setting: 'form', band: bandOf(plan, band), value } : null;
     }),
   fc
     .tuple(pick, fc.option(whole(0, 90)), fc.boolean())
     .map(([at, px, first]) => (plan: Plan): Command | null => {
       const { bays } = plan.pages.home!;
       const bay = bays[at % bays.length];
-      const value = px === null ? null : { phone: px, ...(first ? {} : { laptop: px + 1 }) };
+      const [one, , three] = plan.house.bands;
+      const value =
+        px === null ? null : { [one!.id]: px, ...(first || !three ? {} : { [three.id]: px + 1 }) };
       return bay ? { do: 'set', on: { page: 'home', bay: bay.id }, setting: 'look.margin', value } : null;
     }),
   fc.tuple(pick, fc.boolean(), bands).map(([at, value, band]) => (plan: Plan): Command | null => {
     const shelf = Object.keys(plan.shelves)[at % Object.keys(plan.shelves).length];
     return shelf && plan.shelves[shelf]!.assortment.of === 'products'
-      ? { do: 'set', on: { shelf }, setting: 'card.shown.price', band, value }
+      ? { do: 'set', on: { shelf }, setting: 'card.shown.price', band: bandOf(plan, band), value }
       : null;
   }),
   pick.map((at) => (plan: Plan): Command | null => {
@@ -71,7 +80,13 @@ const acts: fc.Arbitrary<(plan: Plan, n: number) => Command | null> = fc.oneof(
     const { bays } = plan.pages.home!;
     const bay = bays[at % bays.length];
     return bay
-      ? { do: 'set', on: { page: 'home', bay: bay.id }, setting: 'look.above', band: 'phone', value }
+      ? {
+          do: 'set',
+          on: { page: 'home', bay: bay.id },
+          setting: 'look.above',
+          band: plan.house.bands[0]!.id,
+          value,
+        }
       : null;
   }),
   fc.tuple(pick, fc.constantFrom('A', 'B')).map(([at, value]) => (plan: Plan): Command | null => {
@@ -124,7 +139,7 @@ const acts: fc.Arbitrary<(plan: Plan, n: number) => Command | null> = fc.oneof(
       do: 'addBay',
       page: 'home',
       at: 1,
-      bay: shelfBay.atFirst(id, 'phone'),
+      bay: shelfBay.atFirst(id, plan.house.bands[0]!.id),
       shelf: newShelf(id, plan.house.bands),
     };
   }),
@@ -133,6 +148,28 @@ const acts: fc.Arbitrary<(plan: Plan, n: number) => Command | null> = fc.oneof(
       ? { do: 'makeSeparate', page: 'home', bay: 'again', newId: `own-${n}` }
       : null,
   ),
+  fc.tuple(pick, whole(40, 2500)).map(([at, from]) => (plan: Plan): Command => {
+    const { bands: now } = plan.house;
+    return { do: 'editBands', edit: { is: 'move', id: now[at % now.length]!.id, from } };
+  }),
+  fc.tuple(whole(0, 2500), fc.boolean()).map(([from, first]) => (plan: Plan, n: number): Command | null => {
+    const { bands: now } = plan.house;
+    const band = { id: `band-${n}`, name: `Band ${n}`, nominal: { width: 700, height: 700 } };
+    if (now.length >= MOST_BANDS) return null;
+    if (first && from >= 40 && from <= now[1]!.from - 40)
+      return { do: 'editBands', edit: { is: 'addFirst', band, edge: from } };
+    return now.some((one) => Math.abs(one.from - from) < 40)
+      ? null
+      : { do: 'editBands', edit: { is: 'add', band: { ...band, from } } };
+  }),
+  pick.map((at) => (plan: Plan): Command | null => {
+    const { bands: now } = plan.house;
+    return now.length > 2 ? { do: 'editBands', edit: { is: 'remove', id: now[at % now.length]!.id } } : null;
+  }),
+  pick.map((at) => (plan: Plan): Command => {
+    const { bands: now } = plan.house;
+    return { do: 'editBands', edit: { is: 'rename', id: now[at % now.length]!.id, name: `Renamed ${at}` } };
+  }),
   fc.constant((): Command => ({ do: 'set', on: { page: 'home' }, setting: 'name', value: 'Front page' })),
 );
 

@@ -1,6 +1,8 @@
 import { ofWords, type Assortment } from '../assortment/assortment.ts';
 import { sayAssortment } from '../assortment/say.ts';
+import { bandAt, type Band, type Bands } from '../bands/bands.ts';
 import { valueAt, type Varying } from '../bands/varying.ts';
+import { readVarying, varyingPlaces } from '../plan/varyingValues.ts';
 import type { Bay } from '../plan/bays/index.ts';
 import { targetOf, targetOn, type Command, type Target } from '../plan/commands.ts';
 import type { Page } from '../plan/page.ts';
@@ -75,20 +77,22 @@ function settingChanges(before: Plan, after: Plan, place: Place, names: Names): 
             takeBack: { do: 'set', on: place.target, setting: one.id, value: old },
           },
         ];
-      return bandChanges(one, old as Varying<unknown>, current as Varying<unknown>, after).map((change) => ({
-        ...base,
-        id: `${key} ${one.id} ${change.band}`,
-        text: tell(
-          one,
-          change.was,
-          change.now,
-          names,
-          isOne(old) && isOne(current)
-            ? ''
-            : ` on ${change.bandName}${change.inherits ? ' as on the narrower width' : ''}`,
-        ),
-        takeBack: { do: 'set', on: place.target, setting: one.id, band: change.band, value: change.own },
-      }));
+      return bandChanges(old as Varying<unknown>, current as Varying<unknown>, before, after).map(
+        (change) => ({
+          ...base,
+          id: `${key} ${one.id} ${change.band}`,
+          text: tell(
+            one,
+            change.was,
+            change.now,
+            names,
+            isOne(old) && isOne(current)
+              ? ''
+              : ` on ${change.bandName}${change.inherits ? ' as on the narrower width' : ''}`,
+          ),
+          takeBack: { do: 'set', on: place.target, setting: one.id, band: change.band, value: change.own },
+        }),
+      );
     });
   return [...kind, ...others];
 }
@@ -129,19 +133,67 @@ function tell(one: Setting, old: unknown, current: unknown, names: Names, where 
     : `now ${now}${where}, was ${was}`;
 }
 
-function bandChanges(one: Setting, old: Varying<unknown>, current: Varying<unknown>, plan: Plan) {
-  const { bands } = plan.house;
+/** The value at the widths at which a band begins, by the bands of its own plan. */
+function valueFrom(varying: Varying<unknown>, bands: Bands, band: Band): unknown {
+  const there = bands.some((one) => one.id === band.id) ? band.id : bandAt(bands, band.from).id;
+  return valueAt(varying, bands, there);
+}
+
+/** Bands at which a value reads otherwise. Where bands themselves changed, only what looks different counts. */
+function bandChanges(old: Varying<unknown>, current: Varying<unknown>, before: Plan, after: Plan) {
+  const { bands } = after.house;
+  const sameBands = same(before.house.bands, bands);
   return bands
     .filter((band) => !same(old[band.id], current[band.id]))
     .map((band) => ({
       band: band.id,
       bandName: band.name,
       own: old[band.id],
-      was: valueAt(old, bands, band.id),
+      was: valueFrom(old, before.house.bands, band),
       now: valueAt(current, bands, band.id),
       inherits: current[band.id] === undefined,
-      setting: one.id,
-    }));
+    }))
+    .filter(
+      // What the first band took over when the one before it went is the bands' own sentence.
+      ({ was, now, own, band }) =>
+        sameBands || (!same(was, now) && !(own === undefined && band === bands[0]!.id)),
+    );
+}
+
+/** What was done to the bands, as one sentence; taken back, what went or came with them does too. */
+function bandsChange(before: Plan, after: Plan): Change[] {
+  const [old, now] = [before.house.bands, after.house.bands];
+  if (same(old, now)) return [];
+  const words = now.flatMap((band) => {
+    const was = old.find((one) => one.id === band.id);
+    if (!was) return [`new band ${band.name} from ${band.from}`];
+    return [
+      ...(was.name === band.name ? [] : [`${band.name}, was called ${was.name}`]),
+      ...(was.from === band.from ? [] : [`${band.name} from ${band.from}, was ${was.from}`]),
+    ];
+  });
+  for (const band of old) if (!now.some(({ id }) => id === band.id)) words.push(`${band.name} is taken away`);
+  const values = varyingPlaces(before).flatMap((place) => {
+    const [was, is] = [readVarying(before, place), readVarying(after, place)];
+    if (!was || !is) return [];
+    const told = new Set(
+      place.key === 'house' ? [] : bandChanges(was, is, before, after).map(({ band }) => band),
+    );
+    const untold = [...new Set([...Object.keys(was), ...Object.keys(is)])].filter(
+      (band) => !told.has(band) && !same(was[band], is[band]),
+    );
+    return untold.length
+      ? [{ place, values: Object.fromEntries(untold.map((band) => [band, was[band] ?? null])) }]
+      : [];
+  });
+  return [
+    {
+      id: 'bands',
+      where: 'Widths',
+      text: listed(words) || 'bands measured otherwise',
+      takeBack: { do: 'putBands', bands: old, values },
+    },
+  ];
 }
 
 function bayChanges(before: Plan, after: Plan, old: Page, page: Page): Change[] {
@@ -215,7 +267,7 @@ function assortmentChanges(before: Plan, after: Plan, names: Names): Change[] {
 
 /** What is different in `after`, as sentences. A bay that is new speaks for the shelf that came with it. */
 export function changesBetween(before: Plan, after: Plan, names: Names): Change[] {
-  const changes: Change[] = [];
+  const changes: Change[] = bandsChange(before, after);
   for (const page of Object.values(after.pages)) {
     const old = before.pages[page.id];
     if (!old || old === page) continue;

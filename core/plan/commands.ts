@@ -1,4 +1,6 @@
 import { produce } from 'immer';
+import { bandAt, type Band } from '../bands/bands.ts';
+import { addBand, addFirstBand, moveEdge, removeBand, type BandsEdit } from '../bands/edit.ts';
 import { withValue, type Varying } from '../bands/varying.ts';
 import type { Bay } from './bays/index.ts';
 import type { Page } from './page.ts';
@@ -7,6 +9,7 @@ import { setting } from './settings/index.ts';
 import { readPath, writePath, type SettingOn } from './settings/setting.ts';
 import type { SavedAssortment } from './savedAssortment.ts';
 import type { Shelf } from './shelf.ts';
+import { readVarying, varyingPlaces, writeVarying, type VaryingPlace } from './varyingValues.ts';
 
 /** What a setting is set on. */
 export type Target =
@@ -33,8 +36,50 @@ export type Command =
   | { do: 'useShelf'; page: string; bay: string; shelfId: string; shelf: Shelf | undefined }
   /** Takes a saved assortment away; shelves that show it show their own again. */
   | { do: 'removeAssortment'; id: string }
+  /** Moves, adds, renames or removes a band; every value that varies by band keeps its meaning. */
+  | { do: 'editBands'; edit: BandChange }
+  /** Puts the bands as they were, with the values that went or came with them (null for none). */
+  | { do: 'putBands'; bands: Band[]; values: { place: VaryingPlace; values: Record<string, unknown> }[] }
   | { do: 'putDocument'; key: DocumentKey; document: PlanDocument | null }
   | { do: 'together'; commands: Command[] };
+
+/** What can be done to the bands. */
+export type BandChange =
+  | { is: 'move'; id: string; from: number }
+  | { is: 'add'; band: Band }
+  | { is: 'addFirst'; band: Omit<Band, 'from'>; edge: number }
+  | { is: 'rename'; id: string; name: string }
+  | { is: 'remove'; id: string };
+
+function editedBands(bands: readonly Band[], change: BandChange): BandsEdit {
+  switch (change.is) {
+    case 'move':
+      return moveEdge(bands, change.id, change.from);
+    case 'add':
+      return addBand(bands, change.band);
+    case 'addFirst':
+      return addFirstBand(bands, change.band, change.edge);
+    case 'remove':
+      return removeBand(bands, change.id);
+    case 'rename':
+      return {
+        bands: bands.map((band) => (band.id === change.id ? { ...band, name: change.name } : band)),
+        edit: (varying) => varying,
+      };
+  }
+}
+
+/** Where a bay stands once the bands are others: at the same widths, as far as bands can say so. */
+function bandsOfBay(standsAt: readonly string[], before: readonly Band[], after: readonly Band[]): string[] {
+  const stands = after.filter((band) => {
+    const was = before.find((one) => one.id === band.id) ?? bandAt(before, band.from);
+    return standsAt.includes(was.id);
+  });
+  if (stands.length) return stands.map((band) => band.id);
+  // Its only band went: it stands where those widths belong to now.
+  const gone = before.find((band) => band.id === standsAt[0]);
+  return [bandAt(after, gone?.from ?? 0).id];
+}
 
 export function targetOn(target: Target): SettingOn {
   if ('shelf' in target) return 'shelf';
@@ -87,6 +132,32 @@ export function apply(plan: Plan, command: Command): Plan {
       return command.commands.reduce(apply, plan);
     case 'putDocument':
       return withDocument(plan, command.key, command.document);
+    case 'editBands': {
+      const { bands, edit } = editedBands(plan.house.bands, command.edit);
+      if (JSON.stringify(bands) === JSON.stringify(plan.house.bands)) return plan;
+      return produce(plan, (draft) => {
+        for (const place of varyingPlaces(plan)) {
+          const value = readVarying(plan, place)!;
+          const next = edit(value);
+          if (next !== value) writeVarying(draft as Plan, place, next);
+        }
+        for (const page of Object.values(draft.pages))
+          for (const bay of page.bays)
+            if (bay.bands) bay.bands = bandsOfBay(bay.bands, plan.house.bands, bands);
+        draft.house.bands = [...bands];
+      });
+    }
+    case 'putBands':
+      return produce(plan, (draft) => {
+        draft.house.bands = clone(command.bands);
+        for (const { place, values } of command.values) {
+          const next = { ...readVarying(plan, place) };
+          for (const [band, value] of Object.entries(values))
+            if (value === null) delete next[band];
+            else next[band] = value;
+          writeVarying(draft as Plan, place, next);
+        }
+      });
     case 'set':
       return produce(plan, (draft) => {
         const document = targetOf(draft as Plan, command.on);
