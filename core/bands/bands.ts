@@ -34,3 +34,17 @@ export function bandEnd(bands: Bands, id: string): number {
 export function bandById(bands: Bands, id: string): Band | undefined {
   return bands.find((band) => band.id === id);
 }
+
+/** The size that stands for a band: its nominal one, as wide as the band allows. */
+export function nominalOf(bands: Bands, band: Band): { width: number; height: number } {
+  const { width, height } = band.nominal;
+  return { width: Math.max(band.from, Math.min(width, bandEnd(bands, band.id) - 1)), height };
+}
+
+/** A name and an id for a new band from this width, and a size that stands for it, midway between its neighbours. */
+export function newBand(bands: Bands, from: number, id: string, name: string): Band {
+  const within = bandAt(bands, from);
+  const end = bandEnd(bands, within.id);
+  const width = Math.round(end === Infinity ? Math.min(TAPE_END_PX, from + 160) : (from + end) / 2);
+  return { id, name, from, nominal: { width, height: within.nominal.height } };
+}

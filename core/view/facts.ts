@@ -1,3 +1,4 @@
+import { nominalOf } from '../bands/bands.ts';
 import { bayHeight, shelfMeasure, STORE_HEAD_PX } from './height.ts';
 import type { PageView, StepView } from './view.ts';
 
@@ -21,7 +22,9 @@ export function shelfFacts(page: PageView, bayId: string): ShelfFacts[] {
   const bay = page.bays[at];
   if (!bay || bay.content.holds !== 'shelf' || bay.empty) return [];
   const { shelf } = bay.content;
-  return page.bands.flatMap(({ id, nominal }) => {
+  return page.bands.flatMap((band) => {
+    const { id } = band;
+    const nominal = nominalOf(page.bands, band);
     if (bay.bands && !bay.bands.includes(id)) return [];
     const { step } = shelfMeasure(shelf, page.bands, nominal.width);
     const heightPx = bayHeight(bay, page.bands, nominal.width);

@@ -1,5 +1,5 @@
 import { everywhere, valueAt, type Varying } from '../bands/varying.ts';
-import { bandById, type Bands } from '../bands/bands.ts';
+import { bandById, nominalOf, type Bands } from '../bands/bands.ts';
 import type { Of } from '../assortment/assortment.ts';
 import { faceOf } from '../card/item.ts';
 import { partKind } from '../card/parts/index.ts';
@@ -188,7 +188,7 @@ export function shelfView(
     };
     if (step.form !== 'masonry') return view;
     // Reckoned at the nominal width of the band, and the same at every width of the step.
-    const nominal = bandById(bands, step.bandId)!.nominal.width;
+    const nominal = nominalOf(bands, bandById(bands, step.bandId)!).width;
     const regionPx = Math.min(Math.max(nominal, step.from), step.to === Infinity ? Infinity : step.to - 1);
     const widthPx = kind.cardPx(view, innerWidth(room, bands, step.bandId, regionPx));
     const heights = cards

@@ -101,6 +101,7 @@ export function Stepper({
       maxValue={most}
       step={step}
       data-inherits={inherits || undefined}
+      formatOptions={{ useGrouping: false }}
       onChange={(next) => Number.isFinite(next) && next !== value && onChange(next)}
     >
       {shown && <Label>{label}</Label>}

@@ -81,6 +81,8 @@ export const Frame = memo(function Frame({
   useLayoutEffect(() => inner?.style(styles), [inner, styles]);
   useLayoutEffect(() => inner?.mark(markCss(chosenBay, scale)), [inner, chosenBay, scale]);
   useMoving(inner?.document ?? null, view);
+  // In steps, so that a frame whose width is dragged does not draw its pictures anew at every px.
+  const drawnPx = Math.ceil(widthPx / 160) * 160;
   useEffect(() => {
     if (!inner) return undefined;
     onDocument(inner.document);
@@ -107,7 +109,7 @@ export const Frame = memo(function Frame({
         tabIndex={-1}
         style={{ width: widthPx, height: heightPx / scale, transform: `scale(${scale})` }}
       />
-      <DrawnAtContext value={{ widthPx, scale, bands: view.bands }}>
+      <DrawnAtContext value={{ widthPx: drawnPx, scale, bands: view.bands }}>
         {inner && createPortal(<Page view={view} />, inner.document.body)}
       </DrawnAtContext>
     </Holder>

@@ -1,32 +1,56 @@
+import styled from 'styled-components';
 import { TAPE_END_PX, type Bands } from '../../../core/bands/bands.ts';
+import type { Trouble } from '../../../core/view/trouble.ts';
 import { t } from '../../ui/theme.ts';
 
 const HEIGHT = 44;
 const TOP = 12;
+export const TAPE_TOP = TOP;
+export const TAPE_HEIGHT = HEIGHT;
+export const TAPE_BOTTOM = TOP + HEIGHT;
+
+const Svg = styled.svg`
+  display: block;
+  overflow: visible;
+`;
 
 /** A measuring tape from 0 to 2560 with the bands on it, to the scale of the frames. */
 export function Tape({
   bands,
   scale,
   across,
+  troubles,
 }: {
   bands: Bands;
   scale: number;
+  /** What the chosen shelf has side by side, by band. */
   across: ReadonlyMap<string, string>;
+  troubles: readonly Trouble[];
 }) {
   const width = TAPE_END_PX * scale;
   const ticks = Array.from({ length: TAPE_END_PX / 40 + 1 }, (_, i) => i * 40);
   const edges = bands.slice(1).map((band) => band.from);
   return (
-    <svg
+    <Svg
       width={width}
       height={TOP + HEIGHT + 6}
       role="img"
       aria-label={`Widths: ${bands.map((band) => `${band.name} from ${band.from}`).join(', ')}`}
-      style={{ display: 'block', overflow: 'visible' }}
     >
       <rect y={TOP} width={width} height={HEIGHT} fill={t.tape} rx="2" />
       <rect y={TOP + HEIGHT - 2} width={width} height="2" fill={t.tapeEdge} />
+      {troubles.map(({ from, to, words }) => (
+        <rect
+          key={from}
+          x={from * scale}
+          width={Math.max(0, Math.min(to, TAPE_END_PX) - from) * scale}
+          y={TOP + HEIGHT - 4}
+          height="4"
+          fill={t.brick}
+        >
+          <title>{`From ${from}: ${words}`}</title>
+        </rect>
+      ))}
       {ticks.map((at) => (
         <line
           key={at}
@@ -60,29 +84,27 @@ export function Tape({
           );
         })}
       {bands.map((band, i) => {
-        const x = band.from * scale;
-        const words = across.get(band.id);
+        const room = ((bands[i + 1]?.from ?? TAPE_END_PX) - band.from) * scale;
+        const count = across.get(band.id);
         return (
-          <g key={band.id}>
-            {i > 0 && (
-              <>
-                <line x1={x} x2={x} y1={TOP - 4} y2={TOP + HEIGHT + 5} stroke={t.ink} strokeWidth="2" />
-                <rect x={x - 7} y={0} width="14" height="11" rx="2.5" fill={t.ink} />
-              </>
+          <text
+            key={band.id}
+            x={band.from * scale + 8}
+            y={TOP + 37}
+            fontFamily={t.text}
+            fontWeight="600"
+            fontSize="12"
+            fill={t.ink}
+          >
+            {room > 7 * band.name.length + 14 ? band.name : ''}
+            {count && room > 7 * (band.name.length + count.length) + 22 && (
+              <tspan fontWeight="400" dx="5">
+                {count}
+              </tspan>
             )}
-            <text x={x + 8} y={TOP + 38} fontFamily={t.text} fontWeight="600" fontSize="12" fill={t.ink}>
-              {band.name}
-            </text>
-            {words && (
-              <title>
-                {band.name}: {words}
-              </title>
-            )}
-          </g>
+          </text>
         );
       })}
-    </svg>
+    </Svg>
   );
 }
-
-export const TAPE_BOTTOM = TOP + HEIGHT;

@@ -1,18 +1,24 @@
-import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { useCallback, useEffect, useMemo, useState } from 'react';
 import { Button } from 'react-aria-components';
 import styled from 'styled-components';
-import { TAPE_END_PX } from '../../../core/bands/bands.ts';
+import { nominalOf, TAPE_END_PX } from '../../../core/bands/bands.ts';
 import { pageStyles } from '../../../core/css/pageCss.ts';
 import { formKind } from '../../../core/forms/index.ts';
 import { stepAt } from '../../../core/geometry/steps.ts';
+import { troublesOf } from '../../../core/view/trouble.ts';
 import type { StepView } from '../../../core/view/view.ts';
 import { useStudio } from '../../studioContext.tsx';
 import { useStore } from 'zustand';
 import { t } from '../../ui/theme.ts';
 import { useArranging, useView } from '../arrangeContext.tsx';
+import { Clips } from './Clips.tsx';
 import { Frame } from './Frame.tsx';
+import { FullSize } from './FullSize.tsx';
+import { FreeControls, Marker } from './Marker.tsx';
+import { OnTheWall } from './OnTheWall.tsx';
+import { freeStand, standsOf, wallChoice, type Stand } from './stands.ts';
 import { Tape, TAPE_BOTTOM } from './Tape.tsx';
-import { keepInSight, scrollToSpot, showBay, spotOf } from './together.ts';
+import { useTogether } from './useTogether.ts';
 
 const LEAST_SCALE = 0.3;
 const GAP = 14;
@@ -53,9 +59,15 @@ const Ground = styled.section`
     align-items: flex-start;
     width: max-content;
   }
-  .working {
+  .aside {
     position: absolute;
     right: 16px;
+    bottom: 14px;
+    z-index: 4;
+  }
+  .working {
+    position: absolute;
+    right: 140px;
     bottom: 14px;
     z-index: 4;
     background: ${t.ink};
@@ -125,91 +137,63 @@ function useSize(): [(element: HTMLElement | null) => void, { width: number; hei
 const sayAcross = ({ form, across }: StepView): string =>
   formKind(form).moves ? `${across} in sight` : `${across} across`;
 
-/** The tape, and under it the page at each band, all to one scale. */
+/** The tape, and under it the page at each band that stands on the wall, all to one scale. */
 export function Wall() {
   const { bay, choose } = useArranging();
   const view = useView();
   const { items } = useStudio();
   const { waiting, failed } = useStore(items);
+  const choice = useStore(wallChoice);
   const [measure, size] = useSize();
   const [near, setNear] = useState<string | null>(null);
+  const [alone, setAlone] = useState<string | null>(null);
   const [scrolled, setScrolled] = useState(0);
-  const documents = useRef(new Map<string, Document>());
   const scale = Math.max(LEAST_SCALE, (size.width - 2 * SIDE) / TAPE_END_PX);
   const heightPx = Math.max(120, size.height - FRAMES_TOP - 22);
-  const bands = view.bands;
+  const { bands } = view;
   const styles = pageStyles(view);
+  const { freePx } = choice;
+  const fixed = useMemo(() => standsOf(bands, choice), [bands, choice]);
+  const stands = freePx === null ? fixed : [...fixed, freeStand(bands, freePx)];
 
-  const drawn = bay && view.bays.find((one) => one.id === bay.id);
-  const tags = useMemo(() => {
-    const shelf = drawn?.content.holds === 'shelf' && !drawn.empty ? drawn.content.shelf : null;
-    return new Map(
-      bands.map((band) => [
-        band.id,
-        shelf ? `${sayAcross(stepAt(shelf.steps, band.nominal.width))} on ${band.name}` : `${band.name}`,
-      ]),
-    );
-  }, [drawn, bands]);
-
-  // Frames scroll together: whichever is scrolled, the others follow to the same spot of the same bay.
-  const following = useRef(false);
-  const follow = useCallback((from: string) => {
-    const lead = documents.current.get(from);
-    if (following.current || !lead) return;
-    const spot = spotOf(lead);
-    if (!spot) return;
-    following.current = true;
-    for (const [id, document] of documents.current) if (id !== from) scrollToSpot(document, spot);
-    requestAnimationFrame(() => requestAnimationFrame(() => (following.current = false)));
-  }, []);
-  const chosen = useRef<string | null>(null);
-  const listeners = useRef(new Map<string, () => void>());
-  const keep = useCallback(
-    (bandId: string) => (document: Document | null) => {
-      listeners.current.get(bandId)?.();
-      listeners.current.delete(bandId);
-      if (!document) {
-        documents.current.delete(bandId);
-        return;
-      }
-      documents.current.set(bandId, document);
-      const onScroll = () => follow(bandId);
-      document.addEventListener('scroll', onScroll, { passive: true });
-      listeners.current.set(bandId, () => document.removeEventListener('scroll', onScroll));
-      // A frame that opens opens at the chosen bay.
-      if (chosen.current) keepInSight(document, chosen.current);
-    },
-    [follow],
+  const drawn = bay ? view.bays.find((one) => one.id === bay.id) : undefined;
+  const shelf = drawn?.content.holds === 'shelf' && !drawn.empty ? drawn.content.shelf : null;
+  const troubles = useMemo(() => troublesOf(drawn), [drawn]);
+  const across = useMemo(
+    () =>
+      new Map(
+        shelf
+          ? bands.map((band) => [band.id, sayAcross(stepAt(shelf.steps, nominalOf(bands, band).width))])
+          : [],
+      ),
+    [shelf, bands],
   );
-  const keepers = useMemo(() => new Map(bands.map((band) => [band.id, keep(band.id)])), [bands, keep]);
+  const tagOf = (stand: Stand) => {
+    const count = shelf && sayAcross(stepAt(shelf.steps, stand.width));
+    return count ? `${count} on ${stand.name}` : stand.name;
+  };
+
+  const bayId = bay?.id ?? null;
+  const together = useTogether(
+    stands.map(({ id }) => id),
+    bayId,
+    scale,
+    near,
+  );
+  const ids = stands.map(({ id }) => id).join(' ');
   const pressers = useMemo(
     () =>
       new Map(
-        bands.map((band) => [
-          band.id,
-          (bayId: string | null) => {
-            if (bayId) choose(bayId);
-            setNear(band.id);
+        ids.split(' ').map((id) => [
+          id,
+          (pressed: string | null) => {
+            if (pressed) choose(pressed);
+            setNear(id);
           },
         ]),
       ),
-    [bands, choose],
+    [ids, choose],
   );
-
-  const bayId = bay?.id ?? null;
-  useEffect(() => {
-    chosen.current = bayId;
-    if (!bayId) return;
-    following.current = true;
-    for (const document of documents.current.values()) showBay(document, bayId, scale);
-    requestAnimationFrame(() => requestAnimationFrame(() => (following.current = false)));
-  }, [bayId, scale]);
-
-  // One that is brought near is as high as before, but shows less of the page.
-  useEffect(() => {
-    if (chosen.current && near !== null)
-      for (const document of documents.current.values()) keepInSight(document, chosen.current);
-  }, [near]);
 
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => event.key === 'Escape' && setNear(null);
@@ -217,30 +201,36 @@ export function Wall() {
     return () => window.removeEventListener('keydown', onKey);
   }, []);
 
-  const scaleOf = (bandId: string, width: number) =>
-    near === bandId ? Math.min(1, Math.max(scale, (size.width - 2 * SIDE) / width)) : scale;
-  const shown = near === null ? bands : bands.filter((band) => band.id === near);
+  const isNear = stands.some(({ id }) => id === near);
+  const scaleOf = ({ id, width }: Stand) =>
+    near === id ? Math.min(1, Math.max(scale, (size.width - 2 * SIDE) / width)) : scale;
+  const shown = isNear ? stands.filter(({ id }) => id === near) : stands;
+  const setFree = useCallback((px: number) => wallChoice.setState({ freePx: px }), []);
 
-  const tagWidth = (width: number) => (near === null ? width * scale : NEAR_TAG_PX) + GAP;
-  const places = bands.map((band, i) => ({
-    band,
-    left: bands.slice(0, i).reduce((x, one) => x + tagWidth(one.nominal.width), SIDE - scrolled),
+  const tagWidth = (width: number) => (isNear ? NEAR_TAG_PX : width * scale) + GAP;
+  const places = stands.map((stand, i) => ({
+    stand,
+    left: stands.slice(0, i).reduce((x, one) => x + tagWidth(one.width), SIDE - scrolled),
   }));
+  const opened = stands.find(({ id }) => id === alone);
 
   return (
     <Ground ref={measure} aria-label="Wall">
       {size.width > 0 && (
         <>
           <div className="tape">
-            <Tape bands={bands} scale={scale} across={tags} />
+            <Tape bands={bands} scale={scale} across={across} troubles={troubles} />
+            <Clips bands={bands} scale={scale} />
+            {freePx !== null && <Marker width={freePx} scale={scale} onMove={setFree} />}
           </div>
           <svg className="cords" aria-hidden="true">
-            {places.map(({ band, left }) => {
-              const from = SIDE + band.nominal.width * scale;
+            {places.map(({ stand, left }) => {
+              if (left < -GAP) return null;
+              const from = SIDE + stand.width * scale;
               const [y1, y2] = [TAPE_BOTTOM + 2, TAGS_TOP + 12];
               const to = left + 10;
               return (
-                <g key={band.id} fill="none" stroke={t.ink} strokeWidth="1.3">
+                <g key={stand.id} fill="none" stroke={t.ink} strokeWidth="1.3">
                   <circle cx={from} cy={y1} r="2.6" fill={t.ink} />
                   <path d={`M${from} ${y1}C${from} ${y2 - 4} ${to + 20} ${y1 + 14} ${to} ${y2}`} />
                 </g>
@@ -248,47 +238,57 @@ export function Wall() {
             })}
           </svg>
           <div className="run" onScroll={(event) => setScrolled(event.currentTarget.scrollLeft)}>
-            {near !== null && (
+            {isNear && (
               <div style={{ display: 'flex', gap: GAP, position: 'sticky', left: 0, width: 'max-content' }}>
-                {bands.map((band) => (
-                  <div key={band.id} style={{ width: NEAR_TAG_PX }}>
+                {stands.map((stand) => (
+                  <div key={stand.id} style={{ width: NEAR_TAG_PX }}>
                     <Tag
-                      data-near={band.id === near || undefined}
-                      onPress={() => setNear(band.id === near ? null : band.id)}
+                      data-near={stand.id === near || undefined}
+                      onPress={() => setNear(stand.id === near ? null : stand.id)}
                     >
-                      {tags.get(band.id)}
+                      {tagOf(stand)}
                     </Tag>
                   </div>
                 ))}
                 <Tag onPress={() => setNear(null)}>All widths</Tag>
+                <Tag onPress={() => setAlone(near)}>Full size</Tag>
               </div>
             )}
             <div className="frames">
-              {shown.map((band) => (
-                <div
-                  key={band.id}
-                  style={{ width: band.nominal.width * scaleOf(band.id, band.nominal.width) }}
-                >
-                  {near === null && (
-                    <Tag onPress={() => setNear(band.id)} aria-label={`${tags.get(band.id)}: bring near`}>
-                      {tags.get(band.id)}
-                    </Tag>
-                  )}
+              {shown.map((stand) => (
+                <div key={stand.id} style={{ width: Math.max(60, stand.width * scaleOf(stand)) }}>
+                  {!isNear &&
+                    (stand.id === 'free' ? (
+                      <FreeControls
+                        width={stand.width}
+                        troubles={troubles}
+                        onMove={setFree}
+                        onClose={() => wallChoice.setState({ freePx: null })}
+                      />
+                    ) : (
+                      <Tag onPress={() => setNear(stand.id)} aria-label={`${tagOf(stand)}: bring near`}>
+                        {tagOf(stand)}
+                      </Tag>
+                    ))}
                   <Frame
                     view={view}
                     styles={styles}
-                    widthPx={band.nominal.width}
+                    widthPx={stand.width}
                     heightPx={heightPx}
-                    scale={scaleOf(band.id, band.nominal.width)}
-                    name={`The page on ${band.name}, ${band.nominal.width} wide`}
+                    scale={scaleOf(stand)}
+                    name={`The page on ${stand.id === 'free' ? 'any width' : stand.name}, ${stand.width} wide`}
                     chosenBay={bayId}
-                    onPress={pressers.get(band.id)!}
-                    onDocument={keepers.get(band.id)!}
+                    onPress={pressers.get(stand.id)!}
+                    onDocument={together.keeper(stand.id)}
                   />
                 </div>
               ))}
             </div>
           </div>
+          <div className="aside">
+            <OnTheWall bands={bands} />
+          </div>
+          {opened && <FullSize stand={opened} view={view} styles={styles} onClose={() => setAlone(null)} />}
           {failed.size > 0 ? (
             <p className="working failed" role="alert">
               What the shelf shows could not be fetched.

@@ -1,5 +1,5 @@
 import styled from 'styled-components';
-import { bandEnd, type Bands } from '../../../../core/bands/bands.ts';
+import { bandEnd, nominalOf, type Bands } from '../../../../core/bands/bands.ts';
 import { resolve, valueAt } from '../../../../core/bands/varying.ts';
 import { formKind, formsOf, isUsed } from '../../../../core/forms/index.ts';
 import { fullRowsFix, shortSteps, spareBelow } from '../../../../core/checks/rowsLeftShort.ts';
@@ -141,10 +141,9 @@ export function Across({ shelf, drawn }: LineProps) {
               {inColumns.map((band) => {
                 const { value, setAt } = resolve(shelf.across.count, bands, band.id);
                 const inherits = setAt !== band.id;
+                const { width } = nominalOf(bands, band);
                 const steps = view?.steps.filter((step) => step.bandId === band.id) ?? [];
-                const at =
-                  steps.find((step) => step.from <= band.nominal.width && band.nominal.width < step.to) ??
-                  steps[0];
+                const at = steps.find((step) => step.from <= width && width < step.to) ?? steps[0];
                 const last = at && lastRow(at);
                 const counts = [...new Set(steps.map((step) => step.across))];
                 return (
