@@ -4,7 +4,14 @@ import { addBand, addFirstBand, moveEdge, removeBand, type BandsEdit } from '../
 import { withValue, type Varying } from '../bands/varying.ts';
 import type { Bay } from './bays/index.ts';
 import type { Page } from './page.ts';
-import { placesOf, withDocument, type DocumentKey, type Plan, type PlanDocument } from './plan.ts';
+import {
+  otherWayOf,
+  placesOf,
+  withDocument,
+  type DocumentKey,
+  type Plan,
+  type PlanDocument,
+} from './plan.ts';
 import { setting } from './settings/index.ts';
 import { readPath, writePath, type SettingOn } from './settings/setting.ts';
 import type { SavedAssortment } from './savedAssortment.ts';
@@ -34,6 +41,10 @@ export type Command =
   | { do: 'makeSeparate'; page: string; bay: string; newId: string }
   /** Lets a bay show a shelf; the one it showed goes when it stands nowhere else. */
   | { do: 'useShelf'; page: string; bay: string; shelfId: string; shelf: Shelf | undefined }
+  /** Makes a working copy of a shelf, so that another way can be tried beside it. */
+  | { do: 'tryAnother'; shelf: string }
+  /** Ends the trial: the shelf stays as it is, or becomes what was tried. Nothing is left of the other. */
+  | { do: 'keepWay'; shelf: string; keep: 'asItIs' | 'other' }
   /** Takes a saved assortment away; shelves that show it show their own again. */
   | { do: 'removeAssortment'; id: string }
   /** Moves, adds, renames or removes a band; every value that varies by band keeps its meaning. */
@@ -110,7 +121,9 @@ const clone = <T>(value: T): T => structuredClone(value);
 
 /** A shelf that stands nowhere any more goes. */
 function dropUnused(draft: Plan, shelfId: string): void {
-  if (placesOf(draft, shelfId).length === 0) delete draft.shelves[shelfId];
+  if (placesOf(draft, shelfId).length > 0) return;
+  delete draft.shelves[shelfId];
+  delete draft.shelves[otherWayOf(shelfId)];
 }
 
 /** Puts the items of `order` into that order, in the places they hold together; others stay. */
@@ -224,6 +237,21 @@ export function apply(plan: Plan, command: Command): Plan {
           draft.shelves[command.shelfId] = clone(command.shelf);
         bay.shelfId = command.shelfId;
         dropUnused(draft as Plan, former);
+      });
+    case 'tryAnother':
+      return produce(plan, (draft) => {
+        const shelf = plan.shelves[command.shelf];
+        if (!shelf) throw new RangeError(`There is no shelf "${command.shelf}".`);
+        const id = otherWayOf(command.shelf);
+        draft.shelves[id] = { ...clone(shelf), id };
+      });
+    case 'keepWay':
+      return produce(plan, (draft) => {
+        const id = otherWayOf(command.shelf);
+        const other = plan.shelves[id];
+        if (!other) return;
+        if (command.keep === 'other') draft.shelves[command.shelf] = { ...clone(other), id: command.shelf };
+        delete draft.shelves[id];
       });
     case 'removeAssortment':
       return produce(plan, (draft) => {

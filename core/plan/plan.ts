@@ -196,3 +196,14 @@ export function placesOf(plan: Plan, shelfId: string): { page: Page; bayId: stri
       .map((bay) => ({ page, bayId: bay.id })),
   );
 }
+
+/** Id of the working copy of a shelf while another way is tried beside it; it stands on no page. */
+export const otherWayOf = (shelfId: string): string => `other-${shelfId}`.slice(0, 60);
+
+/** A plan as shoppers may see it: without working copies, which stand nowhere. */
+export function withoutTrials(plan: Plan): Plan {
+  const shelves = Object.fromEntries(
+    Object.entries(plan.shelves).filter(([id]) => placesOf(plan, id).length > 0),
+  );
+  return { ...plan, shelves };
+}

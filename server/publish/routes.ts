@@ -1,7 +1,7 @@
 import type { FastifyInstance } from 'fastify';
 import { number, object } from '../../core/schema/schema.ts';
 import { changesBetween } from '../../core/change/change.ts';
-import { planFaults } from '../../core/plan/plan.ts';
+import { planFaults, withoutTrials } from '../../core/plan/plan.ts';
 import { requireSession } from '../accounts/routes.ts';
 import { assortmentsIn, readNames } from '../assortments/names.ts';
 import { inTransaction } from '../db/pool.ts';
@@ -37,7 +37,7 @@ export function publishRoutes(app: FastifyInstance, parts: Parts): void {
         throw new Fault('draft-stale', {
           message: 'The draft was changed in another window. Look at the changes again, then publish.',
         });
-      const plan = planFromRows(rows);
+      const plan = withoutTrials(planFromRows(rows));
       const fault = planFaults(plan)[0];
       if (fault)
         throw new Fault('document-faulty', {

@@ -1,13 +1,20 @@
-import { useDeferredValue, useState, type ReactNode } from 'react';
+import { useDeferredValue, useMemo, useState, type ReactNode } from 'react';
 import { Navigate, useParams, useSearchParams } from 'react-router';
 import styled from 'styled-components';
 import { findingsOn } from '../../core/checks/index.ts';
 import type { Page } from '../../core/plan/page.ts';
-import type { Plan } from '../../core/plan/plan.ts';
+import { otherWayOf, type Plan } from '../../core/plan/plan.ts';
 import type { PageView } from '../../core/view/view.ts';
 import { useDraft, useNames } from '../studioContext.tsx';
 import { t } from '../ui/theme.ts';
-import { ArrangeContext, FindingsContext, ViewContext, type Arranging } from './arrangeContext.tsx';
+import {
+  ArrangeContext,
+  FindingsContext,
+  ViewContext,
+  WaysContext,
+  type Arranging,
+  type Way,
+} from './arrangeContext.tsx';
 import { Elevation } from './elevation/Elevation.tsx';
 import { Foot } from './foot/Foot.tsx';
 import { Spec } from './spec/Spec.tsx';
@@ -37,20 +44,44 @@ function ArrangePage({ page }: { page: Page }) {
     setSearch(bayId === null ? { bay: 'page' } : { bay: bayId }, { replace: true });
   const openLine = (line: string | null, setting: string | null = null) =>
     setOpen(line === null ? null : { line, setting });
-  const arranging: Arranging = { page, bay, choose, open, openLine };
+  const shelfId = bay?.holds === 'shelf' ? bay.shelfId : null;
+  const otherId = shelfId !== null && plan.shelves[otherWayOf(shelfId)] ? otherWayOf(shelfId) : null;
+  const [edits, edit] = useState<Way>('other');
+  const otherView = usePageView(useOtherPage(page, bay?.id ?? null, otherId));
+  const trial = shelfId !== null && otherId !== null ? { shelfId, otherId, edits, edit } : null;
+  const arranging: Arranging = { page, bay, choose, open, openLine, trial };
+  const edited = trial?.edits === 'other' ? otherView : view;
   return (
     <ArrangeContext value={arranging}>
-      <ViewContext value={view}>
+      <ViewContext value={edited}>
         <Ground>
           <Elevation />
           <Spec />
-          <Wall />
-          <Findings view={view} plan={plan}>
+          <WaysContext value={trial && { asItIs: view, other: otherView }}>
+            <Wall />
+          </WaysContext>
+          <Findings view={edited} plan={plan}>
             <Foot />
           </Findings>
         </Ground>
       </ViewContext>
     </ArrangeContext>
+  );
+}
+
+/** The page with the working copy in place of the shelf; the very page while nothing is tried. */
+function useOtherPage(page: Page, bayId: string | null, otherId: string | null): Page {
+  return useMemo(
+    () =>
+      otherId === null
+        ? page
+        : {
+            ...page,
+            bays: page.bays.map((bay) =>
+              bay.id === bayId && bay.holds === 'shelf' ? { ...bay, shelfId: otherId } : bay,
+            ),
+          },
+    [page, bayId, otherId],
   );
 }
 

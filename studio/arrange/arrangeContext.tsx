@@ -15,7 +15,23 @@ export interface Arranging {
   /** The open line of the spec, and the setting to go to within it. */
   open: { line: string; setting: string | null } | null;
   openLine(line: string | null, setting?: string | null): void;
+  /** Another way that is being tried beside the chosen shelf; null while there is none. */
+  trial: Trial | null;
 }
+
+export interface Trial {
+  /** The shelf as it is, and its working copy. */
+  shelfId: string;
+  otherId: string;
+  /** Which of the two the spec changes. */
+  edits: Way;
+  edit(way: Way): void;
+}
+
+export type Way = 'asItIs' | 'other';
+
+/** The page as it is and with the other way, while one is tried. */
+export const WaysContext = createContext<Readonly<Record<Way, PageView>> | null>(null);
 
 /** The view of the page. Apart from the rest, since it is new with every change. */
 export const ViewContext = createContext<PageView | null>(null);
@@ -39,6 +55,10 @@ export function useView(): PageView {
 
 /** The shelf of the chosen bay; null where it holds none. */
 export function useShelf(): Shelf | null {
-  const { bay } = useArranging();
-  return useDraft(({ plan }) => (bay?.holds === 'shelf' ? (plan.shelves[bay.shelfId] ?? null) : null));
+  const { bay, trial } = useArranging();
+  return useDraft(({ plan }) => {
+    if (bay?.holds !== 'shelf') return null;
+    const id = trial?.edits === 'other' ? trial.otherId : bay.shelfId;
+    return plan.shelves[id] ?? null;
+  });
 }

@@ -1,8 +1,10 @@
-import { memo, Suspense, useEffect, useRef } from 'react';
+import { memo, Suspense, useEffect, useRef, useState } from 'react';
 import styled from 'styled-components';
 import type { Of } from '../../../core/assortment/assortment.ts';
 import { bayName } from '../../../core/change/change.ts';
 import type { Bay } from '../../../core/plan/bays/index.ts';
+import type { FormId } from '../../../core/forms/formKind.ts';
+import { formsOf, isUsed } from '../../../core/forms/index.ts';
 import { linesOf } from '../../../core/plan/lines.ts';
 import { assortmentOf, placesOf } from '../../../core/plan/plan.ts';
 import { allSettings, findSettings } from '../../../core/plan/settings/index.ts';
@@ -14,6 +16,7 @@ import { Search } from '../../ui/Search.tsx';
 import { t } from '../../ui/theme.ts';
 import { useArranging, useShelf, useView } from '../arrangeContext.tsx';
 import { newId } from '../elevation/newId.ts';
+import { CopyLines } from './CopyLines.tsx';
 import { Count } from './Count.tsx';
 import { lineControls } from './lines/index.tsx';
 import { PageSpec } from './PageSpec.tsx';
@@ -141,7 +144,15 @@ function useFocusOn(setting: string | null, within: React.RefObject<HTMLElement 
 }
 
 /** Type to find any setting of what is chosen; its line opens at its control. */
-const FindSetting = memo(function FindSetting({ holds, of }: { holds: Bay['holds']; of: Of | null }) {
+const FindSetting = memo(function FindSetting({
+  holds,
+  of,
+  forms,
+}: {
+  holds: Bay['holds'];
+  of: Of | null;
+  forms: readonly FormId[];
+}) {
   const { openLine } = useArranging();
   const lines = linesOf[holds];
   const within = allSettings.filter(
@@ -150,7 +161,8 @@ const FindSetting = memo(function FindSetting({ holds, of }: { holds: Bay['holds
       !one.group &&
       (one.on !== 'shelf' || (of !== null && (one.of === null || one.of.includes(of)))) &&
       one.on !== 'assortment' &&
-      (one.holds === null || one.holds.includes(holds)),
+      (one.holds === null || one.holds.includes(holds)) &&
+      (one.on !== 'shelf' || isUsed(one.id, forms)),
   );
   return (
     <Search
@@ -176,9 +188,10 @@ const FindSetting = memo(function FindSetting({ holds, of }: { holds: Bay['holds
 /** The chosen bay as lines; each a sentence that opens in place. With no bay chosen, the page itself. */
 export function Spec() {
   const { draft } = useStudio();
-  const { page, bay, open, openLine } = useArranging();
+  const { page, bay, open, openLine, trial } = useArranging();
   const view = useView();
   const shelf = useShelf();
+  const [copying, setCopying] = useState(false);
   const plan = useDraft((state) => state.plan);
   const names = useNames();
   const assortment = shelf && assortmentOf(plan, shelf);
@@ -201,7 +214,7 @@ export function Spec() {
   if (!bay) return <PageSpec page={page} />;
   const drawn = view.bays.find((one) => one.id === bay.id);
   const total = drawn?.content.holds === 'shelf' ? drawn.content.shelf.own : null;
-  const places = shelf ? placesOf(plan, shelf.id) : [];
+  const places = bay.holds === 'shelf' ? placesOf(plan, bay.shelfId) : [];
   const elsewhere = places.filter((place) => place.bayId !== bay.id || place.page.id !== page.id);
   const at = page.bays.findIndex((one) => one.id === bay.id);
 
@@ -225,8 +238,25 @@ export function Spec() {
             </Button>
           </div>
         )}
+        {shelf && (
+          <div className="shared">
+            {trial ? (
+              <span>Changes go to {trial.edits === 'other' ? 'the other way' : 'the shelf as it is'}.</span>
+            ) : (
+              <Button onPress={() => draft.run({ do: 'tryAnother', shelf: shelf.id })}>
+                Try another way
+              </Button>
+            )}
+            <Button onPress={() => setCopying(true)}>Copy …</Button>
+          </div>
+        )}
+        {copying && <CopyLines from={{ page: page.id, bay: bay.id }} onClose={() => setCopying(false)} />}
         <div className="find">
-          <FindSetting holds={bay.holds} of={assortment?.of ?? null} />
+          <FindSetting
+            holds={bay.holds}
+            of={assortment?.of ?? null}
+            forms={shelf ? formsOf(shelf.form, plan.house.bands) : []}
+          />
         </div>
       </header>
       {lines.map((line) => {

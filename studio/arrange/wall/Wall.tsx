@@ -1,4 +1,4 @@
-import { useCallback, useEffect, useMemo, useState } from 'react';
+import { useCallback, useContext, useEffect, useMemo, useState } from 'react';
 import { Button } from 'react-aria-components';
 import styled from 'styled-components';
 import { nominalOf, TAPE_END_PX } from '../../../core/bands/bands.ts';
@@ -10,7 +10,7 @@ import type { StepView } from '../../../core/view/view.ts';
 import { useStudio } from '../../studioContext.tsx';
 import { useStore } from 'zustand';
 import { t } from '../../ui/theme.ts';
-import { useArranging, useView } from '../arrangeContext.tsx';
+import { useArranging, useView, WaysContext } from '../arrangeContext.tsx';
 import { Clips } from './Clips.tsx';
 import { Frame } from './Frame.tsx';
 import { FullSize } from './FullSize.tsx';
@@ -18,6 +18,7 @@ import { FreeControls, Marker } from './Marker.tsx';
 import { OnTheWall } from './OnTheWall.tsx';
 import { freeStand, standsOf, wallChoice, type Stand } from './stands.ts';
 import { Tape, TAPE_BOTTOM } from './Tape.tsx';
+import { TwoWays } from './TwoWays.tsx';
 import { useTogether } from './useTogether.ts';
 
 const LEAST_SCALE = 0.3;
@@ -139,7 +140,8 @@ const sayAcross = ({ form, across }: StepView): string =>
 
 /** The tape, and under it the page at each band that stands on the wall, all to one scale. */
 export function Wall() {
-  const { bay, choose } = useArranging();
+  const { bay, choose, trial } = useArranging();
+  const ways = useContext(WaysContext);
   const view = useView();
   const { items } = useStudio();
   const { waiting, failed } = useStore(items);
@@ -224,7 +226,7 @@ export function Wall() {
             {freePx !== null && <Marker width={freePx} scale={scale} onMove={setFree} />}
           </div>
           <svg className="cords" aria-hidden="true">
-            {places.map(({ stand, left }) => {
+            {(trial ? [] : places).map(({ stand, left }) => {
               if (left < -GAP) return null;
               const from = SIDE + stand.width * scale;
               const [y1, y2] = [TAPE_BOTTOM + 2, TAGS_TOP + 12];
@@ -238,7 +240,18 @@ export function Wall() {
             })}
           </svg>
           <div className="run" onScroll={(event) => setScrolled(event.currentTarget.scrollLeft)}>
-            {isNear && (
+            {trial && ways && (
+              <TwoWays
+                trial={trial}
+                views={ways}
+                stands={stands}
+                chosen={near}
+                choose={setNear}
+                widthPx={size.width - 2 * SIDE}
+                heightPx={size.height - TAGS_TOP - 20}
+              />
+            )}
+            {!trial && isNear && (
               <div style={{ display: 'flex', gap: GAP, position: 'sticky', left: 0, width: 'max-content' }}>
                 {stands.map((stand) => (
                   <div key={stand.id} style={{ width: NEAR_TAG_PX }}>
@@ -255,7 +268,7 @@ export function Wall() {
               </div>
             )}
             <div className="frames">
-              {shown.map((stand) => (
+              {(trial ? [] : shown).map((stand) => (
                 <div key={stand.id} style={{ width: Math.max(60, stand.width * scaleOf(stand)) }}>
                   {!isNear &&
                     (stand.id === 'free' ? (
