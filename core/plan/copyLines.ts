@@ -15,6 +15,9 @@ export interface BayPlace {
 /** What belongs to one shelf alone, and is never copied. */
 const OWN = new Set(['name', 'heading.words']);
 
+/** What a card has for its kind of item. */
+const OF_A_KIND = ['card.order', 'card.shown'];
+
 /** Settings of a line that stand for themselves: what a group holds goes with the group. */
 const settingsOf = (line: CopiedLine): Setting[] => {
   const all = allSettings.filter((one) => one.line === line && (one.on === 'shelf' || one.on === 'bay'));
@@ -48,7 +51,7 @@ export function copyLines(
     // Another kind of item needs a card of its own kind.
     const takesKind = lines.includes('shows') && !alike;
     for (const one of lines.flatMap(settingsOf)) {
-      const ofKind = one.line !== 'card' || alike || takesKind || one.of === null;
+      const ofKind = alike || takesKind || !OF_A_KIND.includes(one.id);
       if (one.on === 'shelf' && isNew && ofKind)
         commands.push({
           do: 'set',
@@ -60,7 +63,7 @@ export function copyLines(
         commands.push({ do: 'set', on: place, setting: one.id, value: readPath(source, one.id) });
     }
     if (takesKind && isNew && !lines.includes('card'))
-      for (const setting of ['card.order', 'card.shown'])
+      for (const setting of OF_A_KIND)
         commands.push({ do: 'set', on: { shelf: other.id }, setting, value: readPath(shelf, setting) });
   }
   return { do: 'together', commands };

@@ -1,0 +1,221 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { FORM_IDS, type FormId } from './formKind.ts';
+import { formKind, formKinds, formsOf, isUsed } from './index.ts';
+import { columnsOf } from './masonry.ts';
+import { motionOf, stopPlaces, visibleWidth } from './moving.ts';
+import { openingsOf, pageGrid } from './spread.ts';
+import { allSettings } from '../plan/settings/index.ts';
+import type { Shelf } from '../plan/shelf.ts';
+import { specimenPlan, specimenShelf, specimenView } from '../specimen/specimen.ts';
+import { shelfFacts } from '../view/facts.ts';
+import { shelfMeasure } from '../view/height.ts';
+import { troublesOf } from '../view/trouble.ts';
+
+const shelfIn = (form: FormId, more: Partial<Shelf> = {}) =>
+  specimenShelf('a', { form: { phone: form }, ...more });
+const shelfView = (form: FormId, more: Partial<Shelf> = {}, total = 64) => {
+  const view = specimenView(specimenPlan([shelfIn(form, more)]), total);
+  const { content } = view.bays[0]!;
+  if (content.holds !== 'shelf') throw new Error('no shelf');
+  return { view, shelf: content.shelf };
+};
+
+describe('forms', () => {
+  it('are one object each, under the ids that a shelf can have', () => {
+    expect(formKinds.map(({ id }) => id)).toEqual(FORM_IDS);
+    for (const { uses } of formKinds)
+      for (const used of uses)
+        expect(
+          allSettings.some(({ id }) => id === used || id.startsWith(`${used}.`)),
+          used,
+        ).toBe(true);
+  });
+
+  it('say which settings they go by', () => {
+    expect(isUsed('visible', ['carousel'])).toBe(true);
+    expect(isUsed('visible', ['grid', 'list'])).toBe(false);
+    expect(isUsed('paging.by', ['grid'])).toBe(true);
+    expect(formsOf({ phone: 'carousel', laptop: 'grid' }, [])).toEqual([]);
+  });
+
+  it('change over and back without losing anything', () => {
+    const before = shelfView('grid');
+    const there = shelfView('masonry');
+    expect(there.shelf.forms).toEqual(['masonry']);
+    expect(shelfView('grid').shelf).toEqual(before.shelf);
+  });
+
+  it('put every card in a place of its own, none over another', () => {
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...FORM_IDS),
+        fc.integer({ min: 280, max: 2560 }),
+        fc.integer({ min: 0, max: 40 }),
+        (form, width, total) => {
+          const { view, shelf } = shelfView(form, {}, total);
+          if (total === 0) return;
+          const { boxes, step } = shelfMeasure(shelf, view.bands, width);
+          expect(boxes).toHaveLength(step.shows.end - step.shows.start);
+          for (const [i, a] of boxes.entries())
+            for (const b of boxes.slice(i + 1)) {
+              const apart =
+                a.x + a.width <= b.x + 0.01 ||
+                b.x + b.width <= a.x + 0.01 ||
+                a.y + a.height <= b.y + 0.01 ||
+                b.y + b.height <= a.y + 0.01;
+              expect(apart).toBe(true);
+            }
+        },
+      ),
+      { numRuns: 150 },
+    );
+  });
+
+  it('may differ by band, each band with its own number', () => {
+    const { shelf } = shelfView('grid', { form: { phone: 'carousel', laptop: 'grid' } });
+    expect(shelf.steps.map(({ form }) => form)).toEqual(['carousel', 'carousel', 'grid', 'grid']);
+    expect(shelf.steps.map(({ size }) => size)).toEqual([12, 12, 8, 8]);
+    expect(shelf.forms).toEqual(['grid', 'carousel']);
+  });
+});
+
+describe('moving forms', () => {
+  it('follow the worked examples', () => {
+    expect(motionOf(10, 4, 2, false, null)).toMatchObject({ moves: true, stops: 4 });
+    expect(motionOf(10, 4, 4, false, null)).toMatchObject({ moves: true, stops: 3 });
+    expect(stopPlaces(10, 4, 4)).toEqual([0, 4, 6]);
+    expect(motionOf(3, 4, 1, false, null)).toMatchObject({ moves: false, stops: 1 });
+    const play = { restMs: 5000, moveMs: 500 };
+    expect(motionOf(10, 4, 2, true, play)).toMatchObject({ loops: true, stops: 5, roundS: 27.5 });
+    expect(motionOf(10, 4, 2, false, play).roundS).toBe(3 * 5.5 + 5);
+    expect(motionOf(4, 4, 1, true, play)).toMatchObject({ moves: false, loops: false, roundS: null });
+  });
+
+  it('show every item, and leave no empty room at the last stop', () => {
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 1, max: 60 }),
+        fc.integer({ min: 10, max: 80 }),
+        fc.integer({ min: 1, max: 8 }),
+        (n, tenths, s) => {
+          const v = tenths / 10;
+          const places = stopPlaces(n, v, s);
+          if (n <= v) {
+            expect(places).toEqual([0]);
+            return;
+          }
+          expect(places.at(-1)! + v).toBeCloseTo(n, 6);
+          const seen = new Set(
+            places.flatMap((at) =>
+              Array.from({ length: n }, (_, i) => i).filter((i) => i >= at - 1e-9 && i < at + v),
+            ),
+          );
+          expect(seen.size).toBe(n);
+        },
+      ),
+    );
+  });
+
+  it('take every gap in sight off the width', () => {
+    expect(visibleWidth(1000, 4, 20)).toBe(235);
+    // 2.3 in sight: two whole ones, two gaps, and 0.3 of the third.
+    const width = visibleWidth(1000, 2.3, 20);
+    expect(2.3 * width + 2 * 20).toBeCloseTo(1000, 6);
+  });
+
+  it('say of a shelf how it moves, and where it cannot', () => {
+    const { view } = shelfView('carousel', { visible: { phone: 1.4, laptop: 4 } }, 4);
+    const facts = shelfFacts(view, 'a');
+    expect(facts.map(({ step }) => step.moves)).toEqual([true, true, false, false]);
+    expect(troublesOf(view.bays[0])).toEqual([
+      { from: 880, to: Infinity, words: 'the carousel has nothing to move' },
+    ]);
+  });
+});
+
+describe('masonry', () => {
+  it('puts each under the shortest column, ties into the first', () => {
+    expect(columnsOf([100, 50, 80, 120, 60], 3, 10)).toMatchObject({
+      of: [0, 1, 2, 1, 2],
+      heights: [100, 180, 150],
+    });
+    expect(columnsOf([], 3, 10).unevenness).toBe(0);
+  });
+
+  it('places each once, and is never more uneven than its highest item', () => {
+    fc.assert(
+      fc.property(
+        fc.array(fc.integer({ min: 20, max: 600 }), { maxLength: 80 }),
+        fc.integer({ min: 1, max: 8 }),
+        fc.integer({ min: 0, max: 40 }),
+        (heights, across, gap) => {
+          const columns = columnsOf(heights, across, gap);
+          expect(columns.of).toHaveLength(heights.length);
+          const sums = Array.from({ length: across }, (_, column) => {
+            const own = heights.filter((_height, i) => columns.of[i] === column);
+            return own.reduce((a, b) => a + b, 0) + gap * Math.max(0, own.length - 1);
+          });
+          expect(columns.heights).toEqual(sums);
+          const most = Math.max(0, ...sums);
+          if (most > 0)
+            expect(columns.unevenness).toBeLessThanOrEqual((Math.max(...heights) + gap) / most + 1e-9);
+        },
+      ),
+    );
+  });
+});
+
+describe('spreads', () => {
+  it('have as many pages and openings as their items need', () => {
+    expect(openingsOf(10, 4, true)).toEqual({ pages: 3, openings: 2 });
+    expect(openingsOf(10, 4, false)).toEqual({ pages: 3, openings: 3 });
+    expect(pageGrid(4)).toEqual({ columns: 2, rows: 2 });
+    expect(pageGrid(6)).toEqual({ columns: 2, rows: 3 });
+    const { shelf } = shelfView('spread', {
+      spread: { items: { phone: 2 }, facing: { phone: false, laptop: true } },
+      amount: { by: 'items', rows: { phone: 1 }, items: { phone: 8 } },
+    });
+    expect(shelf.steps.map(({ motion }) => motion.stops)).toEqual([4, 4, 2, 2]);
+  });
+});
+
+describe('a short last row', () => {
+  const topUp = { fewerThan: 1, then: 'topUp' as const, from: 'more' };
+  it('is filled from the fallback, and only there', () => {
+    const shelf = shelfIn('grid', {
+      amount: { by: 'items', rows: { phone: 1 }, items: { phone: 10 } },
+      lastRow: { phone: 'fill', laptop: 'leave' },
+    });
+    if (shelf.assortment.of !== 'products') throw new Error('of products');
+    const plan = specimenPlan([
+      { ...shelf, assortment: { ...shelf.assortment, limit: 10, fallback: topUp } },
+    ]);
+    const filled = {
+      ...plan,
+      assortments: {
+        more: { id: 'more', name: 'More', assortment: { ...shelf.assortment, limit: null, fallback: null } },
+      },
+    };
+    const { content } = specimenView(filled).bays[0]!;
+    if (content.holds !== 'shelf') throw new Error('no shelf');
+    // 2, 3, 4 and 4 across: 10 is full on a phone, filled to 12 on a tablet, left as it is above.
+    expect(content.shelf.steps.map(({ shows }) => shows.end)).toEqual([10, 12, 10, 10]);
+    expect(content.shelf.total).toBe(10);
+  });
+
+  it('stands where it is told to', () => {
+    const { view, shelf } = shelfView(
+      'grid',
+      {
+        lastRowAlign: { phone: 'end' },
+        amount: { by: 'items', rows: { phone: 1 }, items: { phone: 5 } },
+        gap: { column: { phone: 10 }, row: { phone: 10 } },
+      },
+      5,
+    );
+    const { boxes, cardPx } = shelfMeasure(shelf, view.bands, 375);
+    expect(boxes[4]!.x).toBeCloseTo(cardPx + 10, 6);
+    expect(formKind('grid').css('x', shelf.steps[0]!, shelf)).toContain('justify-content:end');
+  });
+});
