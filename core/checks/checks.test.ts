@@ -1,10 +1,11 @@
 import fc from 'fast-check';
+import type { FormId } from '../forms/formKind.ts';
 import { describe, expect, it } from 'vitest';
 import type { ProductAssortment } from '../assortment/assortment.ts';
 import { groupHolds } from '../assortment/holds.ts';
 import { neverHolds } from '../assortment/never.ts';
 import type { Group } from '../assortment/rule.ts';
-import { newAssortment } from '../plan/atFirst.ts';
+import { firstBands, newAssortment, newShelf } from '../plan/atFirst.ts';
 import { goodsArbitrary, ruleArbitrary, specimenWorld } from '../specimen/rules.ts';
 import { apply } from '../plan/commands.ts';
 import type { Plan } from '../plan/plan.ts';
@@ -33,14 +34,20 @@ const someShelf = (id: string) =>
       byWidth: fc.boolean(),
       items: fc.integer({ min: 1, max: 40 }).map((phone) => ({ phone })),
       rows: fc.integer({ min: 1, max: 5 }),
-      paged: fc.boolean(),
+      paging: fc.constantFrom('none' as const, 'numbered' as const, 'onReach' as const),
+      form: fc.constantFrom<FormId>('grid', 'grid', 'grid', 'carousel', 'slider', 'masonry'),
+      visible: fc.integer({ min: 10, max: 60 }).map((tenths) => tenths / 10),
+      play: fc.boolean(),
       notTwice: fc.boolean(),
     })
-    .map(({ count, by, byWidth, items, rows, paged, notTwice }) =>
+    .map(({ count, by, byWidth, items, rows, paging, notTwice, form, visible, play }) =>
       specimenShelf(id, {
         across: { by: byWidth ? 'width' : 'count', count, smallest: { phone: 230 } },
         amount: { by, items, rows: { phone: rows } },
-        paging: { by: paged ? 'numbered' : 'none', words: '', link: '' },
+        paging: { by: paging, words: '', link: '' },
+        form: { phone: form },
+        visible: { phone: visible },
+        moving: { ...newShelf(id, firstBands).moving, play, restMs: 9_000 },
         notTwice,
       }),
     );

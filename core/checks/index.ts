@@ -2,10 +2,13 @@ import type { Plan } from '../plan/plan.ts';
 import type { PageView } from '../view/view.ts';
 import { SEVERITIES, type Check, type Finding } from './check.ts';
 import type { Names } from '../sentence/sentence.ts';
+import { cannotMove } from './cannotMove.ts';
+import { endAboveFoot } from './endAboveFoot.ts';
 import { goneFromRule } from './goneFromRule.ts';
 import { headingAtOdds } from './headingAtOdds.ts';
 import { nothingToShow } from './nothingToShow.ts';
 import { rowsLeftShort } from './rowsLeftShort.ts';
+import { roundTooLong } from './roundTooLong.ts';
 import { ruleNeverMatches } from './ruleNeverMatches.ts';
 import { sameProductTwice } from './sameProductTwice.ts';
 
@@ -15,6 +18,9 @@ export const checks: readonly Check[] = [
   nothingToShow,
   rowsLeftShort,
   sameProductTwice,
+  cannotMove,
+  roundTooLong,
+  endAboveFoot,
   headingAtOdds,
   goneFromRule,
 ];

@@ -1,0 +1,176 @@
+import { expect, measureShelf, openLine, saved, signIn, test } from './store.ts';
+
+test('a band is moved by keys, split, renamed and removed, and all of it can be undone', async ({
+  page,
+  store,
+}) => {
+  await signIn(page, store);
+  const clip = page.getByRole('slider', { name: 'Edge at which Laptop begins' });
+  await expect(clip).toHaveAttribute('aria-valuenow', '880');
+  await clip.focus();
+  await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('Shift+ArrowRight');
+  await page.keyboard.press('Shift+ArrowRight');
+  await expect(clip).toHaveAttribute('aria-valuenow', '901');
+  // A clip stops short of its neighbours.
+  const wide = page.getByRole('slider', { name: 'Edge at which Wide begins' });
+  await expect(wide).toHaveAttribute('aria-valuemin', '941');
+
+  await page.getByRole('button', { name: 'Band Laptop, from 901' }).click();
+  await page.getByLabel('Name', { exact: true }).fill('Desk');
+  await page.getByRole('button', { name: 'Split it at 1071' }).click();
+  await expect(page.getByRole('button', { name: /^Band Desk wide, from 1071/ })).toBeVisible();
+  await expect(page.locator('iframe[title*="on Desk wide"]')).toBeAttached();
+  await page.getByRole('button', { name: /^Band Desk wide/ }).click();
+  await page.getByRole('button', { name: 'Remove it' }).click();
+  await expect(page.getByRole('button', { name: /^Band Desk wide/ })).toHaveCount(0);
+  await saved(page);
+
+  await page.getByRole('button', { name: /^Publish \d+ change/ }).click();
+  const dialog = page.getByRole('dialog');
+  await expect(dialog).toContainText('Widths: Desk, was called Laptop and Desk from 901, was 880');
+  await dialog.getByRole('button', { name: 'Publish now' }).click();
+  await expect(dialog).toContainText('Release 2');
+  const acrossAt = async (width: number) => {
+    await page.setViewportSize({ width, height: 800 });
+    await page.goto(store.url);
+    // What counts is the region, beside which the window keeps room for a scrollbar.
+    const bar = await page.evaluate(() => innerWidth - document.querySelector('.region')!.clientWidth);
+    await page.setViewportSize({ width: width + bar, height: 800 });
+    return (await measureShelf(page, 'new-from-the-kiln')).across;
+  };
+  expect(await acrossAt(900)).toBe(await acrossAt(700));
+  expect(await acrossAt(901)).toBe(await acrossAt(1180));
+  expect(await acrossAt(901)).not.toBe(await acrossAt(900));
+});
+
+test('a clip is dragged by the mouse, and the frame of any width follows its marker', async ({
+  page,
+  store,
+}) => {
+  await signIn(page, store);
+  const clip = page.getByRole('slider', { name: 'Edge at which Wide begins' });
+  const box = (await clip.boundingBox())!;
+  await page.mouse.move(box.x + 11, box.y + 5);
+  await page.mouse.down();
+  await page.mouse.move(box.x + 11 + 30, box.y + 5, { steps: 6 });
+  await page.mouse.up();
+  const moved = Number(await clip.getAttribute('aria-valuenow'));
+  expect(moved).toBeGreaterThan(1300);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(clip).toHaveAttribute('aria-valuenow', '1240');
+
+  await page.getByRole('button', { name: 'On the wall' }).click();
+  await page.getByText('A frame of any width').click();
+  await page.keyboard.press('Escape');
+  const marker = page.getByRole('slider', { name: 'Width of the free frame' });
+  await marker.focus();
+  await page.keyboard.press('Shift+ArrowLeft');
+  const free = page.locator('iframe[title*="on any width"]');
+  await expect(free).toHaveAttribute('title', /, 990 wide$/);
+  expect(
+    await page
+      .frameLocator('iframe[title*="on any width"]')
+      .locator('.region')
+      .evaluate((one) => one.clientWidth),
+  ).toBe(990);
+  await page.getByRole('textbox', { name: 'Width of the free frame, px' }).fill('700');
+  await page.keyboard.press('Enter');
+  await expect(free).toHaveAttribute('title', /, 700 wide$/);
+
+  // The sweep stops where the chosen shelf has a row left short.
+  await page.getByRole('grid', { name: 'Bays of Home' }).getByRole('row', { name: 'By the table' }).click();
+  await page.getByRole('textbox', { name: 'Width of the free frame, px' }).fill('400');
+  await page.keyboard.press('Enter');
+  await page.getByRole('button', { name: 'Sweep over all widths' }).click();
+  await expect(page.getByText(/^Here the last row has \d of \d/)).toBeVisible({ timeout: 15_000 });
+  await expect(free).toHaveAttribute('title', /, 560 wide$/);
+});
+
+test('another way is tried beside the shelf, and kept; nothing of the other remains', async ({
+  page,
+  store,
+}) => {
+  await signIn(page, store);
+  await page
+    .getByRole('grid', { name: 'Bays of Home' })
+    .getByRole('row', { name: 'Reduced just now' })
+    .click();
+  await page.getByRole('button', { name: 'Try another way' }).click();
+  await openLine(page, 'Form');
+  await page.getByRole('radio', { name: 'List', exact: true }).click({ force: true });
+  const asItIs = page.frameLocator('iframe[title^="As it is"]');
+  const other = page.frameLocator('iframe[title^="Another way"]');
+  const formIn = (frame: typeof other) =>
+    frame.locator('[data-bay="reduced-just-now"] .cards').evaluate((list) => {
+      const [a, b] = [...list.children].map((card) => card.getBoundingClientRect());
+      return a!.top === b!.top ? 'beside' : 'under';
+    });
+  await expect.poll(() => formIn(other)).toBe('under');
+  expect(await formIn(asItIs)).toBe('beside');
+  // Either can be changed.
+  await page.getByRole('button', { name: 'Change this one' }).click();
+  await expect(page.getByText('Changes go to the shelf as it is.')).toBeVisible();
+  await saved(page);
+  const keep = page
+    .getByRole('region', { name: 'Another way' })
+    .getByRole('button', { name: 'Keep this one' });
+  await keep.click();
+  await expect(page.locator('iframe[title^="As it is"]')).toHaveCount(0);
+  await saved(page);
+  const { rows } = await store.pool.query(
+    `SELECT key FROM draft_document WHERE key LIKE 'shelf:other-%' AND body IS NOT NULL`,
+  );
+  expect(rows).toEqual([]);
+  await expect(page.getByRole('button', { name: 'Publish 1 change' })).toBeVisible();
+});
+
+test('widths are copied to three shelves, seen before it is done, and undone at once', async ({
+  page,
+  store,
+}) => {
+  await signIn(page, store);
+  const spec = page.getByRole('region', { name: 'Spec' });
+  await page
+    .getByRole('grid', { name: 'Bays of Home' })
+    .getByRole('row', { name: 'Reduced just now' })
+    .click();
+  await openLine(page, 'Across');
+  await page.getByRole('button', { name: 'Across on Laptop: more' }).click();
+  await page.getByRole('button', { name: 'Copy …' }).click();
+  const dialog = page.getByRole('dialog', { name: 'Copy to other shelves' });
+  for (const name of ['New from the kiln', 'By the table', 'From the journal'])
+    await dialog.getByRole('checkbox', { name }).click({ force: true });
+  const said = dialog.getByRole('list', { name: 'What will change' });
+  await expect(said).toContainText(/Home: New from the kiln: now \d/);
+  await expect(said).toContainText('Home: From the journal:');
+  await dialog.getByRole('button', { name: 'Copy to 3 shelves' }).click();
+  const frame = page.frameLocator('iframe[title*="on Laptop"]');
+  const across = (shelf: string) =>
+    frame
+      .locator(`[data-shelf="${shelf}"]`)
+      .evaluate((one) => getComputedStyle(one).getPropertyValue('--across'));
+  for (const shelf of ['new-from-the-kiln', 'by-the-table', 'kiln-stories'])
+    await expect.poll(() => across(shelf)).toBe('5');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect.poll(() => across('new-from-the-kiln')).not.toBe('');
+  await expect(page.getByRole('button', { name: 'Publish 1 change' })).toBeVisible();
+  await expect(spec).toContainText('Reduced just now');
+});
+
+test('the page is mirrored where it is read from right to left', async ({ page, store }) => {
+  await signIn(page, store);
+  await page.getByText('The page itself').click();
+  await page.getByRole('button', { name: /Read$/ }).click();
+  await page.getByRole('option', { name: 'From right to left' }).click();
+  const frame = page.frameLocator('iframe[title*="on Laptop"]');
+  await expect
+    .poll(() =>
+      frame.locator('[data-shelf="new-from-the-kiln"] .card').evaluateAll((cards) => {
+        const [a, b] = cards.map((card) => card.getBoundingClientRect().left);
+        return a! > b!;
+      }),
+    )
+    .toBe(true);
+  await expect(frame.locator('.region')).toHaveAttribute('dir', 'rtl');
+});
