@@ -6,6 +6,7 @@ import { buildStudio } from '../server/start/build.ts';
 import { listen } from '../server/start/listen.ts';
 import { addRecorded, assortmentFigures, millionFigures, withRecorded } from './assortments.ts';
 import { table, type Figure } from './figure.ts';
+import { formFigures } from './forms.ts';
 import { homeFigures, serveConstant, servedFigures } from './home.ts';
 import { studioFigures } from './studio.ts';
 
@@ -15,7 +16,7 @@ import { studioFigures } from './studio.ts';
  */
 const only = process.argv.slice(2);
 const wants = (name: string) => (only.length ? only.includes(name) : name !== 'million');
-const inBrowser = ['home', 'studio', 'served'].some(wants);
+const inBrowser = ['home', 'studio', 'served', 'forms'].some(wants);
 
 const template = await startTemplate(0.5);
 
@@ -32,16 +33,24 @@ async function demoFigures(): Promise<Figure[]> {
   serveConstant(apart, bytes);
   const url = await listen(server, '127.0.0.1', 0);
   const served = await listen(apart, '127.0.0.1', 0);
-  const browser = await chromium.launch({
-    executablePath: '/usr/bin/chromium',
-    args: ['--no-sandbox', '--disable-background-networking'],
-  });
+  const openBrowser = () =>
+    chromium.launch({
+      executablePath: '/usr/bin/chromium',
+      args: ['--no-sandbox', '--disable-background-networking'],
+    });
+  const browser = await openBrowser();
   console.log('Measuring …');
   const figures: Figure[] = [];
   if (wants('home')) figures.push(...(await homeFigures(browser, url)));
   if (wants('studio')) figures.push(...(await studioFigures(browser, url)));
   await browser.close();
   if (wants('served')) figures.push(...(await servedFigures(served, bytes)));
+  // Last, since it publishes another home page.
+  if (wants('forms')) {
+    const another = await openBrowser();
+    figures.push(...(await formFigures(another, url)));
+    await another.close();
+  }
   await server.stop();
   await apart.stop();
   return figures;

@@ -3,7 +3,7 @@ import { openLine, signIn } from '../e2e/store.ts';
 import { atMost, distribution, type Figure } from './figure.ts';
 
 /** Times something that happens in the page: from the next press until `done` holds and has been painted, ms. */
-async function timePress(page: Page, done: string, press: () => Promise<void>): Promise<number> {
+export async function timePress(page: Page, done: string, press: () => Promise<void>): Promise<number> {
   await page.evaluate((condition) => {
     const holds = new Function(`return (${condition})`) as () => boolean;
     const scope = window as unknown as { measured: Promise<number> };
@@ -27,7 +27,7 @@ async function timePress(page: Page, done: string, press: () => Promise<void>): 
   return page.evaluate(() => (window as unknown as { measured: Promise<number> }).measured);
 }
 
-const frames = `[...document.querySelectorAll('iframe')].map((frame) => frame.contentDocument)`;
+export const framesOf = `[...document.querySelectorAll('iframe')].map((frame) => frame.contentDocument)`;
 
 /** The studio as an owner has it before them: four frames of the home page at 1280 by 800. */
 export async function studioFigures(browser: Browser, url: string): Promise<Figure[]> {
@@ -50,7 +50,7 @@ export async function studioFigures(browser: Browser, url: string): Promise<Figu
   await items.fill('24');
   await items.press('Enter');
   await page.waitForFunction(
-    `${frames}.every((inner) => inner.querySelectorAll('[data-shelf="new-from-the-kiln"] .card').length === 24)`,
+    `${framesOf}.every((inner) => inner.querySelectorAll('[data-shelf="new-from-the-kiln"] .card').length === 24)`,
   );
 
   // The pictures are there, as they are for an owner who looks before pressing.
@@ -61,7 +61,7 @@ export async function studioFigures(browser: Browser, url: string): Promise<Figu
   for (let i = 0; i < 60; i += 1) {
     const up = i % 2 === 0;
     const value = Number(await across.inputValue()) + (up ? 1 : -1);
-    const done = `${frames}.slice(2).every((inner) => getComputedStyle(inner.querySelector('[data-shelf="new-from-the-kiln"]')).getPropertyValue('--across') === '${value}')`;
+    const done = `${framesOf}.slice(2).every((inner) => getComputedStyle(inner.querySelector('[data-shelf="new-from-the-kiln"]')).getPropertyValue('--across') === '${value}')`;
     edits.push(
       await timePress(page, done, () =>
         page.getByRole('button', { name: `Across on Laptop: ${up ? 'more' : 'fewer'}` }).click(),
@@ -76,7 +76,7 @@ export async function studioFigures(browser: Browser, url: string): Promise<Figu
   await limit.press('Enter');
   const changes: number[] = [];
   for (let wanted = 3; wanted <= 22; wanted += 1) {
-    const done = `${frames}.every((inner) => inner.querySelectorAll('[data-shelf="new-from-the-kiln"] .card').length === ${wanted})`;
+    const done = `${framesOf}.every((inner) => inner.querySelectorAll('[data-shelf="new-from-the-kiln"] .card').length === ${wanted})`;
     changes.push(
       await timePress(page, done, () => page.getByRole('button', { name: 'At most: more' }).click()),
     );
