@@ -5,7 +5,7 @@ import { fillCrop } from '../picture/crop.ts';
 import type { PictureFacts } from '../catalogue/facts.ts';
 import type { BayView, PageView, ShelfView } from '../view/view.ts';
 import { byBand, within } from './containers.ts';
-import { bandsCss, cardTextCss, shelfCss } from './shelfCss.ts';
+import { bandsCss, cardTextCss, placesCss, shelfCss } from './shelfCss.ts';
 
 function bayCss(bay: BayView, view: PageView): string {
   const scope = `[data-bay="${bay.id}"]`;
@@ -78,7 +78,7 @@ function pictureCss({ content }: BayView): string {
 
 /**
  * Style sheet text of a page in pieces that are changed apart: the house's under an empty id, then every bay
- * in its own scope under its id.
+ * in its own scope: its pictures, the places of its cards, and all else under its id.
  */
 export function pageStyles(view: PageView): ReadonlyMap<string, string> {
   const tokens = Object.entries(view.colours)
@@ -90,7 +90,13 @@ export function pageStyles(view: PageView): ReadonlyMap<string, string> {
     cardTextCss();
   return new Map([
     ['', house],
-    ...view.bays.map((bay) => [bay.id, pictureCss(bay) + bayCss(bay, view)] as const),
+    ...view.bays.flatMap((bay) =>
+      [
+        [`${bay.id} pictures`, pictureCss(bay)] as const,
+        [`${bay.id} places`, bay.content.holds === 'shelf' ? placesCss(bay.content.shelf) : ''] as const,
+        [bay.id, bayCss(bay, view)] as const,
+      ].filter(([, css]) => css !== ''),
+    ),
   ]);
 }
 

@@ -42,13 +42,19 @@ export function shelfCss(shelf: ShelfView, bands: Bands): string {
   let before = '';
   for (const step of shelf.steps) {
     const ratio = step.picture.by === 'ratio' ? `--ratio:${Number(step.picture.ratio.toFixed(4))};` : '';
-    const rules = `${scope}{${ratio}--across:${Math.max(1, Math.floor(step.across))};--gap-x:${step.gap.column}px;--gap-y:${step.gap.row}px}`;
+    const across = Math.max(1, Math.floor(step.across));
+    const { column, row } = step.gap;
+    const rules = `${scope}{${ratio}--across:${across};--gap-x:${column}px}${scope}>.window>.cards{grid-template-columns:repeat(${across},minmax(0,1fr));gap:${row}px ${column}px}`;
     if (rules !== before) css += within(step.from, Infinity, rules);
     before = rules;
     css += within(step.from, step.to, hiddenCards(scope, shelf, step));
   }
   // What a form sets holds at its own widths only, so that nothing of it has to be unset at others.
-  for (const { from, to, rules } of joinedRules(shelf, scope)) css += within(from, to, rules);
+  css += byStep(
+    shelf,
+    (step) =>
+      formKind(step.form).css(scope, step) + pictureRules(scope, step) + movingRules(scope, step, shelf),
+  );
   for (const pager of shelf.pagers)
     for (const { from, to } of joined(pager.steps))
       css += within(from, to, `${scope}>.pager[data-size="${pager.size}"]{display:flex}`);
@@ -57,19 +63,22 @@ export function shelfCss(shelf: ShelfView, bands: Bands): string {
   return css;
 }
 
-/** Rules of the forms by range of widths; steps that touch and read the same are one. */
-function joinedRules(shelf: ShelfView, scope: string): { from: number; to: number; rules: string }[] {
-  const result: { from: number; to: number; rules: string }[] = [];
+/** Places of single cards, for the forms that put each in its own. */
+export function placesCss(shelf: ShelfView): string {
+  const scope = `[data-shelf="${shelf.id}"]`;
+  return byStep(shelf, (step) => formKind(step.form).places?.(scope, step, shelf) ?? '');
+}
+
+/** Rules for each step, at its own widths only; steps that touch and read the same are one. */
+function byStep(shelf: ShelfView, rulesOf: (step: StepView) => string): string {
+  const ranges: { from: number; to: number; rules: string }[] = [];
   for (const step of shelf.steps) {
-    const rules =
-      formKind(step.form).css(scope, step, shelf) +
-      pictureRules(scope, step) +
-      movingRules(scope, step, shelf);
-    const last = result.at(-1);
+    const rules = rulesOf(step);
+    const last = ranges.at(-1);
     if (last && last.rules === rules && last.to === step.from) last.to = step.to;
-    else result.push({ from: step.from, to: step.to, rules });
+    else ranges.push({ from: step.from, to: step.to, rules });
   }
-  return result;
+  return ranges.map(({ from, to, rules }) => within(from, to, rules)).join('');
 }
 
 /** Ranges that touch, as one. */

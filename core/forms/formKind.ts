@@ -60,7 +60,9 @@ export interface FormKind {
   /** Where the cards that are shown stand, in their order; what moves stands as at the start. */
   layout(input: LayoutInput): Box[];
   /** Rules for the step, `scope` being the shelf's selector; the base style sheet draws a grid. */
-  css(scope: string, step: StepView, shelf: ShelfView): string;
+  css(scope: string, step: StepView): string;
+  /** Rules that put single cards in their places; apart, since they stay while measures change. */
+  places?(scope: string, step: StepView, shelf: ShelfView): string;
   /** How the parts of a card stand to each other. */
   card: CardManner;
 }

@@ -216,6 +216,6 @@ describe('a short last row', () => {
     );
     const { boxes, cardPx } = shelfMeasure(shelf, view.bands, 375);
     expect(boxes[4]!.x).toBeCloseTo(cardPx + 10, 6);
-    expect(formKind('grid').css('x', shelf.steps[0]!, shelf)).toContain('justify-content:end');
+    expect(formKind('grid').css('x', shelf.steps[0]!)).toContain('justify-content:end');
   });
 });

@@ -49,11 +49,15 @@ export const masonry: FormKind = {
   },
   // Columns that break where they are told to, and flow in between: an estimate that is wrong moves what is
   // below it, and never covers it. The order of the document stays the order of the list.
-  css: (scope, { across, gap, columns, shows }, shelf) => {
-    const { window, cards } = { window: `${scope}>.window`, cards: `${scope}>.window>.cards` };
+  css: (scope, { across, gap }) => {
+    const window = `${scope}>.window`;
+    return `${window}{columns:${across};column-gap:${gap.column}px;column-fill:auto}${window}>.cards{display:flex;flex-direction:column;gap:${gap.row}px}${window}>.cards>.card{break-inside:avoid}`;
+  },
+  places: (scope, { across, columns, shows }, shelf) => {
+    const cards = `${scope}>.window>.cards:not([data-grown])`;
     const first = shows.start - shelf.held.start;
     const nth = (i: number) => `:nth-child(${first + i + 1})`;
-    let css = `${window}{columns:${across};column-gap:${gap.column}px}${cards}{display:flex;flex-direction:column;gap:${gap.row}px}${cards}>.card{break-inside:avoid}`;
+    let css = '';
     for (let column = 0; column < across; column += 1) {
       const inIt = (columns ?? []).flatMap((of, i) => (of === column ? [i] : []));
       if (inIt.length === 0) continue;

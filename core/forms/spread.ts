@@ -74,20 +74,24 @@ export const spread: FormKind = {
       };
     });
   },
-  css: (scope, step, shelf) => {
-    const { items, facing } = step.spread;
-    const gap = step.gap.column;
+  css: (scope, { spread: { items, facing }, gap, moves }) => {
     const { columns, rows } = pageGrid(items);
-    const { window, cards } = { window: `${scope}>.window`, cards: `${scope}>.window>.cards` };
-    const first = step.shows.start - shelf.held.start;
-    const count = step.shows.end - step.shows.start;
-    const fold = foldPx(gap);
-    const width = `calc(((100% - ${facing ? fold : 0}px)/${facing ? 2 : 1} - ${(columns - 1) * gap}px)/${columns})`;
-    const tracks = [...Array.from({ length: columns }, () => width), `${fold - 2 * gap}px`].join(' ');
+    const window = `${scope}>.window`;
+    const fold = foldPx(gap.column);
+    const width = `calc(((100% - ${facing ? fold : 0}px)/${facing ? 2 : 1} - ${(columns - 1) * gap.column}px)/${columns})`;
+    const tracks = [...Array.from({ length: columns }, () => width), `${fold - 2 * gap.column}px`].join(' ');
+    return (
+      `${window}>.cards{grid-auto-flow:column;grid-template-columns:none;grid-template-rows:repeat(${rows},auto);grid-auto-columns:${tracks};gap:${gap.row}px ${gap.column}px}` +
+      (moves ? `${window}{overflow:auto hidden;scroll-snap-type:x mandatory;--moves:1}` : '')
+    );
+  },
+  places: (scope, { spread: { items, facing }, shows }, shelf) => {
+    const { columns } = pageGrid(items);
+    const cards = `${scope}>.window>.cards`;
+    const first = shows.start - shelf.held.start;
+    const count = shows.end - shows.start;
     const { pages } = openingsOf(count, items, facing);
-    let css =
-      `${cards}{grid-auto-flow:column;grid-template-columns:none;grid-template-rows:repeat(${rows},auto);grid-auto-columns:${tracks};gap:${step.gap.row}px ${gap}px}` +
-      (step.moves ? `${window}{overflow:auto hidden;scroll-snap-type:x mandatory;--moves:1}` : '');
+    let css = '';
     // A page that faces nothing keeps its side, so that the last opening can be turned to.
     if (facing && pages % 2 === 1)
       css += `${cards}::after{content:"";grid-area:1/${pages * (columns + 1) + columns}}`;

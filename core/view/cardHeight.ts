@@ -11,6 +11,20 @@ import type { CardView, StepView } from './view.ts';
 /** Space below a card's picture beyond the usual gap, px; as the storefront draws it. */
 const UNDER_PICTURE_PX = 5;
 
+const hiddenParts = new WeakMap<Card['shown'], { bands: Bands; at: Map<string, ReadonlySet<string>> }>();
+
+/** Parts that are not shown at a band; found once for all cards of a shelf. */
+function hiddenAt({ shown }: Card, bands: Bands, bandId: string): ReadonlySet<string> {
+  let known = hiddenParts.get(shown);
+  if (known?.bands !== bands) hiddenParts.set(shown, (known = { bands, at: new Map() }));
+  let found = known.at.get(bandId);
+  if (!found) {
+    found = new Set(Object.keys(shown).filter((part) => !valueAt(shown[part]!, bands, bandId)));
+    known.at.set(bandId, found);
+  }
+  return found;
+}
+
 /** Estimated height of a card, px, where it is `widthPx` wide. */
 export function cardHeight(
   card: CardView,
@@ -21,10 +35,7 @@ export function cardHeight(
 ): number {
   const manner = formKind(step.form).card;
   const shape = { picture: step.picture, titleLines: settings.titleLines };
-  const shown = card.parts.filter(({ part }) => {
-    const at = settings.shown[part];
-    return !at || valueAt(at, bands, step.bandId);
-  });
+  const hidden = hiddenAt(settings, bands, step.bandId);
   const beside = manner === 'beside' && step.hasPicture;
   const textPx =
     manner === 'ground'
@@ -32,13 +43,18 @@ export function cardHeight(
       : beside
         ? widthPx - step.listPicturePx - BESIDE_GAP_PX
         : widthPx;
-  const heightOf = (view: CardView['parts'][number], px: number) =>
-    partKind(view.part)!.heightPx(view, shape, px);
-  const texts = shown.filter(({ part }) => part !== 'picture').map((view) => heightOf(view, textPx));
-  const textsPx = texts.reduce((a, b) => a + b, 0) + PART_GAP_PX * Math.max(0, texts.length - 1);
-  const picture = shown.find(({ part }) => part === 'picture');
+  let textsPx = -PART_GAP_PX;
+  let picture: CardView['parts'][number] | null = null;
+  for (const view of card.parts) {
+    if (hidden.has(view.part)) continue;
+    if (view.part === 'picture') picture = view;
+    else textsPx += PART_GAP_PX + partKind(view.part)!.heightPx(view, shape, textPx);
+  }
+  const hasTexts = textsPx >= 0;
+  textsPx = Math.max(0, textsPx);
   if (manner === 'ground') return Math.max(widthPx / step.slideRatio, textsPx + 2 * SLIDE_PADDING_PX);
   if (!picture) return textsPx;
-  if (beside) return Math.max(heightOf(picture, step.listPicturePx), textsPx);
-  return heightOf(picture, widthPx) + UNDER_PICTURE_PX + (texts.length ? PART_GAP_PX + textsPx : 0);
+  const pictureHeight = (px: number) => partKind('picture')!.heightPx(picture, shape, px);
+  if (beside) return Math.max(pictureHeight(step.listPicturePx), textsPx);
+  return pictureHeight(widthPx) + UNDER_PICTURE_PX + (hasTexts ? PART_GAP_PX + textsPx : 0);
 }

@@ -124,7 +124,7 @@ export function pageRoutes(app: FastifyInstance, parts: Parts): void {
     if (!view || !found) throw new Fault('not-found');
     return reply.header('cache-control', 'private, no-store').send({
       html: renderToStaticMarkup(<Bay bay={found} eager={false} />),
-      css: pageStyles(view).get(found.id) ?? '',
+      css: [...pageStyles(view)].flatMap(([id, css]) => (id.split(' ')[0] === found.id ? css : [])).join(''),
     });
   });
 

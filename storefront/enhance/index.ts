@@ -2,9 +2,10 @@
 import { followLookedAt } from './lookedAt.ts';
 import { keepGrowing } from './more.ts';
 import { keepMoving } from './moving.ts';
+import { trackMover } from './trackMover.ts';
 
 const enhance = (within: ParentNode) => {
-  for (const shelf of within.querySelectorAll<HTMLElement>('[data-moving]')) keepMoving(shelf);
+  for (const shelf of within.querySelectorAll<HTMLElement>('[data-moving]')) keepMoving(shelf, trackMover);
   for (const shelf of within.querySelectorAll<HTMLElement>('[data-shelf]:has(>.pager.more)'))
     keepGrowing(shelf);
 };

@@ -1,5 +1,3 @@
-import EmblaCarousel from 'embla-carousel';
-
 /** Something that stands at one of several stops and can be told to go to another. */
 export interface Mover {
   stops(): number;
@@ -10,7 +8,12 @@ export interface Mover {
   previous(): number;
   onMove(told: () => void): void;
   stop(): void;
+  /** The window scrolls by itself, by finger too. */
+  scrolls?: boolean;
 }
+
+/** Makes a mover of a shelf's window. */
+export type MakeMover = (window: HTMLElement, options: TrackOptions) => Mover;
 
 export interface TrackOptions {
   moveBy: number;
@@ -23,44 +26,9 @@ export interface TrackOptions {
   rtl: boolean;
 }
 
-/** Embla's duration is no time; a move of this many ms is as good as over after so many of its units. */
-const MS_A_UNIT = 30.6;
-
 /** Cards that are drawn at this width. */
 export const shownCards = (window: Element): HTMLElement[] =>
   [...window.querySelectorAll<HTMLElement>(':scope>.cards>.card')].filter((card) => card.offsetWidth > 0);
-
-/** A row of cards that is drawn past its window. */
-export function trackMover(window: HTMLElement, options: TrackOptions): Mover {
-  const { moveBy, loop, moveMs, swipe, drag, start, rtl } = options;
-  window.scrollLeft = 0;
-  const embla = EmblaCarousel(window, {
-    container: window.firstElementChild as HTMLElement,
-    slides: shownCards(window),
-    align: 'start',
-    containScroll: 'trimSnaps',
-    slidesToScroll: moveBy,
-    loop,
-    direction: rtl ? 'rtl' : 'ltr',
-    duration: Math.max(1, moveMs / MS_A_UNIT),
-    startIndex: Math.floor(start / moveBy),
-    watchDrag: (_, event) => ('touches' in event ? swipe : drag),
-  });
-  const stops = () => embla.scrollSnapList().length;
-  return {
-    stops,
-    at: () => embla.selectedScrollSnap(),
-    go: (stop, now) => embla.scrollTo(stop, now),
-    next: () =>
-      embla.canScrollNext() ? (embla.selectedScrollSnap() + 1) % stops() : embla.selectedScrollSnap(),
-    previous: () =>
-      embla.canScrollPrev()
-        ? (embla.selectedScrollSnap() - 1 + stops()) % stops()
-        : embla.selectedScrollSnap(),
-    onMove: (told) => void embla.on('select', told).on('reInit', told),
-    stop: () => embla.destroy(),
-  };
-}
 
 /** Openings of a spread: the window scrolls by its own width and a fold, and a leaf turns over it. */
 export function pageMover(window: HTMLElement, { loop, moveMs, start, rtl, moveBy }: TrackOptions): Mover {

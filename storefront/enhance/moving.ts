@@ -1,4 +1,4 @@
-import { pageMover, trackMover, type Mover, type TrackOptions } from './movers.ts';
+import { pageMover, type MakeMover, type Mover, type TrackOptions } from './movers.ts';
 
 /** Dots beyond this many tell nothing; a bar does. */
 const MOST_DOTS = 15;
@@ -7,7 +7,6 @@ interface Setting {
   moves: boolean;
   moveBy: number;
   marks: string;
-  widthPx: number;
 }
 
 /** What the style sheet sets of a shelf at the width that it has now. */
@@ -18,7 +17,6 @@ function settingOf(shelf: HTMLElement, window: HTMLElement): Setting {
     moves: ofWindow.getPropertyValue('--moves').trim() === '1',
     moveBy: Number(ofShelf.getPropertyValue('--move-by')) || 1,
     marks: ofShelf.getPropertyValue('--marks').trim() || 'none',
-    widthPx: window.clientWidth,
   };
 }
 
@@ -84,8 +82,21 @@ function play(shelf: HTMLElement, restMs: number, move: () => void): () => void 
   };
 }
 
-/** Sets one shelf in motion for the width that it has. Returns what brings it back to a plain track. */
-function start(shelf: HTMLElement, window: HTMLElement, { moveBy, marks }: Setting): () => void {
+/** A shelf in motion. */
+interface Running {
+  /** Its width has changed, though nothing that it goes by. */
+  follow(): void;
+  /** Brings it back to a plain track. */
+  end(): void;
+}
+
+/** Sets one shelf in motion for the width that it has. */
+function start(
+  shelf: HTMLElement,
+  window: HTMLElement,
+  { moveBy, marks }: Setting,
+  makeTrack: MakeMover,
+): Running {
   const view = shelf.ownerDocument.defaultView!;
   const data = shelf.dataset;
   const calm = view.matchMedia('(prefers-reduced-motion:reduce)').matches;
@@ -100,16 +111,22 @@ function start(shelf: HTMLElement, window: HTMLElement, { moveBy, marks }: Setti
     start: Math.max(0, Number(data.start ?? 1) - 1),
   };
   const turns = view.getComputedStyle(window.firstElementChild!).display === 'grid';
-  shelf.dataset.on = turns ? 'pages' : 'track';
-  const mover = turns ? pageMover(window, options) : trackMover(window, options);
+  const mover = (turns ? pageMover : makeTrack)(window, options);
+  shelf.dataset.on = turns || mover.scrolls ? 'pages' : 'track';
   const go = (stop: number) => mover.go(stop, calm);
   const [previous, next] = ['previous', 'next'].map((to) =>
     shelf.querySelector<HTMLButtonElement>(`:scope>.${to}`),
   );
   const back = () => go(mover.previous());
   const forth = () => go(mover.next());
-  const toldMarks = drawMarks(shelf.querySelector(':scope>.marks'), marks, mover, go);
+  const box = shelf.querySelector<HTMLElement>(':scope>.marks');
+  let stops = mover.stops();
+  let toldMarks = drawMarks(box, marks, mover, go);
   const told = () => {
+    if (mover.stops() !== stops) {
+      stops = mover.stops();
+      toldMarks = drawMarks(box, marks, mover, go);
+    }
     toldMarks();
     // Not disabled in earnest, which would take the keyboard away from one who stands on it.
     previous?.setAttribute('aria-disabled', String(mover.previous() === mover.at()));
@@ -132,36 +149,45 @@ function start(shelf: HTMLElement, window: HTMLElement, { moveBy, marks }: Setti
     rests && !calm
       ? play(shelf, rests + options.moveMs, () => (mover.next() === mover.at() ? go(0) : forth()))
       : null;
-  return () => {
-    stopPlaying?.();
-    mover.stop();
-    previous?.removeEventListener('click', back);
-    next?.removeEventListener('click', forth);
-    shelf.removeEventListener('keydown', onKey);
-    delete shelf.dataset.on;
+  return {
+    follow: told,
+    end() {
+      stopPlaying?.();
+      mover.stop();
+      previous?.removeEventListener('click', back);
+      next?.removeEventListener('click', forth);
+      shelf.removeEventListener('keydown', onKey);
+      delete shelf.dataset.on;
+    },
   };
 }
 
-/** Sets a shelf in motion and keeps it so as its width changes. Returns what ends it. */
-export function keepMoving(shelf: HTMLElement): () => void {
+/**
+ * Sets a shelf in motion and keeps it so as its width changes. Returns what ends it.
+ * @param makeTrack how a row of cards is moved
+ */
+export function keepMoving(shelf: HTMLElement, makeTrack: MakeMover): () => void {
   const window = shelf.querySelector<HTMLElement>(':scope>.window');
   const view = shelf.ownerDocument.defaultView;
   if (!window || !view) return () => undefined;
   let now = '';
-  let end: (() => void) | null = null;
+  let running: Running | null = null;
   const follow = () => {
     const setting = settingOf(shelf, window);
     const next = JSON.stringify(setting);
-    if (next === now) return;
+    if (next === now) {
+      running?.follow();
+      return;
+    }
     now = next;
-    end?.();
-    end = setting.moves && setting.widthPx > 0 ? start(shelf, window, setting) : null;
+    running?.end();
+    running = setting.moves ? start(shelf, window, setting, makeTrack) : null;
   };
   const watch = new view.ResizeObserver(follow);
   watch.observe(window);
   follow();
   return () => {
     watch.disconnect();
-    end?.();
+    running?.end();
   };
 }

@@ -1,6 +1,7 @@
 /** Style sheet that every page of the storefront shares; all measures that an owner sets come from core/css. */
 export const baseCss =
   `
+@property --across{syntax:"*";inherits:false}@property --gap-x{syntax:"*";inherits:false}@property --move-by{syntax:"*";inherits:false}@property --moves{syntax:"*";inherits:false}@property --marks{syntax:"*";inherits:false}
 *,*::before,*::after{box-sizing:border-box}
 html{scrollbar-gutter:stable;-webkit-text-size-adjust:100%}
 body{margin:0}
@@ -31,7 +32,7 @@ h2.bay-heading{font-size:clamp(22px,2.6cqi,30px)}
 h3.bay-heading{font-size:20px}
 h4.bay-heading{font-size:17px}
 .align-start{text-align:start}.align-center{text-align:center}.align-end{text-align:end}
-.cards{list-style:none;display:grid;grid-template-columns:repeat(var(--across),minmax(0,1fr));gap:var(--gap-y) var(--gap-x)}
+.cards{list-style:none;display:grid}
 .window{scrollbar-width:none;overscroll-behavior-x:contain}.window::-webkit-scrollbar{display:none}
 [data-shelf]{position:relative}
 .arrow,.pause{display:none;visibility:hidden;place-items:center;width:var(--arrow);height:var(--arrow);padding:0;border:0;background:var(--ground);color:var(--text);cursor:pointer;font:inherit;font-size:calc(var(--arrow)*.5);line-height:1}

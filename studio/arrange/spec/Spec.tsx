@@ -1,4 +1,4 @@
-import { memo, Suspense, useEffect, useRef, useState } from 'react';
+import { lazy, memo, Suspense, useEffect, useRef, useState } from 'react';
 import styled from 'styled-components';
 import type { Of } from '../../../core/assortment/assortment.ts';
 import { bayName } from '../../../core/change/change.ts';
@@ -16,10 +16,12 @@ import { Search } from '../../ui/Search.tsx';
 import { t } from '../../ui/theme.ts';
 import { useArranging, useShelf, useView } from '../arrangeContext.tsx';
 import { newId } from '../elevation/newId.ts';
-import { CopyLines } from './CopyLines.tsx';
 import { Count } from './Count.tsx';
 import { lineControls } from './lines/index.tsx';
 import { PageSpec } from './PageSpec.tsx';
+
+/** Fetched once something is to be copied. */
+const CopyLines = lazy(() => import('./CopyLines.tsx').then((module) => ({ default: module.CopyLines })));
 
 const Panel = styled.section`
   grid-area: spec;
@@ -250,7 +252,11 @@ export function Spec() {
             <Button onPress={() => setCopying(true)}>Copy …</Button>
           </div>
         )}
-        {copying && <CopyLines from={{ page: page.id, bay: bay.id }} onClose={() => setCopying(false)} />}
+        {copying && (
+          <Suspense fallback={null}>
+            <CopyLines from={{ page: page.id, bay: bay.id }} onClose={() => setCopying(false)} />
+          </Suspense>
+        )}
         <div className="find">
           <FindSetting
             holds={bay.holds}

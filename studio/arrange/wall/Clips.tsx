@@ -19,8 +19,8 @@ import { t } from '../../ui/theme.ts';
 import { TAPE_HEIGHT, TAPE_TOP } from './Tape.tsx';
 import { useMeasuredMove } from './useMeasuredMove.ts';
 
-/** The frames follow a clip that is dragged this often at most, ms; the clip itself follows at once. */
-const FOLLOW_MS = 120;
+/** The clip follows the hand at once; the frames do where it rests this long, ms. */
+const REST_MS = 160;
 
 const Handle = styled.div`
   position: absolute;
@@ -140,8 +140,8 @@ function Clip({ bands, band, scale }: { bands: Bands; band: Band; scale: number 
     most,
     onMove(from) {
       setMoving(from);
-      if (pending.current) pending.current.from = from;
-      else pending.current = { from, timer: setTimeout(flush, FOLLOW_MS) };
+      clearTimeout(pending.current?.timer);
+      pending.current = { from, timer: setTimeout(flush, REST_MS) };
     },
     onEnd(from) {
       if (pending.current) pending.current.from = from;

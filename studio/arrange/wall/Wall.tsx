@@ -1,4 +1,4 @@
-import { useCallback, useContext, useEffect, useMemo, useState } from 'react';
+import { lazy, Suspense, useCallback, useContext, useEffect, useMemo, useState } from 'react';
 import { Button } from 'react-aria-components';
 import styled from 'styled-components';
 import { nominalOf, TAPE_END_PX } from '../../../core/bands/bands.ts';
@@ -13,13 +13,15 @@ import { t } from '../../ui/theme.ts';
 import { useArranging, useView, WaysContext } from '../arrangeContext.tsx';
 import { Clips } from './Clips.tsx';
 import { Frame } from './Frame.tsx';
-import { FullSize } from './FullSize.tsx';
 import { FreeControls, Marker } from './Marker.tsx';
 import { OnTheWall } from './OnTheWall.tsx';
 import { freeStand, standsOf, wallChoice, type Stand } from './stands.ts';
 import { Tape, TAPE_BOTTOM } from './Tape.tsx';
-import { TwoWays } from './TwoWays.tsx';
 import { useTogether } from './useTogether.ts';
+
+/** Fetched once they are wanted. */
+const FullSize = lazy(() => import('./FullSize.tsx').then((module) => ({ default: module.FullSize })));
+const TwoWays = lazy(() => import('./TwoWays.tsx').then((module) => ({ default: module.TwoWays })));
 
 const LEAST_SCALE = 0.3;
 const GAP = 14;
@@ -241,15 +243,17 @@ export function Wall() {
           </svg>
           <div className="run" onScroll={(event) => setScrolled(event.currentTarget.scrollLeft)}>
             {trial && ways && (
-              <TwoWays
-                trial={trial}
-                views={ways}
-                stands={stands}
-                chosen={near}
-                choose={setNear}
-                widthPx={size.width - 2 * SIDE}
-                heightPx={size.height - TAGS_TOP - 20}
-              />
+              <Suspense fallback={<p>Opening …</p>}>
+                <TwoWays
+                  trial={trial}
+                  views={ways}
+                  stands={stands}
+                  chosen={near}
+                  choose={setNear}
+                  widthPx={size.width - 2 * SIDE}
+                  heightPx={size.height - TAGS_TOP - 20}
+                />
+              </Suspense>
             )}
             {!trial && isNear && (
               <div style={{ display: 'flex', gap: GAP, position: 'sticky', left: 0, width: 'max-content' }}>

@@ -1,8 +1,9 @@
 import { useEffect, useRef } from 'react';
 import type { PageView, ShelfView } from '../../../core/view/view.ts';
 import { keepMoving } from '../../../storefront/enhance/moving.ts';
+import { scrollMover } from '../../../storefront/enhance/scrollMover.ts';
 
-/** Sets what moves on a page in motion, by the very script of the public page, and again where it has changed. */
+/** Sets what moves on a page in motion, by the script of the public page, and again where it has changed. */
 export function useMoving(document: Document | null, view: PageView): void {
   const moving = useRef(new Map<Element, { shelf: ShelfView; end(): void }>());
   useEffect(() => {
@@ -22,7 +23,7 @@ export function useMoving(document: Document | null, view: PageView): void {
       }
     for (const [element, shelf] of found)
       if (!moving.current.has(element))
-        moving.current.set(element, { shelf, end: keepMoving(element as HTMLElement) });
+        moving.current.set(element, { shelf, end: keepMoving(element as HTMLElement, scrollMover) });
   }, [document, view]);
   useEffect(() => {
     const all = moving.current;
