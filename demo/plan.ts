@@ -143,14 +143,18 @@ export function demoPlan(bannerPictureId: string, ids: DemoIds): Plan {
     shelf('often-taken-along', {
       name: 'Often taken along',
       assortmentId: 'goes-with-it',
+      form: { phone: 'carousel' },
+      visible: { phone: 1.6, tablet: 2.6, laptop: 4 },
       across: { by: 'count', count: { phone: 2, tablet: 4 }, smallest: { phone: 180 } },
-      amount: { by: 'rows', items: { phone: 4 }, rows: { phone: 1 } },
+      amount: { by: 'items', items: { phone: 8 }, rows: { phone: 1 } },
     }),
     shelf('under-sixty', {
       name: 'Under sixty, from the table',
       assortmentId: 'under-sixty',
+      form: { phone: 'carousel' },
+      visible: { phone: 1.6, tablet: 2.6, laptop: 4 },
       across: { by: 'count', count: { phone: 2, tablet: 3, laptop: 4 }, smallest: { phone: 180 } },
-      amount: { by: 'rows', items: { phone: 8 }, rows: { phone: 2 } },
+      amount: { by: 'items', items: { phone: 12 }, rows: { phone: 2 } },
     }),
     shelf('looked-at-lately', {
       name: 'Looked at lately',

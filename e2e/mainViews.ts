@@ -24,6 +24,25 @@ export const mainViews: readonly MainView[] = [
     path: '/studio/arrange/home?bay=reduced-just-now',
     prepare: (page) => page.getByRole('button', { name: /on Tablet: bring near/ }).click(),
   },
+  {
+    name: 'arrange-form',
+    path: '/studio/arrange/home?bay=under-sixty',
+    prepare: async (page) => {
+      await openLine(page, 'Form');
+      await page.getByRole('button', { name: 'On the wall' }).click();
+      await page.getByText('A frame of any width').click();
+      await page.keyboard.press('Escape');
+    },
+  },
+  {
+    name: 'arrange-two-ways',
+    path: '/studio/arrange/home?bay=under-sixty',
+    prepare: async (page) => {
+      await page.getByRole('button', { name: 'Try another way' }).click();
+      await openLine(page, 'Form');
+      await page.getByRole('radio', { name: 'Masonry' }).click({ force: true });
+    },
+  },
   { name: 'assortments', path: '/studio/assortments/under-sixty' },
   {
     name: 'arrange-shows',
