@@ -85,52 +85,58 @@ async function bring(
   return first;
 }
 
+/** Brings what comes before or after at a pager; one after the other, whoever asks. */
+type Load = (rel: 'prev' | 'next', pressed: boolean) => Promise<void>;
+
+function loader(shelf: HTMLElement, pager: HTMLElement): Load {
+  const status = document.createElement('p');
+  status.setAttribute('role', 'status');
+  pager.append(status);
+  const shown = () => shelf.querySelectorAll('.card:not([hidden])').length;
+  let last: Promise<void> = Promise.resolve();
+  const load = async (rel: 'prev' | 'next', pressed: boolean) => {
+    // Looked for only now, since what was asked before leads it on.
+    const link = pager.querySelector<HTMLAnchorElement>(`a[rel=${rel}][data-from]`);
+    if (!link) return;
+    link.setAttribute('aria-busy', 'true');
+    const top = pager.getBoundingClientRect().top;
+    const before = shown();
+    try {
+      const first = await bring(shelf, pager, link);
+      status.textContent = `${shown() - before} more are shown.`;
+      // What comes in above pushes nothing away from under the eye.
+      if (rel === 'prev') scrollBy({ top: pager.getBoundingClientRect().top - top, behavior: 'instant' });
+      if (pressed) first?.querySelector('a')?.focus({ preventScroll: true });
+    } catch {
+      status.textContent = 'More could not be fetched. Press again to try again.';
+    }
+    link.removeAttribute('aria-busy');
+  };
+  return (rel, pressed) => (last = last.then(() => load(rel, pressed)));
+}
+
 /** Lets a list grow where it stands, and the way back to it lead to the same place. */
 export function keepGrowing(shelf: HTMLElement): void {
   const pagers = [...shelf.querySelectorAll<HTMLElement>(':scope>.pager.more')];
-  for (const pager of pagers) {
-    const status = document.createElement('p');
-    status.setAttribute('role', 'status');
-    pager.append(status);
+  const loads = new Map(pagers.map((pager) => [pager, loader(shelf, pager)]));
+  for (const [pager, load] of loads) {
     let byThemselves = 0;
-    let busy = false;
-    const load = async (link: HTMLAnchorElement, pressed: boolean) => {
-      if (busy) return;
-      busy = true;
-      link.setAttribute('aria-busy', 'true');
-      const top = link.getBoundingClientRect().top;
-      try {
-        const before = shelf.querySelectorAll('.card:not([hidden])').length;
-        const first = await bring(shelf, pager, link);
-        status.textContent = `${shelf.querySelectorAll('.card:not([hidden])').length - before} more are shown.`;
-        if (link.rel === 'prev')
-          scrollBy({
-            top: (pager.querySelector('a') ?? pager).getBoundingClientRect().top - top,
-            behavior: 'instant',
-          });
-        if (pressed) first?.querySelector('a')?.focus({ preventScroll: true });
-      } catch {
-        status.textContent = 'More could not be fetched. Press again to try again.';
-      }
-      link.removeAttribute('aria-busy');
-      busy = false;
-    };
     pager.addEventListener('click', (event) => {
       const link = (event.target as Element).closest<HTMLAnchorElement>('a[data-from]');
       if (!link || event.metaKey || event.ctrlKey || event.shiftKey) return;
       event.preventDefault();
       byThemselves = 0;
-      void load(link, true);
+      void load(link.rel as 'prev' | 'next', true);
     });
     if (pager.dataset.by === 'onReach')
       new IntersectionObserver(
         ([entry], watch) => {
-          const link = pager.querySelector<HTMLAnchorElement>('a[rel=next][data-from]');
-          if (!link) watch.disconnect();
-          if (!link || !entry!.isIntersecting || byThemselves >= PAGES_BY_THEMSELVES) return;
+          const ended = !pager.querySelector('a[rel=next][data-from]');
+          if (ended) watch.disconnect();
+          if (ended || !entry!.isIntersecting || byThemselves >= PAGES_BY_THEMSELVES) return;
           byThemselves += 1;
           // Asked anew afterwards, since the end may still be in sight.
-          void load(link, false).then(() => {
+          void load('next', false).then(() => {
             watch.unobserve(pager);
             watch.observe(pager);
           });
@@ -155,7 +161,8 @@ export function keepGrowing(shelf: HTMLElement): void {
       here,
     );
   });
-  void comeBack(shelf, pagers);
+  const pager = pagers.find((one) => one.offsetHeight > 0);
+  if (pager) void comeBack(shelf, loads.get(pager)!);
 }
 
 /** Where a shopper left a list by a card. */
@@ -167,7 +174,7 @@ interface Left {
 }
 
 /** Stands the card by which the list was left where it stood, with what comes before it there too. */
-async function comeBack(shelf: HTMLElement, pagers: readonly HTMLElement[]): Promise<void> {
+async function comeBack(shelf: HTMLElement, load: Load): Promise<void> {
   const left = history.state as Left | null;
   if (left?.shelf !== shelf.dataset.shelf || left?.place === undefined) return;
   history.scrollRestoration = 'manual';
@@ -176,9 +183,6 @@ async function comeBack(shelf: HTMLElement, pagers: readonly HTMLElement[]): Pro
     if (card) scrollBy({ top: card.getBoundingClientRect().top - (left.top ?? 0), behavior: 'instant' });
   };
   stand();
-  const pager = pagers.find((one) => one.offsetHeight > 0);
-  const before = pager?.querySelector<HTMLAnchorElement>('a[rel=prev][data-from]');
-  if (!pager || !before) return;
-  await bring(shelf, pager, before).catch(() => null);
+  await load('prev', false);
   stand();
 }

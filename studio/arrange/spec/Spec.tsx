@@ -127,21 +127,29 @@ function SentenceLine({ sentence, onOpen }: { sentence: Sentence; onOpen(setting
   );
 }
 
-/** Puts the keyboard on the control of a setting, once its line is open. */
+/** Puts the keyboard on the control of a setting, once its line is open and its controls have been fetched. */
 function useFocusOn(setting: string | null, within: React.RefObject<HTMLElement | null>): void {
   useEffect(() => {
-    if (!setting) return undefined;
+    const panel = within.current;
+    if (!setting || !panel) return undefined;
+    const focus = (): boolean => {
+      const box = panel.querySelector(`[data-setting~="${CSS.escape(setting)}"]`);
+      const control = box?.querySelector<HTMLElement>(
+        'input:not([type=hidden]):checked, input:not([type=hidden]), button, textarea, [tabindex="0"]',
+      );
+      box?.scrollIntoView({ block: 'nearest' });
+      control?.focus();
+      return control !== undefined && control !== null;
+    };
+    const watch = new MutationObserver(() => focus() && watch.disconnect());
     // After the list of the find box has closed and given the keyboard back.
     const waiting = setTimeout(() => {
-      const box = within.current?.querySelector(`[data-setting~="${CSS.escape(setting)}"]`);
-      box?.scrollIntoView({ block: 'nearest' });
-      box
-        ?.querySelector<HTMLElement>(
-          'input:not([type=hidden]):checked, input:not([type=hidden]), button, textarea, [tabindex="0"]',
-        )
-        ?.focus();
+      if (!focus()) watch.observe(panel, { childList: true, subtree: true });
     }, 60);
-    return () => clearTimeout(waiting);
+    return () => {
+      clearTimeout(waiting);
+      watch.disconnect();
+    };
   }, [setting, within]);
 }
 
