@@ -242,3 +242,30 @@ test('shows on public pages what this shopper looked at, with consent only', asy
   ])
     expect((await fetch(`${store.url}/fragment${query}`)).status).toBeLessThan(500);
 });
+
+test('an answer that comes late never takes the place of a newer one', async ({ page, store }) => {
+  await signIn(page, store);
+  await page.goto(`${store.url}/studio/assortments/bought-again`);
+  const rule = page.getByRole('grid', { name: 'Clauses of the rule' });
+  await expect(rule.getByRole('row')).toHaveCount(1);
+  const meet = page.getByText(/products? meet the rule/);
+  await expect(meet).toBeVisible();
+  // The first question after this is answered long after the second.
+  let questions = 0;
+  await page.route('**/api/assortments/counts', async (route) => {
+    questions += 1;
+    if (questions === 1) await new Promise((resolve) => setTimeout(resolve, 2500));
+    await route.continue().catch(() => undefined);
+  });
+  await mean(page, 'featured', /^Marked as featured/);
+  await mean(page, 'under 60', /^Costs at most £60/);
+  await expect.poll(() => questions).toBeGreaterThan(1);
+  const { rows } = await store.pool.query(
+    `SELECT count(*)::int AS count FROM product p WHERE featured AND paid <= 6000 AND id IN (
+       SELECT product_id FROM collection_product JOIN collection c ON c.id = collection_id WHERE c.slug = 'bought-again')`,
+  );
+  const last = rule.getByRole('row').last();
+  await expect(last).toHaveText(`costs at most £60${rows[0].count}`);
+  await page.waitForTimeout(3000);
+  await expect(last).toHaveText(`costs at most £60${rows[0].count}`);
+});

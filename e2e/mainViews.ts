@@ -34,6 +34,12 @@ export const mainViews: readonly MainView[] = [
       await page.keyboard.press('Escape');
     },
   },
+  { name: 'assortments', path: '/studio/assortments/under-sixty' },
+  {
+    name: 'arrange-shows',
+    path: '/studio/arrange/home?bay=under-sixty',
+    prepare: (page) => openLine(page, 'Shows'),
+  },
   {
     name: 'arrange-two-ways',
     path: '/studio/arrange/home?bay=under-sixty',
@@ -42,12 +48,6 @@ export const mainViews: readonly MainView[] = [
       await openLine(page, 'Form');
       await page.getByRole('radio', { name: 'Masonry' }).click({ force: true });
     },
-  },
-  { name: 'assortments', path: '/studio/assortments/under-sixty' },
-  {
-    name: 'arrange-shows',
-    path: '/studio/arrange/home?bay=under-sixty',
-    prepare: (page) => openLine(page, 'Shows'),
   },
   { name: 'home', path: '/', width: 1280 },
   { name: 'home-phone', path: '/', width: 375, height: 800 },

@@ -213,15 +213,30 @@ export interface ChoiceProps<V extends string> {
   shown?: boolean;
   value: V;
   options: readonly { value: V; words: ReactNode }[];
+  /** In rows of this many; as they fit where it is not given. */
+  inColumns?: number;
   onChange(value: V): void;
 }
 
 /** One of a few, all in sight. */
-export function Choice<V extends string>({ label, shown = true, value, options, onChange }: ChoiceProps<V>) {
+export function Choice<V extends string>({
+  label,
+  shown = true,
+  value,
+  options,
+  inColumns,
+  onChange,
+}: ChoiceProps<V>) {
   return (
     <ChoiceBox value={value} onChange={(next) => onChange(next as V)} aria-label={shown ? undefined : label}>
       {shown && <Label>{label}</Label>}
-      <div>
+      <div
+        style={
+          inColumns === undefined
+            ? undefined
+            : { display: 'grid', gridTemplateColumns: `repeat(${inColumns}, auto)`, gap: 0 }
+        }
+      >
         {options.map((option) => (
           <Radio key={option.value} value={option.value}>
             {option.words}

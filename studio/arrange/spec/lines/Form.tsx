@@ -37,6 +37,7 @@ export function Form({ bay, shelf, drawn }: LineProps) {
         <SettingBox id="form">
           <Choice
             label="Form"
+            inColumns={3}
             value={forms[0]!}
             options={formOptions}
             onChange={(value) => set('form', { [bands[0]!.id]: value })}
