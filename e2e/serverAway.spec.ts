@@ -36,7 +36,8 @@ test('a server that is killed in the middle of saving loses nothing that was ack
 
   // What the studio keeps meanwhile outlives its window.
   await store.start();
-  await saved(page);
+  // A question that was under way when the server went may wait its whole limit for an answer.
+  await saved(page, 20_000);
   await expect
     .poll(
       async () =>

@@ -110,8 +110,8 @@ export async function signIn(
   await expect(page.frameLocator('iframe').first().locator('[data-card]').first()).toBeVisible();
 }
 
-export const saved = (page: Page) =>
-  expect(page.getByRole('contentinfo').getByRole('status')).toHaveText(/^Saved \d/);
+export const saved = (page: Page, timeout?: number) =>
+  expect(page.getByRole('contentinfo').getByRole('status')).toHaveText(/^Saved \d/, { timeout });
 
 /** A line of the spec, opened. */
 export async function openLine(page: Page, name: string): Promise<void> {
