@@ -1,21 +1,23 @@
 import { CircleUser, Redo2, Undo2 } from 'lucide-react';
-import { useEffect, useMemo, useState, type ReactNode } from 'react';
+import { lazy, Suspense, useEffect, useMemo, useState, type ReactNode } from 'react';
 import { Menu, MenuItem, MenuTrigger } from 'react-aria-components';
 import { NavLink } from 'react-router';
 import styled from 'styled-components';
 import { useQuery } from '@tanstack/react-query';
 import { changesBetween } from '../core/change/change.ts';
 import type { Plan } from '../core/plan/plan.ts';
-import { Publish } from './publish/Publish.tsx';
-import { Stale } from './draft/Stale.tsx';
 import { SeenBy } from './seenBy/SeenBy.tsx';
-import { Shortcuts } from './Shortcuts.tsx';
 import { useDraft, useNames, useStudio } from './studioContext.tsx';
 import { Brand } from './ui/Brand.tsx';
 import { BarButton, TapeButton } from './ui/Button.tsx';
 import { itemStyle, PopoverBox } from './ui/Pick.tsx';
 import { t } from './ui/theme.ts';
 import { counted } from '../core/sentence/sentence.ts';
+
+/** Dialogs are fetched once there is something to ask. */
+const Publish = lazy(() => import('./publish/Publish.tsx').then((module) => ({ default: module.Publish })));
+const Stale = lazy(() => import('./draft/Stale.tsx').then((module) => ({ default: module.Stale })));
+const Shortcuts = lazy(() => import('./Shortcuts.tsx').then((module) => ({ default: module.Shortcuts })));
 
 const Frame = styled.div`
   height: 100%;
@@ -73,6 +75,7 @@ export function Shell({ children }: { children: ReactNode }) {
     queryKey: ['live'],
     queryFn: () => client.get<{ number: number; plan: Plan }>('/api/live'),
   });
+  const asks = useDraft(({ saving }) => saving.state === 'stale' || saving.state === 'signedOut');
   const [publishing, setPublishing] = useState(false);
   const [helping, setHelping] = useState(false);
   const changes = useMemo(
@@ -131,9 +134,11 @@ export function Shell({ children }: { children: ReactNode }) {
         </TapeButton>
       </Bar>
       {children}
-      <Publish open={publishing} changes={changes} onClose={() => setPublishing(false)} />
-      <Stale />
-      <Shortcuts open={helping} onClose={() => setHelping(false)} />
+      <Suspense fallback={null}>
+        {publishing && <Publish open changes={changes} onClose={() => setPublishing(false)} />}
+        {asks && <Stale />}
+        {helping && <Shortcuts open onClose={() => setHelping(false)} />}
+      </Suspense>
     </Frame>
   );
 }
