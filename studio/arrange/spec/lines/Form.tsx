@@ -1,9 +1,14 @@
 import { useState } from 'react';
+import type { Assortment } from '../../../../core/assortment/assortment.ts';
+import { isGroup } from '../../../../core/assortment/rule.ts';
+import type { CategoryTree } from '../../../../core/catalogue/categoryTree.ts';
 import { formKind, formKinds, formsOf } from '../../../../core/forms/index.ts';
 import { LONGEST_MORE, PAGINGS } from '../../../../core/plan/shelf.ts';
+import { assortmentOf } from '../../../../core/plan/plan.ts';
 import { LINK } from '../../../../core/plan/link.ts';
 import { LONGEST_LINK } from '../../../../core/plan/words.ts';
-import { useDraft } from '../../../studioContext.tsx';
+import { useDraft, useStudio } from '../../../studioContext.tsx';
+import { Button } from '../../../ui/Button.tsx';
 import { Choice, Switch, Words } from '../../../ui/fields.tsx';
 import { Pick } from '../../../ui/Pick.tsx';
 import { Facts } from '../forms/Facts.tsx';
@@ -19,16 +24,31 @@ const pagingWords = {
 
 const formOptions = formKinds.map(({ id, name }) => ({ value: id, words: name }));
 
+/** The category that a selection is limited to, where it is one alone, and where all of it stands. */
+function oneCategory(assortment: Assortment, tree: CategoryTree): { name: string; href: string } | null {
+  if (assortment.of !== 'products' || assortment.rule.join !== 'all') return null;
+  const ids = assortment.rule.parts.flatMap((part) =>
+    !isGroup(part) && part.is === 'category' ? [part.ids] : [],
+  );
+  const [only] = ids[0] ?? [];
+  const category =
+    ids.length === 1 && ids[0]!.length === 1 && only !== undefined ? tree.byId(only) : undefined;
+  return category ? { name: category.name, href: `/category/${category.slug}` } : null;
+}
+
 /** How the shelf stands at each width, how a shopper comes to the rest, and how what moves is moved. */
 export function Form({ bay, shelf, drawn }: LineProps) {
   const bands = useDraft((state) => state.plan.house.bands);
   const on = { shelf: shelf!.id };
   const set = useSet(on);
+  const { tree } = useStudio();
+  const plan = useDraft((state) => state.plan);
   const forms = formsOf(shelf!.form, bands);
   const [apart, setApart] = useState(Object.keys(shelf!.form).length > 1);
   if (!shelf) return null;
   const view = drawn?.content.holds === 'shelf' && !drawn.empty ? drawn.content.shelf : null;
   const { paging } = shelf;
+  const all = oneCategory(assortmentOf(plan, shelf), tree);
   return (
     <Stack>
       {apart ? (
@@ -96,6 +116,9 @@ export function Form({ bay, shelf, drawn }: LineProps) {
             }
             onChange={(value) => set('paging.link', value)}
           />
+          {all && paging.link !== all.href && (
+            <Button onPress={() => set('paging.link', all.href)}>Lead to all of {all.name}</Button>
+          )}
         </SettingBox>
       )}
       <FormSections line="form" shelf={shelf} view={view} />
