@@ -43,6 +43,8 @@ export async function openStore(): Promise<Store & { close(): Promise<void> }> {
   const port = await freePort();
   const url = `http://127.0.0.1:${port}`;
   const pool = new pg.Pool({ connectionString: database.href, max: 2 });
+  // A connection that is still closing when its database is dropped says so; nobody waits for it any more.
+  pool.on('connect', (client) => client.on('error', () => undefined));
   let server: ChildProcess | null = null;
   const start = async () => {
     server = spawn(process.execPath, ['--import', 'tsx', serve], {

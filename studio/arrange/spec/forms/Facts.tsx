@@ -39,7 +39,8 @@ function sayRows({ step }: ShelfFacts): string | null {
 }
 
 const sayPages = ({ pages, presses }: ShelfFacts, shelf: ShelfView): string | null => {
-  if (shelf.paging.by === 'none') return null;
+  // A button that leads elsewhere leaves one page here.
+  if (shelf.paging.by === 'none' || (shelf.paging.by === 'more' && shelf.paging.link)) return null;
   return pages === 1
     ? 'all on one page'
     : `${counted(pages, 'page')}, ${counted(presses, 'press', 'presses')} to the end`;
