@@ -15,7 +15,7 @@ import type { ItemsAnswer } from '../../core/view/view.ts';
 import { useDraft, useStudio } from '../studioContext.tsx';
 import { itemStyle, PopoverBox } from '../ui/Pick.tsx';
 import { t } from '../ui/theme.ts';
-import { useSeenBy } from './assortmentControls.tsx';
+import { useSeenBy } from './useSeenBy.ts';
 
 const Strip = styled.nav`
   background: ${t.paper};

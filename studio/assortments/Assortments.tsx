@@ -18,16 +18,16 @@ import { itemStyle, PopoverBox } from '../ui/Pick.tsx';
 import { Menu, MenuItem, MenuTrigger } from 'react-aria-components';
 import { Saved } from '../arrange/foot/Saved.tsx';
 import { t } from '../ui/theme.ts';
+import { AssortmentControls } from './of/index.tsx';
+import { LimitControls } from './of/LimitControls.tsx';
 import {
-  AssortmentControls,
   ByHandControls,
   FallbackControls,
-  LimitControls,
   OrderControls,
   ProductRule,
   SoldOutControls,
-  useSeenBy,
-} from './assortmentControls.tsx';
+} from './of/products.tsx';
+import { useSeenBy } from './useSeenBy.ts';
 import { AssortmentList } from './AssortmentList.tsx';
 import { IsItIn } from './IsItIn.tsx';
 import { newAssortmentId } from './newAssortmentId.ts';

@@ -4,7 +4,7 @@ import { newAssortment, newCard } from '../../../../core/plan/atFirst.ts';
 import type { Target } from '../../../../core/plan/commands.ts';
 import { assortmentOf, shelvesShowing } from '../../../../core/plan/plan.ts';
 import { capital, counted } from '../../../../core/sentence/sentence.ts';
-import { AssortmentControls } from '../../../assortments/assortmentControls.tsx';
+import { AssortmentControls } from '../../../assortments/of/index.tsx';
 import { newAssortmentId } from '../../../assortments/newAssortmentId.ts';
 import { useDraft, useStudio } from '../../../studioContext.tsx';
 import { Button } from '../../../ui/Button.tsx';

@@ -1,49 +1,30 @@
 import { useQuery } from '@tanstack/react-query';
-import { useStore } from 'zustand';
-import type { Assortment, ProductAssortment } from '../../core/assortment/assortment.ts';
-import { MOST_DAYS } from '../../core/assortment/clauses/sold.ts';
-import { MOST_FALLBACK } from '../../core/assortment/fallback.ts';
-import { orderKind, orderKinds } from '../../core/assortment/orders/index.ts';
-import type { Target } from '../../core/plan/commands.ts';
-import { counted } from '../../core/sentence/sentence.ts';
-import { nobody, type SeenBy } from '../api/items.ts';
-import { SettingBox, Stack, useSet } from '../arrange/spec/lines/controls.tsx';
-import { lookedAtBy } from '../seenBy/shopper.ts';
-import { useDraft, useNames, useStudio } from '../studioContext.tsx';
-import { Choice, Stepper, Switch } from '../ui/fields.tsx';
-import { NamedList } from '../ui/NamedList.tsx';
-import { Pick } from '../ui/Pick.tsx';
-import { t } from '../ui/theme.ts';
-import { CategoriesControls } from './CategoriesControls.tsx';
-import { CollectionsControls, EntriesControls, PicturesControls } from './otherControls.tsx';
-import { ProductSearch } from './ProductSearch.tsx';
-import { RuleEditor, type RuleCounts } from './RuleEditor.tsx';
-
-/** Who is played where no page is around. */
-export function useSeenBy(): SeenBy {
-  const shopper = useStore(useStudio().shopper);
-  return { ...nobody, lookedAt: lookedAtBy(shopper), product: shopper.product };
-}
+import type { ProductAssortment } from '../../../core/assortment/assortment.ts';
+import { MOST_FALLBACK } from '../../../core/assortment/fallback.ts';
+import { orderKind, orderKinds } from '../../../core/assortment/orders/index.ts';
+import type { Target } from '../../../core/plan/commands.ts';
+import { counted } from '../../../core/sentence/sentence.ts';
+import { SettingBox, Stack, useSet } from '../../arrange/spec/lines/controls.tsx';
+import { useDraft, useNames, useStudio } from '../../studioContext.tsx';
+import { Choice, Stepper } from '../../ui/fields.tsx';
+import { NamedList } from '../../ui/NamedList.tsx';
+import { Pick } from '../../ui/Pick.tsx';
+import { orderControlsOf } from '../orders/index.tsx';
+import { ProductSearch } from '../ProductSearch.tsx';
+import { RuleEditor, type RuleCounts } from '../RuleEditor.tsx';
+import { useSeenBy } from '../useSeenBy.ts';
+import type { AssortmentKind, AssortmentProps } from './kind.ts';
 
 /** What remains after each clause; the last answer stands until the new one is there. */
-export function useRuleCounts(assortment: Assortment): RuleCounts | undefined {
+function useRuleCounts(assortment: ProductAssortment): RuleCounts | undefined {
   const { client } = useStudio();
   const seenBy = useSeenBy();
-  const asked = { rule: assortment.of === 'products' ? assortment.rule : null, seenBy };
   return useQuery({
-    queryKey: ['rule counts', JSON.stringify(asked)],
+    queryKey: ['rule counts', JSON.stringify({ rule: assortment.rule, seenBy })],
     queryFn: () => client.post<RuleCounts>('/api/assortments/counts', { assortment, seenBy }),
-    enabled: assortment.of === 'products',
     placeholderData: (before) => before,
     staleTime: 60_000,
   }).data;
-}
-
-export interface AssortmentProps<A extends Assortment = Assortment> {
-  assortment: A;
-  /** Where it is kept: a shelf's own, or a saved one. */
-  on: Target;
-  wide?: boolean;
 }
 
 export function ProductRule({ assortment, on, wide = false }: AssortmentProps<ProductAssortment>) {
@@ -69,6 +50,7 @@ export function ProductRule({ assortment, on, wide = false }: AssortmentProps<Pr
 export function OrderControls({ assortment, on, wide = false }: AssortmentProps<ProductAssortment>) {
   const set = useSet(on);
   const { order } = assortment;
+  const More = orderControlsOf(order);
   const inRow = { display: 'flex', flexWrap: 'wrap', gap: 8, alignItems: 'end' } as const;
   return (
     <SettingBox id="assortment.order">
@@ -80,41 +62,7 @@ export function OrderControls({ assortment, on, wide = false }: AssortmentProps<
           options={orderKinds.map((kind) => ({ value: kind.id, words: kind.name }))}
           onChange={(by) => set('assortment.order', orderKind(by).atFirst())}
         />
-        {(order.by === 'bestSold' || order.by === 'viewed') && (
-          <Stepper
-            label="in days"
-            shown
-            value={order.days}
-            least={1}
-            most={MOST_DAYS}
-            wide
-            onChange={(days) => set('assortment.order', { ...order, days })}
-          />
-        )}
-        {order.by === 'shuffled' && (
-          <>
-            <Pick
-              label="Anew"
-              shown={!wide}
-              value={order.anew}
-              options={[
-                { value: 'daily', words: 'Anew each day' },
-                { value: 'hourly', words: 'Anew each hour' },
-                { value: 'never', words: 'Once and for all' },
-              ]}
-              onChange={(anew) => set('assortment.order', { ...order, anew })}
-            />
-            <Stepper
-              label="Shuffle"
-              shown
-              value={order.seed}
-              least={0}
-              most={999_999}
-              wide
-              onChange={(seed) => set('assortment.order', { ...order, seed })}
-            />
-          </>
-        )}
+        {More && <More order={order} wide={wide} onChange={(next) => set('assortment.order', next)} />}
       </div>
     </SettingBox>
   );
@@ -139,41 +87,12 @@ export function SoldOutControls({ assortment, on, wide = false }: AssortmentProp
   );
 }
 
-export function LimitControls({ assortment, on }: AssortmentProps) {
-  const set = useSet(on);
-  const pins = assortment.of === 'products' ? assortment.byHand.pins.length : 0;
-  return (
-    <SettingBox id="assortment.limit">
-      <Switch
-        on={assortment.limit !== null}
-        onChange={(wanted) => set('assortment.limit', wanted ? Math.max(24, pins) : null)}
-      >
-        A greatest number
-      </Switch>
-      {assortment.limit !== null && (
-        <div style={{ marginTop: 6 }}>
-          <Stepper
-            label="At most"
-            shown
-            value={assortment.limit}
-            least={Math.max(1, pins)}
-            most={100_000}
-            wide
-            onChange={(value) => set('assortment.limit', value)}
-          />
-          {pins > 1 && <p style={{ color: t.ink2 }}>Not fewer than the {pins} that are pinned.</p>}
-        </div>
-      )}
-    </SettingBox>
-  );
-}
-
 /** Assortments that may top this one up: saved ones of products that do not lead back to it. */
 function useFallbacks(on: Target): { value: string; words: string }[] {
   const assortments = useDraft(({ plan }) => plan.assortments);
   const own = 'assortment' in on ? on.assortment : null;
   const leadsTo = (id: string, met: readonly string[] = []): boolean => {
-    const { assortment } = assortments[id] ?? {};
+    const assortment = assortments[id]?.assortment;
     const from = assortment?.of === 'products' ? (assortment.fallback?.from ?? null) : null;
     return id === own || (from !== null && !met.includes(from) && leadsTo(from, [...met, id]));
   };
@@ -283,28 +202,18 @@ export function ByHandControls({ assortment, on }: AssortmentProps<ProductAssort
   );
 }
 
-/** Everything that can be set of an assortment, one under the other; for the narrow column of the spec. */
-export function AssortmentControls({ assortment, on }: AssortmentProps) {
-  return (
-    <Stack>
-      {assortment.of === 'products' && (
-        <>
-          <ProductRule assortment={assortment} on={on} />
-          <OrderControls assortment={assortment} on={on} />
-          <SoldOutControls assortment={assortment} on={on} />
-        </>
-      )}
-      {assortment.of === 'categories' && <CategoriesControls assortment={assortment} on={on} />}
-      {assortment.of === 'collections' && <CollectionsControls assortment={assortment} on={on} />}
-      {assortment.of === 'entries' && <EntriesControls assortment={assortment} on={on} />}
-      {assortment.of === 'pictures' && <PicturesControls assortment={assortment} on={on} />}
-      <LimitControls assortment={assortment} on={on} />
-      {assortment.of === 'products' && (
-        <>
-          <ByHandControls assortment={assortment} on={on} />
-          <FallbackControls assortment={assortment} on={on} />
-        </>
-      )}
-    </Stack>
-  );
-}
+export const products: AssortmentKind<'products'> = {
+  Which: (props) => (
+    <>
+      <ProductRule {...props} />
+      <OrderControls {...props} />
+      <SoldOutControls {...props} />
+    </>
+  ),
+  Beyond: (props) => (
+    <>
+      <ByHandControls {...props} />
+      <FallbackControls {...props} />
+    </>
+  ),
+};

@@ -1,0 +1,42 @@
+import { SettingBox } from '../../arrange/spec/lines/controls.tsx';
+import { Switch } from '../../ui/fields.tsx';
+import { NamedOneByOne } from './NamedOneByOne.tsx';
+
+const MOST_OFFERED = 40;
+
+/** All of a kind, or some named one by one in an order of their own. */
+export function AllOrNamed({
+  what,
+  all,
+  ids,
+  onChange,
+}: {
+  what: string;
+  all: readonly { id: number; words: string }[];
+  ids: number[] | null;
+  onChange(ids: number[] | null): void;
+}) {
+  const find = (typed: string) => {
+    const wanted = typed.trim().toLowerCase();
+    return all
+      .filter(({ id, words }) => !ids?.includes(id) && words.toLowerCase().includes(wanted))
+      .slice(0, MOST_OFFERED)
+      .map(({ id, words }) => ({ id: String(id), words }));
+  };
+  return (
+    <SettingBox id="assortment.ids">
+      <Switch on={ids === null} onChange={(every) => onChange(every ? null : [])}>
+        All {what}
+      </Switch>
+      {ids !== null && (
+        <NamedOneByOne
+          label={`Name one of the ${what}`}
+          ids={ids}
+          word={(id) => all.find((one) => one.id === id)?.words ?? null}
+          find={find}
+          onChange={onChange}
+        />
+      )}
+    </SettingBox>
+  );
+}

@@ -1,0 +1,34 @@
+import { SettingBox, useSet } from '../../arrange/spec/lines/controls.tsx';
+import { Stepper, Switch } from '../../ui/fields.tsx';
+import { t } from '../../ui/theme.ts';
+import type { AssortmentProps } from './kind.ts';
+
+/** The greatest number there may be of it. */
+export function LimitControls({ assortment, on }: AssortmentProps) {
+  const set = useSet(on);
+  const pins = assortment.of === 'products' ? assortment.byHand.pins.length : 0;
+  return (
+    <SettingBox id="assortment.limit">
+      <Switch
+        on={assortment.limit !== null}
+        onChange={(wanted) => set('assortment.limit', wanted ? Math.max(24, pins) : null)}
+      >
+        A greatest number
+      </Switch>
+      {assortment.limit !== null && (
+        <div style={{ marginTop: 6 }}>
+          <Stepper
+            label="At most"
+            shown
+            value={assortment.limit}
+            least={Math.max(1, pins)}
+            most={100_000}
+            wide
+            onChange={(value) => set('assortment.limit', value)}
+          />
+          {pins > 1 && <p style={{ color: t.ink2 }}>Not fewer than the {pins} that are pinned.</p>}
+        </div>
+      )}
+    </SettingBox>
+  );
+}

@@ -1,0 +1,32 @@
+import type { Order } from '../../../core/assortment/orders/index.ts';
+import { Stepper } from '../../ui/fields.tsx';
+import { Pick } from '../../ui/Pick.tsx';
+import type { OrderProps } from './index.tsx';
+
+/** How often it is shuffled anew, and which shuffle it is. */
+export function Shuffled({ order, wide, onChange }: OrderProps<Extract<Order, { by: 'shuffled' }>>) {
+  return (
+    <>
+      <Pick
+        label="Anew"
+        shown={!wide}
+        value={order.anew}
+        options={[
+          { value: 'daily' as const, words: 'Anew each day' },
+          { value: 'hourly' as const, words: 'Anew each hour' },
+          { value: 'never' as const, words: 'Once and for all' },
+        ]}
+        onChange={(anew) => onChange({ ...order, anew })}
+      />
+      <Stepper
+        label="Shuffle"
+        shown
+        value={order.seed}
+        least={0}
+        most={999_999}
+        wide
+        onChange={(seed) => onChange({ ...order, seed })}
+      />
+    </>
+  );
+}
