@@ -10,10 +10,11 @@ import { makePool, type Pool } from '../server/db/pool.ts';
 import { BENCH_DAY, BENCH_NOW, loadCatalogue } from './catalogue.ts';
 import { atMost, distribution, quantile, type Figure } from './figure.ts';
 import { benchRules, handWritten } from './rules.ts';
+import { typingFigures } from './typing.ts';
 
 const TIMES = 9;
 
-async function catalogueOf(baseUrl: string, products: number): Promise<Pool> {
+async function catalogueOf(baseUrl: string, products: number): Promise<{ url: string; pool: Pool }> {
   const name = `bench_${products}`;
   const admin = makePool(baseUrl);
   await admin.query(`CREATE DATABASE ${name}`);
@@ -26,7 +27,7 @@ async function catalogueOf(baseUrl: string, products: number): Promise<Pool> {
   const pool = makePool(url.href, { statement_timeout: 0 });
   await rollSoldWindows(pool, BENCH_DAY);
   await pool.query('VACUUM ANALYZE sold_window');
-  return pool;
+  return { url: url.href, pool };
 }
 
 async function worldOf(pool: Pool): Promise<SqlWorld> {
@@ -71,7 +72,8 @@ async function timeRules(pool: Pool, count = TIMES): Promise<Map<string, number[
 
 /** Rules on ten and on a hundred thousand products, beside the best statement written by hand. */
 export async function assortmentFigures(baseUrl: string): Promise<Figure[]> {
-  const [small, large] = [await catalogueOf(baseUrl, 10_000), await catalogueOf(baseUrl, 100_000)];
+  const ofTenThousand = await catalogueOf(baseUrl, 10_000);
+  const [small, large] = [ofTenThousand.pool, (await catalogueOf(baseUrl, 100_000)).pool];
   try {
     const [onSmall, onLarge] = [await timeRules(small), await timeRules(large)];
     const ratios: number[] = [];
@@ -104,6 +106,7 @@ export async function assortmentFigures(baseUrl: string): Promise<Figure[]> {
         max: null,
       },
       distribution('Count after each clause, 10 000 products', 'ms', counting, 150),
+      await typingFigures(ofTenThousand, world),
     ];
   } finally {
     await Promise.all([small.end(), large.end()]);
@@ -112,7 +115,7 @@ export async function assortmentFigures(baseUrl: string): Promise<Figure[]> {
 
 /** A million products, run once when asked for and recorded. */
 export async function millionFigures(baseUrl: string): Promise<Figure[]> {
-  const pool = await catalogueOf(baseUrl, 1_000_000);
+  const { pool } = await catalogueOf(baseUrl, 1_000_000);
   try {
     const found = await timeRules(pool, 3);
     for (const [name, values] of found)

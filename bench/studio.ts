@@ -2,30 +2,41 @@ import type { Browser, Page } from '@playwright/test';
 import { openLine, signIn } from '../e2e/store.ts';
 import { atMost, distribution, type Figure } from './figure.ts';
 
-/** Times something that happens in the page: from the next press until `done` holds and has been painted, ms. */
-export async function timePress(page: Page, done: string, press: () => Promise<void>): Promise<number> {
-  await page.evaluate((condition) => {
-    const holds = new Function(`return (${condition})`) as () => boolean;
-    const scope = window as unknown as { measured: Promise<number> };
-    scope.measured = new Promise((resolve) => {
-      const begin = () => {
-        const start = performance.now();
-        const look = () => {
-          if (!holds()) return requestAnimationFrame(look);
-          // The frame that shows it is painted before this message arrives.
-          const channel = new MessageChannel();
-          channel.port1.onmessage = () => resolve(performance.now() - start);
-          channel.port2.postMessage(null);
-          return undefined;
+/** Times something that happens in the page: from the next such event until `done` holds and has been painted, ms. */
+export async function timeInPage(
+  page: Page,
+  event: 'pointerdown' | 'keydown',
+  done: string,
+  press: () => Promise<void>,
+): Promise<number> {
+  await page.evaluate(
+    ([name, condition]) => {
+      const holds = new Function(`return (${condition})`) as () => boolean;
+      const scope = window as unknown as { measured: Promise<number> };
+      scope.measured = new Promise((resolve) => {
+        const begin = () => {
+          const start = performance.now();
+          const look = () => {
+            if (!holds()) return requestAnimationFrame(look);
+            // The frame that shows it is painted before this message arrives.
+            const channel = new MessageChannel();
+            channel.port1.onmessage = () => resolve(performance.now() - start);
+            channel.port2.postMessage(null);
+            return undefined;
+          };
+          requestAnimationFrame(look);
         };
-        requestAnimationFrame(look);
-      };
-      window.addEventListener('pointerdown', begin, { capture: true, once: true });
-    });
-  }, done);
+        window.addEventListener(name, begin, { capture: true, once: true });
+      });
+    },
+    [event, done] as const,
+  );
   await press();
   return page.evaluate(() => (window as unknown as { measured: Promise<number> }).measured);
 }
+
+export const timePress = (page: Page, done: string, press: () => Promise<void>): Promise<number> =>
+  timeInPage(page, 'pointerdown', done, press);
 
 export const framesOf = `[...document.querySelectorAll('iframe')].map((frame) => frame.contentDocument)`;
 

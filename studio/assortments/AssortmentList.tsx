@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
-import { useState } from 'react';
+import { useDeferredValue, useState } from 'react';
 import { Menu, MenuItem, MenuTrigger, Input, TextField, Button } from 'react-aria-components';
 import { NavLink } from 'react-router';
 import styled from 'styled-components';
@@ -107,10 +107,13 @@ function Entry({ saved }: { saved: SavedAssortment }) {
   const seenBy = useSeenBy();
   const { id, name, assortment } = saved;
   const fallbacks = fallbackChain(assortment, (one) => plan.assortments[one]?.assortment);
-  const asked = { assortment, fallbacks, without: [], seenBy, start: 0, count: THUMBS };
+  // What is typed and counted goes before.
+  const asked = useDeferredValue(
+    JSON.stringify({ assortment, fallbacks, without: [], seenBy, start: 0, count: THUMBS }),
+  );
   const { data, isError } = useQuery({
-    queryKey: ['peek', JSON.stringify(asked)],
-    queryFn: () => client.post<ItemsAnswer>('/api/items', asked),
+    queryKey: ['peek', asked],
+    queryFn: () => client.post<ItemsAnswer>('/api/items', JSON.parse(asked)),
     placeholderData: (before) => before,
     staleTime: 30_000,
   });

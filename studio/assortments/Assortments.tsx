@@ -1,3 +1,4 @@
+import { useMemo } from 'react';
 import { Navigate, useNavigate, useParams } from 'react-router';
 import styled from 'styled-components';
 import { OFS, ofWords, type Of } from '../../core/assortment/assortment.ts';
@@ -32,7 +33,7 @@ import { AssortmentList } from './AssortmentList.tsx';
 import { IsItIn } from './IsItIn.tsx';
 import { newAssortmentId } from './newAssortmentId.ts';
 import { Run } from './Run.tsx';
-import { useRun } from './useRun.ts';
+import { useRun, type RunOfItems } from './useRun.ts';
 
 const Ground = styled.div`
   display: grid;
@@ -129,7 +130,7 @@ function One({ saved }: { saved: SavedAssortment }) {
   const navigate = useNavigate();
   const seenBy = useSeenBy();
   const { id, name, assortment } = saved;
-  const on = { assortment: id };
+  const on = useMemo(() => ({ assortment: id }), [id]);
   const fallbacks = fallbackChain(assortment, (one) => plan.assortments[one]?.assortment);
   const run = useRun(assortment, fallbacks, seenBy);
   const { many, one } = ofWords[assortment.of];
@@ -206,7 +207,7 @@ function One({ saved }: { saved: SavedAssortment }) {
             <AssortmentControls assortment={assortment} on={on} />
           </div>
         )}
-        <Run run={run} assortment={assortment} on={on} />
+        <Run run={run} byHand={assortment.of === 'products' ? assortment.byHand : null} on={on} />
       </Middle>
       <Side aria-label="About this assortment">
         {isOfProducts && <IsItIn assortment={assortment} fallbacks={fallbacks} seenBy={seenBy} on={on} />}
@@ -252,7 +253,7 @@ function One({ saved }: { saved: SavedAssortment }) {
 }
 
 /** What may surprise the owner about the list as far as it has been fetched. */
-function worthALook(items: ReturnType<typeof useRun>['items'], gone: readonly string[]): string[] {
+function worthALook(items: RunOfItems['items'], gone: readonly string[]): string[] {
   const bare = items.flatMap((item, i) =>
     item.of === 'products' && item.product.pictures.length === 0 ? [i + 1] : [],
   );

@@ -1,4 +1,5 @@
 import { MoreVertical, Pin } from 'lucide-react';
+import { memo } from 'react';
 import {
   Button,
   GridLayout,
@@ -12,7 +13,7 @@ import {
   Virtualizer,
 } from 'react-aria-components';
 import styled from 'styled-components';
-import type { Assortment } from '../../core/assortment/assortment.ts';
+import type { ByHand } from '../../core/assortment/assortment.ts';
 import { faceOf } from '../../core/card/item.ts';
 import type { Item as Shown } from '../../core/card/partKind.ts';
 import { formatMoney } from '../../core/catalogue/money.ts';
@@ -24,7 +25,7 @@ import { useDraft } from '../studioContext.tsx';
 import { itemStyle, PopoverBox } from '../ui/Pick.tsx';
 import { t } from '../ui/theme.ts';
 import { withoutPin, withPin } from './byHand.ts';
-import type { useRun } from './useRun.ts';
+import type { RunOfItems } from './useRun.ts';
 
 const Grid = styled(GridList)`
   display: block;
@@ -145,25 +146,24 @@ interface Entry {
 }
 
 /** The resulting items in order as a wide run of pictures; one that is dragged is pinned where it is dropped. */
-export function Run({
+export const Run = memo(function Run({
   run,
-  assortment,
+  byHand,
   on,
 }: {
-  run: ReturnType<typeof useRun>;
-  assortment: Assortment;
+  run: RunOfItems;
+  /** Null where items have no places of their own. */
+  byHand: ByHand | null;
   on: Target;
 }) {
   const set = useSet(on);
   const currency = currencyOf(useDraft(({ plan }) => plan.house));
-  const products = assortment.of === 'products' ? assortment : null;
-  const byHand = products?.byHand;
   const pinned = new Map(byHand?.pins.map((pin) => [pin.id, pin.place]));
   const entries: Entry[] = run.items.map((item, i) => ({ id: String(faceOf(item).id), item, place: i + 1 }));
   const pin = (id: number, place: number) => byHand && set('assortment.byHand', withPin(byHand, id, place));
   const { dragAndDropHooks } = useDragAndDrop({
     getItems: (keys) => [...keys].map((key) => ({ 'text/plain': String(key) })),
-    isDisabled: !products,
+    isDisabled: !byHand,
     onReorder: ({ keys, target }) => {
       const id = Number([...keys][0]);
       const from = entries.findIndex((entry) => Number(entry.id) === id);
@@ -218,7 +218,7 @@ export function Run({
             items={entries}
             dependencies={[byHand, currency.code]}
             keyboardNavigationBehavior="tab"
-            {...(products ? { dragAndDropHooks } : {})}
+            {...(byHand ? { dragAndDropHooks } : {})}
           >
             {(entry) => {
               const { id, item, place } = entry as Entry;
@@ -231,7 +231,7 @@ export function Run({
                   data-out={facts?.stock.state === 'out' || undefined}
                   data-item={id}
                 >
-                  {products && (
+                  {byHand && (
                     <Button slot="drag" className="drag">
                       Move
                     </Button>
@@ -253,7 +253,7 @@ export function Run({
                       <Pin size={15} fill="currentColor" aria-label={`pinned at ${pinned.get(face.id)}`} />
                     </span>
                   )}
-                  {products && (
+                  {byHand && (
                     <MenuTrigger>
                       <Button className="more" aria-label={`More for ${face.title}`}>
                         <MoreVertical size={14} />
@@ -290,4 +290,4 @@ export function Run({
       </div>
     </>
   );
-}
+});
