@@ -1,4 +1,7 @@
 import AxeBuilder from '@axe-core/playwright';
+import type { Page } from '@playwright/test';
+import type { Page as PageDocument } from '../core/plan/page.ts';
+import { publishWith } from './publish.ts';
 import { expect, measureShelf, test } from './store.ts';
 
 const widths = [375, 800, 1180, 1440];
@@ -42,6 +45,60 @@ test('every row but the very last is full at every width', async ({ page, store 
   }
 });
 
+/** Adds up the layout shift of a page from its first paint on. */
+const watchShifts = (page: Page) =>
+  page.addInitScript(() => {
+    (window as unknown as { moved: number }).moved = 0;
+    new PerformanceObserver((list) => {
+      for (const entry of list.getEntries())
+        (window as unknown as { moved: number }).moved += (entry as unknown as { value: number }).value;
+    }).observe({ type: 'layout-shift', buffered: true });
+  });
+const shifted = (page: Page) => page.evaluate(() => (window as unknown as { moved: number }).moved);
+
+test('room is kept from the first paint on for what this shopper looked at, and none for others', async ({
+  browser,
+  store,
+}) => {
+  const { rows } = await store.pool.query(`SELECT body FROM draft_document WHERE key = 'page:home'`);
+  const bays = rows[0].body.bays as PageDocument['bays'];
+  const own = bays.find(({ id }) => id === 'looked-at-lately')!;
+  await publishWith(store, { 'page:home': { bays: [own, ...bays.filter((bay) => bay !== own)] } });
+  for (const [width, looked] of [
+    [375, 1],
+    [800, 5],
+    [1180, 9],
+    [1440, 30],
+    [375, 3],
+    [1440, 0],
+  ] as const) {
+    const page = await browser.newPage({ viewport: { width, height: 800 } });
+    const ids = Array.from({ length: looked }, (_, i) => 7 * i + 3);
+    await page.context().addCookies([
+      { name: 'remember', value: 'yes', url: store.url },
+      { name: 'looked', value: ids.join('.'), url: store.url },
+    ]);
+    await watchShifts(page);
+    // The answer is held back, so that the page is painted without it first.
+    let answer = () => {};
+    await page.route('**/fragment?*', async (route) => {
+      await new Promise<void>((resolve) => (answer = resolve));
+      await route.continue();
+    });
+    await page.goto(store.url, { waitUntil: 'load' });
+    const place = page.locator('[data-bay="looked-at-lately"]');
+    const heightOf = () => place.evaluate((bay) => (bay as HTMLElement).offsetHeight);
+    await page.waitForTimeout(200);
+    const kept = await heightOf();
+    answer();
+    if (looked) await expect(place.locator('.card:visible').first()).toBeVisible();
+    expect(kept > 0, `room for ${looked} at ${width}`).toBe(looked > 0);
+    await page.waitForTimeout(200);
+    expect(await shifted(page), `${looked} at ${width}, ${kept} px kept for ${await heightOf()}`).toBe(0);
+    await page.context().close();
+  }
+});
+
 test('nothing moves while a page comes in, for a new shopper and a returning one, and one small script is sent', async ({
   browser,
   store,
@@ -58,17 +115,11 @@ test('nothing moves while a page comes in, for a new shopper and a returning one
       if (response.request().resourceType() === 'script')
         scripts.push((await response.request().sizes()).responseBodySize);
     });
-    await page.addInitScript(() => {
-      (window as unknown as { moved: number }).moved = 0;
-      new PerformanceObserver((list) => {
-        for (const entry of list.getEntries())
-          (window as unknown as { moved: number }).moved += (entry as unknown as { value: number }).value;
-      }).observe({ type: 'layout-shift', buffered: true });
-    });
+    await watchShifts(page);
     await page.goto(store.url, { waitUntil: 'networkidle' });
     await page.mouse.wheel(0, 3000);
     await page.waitForTimeout(300);
-    expect(await page.evaluate(() => (window as unknown as { moved: number }).moved)).toBe(0);
+    expect(await shifted(page)).toBe(0);
     expect(scripts.length).toBe(1);
     expect(scripts[0]).toBeLessThan(14 * 1024);
     await page.close();

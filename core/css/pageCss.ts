@@ -5,6 +5,7 @@ import { fillCrop } from '../picture/crop.ts';
 import type { PictureFacts } from '../catalogue/facts.ts';
 import type { BayView, PageView, ShelfView } from '../view/view.ts';
 import { byBand, within } from './containers.ts';
+import { keptRoomCss } from './keptRoom.ts';
 import { bandsCss, cardTextCss, placesCss, shelfCss } from './shelfCss.ts';
 
 function bayCss(bay: BayView, view: PageView): string {
@@ -23,6 +24,7 @@ function bayCss(bay: BayView, view: PageView): string {
   if (margin)
     css += byBand(view.bands, (band) => `${scope}{--margin:${valueAt(margin, view.bands, band)}px}`);
   css += bandsCss(scope, bay.bands, view.bands);
+  if (bay.standIn) css += keptRoomCss(bay, bay.standIn, view.bands);
   if (content.holds === 'shelf') css += shelfCss(content.shelf, view.bands);
   if (content.holds === 'banner')
     css += byBand(view.bands, (band) => `${scope}{--height:${valueAt(content.height, view.bands, band)}px}`);

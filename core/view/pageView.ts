@@ -33,6 +33,8 @@ export interface PageInput {
   collection?: { name: string } | null;
   /** The entry that an entry's page is about. */
   entry?: EntryDetail | null;
+  /** Room is to be kept for what a shopper's own script fills. */
+  keepsRoom?: boolean;
 }
 
 export interface PageAddress {
@@ -159,6 +161,7 @@ function bayView(bay: Bay, content: ContentView, house: House, more: Partial<Bay
     content,
     empty,
     personal: false,
+    standIn: null,
     goesAway: false,
     room: roomOf(house, bay),
     ...more,
@@ -222,20 +225,42 @@ function* askShelf(
   const fallback = isOfProducts ? assortment.fallback : null;
   const goesAway = fallback?.then === 'goAway';
   const tooFew = goesAway && answer.own < fallback.fewerThan;
-  return keptBay(bay, [plan.house, shelf, assortment, answer, filled, address, from], () => {
-    const content: ContentView = {
-      holds: 'shelf',
-      shelf: shelfView(shelf, assortment.of, answer, filled, {
+  const standsIn = personal && input.keepsRoom && (tooFew || answer.total === 0);
+  const stand = standsIn ? yield standInRequest(ask(from)) : null;
+  return keptBay(bay, [plan.house, shelf, assortment, answer, filled, stand, address, from], () => {
+    const shelfOf = (items: ItemsAnswer) =>
+      shelfView(shelf, assortment.of, items, filled, {
         bands,
         room,
         currency: currencyOf(plan.house),
         from,
         hrefFrom: (first) => hrefFrom(address, shelf.id, first),
+      });
+    return bayView(bay, { holds: 'shelf', shelf: shelfOf(answer) }, plan.house, {
+      personal,
+      goesAway,
+      ...(tooFew && { empty: true }),
+      ...(stand?.total && {
+        standIn: { shelf: shelfOf(stand), fewerThan: goesAway ? fallback.fewerThan : 1 },
       }),
-    };
-    return bayView(bay, content, plan.house, { personal, goesAway, ...(tooFew && { empty: true }) });
+    });
   });
 }
+
+/** Any products, where what is a shopper's own is not known yet. */
+const standInRequest = (request: ItemsRequest): ItemsRequest =>
+  request.assortment.of === 'products'
+    ? {
+        ...request,
+        assortment: {
+          ...request.assortment,
+          rule: { join: 'all', parts: [] },
+          order: { by: 'position' },
+          fallback: null,
+        },
+        fallbacks: [],
+      }
+    : request;
 
 /** What fills a short last row from the fallback; null where nothing is to be filled. */
 function* askFilled(

@@ -127,6 +127,13 @@ export type ContentView =
     }
   | { holds: 'entry'; entry: EntryDetail | null };
 
+/** What stands for a bay that is a shopper's own until it is filled, so that room is kept for it. */
+export interface StandIn {
+  shelf: ShelfView;
+  /** With fewer products looked at, nothing comes. */
+  fewerThan: number;
+}
+
 export interface BayView {
   id: string;
   heading: Heading;
@@ -136,6 +143,8 @@ export interface BayView {
   content: ContentView;
   /** What it shows differs from shopper to shopper, so it is not part of what is kept for all. */
   personal: boolean;
+  /** Null where no room has to be kept. */
+  standIn: StandIn | null;
   /** It was told to go away, heading and all, when too little matches. */
   goesAway: boolean;
   /** It has nothing to show, or too little, so neither it nor its heading is drawn. */

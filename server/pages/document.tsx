@@ -5,14 +5,17 @@ import { decimalMoney } from '../../core/catalogue/money.ts';
 import { pageCss } from '../../core/css/pageCss.ts';
 import type { PageView } from '../../core/view/view.ts';
 import { Page } from '../../storefront/Page.tsx';
+import { KEEP_ROOM } from '../../storefront/enhance/keepRoom.ts';
 import { baseCss } from '../../storefront/styles/base.ts';
 import { fontCss, fontFile } from '../../storefront/styles/fonts.ts';
 
 export interface HtmlPage {
   html: string;
-  /** Content-Security-Policy that allows this page's own style sheet and nothing inline besides. */
+  /** Content-Security-Policy that allows this page's own style sheet and early script and nothing inline besides. */
   policy: string;
 }
+
+const sha256 = (text: string) => createHash('sha256').update(text).digest('base64');
 
 const escape = (text: string) =>
   text.replace(/[&<>"]/g, (c) => ({ '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' })[c]!);
@@ -73,20 +76,22 @@ export function htmlPage(
   script: { href: string; remembers: boolean } | null = null,
 ): HtmlPage {
   const style = fontCss('optional') + baseCss + pageCss(view);
-  const hash = createHash('sha256').update(style).digest('base64');
   const data = structuredData(view, origin)
     .map(
       (one) =>
         `<script type="application/ld+json">${JSON.stringify(one).replaceAll('<', '\\u003c')}</script>`,
     )
     .join('');
+  const keepsRoom = script !== null && view.bays.some(({ standIn }) => standIn);
+  const early = keepsRoom ? `<script>${KEEP_ROOM}</script>` : '';
+  const scripts = `'self'${keepsRoom ? ` 'sha256-${sha256(KEEP_ROOM)}'` : ''}`;
   const html =
     `<!doctype html><html lang="${escape(view.lang)}" dir="${view.direction}"><head><meta charset="utf-8">` +
     `<meta name="viewport" content="width=device-width,initial-scale=1"><title>${escape(view.title)}</title>` +
     `<link rel="preload" href="${fontFile}" as="font" type="font/woff2" crossorigin><link rel="icon" href="data:,">` +
-    `<style>${style}</style>${script ? `<script src="${script.href}" defer${script.remembers ? ' data-remembers' : ''}></script>` : ''}${data}</head><body>${renderToStaticMarkup(<Page view={view} />)}</body></html>`;
+    `<style>${style}</style>${early}${script ? `<script src="${script.href}" defer${script.remembers ? ' data-remembers' : ''}></script>` : ''}${data}</head><body>${renderToStaticMarkup(<Page view={view} />)}</body></html>`;
   return {
     html,
-    policy: `default-src 'none'; style-src 'sha256-${hash}'; img-src 'self' data:; font-src 'self'; ${script ? "script-src 'self'; connect-src 'self'; " : ''}base-uri 'none'; form-action 'self'; frame-ancestors 'self'`,
+    policy: `default-src 'none'; style-src 'sha256-${sha256(style)}'; img-src 'self' data:; font-src 'self'; ${script ? `script-src ${scripts}; connect-src 'self'; ` : ''}base-uri 'none'; form-action 'self'; frame-ancestors 'self'`,
   };
 }

@@ -128,7 +128,16 @@ export function storefront(db: Queryable, rollWindows: (today: number) => void):
       };
       const world = worldOf(at, plan.house, now, seenBy, product ? await readOrderCount(db) : 0);
       const view = await viewAwaiting(
-        { plan, page, now, tree: at.tree, pictures: (id) => pictures.get(id), address, ...about.input },
+        {
+          plan,
+          page,
+          now,
+          tree: at.tree,
+          pictures: (id) => pictures.get(id),
+          address,
+          keepsRoom: !own,
+          ...about.input,
+        },
         (request) => answerItems(db, request, at, world),
       );
       return { ...view, goodUntil: earliest(view.goodUntil, await nextOut(db, now)) };

@@ -56,15 +56,27 @@ interface Fragment {
   css: string;
 }
 
+/** Room that is a little too high stays as it is, so that nothing moves; more than this is let go. */
+const MOST_SPARE_PX = 60;
+
+/** Puts the bay in its place; the room that was kept for it is let go where nothing of its height came. */
+function settle(place: HTMLElement, bay: HTMLElement): void {
+  const keptPx = place.offsetHeight;
+  place.replaceWith(bay);
+  if (bay.hidden) bay.setAttribute('data-none', '');
+  else if (keptPx >= bay.offsetHeight && keptPx - bay.offsetHeight < MOST_SPARE_PX)
+    bay.setAttribute('data-kept', '');
+}
+
 /** Fills the places that are this shopper's own. What cannot be fetched stays as it is for everybody. */
-async function fill(place: Element, filled: (bay: Element) => void): Promise<void> {
+async function fill(place: HTMLElement, filled: (bay: Element) => void): Promise<void> {
   const query = new URLSearchParams({
     path: location.pathname,
     bay: place.getAttribute('data-bay')!,
     looked: looked().join('.'),
   });
   const answer = await fetch(`/fragment?${query.toString()}`);
-  if (!answer.ok) return;
+  if (!answer.ok) throw new Error(answer.statusText);
   const { html, css } = (await answer.json()) as Fragment;
   const sheet = new CSSStyleSheet();
   sheet.replaceSync(css);
@@ -72,19 +84,20 @@ async function fill(place: Element, filled: (bay: Element) => void): Promise<voi
   const holder = document.createElement('template');
   holder.innerHTML = html;
   const bay = holder.content.firstElementChild;
-  place.replaceWith(holder.content);
-  if (bay) filled(bay);
+  if (!(bay instanceof HTMLElement)) throw new Error('No bay came.');
+  settle(place, bay);
+  filled(bay);
 }
 
 /** @param filled told of every bay that was filled */
 export function followLookedAt(filled: (bay: Element) => void): void {
   const product = document.querySelector('[data-product]')?.getAttribute('data-product');
-  const own = document.querySelectorAll('[data-personal]');
+  const own = document.querySelectorAll<HTMLElement>('[data-personal]');
   // The page of a store that shows nothing of the kind has no reason to ask.
   if (!document.querySelector('[data-remembers]')) return;
   const consent = cookie(CONSENT);
   if (product && consent === 'yes') remember(product);
   if (product && consent === null) askConsent(() => remember(product));
   if (consent === 'yes' && looked().length)
-    for (const place of own) void fill(place, filled).catch(() => undefined);
+    for (const place of own) void fill(place, filled).catch(() => place.setAttribute('data-none', ''));
 }

@@ -1,6 +1,6 @@
 import { formatMoney } from '../../catalogue/money.ts';
 import type { PartKind } from '../partKind.ts';
-import { cardText } from '../text.ts';
+import { cardText, estimatedLines } from '../text.ts';
 
 export const pricePart: PartKind = {
   id: 'price',
@@ -18,6 +18,10 @@ export const pricePart: PartKind = {
       from,
     };
   },
-  heightPx: () => cardText.price.linePx,
+  heightPx: (view, _card, widthPx) => {
+    if (view.part !== 'price') return 0;
+    const words = [view.from ? 'from' : '', view.now, view.before ?? ''].filter(Boolean).join(' ');
+    return estimatedLines(words, cardText.price, widthPx) * cardText.price.linePx;
+  },
   say: () => 'price',
 };

@@ -1,0 +1,80 @@
+import { valueAt } from '../bands/varying.ts';
+import type { Bands } from '../bands/bands.ts';
+import { bayHeight } from '../view/height.ts';
+import type { BayView, CardView, StandIn, StepView } from '../view/view.ts';
+import { within } from './containers.ts';
+
+const NARROWEST_PX = 280;
+const WIDEST_PX = 2560;
+
+/** A length that grows evenly with the width of the region, as CSS; from two of its values, px. */
+function evenly(at: (regionPx: number) => number, from: number, to: number): string {
+  const [low, high] = [at(from), at(to)];
+  const slope = to > from ? (high - low) / (to - from) : 0;
+  return `${Math.round(low - slope * from)}px + ${(100 * slope).toFixed(2)}cqi`;
+}
+
+/** Widths of a step between which all lengths grow evenly: up to where the bay reaches its greatest width, and on. */
+function evenParts({ from, to, bandId }: StepView, { room }: BayView, bands: Bands): [number, number][] {
+  const full = room.maximumPx === null ? 0 : room.maximumPx + 2 * valueAt(room.marginPx, bands, bandId);
+  return from < full && full < to
+    ? [
+        [from, full],
+        [full, to],
+      ]
+    : [[from, to]];
+}
+
+/** Longer than any title is let be, so that it takes all the lines that a title may. */
+const LONG_TITLE = 'm'.repeat(400);
+
+/** The same card with as much to say as a card may have. */
+const fullest = (card: CardView): CardView => ({
+  ...card,
+  parts: card.parts.map((part) =>
+    part.part === 'title'
+      ? { ...part, text: LONG_TITLE }
+      : part.part === 'price'
+        ? { ...part, before: part.before ?? part.now }
+        : part,
+  ),
+});
+
+/**
+ * Keeps room for a bay that the shopper's own script fills, from before the first paint, so that nothing moves
+ * when it comes: none where nothing was looked at, or too little. It reckons with `--looked`, how many products
+ * were looked at, and with the highest card of what stands in until then, grown to as much as a card may say.
+ */
+export function keptRoomCss(bay: BayView, standIn: StandIn, bands: Bands): string {
+  const { shelf, fewerThan } = standIn;
+  const scope = `html[data-looked] [data-bay="${bay.id}"]:is([hidden]:not([data-none]),[data-kept])`;
+  const heightOf = (cards: CardView[], regionPx: number) =>
+    bayHeight(
+      { ...bay, empty: false, content: { holds: 'shelf', shelf: { ...shelf, cards } } },
+      bands,
+      regionPx,
+    );
+  const cards = shelf.cards.map(fullest);
+  const highest = (regionPx: number) =>
+    cards.reduce((best, card) => (heightOf([card], regionPx) > heightOf([best], regionPx) ? card : best));
+  const rule = (step: StepView, from: number, to: number): string => {
+    const [first, last] = [Math.max(from, NARROWEST_PX), Math.min(to, WIDEST_PX) - 1];
+    const card = highest(first);
+    const alike = (count: number) => Array.from({ length: count }, () => card);
+    const oneRow = evenly((px) => heightOf(alike(1), px), first, last);
+    const another = evenly(
+      (px) => heightOf(alike(step.across + 1), px) - heightOf(alike(1), px),
+      first,
+      last,
+    );
+    const rows = Math.ceil((step.shows.end - step.shows.start) / step.across);
+    const more = `(min(${rows},round(up,var(--looked)/${step.across},1)) - 1)*(${another})`;
+    const enough = fewerThan > 1 ? `*clamp(0,var(--looked) - ${fewerThan - 1},1)` : '';
+    return `${scope}{display:block;min-height:calc((${oneRow} + ${more})${enough})}`;
+  };
+  return shelf.steps
+    .flatMap((step) =>
+      evenParts(step, bay, bands).map(([from, to]) => within(from, to, rule(step, from, to))),
+    )
+    .join('');
+}
