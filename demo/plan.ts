@@ -43,6 +43,7 @@ const pictures = (ratio: Ratio): Card['picture'] => ({
   by: 'ratio',
   ratio: { phone: ratio },
   height: { phone: 240 },
+  screen: { phone: 50 },
   fit: 'fill',
 });
 

@@ -1,4 +1,6 @@
 import type { Page } from '@playwright/test';
+import { bandAt, nominalOf } from '../core/bands/bands.ts';
+import type { Card } from '../core/card/card.ts';
 import { firstBands, newShelf } from '../core/plan/atFirst.ts';
 import { FORM_IDS, type FormId } from '../core/forms/formKind.ts';
 import type { Shelf } from '../core/plan/shelf.ts';
@@ -12,22 +14,29 @@ import { readProducts } from '../server/catalogue/productRows.ts';
 import { expect, test, type Store } from './store.ts';
 import { publishWith } from './publish.ts';
 
+type Text = Card['text'];
+
 const SHELF = 'new-from-the-kiln';
 const first = newShelf('x', firstBands);
 const everywhere = <T>(value: T): Record<string, T> => ({ phone: value });
 
-/** A shelf of the home page in another form; pictures and titles of one line only, whose heights are known. */
-async function publishForm(store: Store, form: FormId, more: Partial<Shelf> = {}): Promise<void> {
+/** The shelf's card with pictures and titles of one line only, whose heights are known. */
+async function plainCard(store: Store): Promise<Card> {
   const { rows } = await store.pool.query(`SELECT body FROM draft_document WHERE key = 'shelf:${SHELF}'`);
   const { card } = rows[0].body as Shelf;
+  return {
+    ...card,
+    titleLines: 1,
+    shown: { ...card.shown, price: everywhere(false), rating: everywhere(false) },
+  };
+}
+
+/** The shelf of the home page in another form. */
+async function publishForm(store: Store, form: FormId, more: Partial<Shelf> = {}): Promise<void> {
   await publishWith(store, {
     [`shelf:${SHELF}`]: {
       form: everywhere(form),
-      card: {
-        ...card,
-        titleLines: 1,
-        shown: { ...card.shown, price: everywhere(false), rating: everywhere(false) },
-      },
+      card: await plainCard(store),
       amount: { by: 'items', rows: everywhere(2), items: everywhere(11) },
       ...more,
     },
@@ -87,35 +96,154 @@ async function viewOf(store: Store, ids: readonly number[]) {
   );
 }
 
+/** The published shelf stands, at every one of these widths, where the core says, to within a pixel. */
+async function expectPlaces(
+  page: Page,
+  store: Store,
+  said: string,
+  widths: readonly number[],
+): Promise<void> {
+  for (const width of widths) {
+    // Heights by the screen are reckoned with the nominal screen of the band.
+    const { height } = nominalOf(firstBands, bandAt(firstBands, width));
+    await page.setViewportSize({ width, height });
+    await page.goto(store.url);
+    const ids = await page
+      .locator(`[data-shelf="${SHELF}"] .card:visible`)
+      .evaluateAll((cards) => cards.map((card) => Number(card.getAttribute('data-card'))));
+    expect(ids).toHaveLength(11);
+    const view = await viewOf(store, ids);
+    const { content } = view.bays[0]!;
+    if (content.holds !== 'shelf') throw new Error('The bay holds no shelf.');
+    const regionPx = await page.locator('.region').evaluate((region) => region.clientWidth);
+    const { boxes } = shelfMeasure(content.shelf, view.bands, regionPx);
+    const found = await measured(page);
+    boxes.forEach((box, i) => {
+      for (const side of ['x', 'y', 'width', 'height'] as const)
+        expect(
+          Math.abs(found[i]![side] - box[side]),
+          `${side} of card ${i + 1} of ${said}, at ${width}: ${found[i]![side]} and ${box[side]}`,
+        ).toBeLessThanOrEqual(1);
+    });
+  }
+}
+
 for (const form of FORM_IDS)
   test(`a ${form} stands in the browser where the core says, to within a pixel`, async ({ page, store }) => {
     test.setTimeout(120_000);
-    await publishForm(store, form);
     for (const direction of ['ltr', 'rtl'] as const) {
-      if (direction === 'rtl') await publishForm(store, form, { direction });
-      for (const width of WIDTHS) {
-        await page.setViewportSize({ width, height: 900 });
-        await page.goto(store.url);
-        const ids = await page
-          .locator(`[data-shelf="${SHELF}"] .card:visible`)
-          .evaluateAll((cards) => cards.map((card) => Number(card.getAttribute('data-card'))));
-        expect(ids).toHaveLength(11);
-        const view = await viewOf(store, ids);
-        const { content } = view.bays[0]!;
-        if (content.holds !== 'shelf') throw new Error('The bay holds no shelf.');
-        const regionPx = await page.locator('.region').evaluate((region) => region.clientWidth);
-        const { boxes } = shelfMeasure(content.shelf, view.bands, regionPx);
-        const found = await measured(page);
-        boxes.forEach((box, i) => {
-          for (const side of ['x', 'y', 'width', 'height'] as const)
-            expect(
-              Math.abs(found[i]![side] - box[side]),
-              `${side} of card ${i + 1} of the ${form}, ${direction}, at ${width}: ${found[i]![side]} and ${box[side]}`,
-            ).toBeLessThanOrEqual(1);
-        });
-      }
+      await publishForm(store, form, { direction });
+      await expectPlaces(page, store, `the ${form}, ${direction}`, WIDTHS);
     }
   });
+
+/** Texts at each side of the picture, over it, in a frame; heights by px and by the screen. */
+const PLACINGS: {
+  said: string;
+  form: FormId;
+  text?: Partial<Text>;
+  card?: Partial<Card>;
+  shelf?: Partial<Shelf>;
+}[] = [
+  { said: 'texts above', form: 'grid', text: { side: everywhere('above') } },
+  { said: 'texts before', form: 'grid', text: { side: everywhere('before') } },
+  {
+    said: 'texts after, over a part',
+    form: 'grid',
+    text: { side: everywhere('after'), share: everywhere(35), reach: everywhere(40) },
+  },
+  {
+    said: 'texts over a half, framed',
+    form: 'carousel',
+    text: { reach: everywhere(50) },
+    card: { frame: 'framed', inside: everywhere(14) },
+  },
+  {
+    said: 'texts over all of it, from above',
+    form: 'carousel',
+    text: { side: everywhere('above'), reach: everywhere(100), ground: 'dark', when: 'pointed' },
+  },
+  {
+    said: 'a list read from its texts',
+    form: 'list',
+    text: { side: everywhere('before') },
+    card: { frame: 'shadowed' },
+  },
+  {
+    said: 'masonry with texts before',
+    form: 'masonry',
+    text: { side: everywhere('before'), reach: everywhere(30) },
+  },
+  {
+    said: 'pictures by px, texts over them',
+    form: 'grid',
+    text: { reach: everywhere(30) },
+    card: { picture: { by: 'height' } as Card['picture'] },
+  },
+  { said: 'pictures by the screen', form: 'grid', card: { picture: { by: 'screen' } as Card['picture'] } },
+  { said: 'slides by the screen', form: 'slider', shelf: { slideBy: 'screen' } },
+  {
+    said: 'facing pages, texts over',
+    form: 'spread',
+    text: { reach: everywhere(70) },
+    card: { frame: 'framed' },
+  },
+];
+
+test('cards put together in any way stand in the browser where the core says, to within a pixel', async ({
+  page,
+  store,
+}) => {
+  test.setTimeout(180_000);
+  const plain = await plainCard(store);
+  for (const { said, form, text, card, shelf } of PLACINGS) {
+    await publishForm(store, form, {
+      ...shelf,
+      card: {
+        ...plain,
+        ...card,
+        picture: { ...plain.picture, ...card?.picture },
+        text: { ...plain.text, ...text },
+      },
+    });
+    await expectPlaces(page, store, said, [375, 720, 1180, 1440]);
+  }
+});
+
+test('text that is there when pointed at is come to by keyboard, and is always there by touch', async ({
+  page,
+  browser,
+  store,
+}) => {
+  const plain = await plainCard(store);
+  await publishForm(store, 'grid', {
+    card: {
+      ...plain,
+      text: { ...plain.text, reach: everywhere(100), ground: 'dark', when: 'pointed', comes: 'atOnce' },
+    },
+  });
+  const seen = (on: Page) =>
+    on
+      .locator(`[data-shelf="${SHELF}"] .texts`)
+      .evaluateAll((all) => all.map((one) => getComputedStyle(one).opacity));
+  await page.goto(store.url);
+  expect(new Set(await seen(page))).toEqual(new Set(['0']));
+  const card = page.locator(`[data-shelf="${SHELF}"] .card`).nth(1);
+  await card.hover();
+  expect((await seen(page)).indexOf('1')).toBe(1);
+  await page.mouse.move(0, 0);
+  await page.locator(`[data-shelf="${SHELF}"] .card a`).nth(2).focus();
+  expect((await seen(page)).flatMap((one, i) => (one === '1' ? [i] : []))).toEqual([2]);
+  const touch = await browser.newContext({
+    hasTouch: true,
+    isMobile: true,
+    viewport: { width: 375, height: 720 },
+  });
+  const phone = await touch.newPage();
+  await phone.goto(store.url);
+  expect(new Set(await seen(phone))).toEqual(new Set(['1']));
+  await touch.close();
+});
 
 test('a carousel is moved by keyboard, arrows and dots, and says where it is', async ({ page, store }) => {
   await publishForm(store, 'carousel', {

@@ -44,8 +44,8 @@ function cropRules(shelf: ShelfView, crops: ReadonlyMap<string, PictureFacts>): 
   let before = '';
   for (const step of shelf.steps) {
     // Of a height in px, the proportions at the narrowest card of the step stand for all of them.
-    const frame =
-      step.form === 'slider' ? step.slideRatio : step.picture.by === 'ratio' ? step.picture.ratio : 1;
+    const shape = step.form === 'slider' ? step.slide : step.picture;
+    const frame = shape.by === 'ratio' ? shape.ratio : 1;
     const rules = [...crops]
       .map(([name, { width, height, focal }]) => {
         const { x, y } = fillCrop(frame, width / height, focal);

@@ -1,7 +1,9 @@
 import { bandById, bandEnd, type Bands } from '../bands/bands.ts';
 import { cardText } from '../card/text.ts';
 import { formKind } from '../forms/index.ts';
+import type { Moving } from '../plan/shelf.ts';
 import type { ShelfView, StepView } from '../view/view.ts';
+import { cardCss, frameCss } from './cardCss.ts';
 import { hiddenAt, within } from './containers.ts';
 
 /** Cards that are held but not shown at a step; counted from the first one held. What a script added stays. */
@@ -15,13 +17,6 @@ function hiddenCards(scope: string, shelf: ShelfView, { shows }: StepView): stri
   return selectors.length ? `${selectors.join(',')}{display:none}` : '';
 }
 
-/** How high pictures are. */
-const pictureRules = (scope: string, { picture }: StepView): string => {
-  if (picture.by === 'height') return `${scope} .part-picture{aspect-ratio:auto;height:${picture.px}px}`;
-  if (picture.by === 'ratio') return '';
-  return `${scope} .part-picture:not(.bare){aspect-ratio:auto}${scope} .part-picture img{height:auto}`;
-};
-
 /** Arrows and marks: where they stand, how large they are, and whether there are any. */
 function movingRules(scope: string, step: StepView, { moving }: ShelfView): string {
   if (!step.moves) return '';
@@ -34,11 +29,37 @@ function movingRules(scope: string, step: StepView, { moving }: ShelfView): stri
   return `${scope}{--arrow:${step.arrowPx}px;--move-by:${step.moveBy}}${marks}${arrows}${beside}${moving.play ? `${scope}>.pause{display:grid}` : ''}`;
 }
 
+/** Colours, edges and measures of arrows and marks; what is as usual is left to the base style sheet. */
+function movingLookCss(scope: string, { arrowLook, arrowPlace, markLook }: Moving): string {
+  const { ink, ground, edge, offset } = arrowLook;
+  const arrow = [
+    ink && `color:${ink}`,
+    ground && `background:${ground}`,
+    edge && 'border:1.5px solid currentColor',
+  ].filter(Boolean);
+  let css = arrow.length ? `${scope}>.arrow{${arrow.join(';')}}` : '';
+  if (arrowPlace === 'over' && offset !== 8)
+    css += `${scope}>.previous{inset-inline-start:${offset}px}${scope}>.next{inset-inline-end:${offset}px}`;
+  const dot = `${scope}>.marks button::before`;
+  const { size, shape } = markLook;
+  const measures = [
+    size !== 9 && `height:${shape === 'line' ? 3 : size}px;width:${size}px`,
+    shape !== 'round' && `border-radius:${shape === 'square' ? 2 : 0}px`,
+    shape === 'line' && `height:3px;width:20px`,
+    markLook.ink && `border-color:${markLook.ink};background:${markLook.ink}`,
+  ].filter(Boolean);
+  if (measures.length) css += `${dot}{${measures.join(';')}}`;
+  if (markLook.ink) css += `${scope}>.marks .bar{background:${markLook.ink}}`;
+  if (markLook.current)
+    css += `${scope}>.marks [aria-current=true]::before{background:${markLook.current};border-color:${markLook.current}}${scope}>.marks .bar i{background:${markLook.current}}${scope}>.marks{color:${markLook.current}}`;
+  return css;
+}
+
 /** Style sheet text of one shelf: form, across, gaps, what is shown, pagers and parts at each width. */
 export function shelfCss(shelf: ShelfView, bands: Bands): string {
   const scope = `[data-shelf="${shelf.id}"]`;
   const { picture, titleLines, align } = shelf.card;
-  let css = `${scope}{--fit:${picture.fit === 'fill' ? 'cover' : 'contain'};--align:${align};--title-lines:${titleLines}}`;
+  let css = `${scope}{--fit:${picture.fit === 'fill' ? 'cover' : 'contain'};--align:${align};--title-lines:${titleLines}}${frameCss(scope, shelf.card)}${movingLookCss(scope, shelf.moving)}`;
   let before = '';
   for (const step of shelf.steps) {
     const ratio = step.picture.by === 'ratio' ? `--ratio:${Number(step.picture.ratio.toFixed(4))};` : '';
@@ -53,7 +74,9 @@ export function shelfCss(shelf: ShelfView, bands: Bands): string {
   css += byStep(
     shelf,
     (step) =>
-      formKind(step.form).css(scope, step) + pictureRules(scope, step) + movingRules(scope, step, shelf),
+      cardCss(scope, step, shelf.card) +
+      formKind(step.form).css(scope, step) +
+      movingRules(scope, step, shelf),
   );
   for (const pager of shelf.pagers)
     for (const { from, to } of joined(pager.steps))

@@ -36,7 +36,7 @@ export const carousel: FormKind = {
   about: 'One row of cards that runs on past the edge.',
   inRows: false,
   moves: true,
-  uses: ['visible', 'gap.column', 'moving', 'equalHeights'],
+  uses: ['visible', 'gap.column', 'moving', 'equalHeights', 'card.text', 'card.frame', 'card.inside'],
   ranges: (shelf, band, _, bands) => [
     { from: band.from, to: bandEnd(bands, band.id), across: valueAt(shelf.visible, bands, band.id) },
   ],

@@ -32,7 +32,7 @@ export const masonry: FormKind = {
   about: 'Every picture in its own proportions, each card under the shortest column so far.',
   inRows: false,
   moves: false,
-  uses: ['across', 'gap.column', 'gap.row'],
+  uses: ['across', 'gap.column', 'gap.row', 'card.text', 'card.frame', 'card.inside'],
   ranges: (shelf, band, room, bands) => bandSteps(shelf.across, shelf.gap.column, room, bands, band),
   rows: (count, across) => ({ ...rowsOf(count, across), full: true }),
   cardPx: ({ across, gap }, innerPx) => cardWidth(innerPx, across, gap.column),

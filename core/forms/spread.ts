@@ -42,7 +42,7 @@ export const spread: FormKind = {
   about: 'Pages of a few items each, two facing where there is room, that are turned.',
   inRows: false,
   moves: true,
-  uses: ['spread', 'gap.column', 'gap.row', 'moving'],
+  uses: ['spread', 'gap.column', 'gap.row', 'moving', 'card.text', 'card.frame', 'card.inside'],
   ranges: (shelf, band, _, bands) => {
     const items = valueAt(shelf.spread.items, bands, band.id);
     const facing = valueAt(shelf.spread.facing, bands, band.id);

@@ -58,10 +58,21 @@ export function newCard(of: Assortment['of'], bands: Bands): Card {
       by: 'ratio',
       ratio: everywhere(bands, '4:5'),
       height: everywhere(bands, 240),
+      screen: everywhere(bands, 50),
       fit: 'fill',
     },
     titleLines: 2,
     align: 'start',
+    text: {
+      side: everywhere(bands, 'under'),
+      share: everywhere(bands, 50),
+      reach: everywhere(bands, 0),
+      ground: 'light',
+      when: 'always',
+      comes: 'fades',
+    },
+    frame: 'plain',
+    inside: everywhere(bands, 12),
   };
 }
 
@@ -97,7 +108,9 @@ export function newShelf(id: string, bands: Bands, of: Assortment['of'] = 'produ
       arrowSize: everywhere(bands, 40),
       arrowShape: 'round',
       arrowSign: '',
+      arrowLook: { ink: null, ground: null, edge: false, offset: 8 },
       marks: { [first!.id]: 'dots', [second!.id]: 'none' },
+      markLook: { ink: null, current: null, size: 9, shape: 'round' },
       play: false,
       restMs: 5_000,
       moveMs: 350,
@@ -105,7 +118,10 @@ export function newShelf(id: string, bands: Bands, of: Assortment['of'] = 'produ
       swipe: true,
       drag: true,
       start: 1,
+      comes: 'moves',
     },
+    slideBy: 'ratio',
+    slideScreen: everywhere(bands, 70),
     slideRatio: { [first!.id]: '4:5', [second!.id]: '16:9', ...(third && { [third.id]: '5:2' }) },
     listPicture: { [first!.id]: 110, [second!.id]: 180 },
     spread: {

@@ -1,3 +1,4 @@
+import { colourSchema } from '../colour/colourSchema.ts';
 import { array, boolean, lazy, mixed, number, object, string } from '../schema/schema.ts';
 import type { Varying } from '../bands/varying.ts';
 import { varyingSchema } from '../card/card.ts';
@@ -55,10 +56,7 @@ export const bayBaseShape = {
     width: string().oneOf(['window', 'content', 'own']).required(),
     ownPx: number().integer().min(NARROWEST_BAY_PX).max(WIDEST_BAY_PX).required(),
     margin: lazy((value: unknown) => (value === null ? mixed().nullable() : margin)),
-    ground: string()
-      .matches(/^#[0-9a-f]{6}$/i, 'A colour is written #rrggbb.')
-      .nullable()
-      .defined(),
+    ground: colourSchema.nullable().defined(),
     above: space,
     below: space,
   }).noUnknown(),

@@ -1,3 +1,4 @@
+import { colourSchema } from '../colour/colourSchema.ts';
 import { array, number, object, string } from '../schema/schema.ts';
 import { FEWEST_BANDS, MOST_BANDS, type Band } from '../bands/bands.ts';
 import type { Varying } from '../bands/varying.ts';
@@ -32,9 +33,7 @@ export interface House {
   margin: Varying<number>;
 }
 
-const colour = string()
-  .matches(/^#[0-9a-f]{6}$/i, 'A colour is written #rrggbb.')
-  .required();
+const colour = colourSchema.required();
 const px = (most: number) => number().integer().min(0).max(most).required();
 
 const knows = (make: (value: string) => unknown) => (value: string | undefined) => {

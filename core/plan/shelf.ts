@@ -1,7 +1,15 @@
 import { boolean, number, object, string } from '../schema/schema.ts';
 import { assortmentSchema, type Assortment } from '../assortment/assortment.ts';
 import type { Varying } from '../bands/varying.ts';
-import { cardSchema, SLIDE_RATIOS, varyingSchema, type Card, type SlideRatio } from '../card/card.ts';
+import { colourSchema } from '../colour/colourSchema.ts';
+import {
+  cardSchema,
+  screenSchema,
+  SLIDE_RATIOS,
+  varyingSchema,
+  type Card,
+  type SlideRatio,
+} from '../card/card.ts';
 import { FORM_IDS, type FormId } from '../forms/formKind.ts';
 import { MOST_ACROSS, type Across } from '../geometry/steps.ts';
 import { linkSchema } from './link.ts';
@@ -34,6 +42,8 @@ export interface Paging {
 
 export const ARROW_PLACES = ['over', 'beside', 'above', 'below'] as const;
 export const ARROW_SHAPES = ['round', 'square', 'bare'] as const;
+export const MARK_SHAPES = ['round', 'square', 'line'] as const;
+export const MOVE_COMINGS = ['moves', 'fades'] as const;
 export const MARKS = ['none', 'dots', 'bar', 'count'] as const;
 
 /** How what moves is moved: by carousel, slider and spread alike. */
@@ -47,8 +57,27 @@ export interface Moving {
   arrowShape: (typeof ARROW_SHAPES)[number];
   /** The sign that points forward; empty for the usual one. */
   arrowSign: string;
+  arrowLook: {
+    /** Colour of the sign; null for that of text. */
+    ink: string | null;
+    /** Null for the page's own ground. */
+    ground: string | null;
+    /** A line around it. */
+    edge: boolean;
+    /** How far in from the edge of the cards it stands, px; less than 0 for outside. */
+    offset: number;
+  };
   /** What tells where one is. */
   marks: Varying<(typeof MARKS)[number]>;
+  markLook: {
+    /** Colour of those that are not the current one; null for that of quiet text. */
+    ink: string | null;
+    /** Colour of the current one; null for that of text. */
+    current: string | null;
+    /** px. */
+    size: number;
+    shape: (typeof MARK_SHAPES)[number];
+  };
   /** Moves by itself. */
   play: boolean;
   /** Rest between two moves, ms. */
@@ -60,6 +89,8 @@ export interface Moving {
   drag: boolean;
   /** Item it begins at, counted from 1. */
   start: number;
+  /** What comes next is moved in, or fades in in its place. */
+  comes: (typeof MOVE_COMINGS)[number];
 }
 
 /** One display of one assortment; it can stand in several bays. */
@@ -85,7 +116,11 @@ export interface Shelf {
   lastRowAlign: Varying<Align>;
   equalHeights: Varying<boolean>;
   moving: Moving;
+  /** Slides are as high as proportions say, or as a share of the screen's height. */
+  slideBy: 'ratio' | 'screen';
   slideRatio: Varying<SlideRatio>;
+  /** Percent of the screen's height. */
+  slideScreen: Varying<number>;
   /** Width of the picture of a list's lines, px. */
   listPicture: Varying<number>;
   /** Items of one page of a spread, and whether two pages face each other. */
@@ -102,6 +137,10 @@ export const LARGEST_LIST_PICTURE_PX = 480;
 /** A target is never smaller than can be pressed. */
 export const SMALLEST_ARROW_PX = 24;
 export const LARGEST_ARROW_PX = 96;
+export const MOST_ARROW_OFFSET_PX = 60;
+export const SMALLEST_MARK_PX = 6;
+/** A mark stands in a target of this many px. */
+export const LARGEST_MARK_PX = 20;
 export const LONGEST_MORE = 60;
 export const SHORTEST_REST_MS = 1_000;
 export const LONGEST_REST_MS = 30_000;
@@ -124,7 +163,19 @@ const movingSchema = object({
   arrowSize: varyingSchema(number().integer().min(SMALLEST_ARROW_PX).max(LARGEST_ARROW_PX).required()),
   arrowShape: string().oneOf(ARROW_SHAPES).required(),
   arrowSign: string().max(4).defined(),
+  arrowLook: object({
+    ink: colourSchema.nullable().defined(),
+    ground: colourSchema.nullable().defined(),
+    edge: boolean().required(),
+    offset: number().integer().min(-MOST_ARROW_OFFSET_PX).max(MOST_ARROW_OFFSET_PX).required(),
+  }).noUnknown(),
   marks: varyingSchema(string().oneOf(MARKS).required()),
+  markLook: object({
+    ink: colourSchema.nullable().defined(),
+    current: colourSchema.nullable().defined(),
+    size: number().integer().min(SMALLEST_MARK_PX).max(LARGEST_MARK_PX).required(),
+    shape: string().oneOf(MARK_SHAPES).required(),
+  }).noUnknown(),
   play: boolean().required(),
   restMs: number().integer().min(SHORTEST_REST_MS).max(LONGEST_REST_MS).required(),
   moveMs: number().integer().min(0).max(LONGEST_MOVE_MS).required(),
@@ -132,6 +183,7 @@ const movingSchema = object({
   swipe: boolean().required(),
   drag: boolean().required(),
   start: number().integer().min(1).max(MOST_ITEMS).required(),
+  comes: string().oneOf(MOVE_COMINGS).required(),
 }).noUnknown();
 
 export const shelfSchema = object({
@@ -170,6 +222,8 @@ export const shelfSchema = object({
   lastRowAlign: varyingSchema(string().oneOf(ALIGNS).required()),
   equalHeights: varyingSchema(boolean().required()),
   moving: movingSchema,
+  slideBy: string().oneOf(['ratio', 'screen']).required(),
+  slideScreen: screenSchema,
   slideRatio: varyingSchema(string().oneOf(SLIDE_RATIOS).required()),
   listPicture: varyingSchema(
     number().integer().min(SMALLEST_LIST_PICTURE_PX).max(LARGEST_LIST_PICTURE_PX).required(),

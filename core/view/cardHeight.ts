@@ -2,14 +2,11 @@ import { valueAt } from '../bands/varying.ts';
 import type { Bands } from '../bands/bands.ts';
 import type { Card } from '../card/card.ts';
 import { partKind } from '../card/parts/index.ts';
+import { BESIDE_GAP_PX, placedHeight, placedPicturePx, placedTextPx } from '../card/placing.ts';
 import { PART_GAP_PX } from '../card/text.ts';
 import { formKind } from '../forms/index.ts';
-import { BESIDE_GAP_PX } from '../forms/list.ts';
 import { SLIDE_PADDING_PX } from '../forms/slider.ts';
 import type { CardView, StepView } from './view.ts';
-
-/** Space below a card's picture beyond the usual gap, px; as the storefront draws it. */
-const UNDER_PICTURE_PX = 5;
 
 const hiddenParts = new WeakMap<Card['shown'], { bands: Bands; at: Map<string, ReadonlySet<string>> }>();
 
@@ -25,6 +22,9 @@ function hiddenAt({ shown }: Card, bands: Bands, bandId: string): ReadonlySet<st
   return found;
 }
 
+/** Heights of a run of parts with the gap after each, px. */
+const runPx = (heights: readonly number[]) => heights.reduce((sum, px) => sum + px + PART_GAP_PX, 0);
+
 /** Estimated height of a card, px, where it is `widthPx` wide. */
 export function cardHeight(
   card: CardView,
@@ -36,25 +36,42 @@ export function cardHeight(
   const manner = formKind(step.form).card;
   const shape = { picture: step.picture, titleLines: settings.titleLines };
   const hidden = hiddenAt(settings, bands, step.bandId);
-  const beside = manner === 'beside' && step.hasPicture;
+  const { placing } = step;
+  const innerPx = widthPx - 2 * step.insidePx;
   const textPx =
     manner === 'ground'
       ? widthPx - 2 * SLIDE_PADDING_PX
-      : beside
-        ? widthPx - step.listPicturePx - BESIDE_GAP_PX
-        : widthPx;
-  let textsPx = -PART_GAP_PX;
+      : !step.hasPicture
+        ? innerPx
+        : manner === 'beside'
+          ? innerPx - step.listPicturePx - BESIDE_GAP_PX
+          : placedTextPx(placing, innerPx);
+  const lead: number[] = [];
+  const texts: number[] = [];
   let picture: CardView['parts'][number] | null = null;
   for (const view of card.parts) {
-    if (hidden.has(view.part)) continue;
-    if (view.part === 'picture') picture = view;
-    else textsPx += PART_GAP_PX + partKind(view.part)!.heightPx(view, shape, textPx);
+    if (view.part === 'picture') picture = hidden.has('picture') ? null : view;
+    else if (!hidden.has(view.part))
+      (picture ? texts : lead).push(partKind(view.part)!.heightPx(view, shape, textPx));
   }
-  const hasTexts = textsPx >= 0;
-  textsPx = Math.max(0, textsPx);
-  if (manner === 'ground') return Math.max(widthPx / step.slideRatio, textsPx + 2 * SLIDE_PADDING_PX);
-  if (!picture) return textsPx;
+  const all = Math.max(0, runPx([...lead, ...texts]) - PART_GAP_PX);
+  if (manner === 'ground') return Math.max(slidePx(step, widthPx), all + 2 * SLIDE_PADDING_PX);
+  const around = 2 * step.insidePx;
+  if (!picture) return all + around;
   const pictureHeight = (px: number) => partKind('picture')!.heightPx(picture, shape, px);
-  if (beside) return Math.max(pictureHeight(step.listPicturePx), textsPx);
-  return pictureHeight(widthPx) + UNDER_PICTURE_PX + (hasTexts ? PART_GAP_PX + textsPx : 0);
+  if (manner === 'beside') return Math.max(pictureHeight(step.listPicturePx), all) + around;
+  return (
+    around +
+    placedHeight(
+      placing,
+      pictureHeight(placedPicturePx(placing, innerPx)),
+      runPx(lead),
+      Math.max(0, runPx(texts) - PART_GAP_PX),
+      PART_GAP_PX,
+    )
+  );
 }
+
+/** Height of a slide, px. */
+const slidePx = ({ slide }: StepView, widthPx: number): number =>
+  slide.by === 'ratio' ? widthPx / slide.ratio : slide.by === 'own' ? 0 : slide.px;

@@ -1,15 +1,18 @@
 import type { Bands } from '../bands/bands.ts';
 import { valueAt } from '../bands/varying.ts';
+import { placedPicturePx } from '../card/placing.ts';
 import { formKind } from '../forms/index.ts';
 import type { Room } from '../geometry/steps.ts';
 import type { StepView } from './view.ts';
 
 const short = (value: number) => Number(value.toFixed(3));
 
-/** Width of a card's picture where a shelf has an inner width of `innerPx`. */
-function picturePx(step: StepView, innerPx: number): number {
+/** Width of a card's picture where a shelf has an inner width of `innerPx`, px. */
+export function picturePx(step: StepView, innerPx: number): number {
   const kind = formKind(step.form);
-  return kind.picturePx?.(step) ?? kind.cardPx(step, innerPx);
+  return (
+    kind.picturePx?.(step) ?? placedPicturePx(step.placing, kind.cardPx(step, innerPx) - 2 * step.insidePx)
+  );
 }
 
 /** The same as a length of CSS, for a region as wide as the window; a card's width grows evenly with the room. */

@@ -4,6 +4,7 @@ import type { Of } from '../assortment/assortment.ts';
 import { faceOf } from '../card/item.ts';
 import { partKind } from '../card/parts/index.ts';
 import type { CardContext, Item, PictureShape } from '../card/partKind.ts';
+import type { Placing } from '../card/placing.ts';
 import type { Currency } from '../catalogue/money.ts';
 import { ratioValue } from '../card/card.ts';
 import { formKind } from '../forms/index.ts';
@@ -132,9 +133,32 @@ function pictureShape(
   bandId: string,
 ): PictureShape {
   if (formKind(form).card === 'own') return { by: 'own' };
-  return picture.by === 'height'
-    ? { by: 'height', px: valueAt(picture.height, bands, bandId) }
-    : { by: 'ratio', ratio: ratioValue(valueAt(picture.ratio, bands, bandId)) };
+  if (picture.by === 'height') return { by: 'height', px: valueAt(picture.height, bands, bandId) };
+  if (picture.by === 'screen') return ofScreen(valueAt(picture.screen, bands, bandId), bands, bandId);
+  return { by: 'ratio', ratio: ratioValue(valueAt(picture.ratio, bands, bandId)) };
+}
+
+/** A share of the screen, percent, on the nominal screen of a band. */
+const ofScreen = (share: number, bands: Bands, bandId: string): PictureShape => ({
+  by: 'screen',
+  share,
+  px: (nominalOf(bands, bandById(bands, bandId)!).height * share) / 100,
+});
+
+/** Where texts stand to the picture: what a form has no place for stays under it. */
+function placingOf({ card: { text } }: Shelf, form: FormId, bands: Bands, bandId: string): Placing {
+  const manner = formKind(form).card;
+  const side = valueAt(text.side, bands, bandId);
+  const aside = side === 'before' || side === 'after';
+  const placing: Placing = {
+    side,
+    share: valueAt(text.share, bands, bandId),
+    reach: valueAt(text.reach, bands, bandId),
+  };
+  if (manner === 'stacked') return placing;
+  // How high a picture is that has its own proportions is not known to a rule for all of them.
+  if (manner === 'own') return { ...placing, reach: aside ? placing.reach : 0 };
+  return { ...placing, side: aside ? side : 'under', reach: 0 };
 }
 
 /** One shelf with its items, at every width. */
@@ -181,7 +205,12 @@ export function shelfView(
       arrows: moves && at(moving.arrows),
       arrowPx: at(moving.arrowSize),
       marks: moves ? at(moving.marks) : 'none',
-      slideRatio: ratioValue(at(shelf.slideRatio)),
+      placing: placingOf(shelf, step.form, bands, step.bandId),
+      insidePx: shelf.card.frame === 'plain' || kind.card === 'ground' ? 0 : at(shelf.card.inside),
+      slide:
+        shelf.slideBy === 'screen'
+          ? ofScreen(at(shelf.slideScreen), bands, step.bandId)
+          : { by: 'ratio', ratio: ratioValue(at(shelf.slideRatio)) },
       listPicturePx: at(shelf.listPicture),
       spread: { items: at(shelf.spread.items), facing: at(shelf.spread.facing) },
       columns: null,

@@ -3,6 +3,7 @@ import type { Band } from '../bands/bands.ts';
 import type { Varying } from '../bands/varying.ts';
 import type { Card } from '../card/card.ts';
 import type { Item, PartView } from '../card/partKind.ts';
+import type { Placing } from '../card/placing.ts';
 import type { EntryDetail, PictureFacts, ProductDetail } from '../catalogue/facts.ts';
 import type { Room, Step } from '../geometry/steps.ts';
 import type { Rows } from '../geometry/rows.ts';
@@ -61,6 +62,9 @@ export interface StepView extends Step {
   picture: PictureShape;
   /** Whether cards carry a picture here. */
   hasPicture: boolean;
+  placing: Placing;
+  /** Space within the frame of a card, px; 0 where it has none. */
+  insidePx: number;
   /** There is more than is in sight at once, and it can be moved. */
   moves: boolean;
   motion: Motion;
@@ -69,8 +73,7 @@ export interface StepView extends Step {
   arrows: boolean;
   arrowPx: number;
   marks: Moving['marks'][string];
-  /** Width to height of a slide. */
-  slideRatio: number;
+  slide: PictureShape;
   listPicturePx: number;
   spread: { items: number; facing: boolean };
   /** Column of each card that is shown, where cards stand in columns of their own. */

@@ -1,4 +1,4 @@
-import { pageMover, type MakeMover, type Mover, type TrackOptions } from './movers.ts';
+import { pageMover, shownCards, type MakeMover, type Mover, type TrackOptions } from './movers.ts';
 
 /** Dots beyond this many tell nothing; a bar does. */
 const MOST_DOTS = 15;
@@ -82,6 +82,24 @@ function play(shelf: HTMLElement, restMs: number, move: () => void): () => void 
   };
 }
 
+/** How long words take to come in with a slide, ms. */
+const WORDS_MS = 450;
+
+const comings: Record<string, Keyframe[]> = {
+  fades: [{ opacity: 0 }, { opacity: 1 }],
+  rises: [
+    { opacity: 0, transform: 'translateY(18px)' },
+    { opacity: 1, transform: 'none' },
+  ],
+};
+
+/** Lets the words of the slide that has come in follow it. */
+function bringWords(window: HTMLElement, place: number, comes: string): void {
+  const frames = comings[comes];
+  const texts = shownCards(window)[place]?.querySelector(':scope>.texts:not(.lead)');
+  if (frames) texts?.animate(frames, { duration: WORDS_MS, easing: 'ease-out' });
+}
+
 /** A shelf in motion. */
 interface Running {
   /** Its width has changed, though nothing that it goes by. */
@@ -113,7 +131,13 @@ function start(
   const turns = view.getComputedStyle(window.firstElementChild!).display === 'grid';
   const mover = (turns ? pageMover : makeTrack)(window, options);
   shelf.dataset.on = turns || mover.scrolls ? 'pages' : 'track';
-  const go = (stop: number) => mover.go(stop, calm);
+  const fades = data.fades !== undefined;
+  const go = (stop: number) => {
+    const from = mover.at();
+    mover.go(stop, calm || fades);
+    if (fades && !calm && stop !== from)
+      window.animate(comings.fades!, { duration: options.moveMs, easing: 'ease-out' });
+  };
   const [previous, next] = ['previous', 'next'].map((to) =>
     shelf.querySelector<HTMLButtonElement>(`:scope>.${to}`),
   );
@@ -121,6 +145,7 @@ function start(
   const forth = () => go(mover.next());
   const box = shelf.querySelector<HTMLElement>(':scope>.marks');
   let stops = mover.stops();
+  let place = mover.at();
   let toldMarks = drawMarks(box, marks, mover, go);
   const told = () => {
     if (mover.stops() !== stops) {
@@ -128,6 +153,10 @@ function start(
       toldMarks = drawMarks(box, marks, mover, go);
     }
     toldMarks();
+    if (mover.at() !== place) {
+      place = mover.at();
+      if (data.comes && !calm) bringWords(window, place * moveBy, data.comes);
+    }
     // Not disabled in earnest, which would take the keyboard away from one who stands on it.
     previous?.setAttribute('aria-disabled', String(mover.previous() === mover.at()));
     next?.setAttribute('aria-disabled', String(mover.next() === mover.at()));

@@ -1,5 +1,5 @@
-import { formKind } from '../../core/forms/index.ts';
 import { innerWidth, stepAt } from '../../core/geometry/steps.ts';
+import { picturePx } from '../../core/view/pictureSizes.ts';
 import type { ShelfView } from '../../core/view/view.ts';
 import { usePictureSizes } from '../drawnAt.ts';
 import { Pager } from '../Pager.tsx';
@@ -21,8 +21,7 @@ export interface ShelfProps {
 export function Shelf({ shelf, name, eager, titleLevel }: ShelfProps) {
   const sizes = usePictureSizes(shelf.pictureSizes, (pagePx, bands) => {
     const step = stepAt(shelf.steps, pagePx);
-    const kind = formKind(step.form);
-    return kind.picturePx?.(step) ?? kind.cardPx(step, innerWidth(shelf.room, bands, step.bandId, pagePx));
+    return picturePx(step, innerWidth(shelf.room, bands, step.bandId, pagePx));
   });
   const inFirstRow = Math.max(...shelf.steps.map((step) => Math.ceil(step.across)));
   const { moving, direction } = shelf;
@@ -46,6 +45,8 @@ export function Shelf({ shelf, name, eager, titleLevel }: ShelfProps) {
         'data-swipe': moving.swipe || undefined,
         'data-drag': moving.drag || undefined,
         'data-start': moving.start > 1 ? moving.start : undefined,
+        'data-fades': moving.comes === 'fades' || undefined,
+        'data-comes': shelf.forms.includes('slider') ? shelf.card.text.comes : undefined,
         'data-turns': shelf.forms.includes('spread') || undefined,
       })}
     >

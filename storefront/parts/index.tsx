@@ -95,11 +95,14 @@ export const Card = memo(function Card({ card, place, fit, sizes, eager, titleLe
   const Title = `h${titleLevel}` as PartContext['Title'];
   const context: PartContext = { card, fit, sizes, eager, Title };
   const titled = card.parts.some(({ part }) => part === 'title');
+  const at = card.parts.findIndex(({ part }) => part === 'picture');
+  const draw = (parts: readonly PartView[]) =>
+    parts.map((part) => <PartOf key={part.part} part={part} context={context} />);
   return (
     <li className="card" data-card={card.id} data-place={place}>
-      {card.parts.map((part) => (
-        <PartOf key={part.part} part={part} context={context} />
-      ))}
+      {at > 0 && <div className="texts lead">{draw(card.parts.slice(0, at))}</div>}
+      {at >= 0 && draw([card.parts[at]!])}
+      <div className="texts">{draw(card.parts.slice(at + 1))}</div>
       {!titled && card.href && (
         <p className="part-title bare">
           <a href={card.href} aria-label={card.name || 'See more'} />

@@ -3,7 +3,7 @@ export const baseCss =
   `
 @property --across{syntax:"*";inherits:false}@property --gap-x{syntax:"*";inherits:false}@property --move-by{syntax:"*";inherits:false}@property --moves{syntax:"*";inherits:false}@property --marks{syntax:"*";inherits:false}
 *,*::before,*::after{box-sizing:border-box}
-html{scrollbar-gutter:stable;-webkit-text-size-adjust:100%}
+html{--screen:100svh;scrollbar-gutter:stable;-webkit-text-size-adjust:100%}
 body{margin:0}
 .region{container:region/inline-size;font-family:Literata,"Literata fallback",Georgia,serif;font-size:16px;line-height:1.5;background:var(--ground);color:var(--text);min-height:100vh;display:flex;flex-direction:column}
 :where(.region) :where(h1,h2,h3,h4,h5,p,ol,ul,dl,dd,figure){margin:0;padding:0}
@@ -55,7 +55,8 @@ h4.bay-heading{font-size:17px}
 [data-on=track]>.window{overflow:hidden!important;scroll-snap-type:none!important}[data-on=track][data-swipe]>.window{touch-action:pan-y pinch-zoom}[aria-disabled=true].arrow{color:var(--line);cursor:default}
 @media (scripting:none){.arrow,.pause,.marks{display:none!important}}
 .window{position:relative}.turning>.window{perspective:1600px}.card[hidden]{display:none}.leaf{position:absolute;z-index:1;inset-block:0;inset-inline-start:50%;width:50%;background:var(--ground);box-shadow:0 0 24px rgb(0 0 0/.18);transform-origin:0 50%;pointer-events:none}
-.card{min-width:0;position:relative;display:flex;flex-direction:column;text-align:var(--align);gap:var(--part-gap)}
+.card{min-width:0;position:relative;display:flex;flex-direction:column;text-align:var(--align)}
+.texts{min-width:0;display:flex;flex-direction:column}.texts>*{margin-top:var(--part-gap)}.texts:empty{padding:0!important;aspect-ratio:auto!important;min-height:0!important;background:none!important}.lead>*{margin-block:0 var(--part-gap)}.card>.bare.part-title{position:absolute;inset:0}
 .part-picture{position:relative;aspect-ratio:var(--ratio);background:var(--card);overflow:hidden;border-radius:3px;margin-bottom:5px}
 .part-picture img{display:block;width:100%;height:100%;object-fit:var(--fit)}
 .part-picture .none{position:absolute;inset:0;display:grid;place-items:center;color:var(--quiet);font-size:13px;padding:8px;text-align:center}

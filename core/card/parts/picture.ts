@@ -13,14 +13,18 @@ export const picturePart: PartKind = {
     labels,
   }),
   heightPx: (view, { picture: shape }, widthPx) => {
-    if (shape.by === 'height') return shape.px;
+    if (shape.by === 'height' || shape.by === 'screen') return shape.px;
     if (shape.by === 'ratio') return widthPx / shape.ratio;
     const picture = view.part === 'picture' ? view.picture : null;
     return picture ? widthPx * (picture.height / picture.width) : widthPx;
   },
-  say: ({ picture: { by, ratio, height, fit } }) => {
-    const values = Object.values(by === 'height' ? height : ratio);
-    const measure = by === 'height' ? `${values[0]} px high` : String(values[0]);
+  say: ({ picture: { by, ratio, height, screen, fit } }) => {
+    const values = Object.values({ ratio, height, screen }[by]);
+    const measure = {
+      ratio: String(values[0]),
+      height: `${values[0]} px high`,
+      screen: `${values[0]} % of the screen high`,
+    }[by];
     return `picture ${measure}${new Set(values).size > 1 ? ' and others' : ''}${fit === 'whole' ? ' shown whole' : ''}`;
   },
 };

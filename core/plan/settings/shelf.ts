@@ -36,6 +36,7 @@ const lastRowWords: Record<string, string> = {
 };
 
 const onOff = (words: string) => (v: unknown) => (v ? `with ${words}` : `without ${words}`);
+const colourWords = (v: unknown) => (v === null ? 'in the usual colour' : String(v));
 const seconds = (v: unknown) => `${Number(v) / 1000} s`;
 
 const form = settings('shelf', 'form', [
@@ -95,6 +96,19 @@ const form = settings('shelf', 'form', [
         : v === 'rtl'
           ? 'read from right to left'
           : 'read from left to right',
+  },
+  {
+    id: 'slideBy',
+    name: 'Height of a slide by',
+    find: ['slide', 'height', 'screen'],
+    say: (v) => (v === 'screen' ? 'slides as high as the screen says' : 'slides in proportion'),
+  },
+  {
+    id: 'slideScreen',
+    name: 'Slide, share of the screen',
+    find: ['slide', 'height', 'screen'],
+    varies: true,
+    say: (v) => `slides ${String(v)} % of the screen high`,
   },
   {
     id: 'slideRatio',
@@ -179,6 +193,60 @@ const form = settings('shelf', 'form', [
     name: 'Goes round',
     find: ['loop', 'endless', 'round'],
     say: (v) => (v ? 'goes round without an end' : 'stops at its ends'),
+  },
+  {
+    id: 'moving.comes',
+    name: 'How the next comes',
+    find: ['fade', 'transition', 'come in', 'slide'],
+    say: (v) => (v === 'fades' ? 'what comes next fades in' : 'what comes next moves in'),
+  },
+  {
+    id: 'moving.arrowLook.ink',
+    name: 'Colour of arrows',
+    find: ['arrows', 'colour'],
+    say: (v) => `arrows ${colourWords(v)}`,
+  },
+  {
+    id: 'moving.arrowLook.ground',
+    name: 'Ground of arrows',
+    find: ['arrows', 'background', 'colour'],
+    say: (v) => `ground of arrows ${colourWords(v)}`,
+  },
+  {
+    id: 'moving.arrowLook.edge',
+    name: 'Line around arrows',
+    find: ['arrows', 'border', 'edge', 'outline'],
+    say: (v) => (v ? 'arrows with a line around them' : 'arrows without a line around them'),
+  },
+  {
+    id: 'moving.arrowLook.offset',
+    name: 'How far in arrows stand',
+    find: ['arrows', 'offset', 'position'],
+    say: (v) => `arrows ${px(v)} in from the edge`,
+  },
+  {
+    id: 'moving.markLook.ink',
+    name: 'Colour of dots',
+    find: ['dots', 'bar', 'colour'],
+    say: (v) => `dots ${colourWords(v)}`,
+  },
+  {
+    id: 'moving.markLook.current',
+    name: 'Colour of the current dot',
+    find: ['dots', 'bar', 'current', 'colour'],
+    say: (v) => `current dot ${colourWords(v)}`,
+  },
+  {
+    id: 'moving.markLook.size',
+    name: 'Size of dots',
+    find: ['dots', 'size'],
+    say: (v) => `dots of ${px(v)}`,
+  },
+  {
+    id: 'moving.markLook.shape',
+    name: 'Shape of dots',
+    find: ['dots', 'shape', 'square', 'line'],
+    say: (v) => `${v === 'line' ? 'lines' : `${String(v)} dots`}`,
   },
   {
     id: 'moving.swipe',
@@ -305,7 +373,19 @@ const card = settings('shelf', 'card', [
     id: 'card.picture.by',
     name: 'Picture height by',
     find: ['height', 'ratio', 'picture'],
-    say: (v) => (v === 'height' ? 'pictures of a set height' : 'pictures in proportion'),
+    say: (v) =>
+      v === 'height'
+        ? 'pictures of a set height'
+        : v === 'screen'
+          ? 'pictures as high as the screen says'
+          : 'pictures in proportion',
+  },
+  {
+    id: 'card.picture.screen',
+    name: 'Picture, share of the screen',
+    find: ['height', 'picture', 'screen'],
+    varies: true,
+    say: (v) => `pictures ${String(v)} % of the screen high`,
   },
   {
     id: 'card.picture.height',
@@ -338,6 +418,61 @@ const card = settings('shelf', 'card', [
     name: 'Alignment',
     find: ['align', 'left', 'centre', 'right'],
     say: (v) => `text ${alignWords[String(v)]}`,
+  },
+  {
+    id: 'card.text.side',
+    name: 'Side of the picture that text stands at',
+    find: ['text', 'side', 'beside', 'under', 'above', 'over'],
+    varies: true,
+    say: (v) => `text ${String(v)} the picture`,
+  },
+  {
+    id: 'card.text.share',
+    name: 'Width of text at a side',
+    find: ['text', 'width', 'share', 'beside'],
+    varies: true,
+    say: (v) => `text ${String(v)} % of the card wide`,
+  },
+  {
+    id: 'card.text.reach',
+    name: 'How far text reaches over the picture',
+    find: ['text', 'over', 'overlay', 'reach'],
+    varies: true,
+    say: (v) => (v ? `text over ${String(v)} % of the picture` : 'text not over the picture'),
+  },
+  {
+    id: 'card.text.ground',
+    name: 'Under text on a picture',
+    find: ['text', 'overlay', 'ground', 'shade'],
+    say: (v) =>
+      ({ none: 'nothing', light: 'a light ground', dark: 'a dark ground' })[String(v)]! +
+      ' under text on a picture',
+  },
+  {
+    id: 'card.text.when',
+    name: 'When text on a picture is there',
+    find: ['text', 'hover', 'pointed', 'always'],
+    say: (v) => (v === 'pointed' ? 'text there when pointed at' : 'text always there'),
+  },
+  {
+    id: 'card.text.comes',
+    name: 'How text comes in',
+    find: ['text', 'fade', 'rise', 'hover', 'come in'],
+    say: (v) =>
+      ({ atOnce: 'text there at once', fades: 'text fading in', rises: 'text rising in' })[String(v)]!,
+  },
+  {
+    id: 'card.frame',
+    name: 'Cards framed or plain',
+    find: ['frame', 'border', 'shadow', 'plain', 'wrapped'],
+    say: (v) => `${String(v)} cards`,
+  },
+  {
+    id: 'card.inside',
+    name: 'Space within the frame',
+    find: ['frame', 'inside', 'padding', 'space'],
+    varies: true,
+    say: (v) => `${px(v)} within the frame`,
   },
 ]);
 

@@ -1,6 +1,7 @@
 import { memo, useEffect, useLayoutEffect, useRef, useState } from 'react';
 import { createPortal } from 'react-dom';
 import styled from 'styled-components';
+import { bandAt, nominalOf } from '../../../core/bands/bands.ts';
 import type { PageView } from '../../../core/view/view.ts';
 import { DrawnAtContext } from '../../../storefront/drawnAt.ts';
 import { Page } from '../../../storefront/Page.tsx';
@@ -81,6 +82,12 @@ export const Frame = memo(function Frame({
   useLayoutEffect(() => inner?.style(styles), [inner, styles]);
   useLayoutEffect(() => inner?.mark(markCss(chosenBay, scale)), [inner, chosenBay, scale]);
   useMoving(inner?.document ?? null, view);
+  // A frame is as high as the wall is; what goes by the screen goes by that of the band.
+  const { bands } = view;
+  useLayoutEffect(() => {
+    const screenPx = nominalOf(bands, bandAt(bands, widthPx)).height;
+    inner?.document.documentElement.style.setProperty('--screen', `${screenPx}px`);
+  }, [inner, bands, widthPx]);
   // In steps, so that a frame whose width is dragged does not draw its pictures anew at every px.
   const drawnPx = Math.ceil(widthPx / 160) * 160;
   useEffect(() => {

@@ -13,6 +13,7 @@ import { capital } from '../../../../core/sentence/sentence.ts';
 import { Choice, Stepper, Switch, Words } from '../../../ui/fields.tsx';
 import { Pick } from '../../../ui/Pick.tsx';
 import { SettingBox, useSet, VaryingChoice, VaryingStepper, VaryingSwitch } from '../lines/controls.tsx';
+import { ArrowLook, MarkLook } from './movingLook.tsx';
 import type { Section, SectionProps } from './section.ts';
 
 const marksWords = { none: 'Nothing', dots: 'Dots', bar: 'A bar', count: '"3 of 10"' };
@@ -67,6 +68,7 @@ function MovingControls({ shelf, on, at }: SectionProps) {
             step={4}
             at={at}
           />
+          <ArrowLook shelf={shelf} on={on} />
         </>
       )}
       <VaryingChoice
@@ -77,6 +79,7 @@ function MovingControls({ shelf, on, at }: SectionProps) {
         options={MARKS.map((value) => ({ value, words: marksWords[value] }))}
         at={at}
       />
+      {Object.values(moving.marks).some((one) => one !== 'none') && <MarkLook shelf={shelf} on={on} />}
       <VaryingStepper
         id="moving.step"
         title="Items a move"
@@ -120,6 +123,17 @@ function MovingControls({ shelf, on, at }: SectionProps) {
           step={50}
           wide
           onChange={(value) => set('moving.moveMs', value)}
+        />
+      </SettingBox>
+      <SettingBox id="moving.comes">
+        <Choice
+          label="What comes next"
+          value={moving.comes}
+          options={[
+            { value: 'moves', words: 'Moves in' },
+            { value: 'fades', words: 'Fades in' },
+          ]}
+          onChange={(value) => set('moving.comes', value)}
         />
       </SettingBox>
       <SettingBox id="moving.swipe">

@@ -3,20 +3,26 @@ import { isUsed } from '../../../../core/forms/index.ts';
 import type { Shelf } from '../../../../core/plan/shelf.ts';
 import type { ShelfView } from '../../../../core/view/view.ts';
 import { useDraft } from '../../../studioContext.tsx';
+import { cardFrame } from './cardFrame.tsx';
+import { textOver, textSide, textWhen } from './cardText.tsx';
 import { lastRow, lastRowAlign } from './LastRow.tsx';
 import { moving } from './Moving.tsx';
 import type { Section } from './section.ts';
-import { equalHeights, listPicture, slideRatio, spread, visible } from './sizes.tsx';
+import { equalHeights, listPicture, slideHeight, spread, visible } from './sizes.tsx';
 
 const sections: readonly Section[] = [
   visible,
   listPicture,
   spread,
-  slideRatio,
+  slideHeight,
   equalHeights,
   lastRow,
   lastRowAlign,
   moving,
+  textSide,
+  textOver,
+  textWhen,
+  cardFrame,
 ];
 
 /** What the forms of a shelf go by, on one line of the spec. */

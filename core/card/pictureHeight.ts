@@ -1,0 +1,11 @@
+import type { PictureShape } from './partKind.ts';
+
+/** How high a picture is, as CSS: in proportion to its width, or a length. */
+export type PictureHeight = { ratio: number } | { length: string };
+
+/** The height of a picture as CSS; null where each has its own. */
+export function heightOf(shape: PictureShape): PictureHeight | null {
+  if (shape.by === 'ratio') return { ratio: Number(shape.ratio.toFixed(4)) };
+  if (shape.by === 'own') return null;
+  return { length: shape.by === 'height' ? `${shape.px}px` : `calc(var(--screen)*${shape.share / 100})` };
+}

@@ -1,0 +1,109 @@
+import type { PictureHeight } from './pictureHeight.ts';
+
+/** Where the texts of a card stand to its picture (calculations §14): three values, independent of each other. */
+
+export const SIDES = ['under', 'above', 'before', 'after'] as const;
+/** Before and after in reading direction. */
+export type Side = (typeof SIDES)[number];
+
+export const GROUNDS = ['light', 'dark', 'none'] as const;
+export const WHENS = ['always', 'pointed'] as const;
+export const COMINGS = ['atOnce', 'fades', 'rises'] as const;
+export type Coming = (typeof COMINGS)[number];
+
+/** The three at one width. */
+export interface Placing {
+  side: Side;
+  /** Width of texts that stand at a side, percent of the card's. */
+  share: number;
+  /** How far texts reach over the picture, percent of its height or width. */
+  reach: number;
+}
+
+/** Space between the picture and the texts beside it, px. */
+export const BESIDE_GAP_PX = 16;
+/** Space around texts that stand over a picture, px. */
+export const OVER_PADDING_PX = 12;
+
+export const isAside = ({ side }: Placing): boolean => side === 'before' || side === 'after';
+
+/** Width of a card's picture, px. */
+export const placedPicturePx = (placing: Placing, cardPx: number): number =>
+  isAside(placing) ? (cardPx * (100 - placing.share)) / 100 : cardPx;
+
+/** Width that a line of text has, px. */
+export function placedTextPx(placing: Placing, cardPx: number): number {
+  const over = (placing.reach / 100) * placedPicturePx(placing, cardPx);
+  const aside = isAside(placing) ? (cardPx * placing.share) / 100 : cardPx;
+  if (placing.reach === 0) return isAside(placing) ? aside - BESIDE_GAP_PX : cardPx;
+  return (isAside(placing) ? aside + over : cardPx) - 2 * OVER_PADDING_PX;
+}
+
+/**
+ * Height of a card, px, from those of its picture and its texts; as `placingCss` draws it.
+ * @param leadPx parts that stand before the picture, with the gap after each
+ * @param textsPx parts after it, with the gaps between them; 0 where there are none
+ * @param gapPx between parts
+ */
+export function placedHeight(
+  placing: Placing,
+  picturePx: number,
+  leadPx: number,
+  textsPx: number,
+  gapPx: number,
+): number {
+  const { reach } = placing;
+  const has = textsPx > 0;
+  if (isAside(placing))
+    return Math.max(picturePx, leadPx + textsPx + (reach && has ? 2 * OVER_PADDING_PX : 0));
+  if (reach === 0) return leadPx + picturePx + gapPx + (has ? gapPx + textsPx : 0);
+  const box = has ? Math.max(textsPx + 2 * OVER_PADDING_PX, (reach / 100) * picturePx) : 0;
+  return leadPx + picturePx + (has ? box - (reach / 100) * picturePx : 0);
+}
+
+/** Rules for cards of which the texts stand elsewhere than plainly under the picture. */
+export function placingCss(
+  card: string,
+  placing: Placing,
+  height: PictureHeight | null,
+  gapPx: number,
+): string {
+  const { side, share, reach } = placing;
+  const picture = `${card}>.part-picture`;
+  const texts = `${card}>.texts:not(.lead)`;
+  const over = reach / 100;
+  const padded = reach
+    ? `${texts}{z-index:1;padding:${OVER_PADDING_PX - gapPx}px ${OVER_PADDING_PX}px ${OVER_PADDING_PX}px}`
+    : '';
+  if (isAside(placing)) {
+    const pictureShare = 100 - share;
+    const [apart, shared] = [`${pictureShare * (1 - over)}%`, `${pictureShare * over}%`];
+    const columns = side === 'after' ? [apart, shared, 'minmax(0,1fr)'] : ['minmax(0,1fr)', shared, apart];
+    const [pictureAt, textsAt] = side === 'after' ? ['1/3', '2/4'] : ['2/4', '1/3'];
+    const gap =
+      reach > 0
+        ? ''
+        : `${card}>.texts{padding-inline-${side === 'after' ? 'start' : 'end'}:${BESIDE_GAP_PX}px}`;
+    // Where nothing is shared, the texts have the column that is left to themselves.
+    const own = reach > 0 ? textsAt : side === 'after' ? '3' : '1';
+    return (
+      `${card}{display:grid;grid-template-columns:${columns.join(' ')};align-content:start}` +
+      `${picture}{grid-area:1/${pictureAt!.split('/')[0]}/3/${pictureAt!.split('/')[1]};margin:0;align-self:start}` +
+      `${card}>.texts{grid-column:${own};grid-row:1/3;align-self:center;margin-top:-${gapPx}px}` +
+      `${card}>.lead{grid-row:1;align-self:end;margin:0}${card}>.lead~.texts{grid-row:2;align-self:start}` +
+      padded +
+      gap +
+      (reach ? `${texts}{margin-top:0}` : '')
+    );
+  }
+  const above = side === 'above' ? `${card}>.texts{order:-1}` : '';
+  if (reach === 0 || !height)
+    return above ? `${above}${texts}{margin:-${gapPx}px 0 ${2 * gapPx}px}${picture}{margin:0}` : '';
+  const upwards = 'ratio' in height ? `${(-100 * over) / height.ratio}%` : `calc(${height.length}*${-over})`;
+  const least =
+    'ratio' in height ? `aspect-ratio:${height.ratio / over}` : `min-height:calc(${height.length}*${over})`;
+  return (
+    `${above}${picture}{margin:0}${padded}` +
+    `${texts}{flex:none;justify-content:${side === 'above' ? 'flex-start' : 'flex-end'};${least};margin-block-${side === 'above' ? 'end' : 'start'}:${upwards}}`
+  );
+}

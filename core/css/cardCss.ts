@@ -1,0 +1,66 @@
+import { heightOf } from '../card/pictureHeight.ts';
+import { placingCss } from '../card/placing.ts';
+import type { PictureShape } from '../card/partKind.ts';
+import type { Card } from '../card/card.ts';
+import { PART_GAP_PX } from '../card/text.ts';
+import { formKind } from '../forms/index.ts';
+import type { StepView } from '../view/view.ts';
+
+/** How high pictures are. */
+function pictureRules(scope: string, shape: PictureShape): string {
+  if (shape.by === 'ratio') return '';
+  const height = heightOf(shape);
+  return height && 'length' in height
+    ? `${scope} .part-picture{aspect-ratio:auto;height:${height.length}}`
+    : `${scope} .part-picture:not(.bare){aspect-ratio:auto}${scope} .part-picture img{height:auto}`;
+}
+
+/** Texts stand on the picture here. */
+const isOver = (step: StepView): boolean =>
+  step.hasPicture && (formKind(step.form).card === 'ground' || step.placing.reach > 0);
+
+const hiddenUntil = { atOnce: '', fades: '', rises: 'translate:0 14px;' } as const;
+
+/** Texts that are there only when pointed at; by touch always, and with the keyboard when it comes to the card. */
+function pointedRules(card: string, { text }: Card): string {
+  const at = (texts: string) => `:is(${card}:hover,${card}:focus-within)>${texts}`;
+  const hidden = `${card}>.texts:not(.lead)`;
+  const shade = `${card}>.part-picture::after`;
+  const motion =
+    text.comes === 'atOnce'
+      ? ''
+      : `@media (prefers-reduced-motion:no-preference){${hidden},${shade}{transition:opacity .2s,translate .2s}}`;
+  return (
+    `@media (hover:hover){${hidden},${shade}{opacity:0}${hidden}{${hiddenUntil[text.comes]}}` +
+    `${at('.texts')},${at('.part-picture')}::after{opacity:1;translate:none}${motion}}`
+  );
+}
+
+const groundRules: Record<Card['text']['ground'], (texts: string) => string> = {
+  none: () => '',
+  light: (texts) => `${texts}{background:color-mix(in srgb,var(--ground) 88%,transparent)}`,
+  dark: (texts) =>
+    `${texts}{background:rgb(0 0 0/.68);color:#fff}${texts} :is(.before,.reduced,.stars,.stars>span,.part-brand,.part-words,.part-count,.part-rating),${texts}>:is(.part-brand,.part-words,.part-count,.part-rating){color:#fff}`,
+};
+
+/** How the cards of a shelf are put together at one step. */
+export function cardCss(scope: string, step: StepView, card: Card): string {
+  const cards = `${scope}>.window>.cards>.card`;
+  const { card: manner } = formKind(step.form);
+  let css = pictureRules(scope, step.picture);
+  if (step.insidePx > 0) css += `${cards}{padding:${step.insidePx}px}`;
+  if (!step.hasPicture) return `${css}${cards}>.texts:not(.lead){margin-top:-${PART_GAP_PX}px}`;
+  if (manner === 'stacked' || manner === 'own')
+    css += placingCss(cards, step.placing, heightOf(step.picture), PART_GAP_PX);
+  if (!isOver(step)) return css;
+  if (manner !== 'ground') css += groundRules[card.text.ground](`${cards}>.texts:not(.lead)`);
+  return card.text.when === 'pointed' ? css + pointedRules(cards, card) : css;
+}
+
+/** How cards are wrapped, at every width. */
+export function frameCss(scope: string, { frame }: Card): string {
+  if (frame === 'plain') return '';
+  const edge =
+    frame === 'framed' ? '0 0 0 1px var(--line)' : '0 1px 3px rgb(0 0 0/.14),0 4px 14px rgb(0 0 0/.09)';
+  return `${scope}>.window>.cards>.card{box-shadow:${edge};border-radius:4px;background:var(--ground)}`;
+}
