@@ -1,6 +1,6 @@
 import { CircleUser, Redo2, Undo2 } from 'lucide-react';
 import { lazy, Suspense, useEffect, useMemo, useState, type ReactNode } from 'react';
-import { Menu, MenuItem, MenuTrigger } from 'react-aria-components';
+import { Menu, MenuTrigger } from 'react-aria-components';
 import { NavLink } from 'react-router';
 import styled from 'styled-components';
 import { useQuery } from '@tanstack/react-query';
@@ -10,7 +10,8 @@ import { SeenBy } from './seenBy/SeenBy.tsx';
 import { useDraft, useNames, useStudio } from './studioContext.tsx';
 import { Brand } from './ui/Brand.tsx';
 import { BarButton, TapeButton } from './ui/Button.tsx';
-import { itemStyle, PopoverBox } from './ui/Pick.tsx';
+import { MenuRow } from './ui/MenuRow.tsx';
+import { PopoverBox } from './ui/Pick.tsx';
 import { t } from './ui/theme.ts';
 import { counted } from '../core/sentence/sentence.ts';
 
@@ -52,10 +53,6 @@ const Bar = styled.header`
     outline: 2px solid ${t.tape};
     outline-offset: 2px;
   }
-`;
-
-const Item = styled(MenuItem)`
-  ${itemStyle}
 `;
 
 const typing = (target: EventTarget | null) =>
@@ -123,9 +120,9 @@ export function Shell({ children }: { children: ReactNode }) {
                 key === 'out' ? signOut() : key === 'keys' ? setHelping(true) : window.open('/', '_blank')
               }
             >
-              <Item id="live">See the live store</Item>
-              <Item id="keys">Keys</Item>
-              <Item id="out">Sign out {account.name}</Item>
+              <MenuRow id="live">See the live store</MenuRow>
+              <MenuRow id="keys">Keys</MenuRow>
+              <MenuRow id="out">Sign out {account.name}</MenuRow>
             </Menu>
           </PopoverBox>
         </MenuTrigger>

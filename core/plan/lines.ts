@@ -241,9 +241,30 @@ const card: Line = {
         '; ',
         opens(listed(labels.map((kind) => kind.name.toLowerCase())), `card.shown.${labels[0]!.id}`),
       );
-    return [...pieces, '; ', opens(alignWords[settings.align], 'card.align')];
+    return [...pieces, '; ', opens(alignWords[settings.align], 'card.align'), ...sayPlacing(shelf, names)];
   }),
 };
+
+/** Where texts stand and how cards are wrapped, as far as it is not the plainest. */
+function sayPlacing({ card: { text, frame }, form }: Shelf, names: Names): Sentence {
+  const forms = formsOf(form, names.bands);
+  const pieces: Piece[] = [];
+  const some = <T>(varying: Varying<T>, plainest: T) =>
+    Object.values(varying).some((one) => one !== plainest);
+  if (isUsed('card.text.side', forms) && some(text.side, 'under'))
+    pieces.push(', ', opens(`${sayVarying(text.side, names, String)} the picture`, 'card.text.side'));
+  const over = isUsed('card.text.reach', forms) && some(text.reach, 0);
+  if (over)
+    pieces.push(
+      ', ',
+      opens(`over ${sayVarying(text.reach, names, (share) => `${share} %`)} of it`, 'card.text.reach'),
+    );
+  if ((over || forms.includes('slider')) && text.when === 'pointed')
+    pieces.push(', ', opens('there when pointed at', 'card.text.when'));
+  if (isUsed('card.frame', forms) && frame !== 'plain')
+    pieces.push('; ', opens(`${frame} cards`, 'card.frame'));
+  return pieces;
+}
 
 /** Where a part is shown, if not everywhere. */
 function sayShown(shown: Varying<boolean>, { bands }: Names): string {

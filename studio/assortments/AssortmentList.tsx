@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { useDeferredValue, useState } from 'react';
-import { Menu, MenuItem, MenuTrigger, Input, TextField, Button } from 'react-aria-components';
+import { Menu, MenuTrigger, Input, TextField, Button } from 'react-aria-components';
 import { NavLink } from 'react-router';
 import styled from 'styled-components';
 import { ofWords, type Of } from '../../core/assortment/assortment.ts';
@@ -13,7 +13,8 @@ import type { SavedAssortment } from '../../core/plan/savedAssortment.ts';
 import { capital, counted } from '../../core/sentence/sentence.ts';
 import type { ItemsAnswer } from '../../core/view/view.ts';
 import { useDraft, useStudio } from '../studioContext.tsx';
-import { itemStyle, PopoverBox } from '../ui/Pick.tsx';
+import { MenuRow } from '../ui/MenuRow.tsx';
+import { PopoverBox } from '../ui/Pick.tsx';
 import { t } from '../ui/theme.ts';
 import { useSeenBy } from './useSeenBy.ts';
 
@@ -95,10 +96,6 @@ const Add = styled(Button)`
   cursor: pointer;
 `;
 
-const Item = styled(MenuItem)`
-  ${itemStyle}
-`;
-
 const THUMBS = 5;
 
 function Entry({ saved }: { saved: SavedAssortment }) {
@@ -173,9 +170,9 @@ export function AssortmentList({
         <PopoverBox>
           <Menu onAction={(key) => onAdd(key as Of)}>
             {kinds.map((of) => (
-              <Item key={of} id={of}>
+              <MenuRow key={of} id={of}>
                 Of {capital(ofWords[of].many).toLowerCase()}
-              </Item>
+              </MenuRow>
             ))}
           </Menu>
         </PopoverBox>

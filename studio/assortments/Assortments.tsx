@@ -15,8 +15,9 @@ import { Stack } from '../arrange/spec/lines/controls.tsx';
 import { useDraft, useNames, useStudio } from '../studioContext.tsx';
 import { Button } from '../ui/Button.tsx';
 import { Words } from '../ui/fields.tsx';
-import { itemStyle, PopoverBox } from '../ui/Pick.tsx';
-import { Menu, MenuItem, MenuTrigger } from 'react-aria-components';
+import { MenuRow } from '../ui/MenuRow.tsx';
+import { PopoverBox } from '../ui/Pick.tsx';
+import { Menu, MenuTrigger } from 'react-aria-components';
 import { Saved } from '../arrange/foot/Saved.tsx';
 import { t } from '../ui/theme.ts';
 import { AssortmentControls } from './of/index.tsx';
@@ -106,10 +107,6 @@ const Side = styled.aside`
   }
 `;
 
-const Item = styled(MenuItem)`
-  ${itemStyle}
-`;
-
 /** Where a saved assortment is shown, in words. */
 function shownWords(plan: Plan, id: string): string {
   const shelves = shelvesShowing(plan, id);
@@ -181,9 +178,9 @@ function One({ saved }: { saved: SavedAssortment }) {
             <PopoverBox>
               <Menu onAction={(key) => showIn(String(key))}>
                 {Object.values(plan.pages).map((page) => (
-                  <Item key={page.id} id={page.id}>
+                  <MenuRow key={page.id} id={page.id}>
                     On {page.name}
-                  </Item>
+                  </MenuRow>
                 ))}
               </Menu>
             </PopoverBox>

@@ -6,7 +6,6 @@ import {
   GridList,
   GridListItem,
   Menu,
-  MenuItem,
   MenuTrigger,
   Size,
   useDragAndDrop,
@@ -22,7 +21,8 @@ import type { Target } from '../../core/plan/commands.ts';
 import { currencyOf } from '../../core/view/pageView.ts';
 import { useSet } from '../arrange/spec/lines/controls.tsx';
 import { useDraft } from '../studioContext.tsx';
-import { itemStyle, PopoverBox } from '../ui/Pick.tsx';
+import { MenuRow } from '../ui/MenuRow.tsx';
+import { PopoverBox } from '../ui/Pick.tsx';
 import { t } from '../ui/theme.ts';
 import { withoutPin, withPin } from './byHand.ts';
 import type { RunOfItems } from './useRun.ts';
@@ -127,10 +127,6 @@ const Card = styled(GridListItem)`
     border-radius: 5px;
     padding: 1px 6px;
   }
-`;
-
-const MenuRow = styled(MenuItem)`
-  ${itemStyle}
 `;
 
 const gridOptions = {

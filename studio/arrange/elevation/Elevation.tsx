@@ -1,25 +1,18 @@
 import { MoreVertical } from 'lucide-react';
 import { memo } from 'react';
-import {
-  Button,
-  GridList,
-  GridListItem,
-  Menu,
-  MenuItem,
-  MenuTrigger,
-  useDragAndDrop,
-} from 'react-aria-components';
+import { Button, GridList, GridListItem, Menu, MenuTrigger, useDragAndDrop } from 'react-aria-components';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { bayName } from '../../../core/change/change.ts';
-import { bayKinds, type Bay } from '../../../core/plan/bays/index.ts';
-import { newShelf } from '../../../core/plan/atFirst.ts';
+import type { Bay } from '../../../core/plan/bays/index.ts';
 import type { PageView } from '../../../core/view/view.ts';
 import { stepAt } from '../../../core/geometry/steps.ts';
 import { useDraft, useStudio } from '../../studioContext.tsx';
-import { itemStyle, Pick, PopoverBox } from '../../ui/Pick.tsx';
+import { MenuRow } from '../../ui/MenuRow.tsx';
+import { Pick, PopoverBox } from '../../ui/Pick.tsx';
 import { t } from '../../ui/theme.ts';
 import { useArranging, useView } from '../arrangeContext.tsx';
+import { AddBay } from './AddBay.tsx';
 import { BayDrawing } from './BayDrawing.tsx';
 import { newId } from './newId.ts';
 
@@ -128,22 +121,6 @@ const BayItem = styled(GridListItem)`
   }
 `;
 
-const Item = styled(MenuItem)`
-  ${itemStyle}
-`;
-
-const Add = styled(Button)`
-  margin: 2px 10px 0;
-  border: 1px dashed ${t.edge};
-  border-radius: ${t.corner};
-  background: none;
-  min-height: 32px;
-  color: ${t.pine};
-  font-weight: 600;
-  cursor: pointer;
-  width: 129px;
-`;
-
 const PageButton = styled(Button)`
   border: 0;
   background: none;
@@ -191,22 +168,6 @@ export function Elevation() {
   };
   const hide = (one: Bay) =>
     draft.run({ do: 'set', on: { page: page.id, bay: one.id }, setting: 'hidden', value: !one.hidden });
-  const add = (holds: string) => {
-    const kind = bayKinds.find(({ id }) => id === holds)!;
-    const { plan } = draft.getState();
-    const id = newId(holds, plan);
-    const at = chosen ? page.bays.findIndex((one) => one.id === chosen.id) + 1 : page.bays.length;
-    const bay = kind.atFirst(id, plan.house.bands[0]!.id);
-    draft.run({
-      do: 'addBay',
-      page: page.id,
-      at,
-      bay,
-      ...(holds === 'shelf' && { shelf: newShelf(id, plan.house.bands) }),
-    });
-    choose(id);
-  };
-
   const { dragAndDropHooks } = useDragAndDrop({
     getItems: (keys) => [...keys].map((key) => ({ 'text/plain': String(key) })),
     onReorder: ({ keys, target }) => {
@@ -282,20 +243,7 @@ export function Elevation() {
           ))}
         </Bays>
       </div>
-      <MenuTrigger>
-        <Add>Add a bay</Add>
-        <PopoverBox>
-          <Menu onAction={(key) => add(String(key))}>
-            {bayKinds
-              .filter((kind) => kind.addedTo.includes(page.kind))
-              .map((kind) => (
-                <Item key={kind.id} id={kind.id}>
-                  {kind.name}
-                </Item>
-              ))}
-          </Menu>
-        </PopoverBox>
-      </MenuTrigger>
+      <AddBay />
     </Strip>
   );
 }
@@ -358,11 +306,11 @@ const ElevationBay = memo(function ElevationBay({ bay, chosen, name, onAct }: El
         </Button>
         <PopoverBox>
           <Menu onAction={(key) => onAct(bay, String(key))}>
-            <Item id="up">Move up</Item>
-            <Item id="down">Move down</Item>
-            <Item id="duplicate">Duplicate</Item>
-            <Item id="hide">{bay.hidden ? 'Show' : 'Hide'}</Item>
-            <Item id="remove">Remove</Item>
+            <MenuRow id="up">Move up</MenuRow>
+            <MenuRow id="down">Move down</MenuRow>
+            <MenuRow id="duplicate">Duplicate</MenuRow>
+            <MenuRow id="hide">{bay.hidden ? 'Show' : 'Hide'}</MenuRow>
+            <MenuRow id="remove">Remove</MenuRow>
           </Menu>
         </PopoverBox>
       </MenuTrigger>

@@ -12,6 +12,7 @@ import { Button } from '../../../ui/Button.tsx';
 import { Choice, Switch, Words } from '../../../ui/fields.tsx';
 import { Pick } from '../../../ui/Pick.tsx';
 import { Facts } from '../forms/Facts.tsx';
+import { StartFrom } from '../forms/StartFrom.tsx';
 import { FormSections } from '../forms/index.tsx';
 import { Hint, SettingBox, Stack, useSet, VaryingChoice, type LineProps } from './controls.tsx';
 
@@ -51,6 +52,7 @@ export function Form({ bay, shelf, drawn }: LineProps) {
   const all = oneCategory(assortmentOf(plan, shelf), tree);
   return (
     <Stack>
+      <StartFrom shelf={shelf.id} />
       {apart ? (
         <VaryingChoice id="form" title="Form" on={on} value={shelf.form} options={formOptions} />
       ) : (

@@ -1,0 +1,56 @@
+import { describe, expect, it } from 'vitest';
+import { specimenPlan, specimenShelf } from '../../specimen/specimen.ts';
+import { firstBands } from '../atFirst.ts';
+import { apply } from '../commands.ts';
+import { PAGE_KINDS } from '../pageKinds.ts';
+import { shelfSchema } from '../shelf.ts';
+import { planFaults } from '../plan.ts';
+import { makeReadyBay } from '../readyBays/readyBay.ts';
+import { readyBays, readyBaysFor } from '../readyBays/index.ts';
+import { arrangements, startFrom } from './index.ts';
+
+const few = firstBands.slice(0, 2);
+const many = [
+  ...firstBands,
+  { id: 'wall', name: 'Wall', from: 1800, nominal: { width: 1920, height: 1080 } },
+];
+
+describe.each(arrangements)('the arrangement "$name"', (arrangement) => {
+  it('makes a shelf that meets its schema, at any number of bands', () => {
+    for (const bands of [few, firstBands, many]) {
+      const plan = specimenPlan([specimenShelf('a')]);
+      const next = apply(
+        { ...plan, house: { ...plan.house, bands: [...bands] } },
+        startFrom('a', arrangement, bands),
+      );
+      expect(() => shelfSchema.validateSync(next.shelves.a, { strict: true })).not.toThrow();
+    }
+  });
+
+  it('changes what is shown and where it is shown as little as its own settings say', () => {
+    const plan = specimenPlan([specimenShelf('a'), specimenShelf('b')]);
+    const next = apply(plan, startFrom('a', arrangement, firstBands));
+    const touched = Object.keys(arrangement.settings(firstBands)).map((path) => path.split('.')[0]);
+    const before = plan.shelves.a as unknown as Record<string, unknown>;
+    const after = next.shelves.a as unknown as Record<string, unknown>;
+    for (const key of Object.keys(before)) if (!touched.includes(key)) expect(after[key]).toBe(before[key]);
+    expect(next.shelves.b).toBe(plan.shelves.b);
+    expect(next.pages).toBe(plan.pages);
+  });
+});
+
+describe.each(readyBays)('the bay "$heading"', (ready) => {
+  it('fits into a page of its kinds', () => {
+    const { bay, shelf } = makeReadyBay(ready, 'made', firstBands);
+    const plan = specimenPlan([specimenShelf('a')]);
+    const [page] = Object.keys(plan.pages);
+    const next = apply(plan, { do: 'addBay', page: page!, at: 1, bay, shelf });
+    expect(planFaults(next)).toEqual([]);
+    expect(bay.heading.words).toBe(ready.heading);
+  });
+});
+
+it('offers bays that need a product on product pages only', () => {
+  for (const kind of PAGE_KINDS)
+    expect(readyBaysFor(kind).some(({ id }) => id === 'goesWithIt')).toBe(kind === 'product');
+});

@@ -1,0 +1,22 @@
+import { everywhere } from '../../bands/varying.ts';
+import { growing, type Arrangement } from './arrangement.ts';
+
+export const evenRows: Arrangement = {
+  id: 'evenRows',
+  name: 'Even rows',
+  about: 'Two to four side by side in two rows, upright pictures.',
+  settings: (bands) => ({
+    form: everywhere(bands, 'grid'),
+    'across.by': 'count',
+    'across.count': growing(bands, 2, 3, 4),
+    'gap.column': growing(bands, 12, 20, 24),
+    'gap.row': growing(bands, 20, 28, 32),
+    'amount.by': 'rows',
+    'amount.rows': everywhere(bands, 2),
+    'card.picture.by': 'ratio',
+    'card.picture.ratio': everywhere(bands, '4:5'),
+    'card.text.side': everywhere(bands, 'under'),
+    'card.text.reach': everywhere(bands, 0),
+    'card.frame': 'plain',
+  }),
+};

@@ -1,0 +1,13 @@
+import { newAssortment } from '../atFirst.ts';
+import { fewAndLarge } from '../arrangements/fewAndLarge.ts';
+import type { ReadyBay } from './readyBay.ts';
+
+export const fromTheJournal: ReadyBay = {
+  id: 'fromTheJournal',
+  heading: 'From the journal',
+  about: 'The newest journal entries.',
+  on: null,
+  assortment: () => ({ ...newAssortment('entries'), limit: 6 }),
+  arrangement: fewAndLarge,
+  notTwice: false,
+};

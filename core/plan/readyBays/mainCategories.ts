@@ -1,0 +1,13 @@
+import { newAssortment } from '../atFirst.ts';
+import { wordsOnPictures } from '../arrangements/wordsOnPictures.ts';
+import type { ReadyBay } from './readyBay.ts';
+
+export const mainCategories: ReadyBay = {
+  id: 'mainCategories',
+  heading: 'By category',
+  about: 'The main categories with their pictures.',
+  on: null,
+  assortment: () => newAssortment('categories'),
+  arrangement: wordsOnPictures,
+  notTwice: false,
+};

@@ -1,0 +1,18 @@
+import { newAssortment } from '../atFirst.ts';
+import { rowThatRunsOn } from '../arrangements/rowThatRunsOn.ts';
+import type { ReadyBay } from './readyBay.ts';
+
+export const newestFirst: ReadyBay = {
+  id: 'newestFirst',
+  heading: 'New',
+  about: 'What came out last, newest first.',
+  on: null,
+  assortment: () => ({
+    ...newAssortment('products'),
+    rule: { join: 'all', parts: [{ is: 'new', days: null }] },
+    order: { by: 'newest' },
+    fallback: { fewerThan: 1, then: 'goAway', from: null },
+  }),
+  arrangement: rowThatRunsOn,
+  notTwice: true,
+};
