@@ -35,7 +35,7 @@ const someShelf = (id: string) =>
       items: fc.integer({ min: 1, max: 40 }).map((phone) => ({ phone })),
       rows: fc.integer({ min: 1, max: 5 }),
       paging: fc.constantFrom('none' as const, 'numbered' as const, 'onReach' as const),
-      form: fc.constantFrom<FormId>('grid', 'grid', 'grid', 'carousel', 'slider', 'masonry'),
+      form: fc.constantFrom<FormId>('grid', 'grid', 'grid', 'carousel', 'slider', 'masonry', 'mosaic'),
       visible: fc.integer({ min: 10, max: 60 }).map((tenths) => tenths / 10),
       play: fc.boolean(),
       notTwice: fc.boolean(),

@@ -30,6 +30,15 @@ export function spareBelow(page: PageView, bayId: string, plan: Plan): number {
   return Math.min(Infinity, ...spare);
 }
 
+/** The number nearest to `near`, at most `most`, of which every step makes full rows; null where none is near. */
+function nearestFull({ steps }: ShelfView, near: number, most: number): number | null {
+  const fills = (count: number) =>
+    count >= 1 && count <= most && steps.every((step) => formKind(step.form).rows(count, step.across).full);
+  for (let apart = 0; apart <= near; apart += 1)
+    for (const count of [near + apart, near - apart]) if (fills(count)) return count;
+  return null;
+}
+
 /**
  * The number, or the rows, that would fill every row; null where none does with what there is.
  * @param spare how many more it may show (see spareBelow)
@@ -38,16 +47,21 @@ export function fullRowsFix(view: ShelfView, shelf: Shelf, spare = Infinity): Fi
   if (spare < 0) return null;
   const most = Math.min(view.total, view.cards.length + spare);
   const on = { shelf: shelf.id };
+  const near = Math.max(...view.steps.map((step) => step.size));
+  const showing = (count: number): Fix => ({
+    words: `Show ${count}`,
+    // One number for every width: what other widths set for themselves is let go.
+    command: { do: 'set', on, setting: 'amount.items', value: { [view.steps[0]!.bandId]: count } },
+  });
   const acrosses = view.steps.filter((step) => formKind(step.form).inRows).map((step) => step.across);
-  if (shelf.amount.by === 'items') {
-    const near = Math.max(...view.steps.map((step) => step.size));
+  const plain = view.steps.every((step) => formKind(step.form).inRows || step.rows.full);
+  if (!plain && (acrosses.length === 0 || shelf.amount.by === 'items')) {
+    const count = nearestFull(view, near, most);
+    if (count) return showing(count);
+  } else if (plain && shelf.amount.by === 'items') {
     const { offers, rowsInstead } = fullCounts(acrosses, near);
     const offer = offers.find((count) => count <= most);
-    if (offer) {
-      // One number for every width: what other widths set for themselves is let go.
-      const value = { [view.steps[0]!.bandId]: offer };
-      return { words: `Show ${offer}`, command: { do: 'set', on, setting: 'amount.items', value } };
-    }
+    if (offer) return showing(offer);
     // Rows are set by band; within one the count across may grow, so the fewest rows of its steps hold.
     const rows: Record<string, number> = {};
     view.steps.forEach((step) => {

@@ -1,6 +1,7 @@
 import { textOn } from '../colour/textOn.ts';
 import { valueAt } from '../bands/varying.ts';
 import { PART_GAP_PX } from '../card/text.ts';
+import { formKind } from '../forms/index.ts';
 import { fillCrop } from '../picture/crop.ts';
 import type { PictureFacts } from '../catalogue/facts.ts';
 import type { BayView, PageView, ShelfView } from '../view/view.ts';
@@ -44,7 +45,7 @@ function cropRules(shelf: ShelfView, crops: ReadonlyMap<string, PictureFacts>): 
   let before = '';
   for (const step of shelf.steps) {
     // Of a height in px, the proportions at the narrowest card of the step stand for all of them.
-    const shape = step.form === 'slider' ? step.slide : step.picture;
+    const shape = formKind(step.form).card === 'ground' ? step.ground : step.picture;
     const frame = shape.by === 'ratio' ? shape.ratio : 1;
     const rules = [...crops]
       .map(([name, { width, height, focal }]) => {

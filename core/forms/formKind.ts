@@ -4,7 +4,7 @@ import type { Room } from '../geometry/steps.ts';
 import type { Shelf } from '../plan/shelf.ts';
 import type { ShelfView, StepView } from '../view/view.ts';
 
-export const FORM_IDS = ['grid', 'carousel', 'slider', 'list', 'masonry', 'spread'] as const;
+export const FORM_IDS = ['grid', 'carousel', 'slider', 'list', 'masonry', 'mosaic', 'spread'] as const;
 export type FormId = (typeof FORM_IDS)[number];
 
 /** Where a card stands within its shelf, px from the upper corner at which reading begins. */
@@ -56,7 +56,7 @@ export interface FormKind {
   /** Width of a card, px. */
   cardPx(step: StepView, innerPx: number): number;
   /** Width of a card's picture, px, where it is not as wide as the card. */
-  picturePx?(step: StepView): number;
+  picturePx?(step: StepView, innerPx: number): number;
   /** Where the cards that are shown stand, in their order; what moves stands as at the start. */
   layout(input: LayoutInput): Box[];
   /** Rules for the step, `scope` being the shelf's selector; the base style sheet draws a grid. */
@@ -65,6 +65,8 @@ export interface FormKind {
   places?(scope: string, step: StepView, shelf: ShelfView): string;
   /** How the parts of a card stand to each other. */
   card: CardManner;
+  /** Space around words that stand on their picture as ground, px. */
+  groundPaddingPx?: number;
 }
 
 /** How a card puts its picture and its texts, which decides how high it is. */

@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { FORM_IDS, type FormId } from './formKind.ts';
 import { formKind, formKinds, formsOf, isUsed } from './index.ts';
 import { columnsOf } from './masonry.ts';
+import { blocksOf } from './mosaic.ts';
 import { motionOf, stopPlaces, visibleWidth } from './moving.ts';
 import { openingsOf, pageGrid } from './spread.ts';
 import { allSettings } from '../plan/settings/index.ts';
@@ -20,6 +21,28 @@ const shelfView = (form: FormId, more: Partial<Shelf> = {}, total = 64) => {
   if (content.holds !== 'shelf') throw new Error('no shelf');
   return { view, shelf: content.shelf };
 };
+
+describe('a mosaic', () => {
+  it('covers its rows with blocks, every one once and none over another, but for the end of the last', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 0, max: 60 }), fc.integer({ min: 1, max: 8 }), (count, across) => {
+        const blocks = blocksOf(count, across);
+        expect(blocks).toHaveLength(count);
+        const cells = blocks.flatMap(({ column, row, columns, rows }) =>
+          Array.from({ length: rows }, (_, r) =>
+            Array.from({ length: columns }, (_, c) => `${row + r} ${column + c}`),
+          ).flat(),
+        );
+        expect(new Set(cells).size).toBe(cells.length);
+        const { rows, last, full } = formKind('mosaic').rows(count, across);
+        expect(blocks.every(({ column, columns }) => column + columns <= across)).toBe(true);
+        expect(cells.length).toBe(full ? rows * across : (rows - 1) * across + last);
+        // Groups come in reading order, so that a keyboard goes down the page.
+        blocks.forEach(({ row }, i) => expect(row).toBeGreaterThanOrEqual((blocks[i - 1]?.row ?? 0) - 1));
+      }),
+    );
+  });
+});
 
 describe('forms', () => {
   it('are one object each, under the ids that a shelf can have', () => {

@@ -5,11 +5,12 @@ import { FORM_IDS, type FormId, type FormKind } from './formKind.ts';
 import { grid } from './grid.ts';
 import { list } from './list.ts';
 import { masonry } from './masonry.ts';
+import { mosaic } from './mosaic.ts';
 import { slider } from './slider.ts';
 import { spread } from './spread.ts';
 
 /** Every form, in the order in which they are offered. A table has its place after the list. */
-export const formKinds: readonly FormKind[] = [grid, carousel, slider, list, masonry, spread];
+export const formKinds: readonly FormKind[] = [grid, carousel, slider, list, masonry, mosaic, spread];
 
 const byId = new Map(formKinds.map((kind) => [kind.id, kind]));
 export const formKind = (id: FormId): FormKind => byId.get(id)!;

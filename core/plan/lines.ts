@@ -259,7 +259,7 @@ function sayPlacing({ card: { text, frame }, form }: Shelf, names: Names): Sente
       ', ',
       opens(`over ${sayVarying(text.reach, names, (share) => `${share} %`)} of it`, 'card.text.reach'),
     );
-  if ((over || forms.includes('slider')) && text.when === 'pointed')
+  if ((over || forms.some((id) => formKind(id).card === 'ground')) && text.when === 'pointed')
     pieces.push(', ', opens('there when pointed at', 'card.text.when'));
   if (isUsed('card.frame', forms) && frame !== 'plain')
     pieces.push('; ', opens(`${frame} cards`, 'card.frame'));

@@ -5,7 +5,6 @@ import { partKind } from '../card/parts/index.ts';
 import { BESIDE_GAP_PX, placedHeight, placedPicturePx, placedTextPx } from '../card/placing.ts';
 import { PART_GAP_PX } from '../card/text.ts';
 import { formKind } from '../forms/index.ts';
-import { SLIDE_PADDING_PX } from '../forms/slider.ts';
 import type { CardView, StepView } from './view.ts';
 
 const hiddenParts = new WeakMap<Card['shown'], { bands: Bands; at: Map<string, ReadonlySet<string>> }>();
@@ -33,14 +32,14 @@ export function cardHeight(
   bands: Bands,
   widthPx: number,
 ): number {
-  const manner = formKind(step.form).card;
+  const { card: manner, groundPaddingPx = 0 } = formKind(step.form);
   const shape = { picture: step.picture, titleLines: settings.titleLines };
   const hidden = hiddenAt(settings, bands, step.bandId);
   const { placing } = step;
   const innerPx = widthPx - 2 * step.insidePx;
   const textPx =
     manner === 'ground'
-      ? widthPx - 2 * SLIDE_PADDING_PX
+      ? widthPx - 2 * groundPaddingPx
       : !step.hasPicture
         ? innerPx
         : manner === 'beside'
@@ -55,7 +54,7 @@ export function cardHeight(
       (picture ? texts : lead).push(partKind(view.part)!.heightPx(view, shape, textPx));
   }
   const all = Math.max(0, runPx([...lead, ...texts]) - PART_GAP_PX);
-  if (manner === 'ground') return Math.max(slidePx(step, widthPx), all + 2 * SLIDE_PADDING_PX);
+  if (manner === 'ground') return Math.max(groundPx(step, widthPx), all + 2 * groundPaddingPx);
   const around = 2 * step.insidePx;
   if (!picture) return all + around;
   const pictureHeight = (px: number) => partKind('picture')!.heightPx(picture, shape, px);
@@ -72,6 +71,6 @@ export function cardHeight(
   );
 }
 
-/** Height of a slide, px. */
-const slidePx = ({ slide }: StepView, widthPx: number): number =>
-  slide.by === 'ratio' ? widthPx / slide.ratio : slide.by === 'own' ? 0 : slide.px;
+/** Height of a card of which the picture is the ground, px. */
+const groundPx = ({ ground }: StepView, widthPx: number): number =>
+  ground.by === 'ratio' ? widthPx / ground.ratio : ground.by === 'own' ? 0 : ground.px;

@@ -122,6 +122,7 @@ export function* pageView(input: PageInput): Generator<ItemsRequest, PageView, I
   return {
     pageId: page.id,
     kind: page.kind,
+    path: input.address.path,
     title: page.kind === 'home' ? house.storeName : `${name} – ${house.storeName}`,
     firstHeading: firstHeading(bays, page.kind === 'home' ? house.storeName : name),
     lang: house.locale,

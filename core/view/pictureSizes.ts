@@ -11,7 +11,8 @@ const short = (value: number) => Number(value.toFixed(3));
 export function picturePx(step: StepView, innerPx: number): number {
   const kind = formKind(step.form);
   return (
-    kind.picturePx?.(step) ?? placedPicturePx(step.placing, kind.cardPx(step, innerPx) - 2 * step.insidePx)
+    kind.picturePx?.(step, innerPx) ??
+    placedPicturePx(step.placing, kind.cardPx(step, innerPx) - 2 * step.insidePx)
   );
 }
 

@@ -145,6 +145,14 @@ const ofScreen = (share: number, bands: Bands, bandId: string): PictureShape => 
   px: (nominalOf(bands, bandById(bands, bandId)!).height * share) / 100,
 });
 
+/** What gives a card its height where the picture is its ground. */
+function groundOf(shelf: Shelf, form: FormId, bands: Bands, bandId: string): PictureShape {
+  if (form !== 'slider') return pictureShape(shelf, form, bands, bandId);
+  return shelf.slideBy === 'screen'
+    ? ofScreen(valueAt(shelf.slideScreen, bands, bandId), bands, bandId)
+    : { by: 'ratio', ratio: ratioValue(valueAt(shelf.slideRatio, bands, bandId)) };
+}
+
 /** Where texts stand to the picture: what a form has no place for stays under it. */
 function placingOf({ card: { text } }: Shelf, form: FormId, bands: Bands, bandId: string): Placing {
   const manner = formKind(form).card;
@@ -207,10 +215,7 @@ export function shelfView(
       marks: moves ? at(moving.marks) : 'none',
       placing: placingOf(shelf, step.form, bands, step.bandId),
       insidePx: shelf.card.frame === 'plain' || kind.card === 'ground' ? 0 : at(shelf.card.inside),
-      slide:
-        shelf.slideBy === 'screen'
-          ? ofScreen(at(shelf.slideScreen), bands, step.bandId)
-          : { by: 'ratio', ratio: ratioValue(at(shelf.slideRatio)) },
+      ground: groundOf(shelf, step.form, bands, step.bandId),
       listPicturePx: at(shelf.listPicture),
       spread: { items: at(shelf.spread.items), facing: at(shelf.spread.facing) },
       columns: null,

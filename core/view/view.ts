@@ -73,7 +73,8 @@ export interface StepView extends Step {
   arrows: boolean;
   arrowPx: number;
   marks: Moving['marks'][string];
-  slide: PictureShape;
+  /** What gives a card its height where the picture is its ground. */
+  ground: PictureShape;
   listPicturePx: number;
   spread: { items: number; facing: boolean };
   /** Column of each card that is shown, where cards stand in columns of their own. */
@@ -165,6 +166,8 @@ export interface Link {
 export interface PageView {
   pageId: string;
   kind: PageOf;
+  /** Where it stands in public. */
+  path: string;
   title: string;
   /** Words of the first heading where no bay carries one; null where one does. */
   firstHeading: string | null;

@@ -1,7 +1,9 @@
 import { useQuery } from '@tanstack/react-query';
+import { useMemo } from 'react';
 import { useStore } from 'zustand';
 import type { EntryDetail, PictureFacts, ProductDetail } from '../../core/catalogue/facts.ts';
 import type { Page } from '../../core/plan/page.ts';
+import type { PageOf } from '../../core/plan/pageKinds.ts';
 import { viewWith, type PageAddress } from '../../core/view/pageView.ts';
 import type { PageView } from '../../core/view/view.ts';
 import type { SeenBy } from '../api/items.ts';
@@ -25,7 +27,17 @@ function specimens(page: Page, { tree, vocabulary }: Studio, shopper: Shopper) {
 }
 
 const noPictures: PictureFacts[] = [];
-const HERE: PageAddress = { path: '#', from: {} };
+
+/** Where the page stands in public, with what it is shown with. */
+const pathOf: Record<PageOf, (slug: string) => string> = {
+  home: () => '/',
+  shop: () => '/shop',
+  journal: () => '/journal',
+  category: (slug) => `/category/${slug}`,
+  collection: (slug) => `/collection/${slug}`,
+  product: (slug) => `/product/${slug}`,
+  entry: (slug) => `/journal/${slug}`,
+};
 
 /** The view of a page of the draft, made here and now; items that are not known yet are asked for meanwhile. */
 export function usePageView(page: Page): PageView {
@@ -73,6 +85,14 @@ export function usePageView(page: Page): PageView {
     product: page.kind === 'product' ? (product?.id ?? null) : null,
     lookedAt: lookedAtBy(shopper),
   };
+  const { slug } = { category, collection, product, entry, home: null, shop: null, journal: null }[
+    page.kind
+  ] ?? {
+    slug: '',
+  };
+  const path = pathOf[page.kind](slug);
+  // The same object while it is the same place, so that views of bays are kept.
+  const address = useMemo((): PageAddress => ({ path, from: {} }), [path]);
   return viewWith(
     {
       plan,
@@ -80,7 +100,7 @@ export function usePageView(page: Page): PageView {
       now: Date.now(),
       tree,
       pictures: (id) => pictures.find((picture) => picture.id === id),
-      address: HERE,
+      address,
       product: page.kind === 'product' ? product : null,
       entry: page.kind === 'entry' ? entry : null,
       categoryId: category?.id ?? null,

@@ -6,6 +6,11 @@ import { t } from './theme.ts';
 /** One thing that can be done, with a line about it where there is one. */
 export const MenuRow = styled(MenuItem)`
   ${itemStyle}
+  &:has([slot='description']) {
+    flex-direction: column;
+    align-items: flex-start;
+    gap: 0;
+  }
   [slot='label'] {
     display: block;
     font-weight: 500;

@@ -3,6 +3,7 @@ import type { Command } from '../commands.ts';
 import type { Arrangement } from './arrangement.ts';
 import { evenRows } from './evenRows.ts';
 import { fewAndLarge } from './fewAndLarge.ts';
+import { largeAndSmall } from './largeAndSmall.ts';
 import { lines } from './lines.ts';
 import { manySmall } from './manySmall.ts';
 import { oneLarge } from './oneLarge.ts';
@@ -19,6 +20,7 @@ export const arrangements: readonly Arrangement[] = [
   fewAndLarge,
   wrapped,
   wordsOnPictures,
+  largeAndSmall,
   rowThatRunsOn,
   oneLarge,
   lines,

@@ -1,5 +1,5 @@
 import { newAssortment } from '../atFirst.ts';
-import { wordsOnPictures } from '../arrangements/wordsOnPictures.ts';
+import { largeAndSmall } from '../arrangements/largeAndSmall.ts';
 import type { ReadyBay } from './readyBay.ts';
 
 export const mainCategories: ReadyBay = {
@@ -8,6 +8,6 @@ export const mainCategories: ReadyBay = {
   about: 'The main categories with their pictures.',
   on: null,
   assortment: () => newAssortment('categories'),
-  arrangement: wordsOnPictures,
+  arrangement: largeAndSmall,
   notTwice: false,
 };

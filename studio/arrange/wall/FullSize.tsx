@@ -1,10 +1,16 @@
+import { useState } from 'react';
 import { Dialog, Modal, ModalOverlay } from 'react-aria-components';
 import styled from 'styled-components';
 import type { PageView } from '../../../core/view/view.ts';
 import { Button } from '../../ui/Button.tsx';
+import { Switch } from '../../ui/fields.tsx';
 import { t } from '../../ui/theme.ts';
 import { Frame } from './Frame.tsx';
 import type { Stand } from './stands.ts';
+
+const HEAD_PX = 70;
+const SIDE_PX = 16;
+const GAP_PX = 16;
 
 const Veil = styled(ModalOverlay)`
   position: fixed;
@@ -21,10 +27,10 @@ const Veil = styled(ModalOverlay)`
   header {
     display: flex;
     align-items: center;
-    gap: 12px;
-    padding: 8px 16px;
-    background: ${t.ink};
-    color: #fff;
+    gap: 16px;
+    padding: 8px ${SIDE_PX}px;
+    background: ${t.paper};
+    border-bottom: 1px solid ${t.line};
   }
   header h2 {
     font: 600 15px/1.3 ${t.names};
@@ -32,15 +38,19 @@ const Veil = styled(ModalOverlay)`
   }
   .ground {
     overflow: auto hidden;
-    padding: 14px 16px 0;
+    padding: 14px ${SIDE_PX}px 0;
     display: flex;
+    gap: ${GAP_PX}px;
     justify-content: safe center;
+  }
+  h3 {
+    font: 500 13px/20px ${t.names};
   }
 `;
 
 const nothing = () => undefined;
 
-/** One frame alone, as large as it is. */
+/** One frame alone, as large as it is; or beside the same page as it is live. */
 export function FullSize({
   stand,
   view,
@@ -52,6 +62,9 @@ export function FullSize({
   styles: ReadonlyMap<string, string>;
   onClose(): void;
 }) {
+  const [beside, setBeside] = useState(false);
+  const heightPx = Math.max(200, window.innerHeight - HEAD_PX - (beside ? 20 : 0));
+  const scale = beside ? Math.min(1, (window.innerWidth - 2 * SIDE_PX - GAP_PX) / 2 / stand.width) : 1;
   return (
     <Veil isOpen isDismissable onOpenChange={(open) => !open && onClose()}>
       <Modal>
@@ -60,23 +73,70 @@ export function FullSize({
             <h2>
               {stand.name}, {stand.width} px wide
             </h2>
+            <Switch on={beside} onChange={setBeside}>
+              Beside what is live
+            </Switch>
             <Button onPress={onClose}>Close</Button>
           </header>
           <div className="ground">
-            <Frame
-              view={view}
-              styles={styles}
-              widthPx={stand.width}
-              heightPx={Math.max(200, window.innerHeight - 70)}
-              scale={1}
-              name={`The page on ${stand.name} at full size`}
-              chosenBay={null}
-              onPress={nothing}
-              onDocument={nothing}
-            />
+            {beside && <Live path={view.path} widthPx={stand.width} heightPx={heightPx} scale={scale} />}
+            <div>
+              {beside && <h3>Draft</h3>}
+              <Frame
+                view={view}
+                styles={styles}
+                widthPx={stand.width}
+                heightPx={heightPx}
+                scale={scale}
+                name={`The page on ${stand.name} at full size`}
+                chosenBay={null}
+                onPress={nothing}
+                onDocument={nothing}
+              />
+            </div>
           </div>
         </Dialog>
       </Modal>
     </Veil>
+  );
+}
+
+/** The public page as shoppers have it now. */
+function Live({
+  path,
+  widthPx,
+  heightPx,
+  scale,
+}: {
+  path: string;
+  widthPx: number;
+  heightPx: number;
+  scale: number;
+}) {
+  return (
+    <div>
+      <h3>Live</h3>
+      <div style={{ width: widthPx * scale, height: heightPx, overflow: 'hidden' }}>
+        <iframe
+          src={path}
+          // Frames have no bar to scroll by either, so that both are as wide.
+          onLoad={({ currentTarget }) =>
+            Object.assign(currentTarget.contentDocument!.documentElement.style, {
+              scrollbarWidth: 'none',
+              scrollbarGutter: 'auto',
+            })
+          }
+          title={`The page as it is live, ${widthPx} wide`}
+          style={{
+            width: widthPx,
+            height: heightPx / scale,
+            border: 0,
+            background: '#fff',
+            transform: `scale(${scale})`,
+            transformOrigin: '0 0',
+          }}
+        />
+      </div>
+    </div>
   );
 }

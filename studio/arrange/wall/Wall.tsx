@@ -25,6 +25,8 @@ const TwoWays = lazy(() => import('./TwoWays.tsx').then((module) => ({ default: 
 
 const LEAST_SCALE = 0.3;
 const GAP = 14;
+/** What the letters of a tag, and all around them, take. */
+const [TAG_LETTER_PX, TAG_SIDES_PX] = [6, 28];
 /** Room for a tag while one frame is near. */
 const NEAR_TAG_PX = 128;
 const SIDE = 16;
@@ -172,9 +174,17 @@ export function Wall() {
       ),
     [shelf, bands],
   );
+  const countAt = (stand: Stand) => shelf && sayAcross(stepAt(shelf.steps, stand.width));
   const tagOf = (stand: Stand) => {
-    const count = shelf && sayAcross(stepAt(shelf.steps, stand.width));
+    const count = countAt(stand);
     return count ? `${count} on ${stand.name}` : stand.name;
+  };
+  /** Where the frame is narrower than the words, the name of its width is left to the tape. */
+  const shortTagOf = (stand: Stand) => {
+    const words = tagOf(stand);
+    return words.length * TAG_LETTER_PX + TAG_SIDES_PX > stand.width * scale
+      ? (countAt(stand) ?? words)
+      : words;
   };
 
   const bayId = bay?.id ?? null;
@@ -284,7 +294,7 @@ export function Wall() {
                       />
                     ) : (
                       <Tag onPress={() => setNear(stand.id)} aria-label={`${tagOf(stand)}: bring near`}>
-                        {tagOf(stand)}
+                        {shortTagOf(stand)}
                       </Tag>
                     ))}
                   <Frame

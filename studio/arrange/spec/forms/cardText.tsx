@@ -1,7 +1,7 @@
 import { LEAST_SHARE, MOST_SHARE } from '../../../../core/card/card.ts';
 import { COMINGS, GROUNDS, isAside, SIDES, WHENS } from '../../../../core/card/placing.ts';
 import { valueAt } from '../../../../core/bands/varying.ts';
-import { formsOf } from '../../../../core/forms/index.ts';
+import { formKind, formsOf } from '../../../../core/forms/index.ts';
 import { capital } from '../../../../core/sentence/sentence.ts';
 import { useDraft } from '../../../studioContext.tsx';
 import { Choice } from '../../../ui/fields.tsx';
@@ -95,8 +95,10 @@ export const textWhen: Section = {
     const bands = useDraft((state) => state.plan.house.bands);
     const set = useSet(on);
     const { text } = shelf.card;
-    const slides = formsOf(shelf.form, bands).includes('slider');
-    if (!slides && !at.some((band) => valueAt(text.reach, bands, band) > 0)) return null;
+    const forms = formsOf(shelf.form, bands);
+    const slides = forms.includes('slider');
+    const onGround = forms.some((id) => formKind(id).card === 'ground');
+    if (!onGround && !at.some((band) => valueAt(text.reach, bands, band) > 0)) return null;
     return (
       <>
         <SettingBox id="card.text.when">

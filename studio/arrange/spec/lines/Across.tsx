@@ -94,10 +94,11 @@ function offerWords(view: ShelfView, shelf: Shelf, bands: Bands): string {
   const names = listed([
     ...new Set(short.map((step) => bands.find((band) => band.id === step.bandId)!.name)),
   ]);
-  if (shelf.amount.by === 'rows')
+  if (shelf.amount.by === 'rows' && view.steps.some((step) => formKind(step.form).inRows))
     return `There are ${view.total}, which leaves the last row short on ${names}.`;
   const acrosses = view.steps.filter((step) => formKind(step.form).inRows).map((step) => step.across);
   const asked = Math.max(...view.steps.map((step) => step.size));
+  if (acrosses.length === 0) return `${asked} leaves a gap on ${names}.`;
   const { offers } = fullCounts(acrosses, asked);
   const offer = offers.find((count) => count <= view.total);
   const gap = `${asked} leaves a gap on ${names}.`;
