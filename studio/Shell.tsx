@@ -48,6 +48,16 @@ const Bar = styled.header`
     background: #2b3b45;
     color: #fff;
   }
+  /* The signs alone where there is little room. */
+  @media (max-width: 860px) {
+    padding: 0 8px;
+    nav {
+      margin-inline-start: 4px;
+    }
+    .word {
+      display: none;
+    }
+  }
   a:focus-visible,
   button[data-focus-visible] {
     outline: 2px solid ${t.tape};
@@ -104,11 +114,11 @@ export function Shell({ children }: { children: ReactNode }) {
           <NavLink to="/assortments">Assortments</NavLink>
         </nav>
         <SeenBy />
-        <BarButton onPress={() => draft.undo()} isDisabled={past === 0}>
-          <Undo2 size={16} aria-hidden /> Undo
+        <BarButton aria-label="Undo" onPress={() => draft.undo()} isDisabled={past === 0}>
+          <Undo2 size={16} aria-hidden /> <span className="word">Undo</span>
         </BarButton>
-        <BarButton onPress={() => draft.redo()} isDisabled={future === 0}>
-          <Redo2 size={16} aria-hidden /> Redo
+        <BarButton aria-label="Redo" onPress={() => draft.redo()} isDisabled={future === 0}>
+          <Redo2 size={16} aria-hidden /> <span className="word">Redo</span>
         </BarButton>
         <MenuTrigger>
           <BarButton aria-label={`Account of ${account.name}`}>

@@ -26,9 +26,15 @@ const Ground = styled.div`
   grid-template: minmax(0, 1fr) auto / 150px 318px minmax(0, 1fr);
   grid-template-areas: 'elevation spec wall' 'elevation spec foot';
   min-height: 0;
+  min-width: 0;
   background: ${t.wall};
   @media (max-width: 1000px) {
-    grid-template-columns: 0 300px minmax(0, 1fr);
+    grid-template-columns: 150px 290px minmax(0, 1fr);
+  }
+  /* Where the wall would be narrower than one frame, it stands under the other two. */
+  @media (max-width: 760px) {
+    grid-template: minmax(0, 6fr) minmax(0, 5fr) auto / 150px minmax(0, 1fr);
+    grid-template-areas: 'elevation spec' 'wall wall' 'foot foot';
   }
 `;
 

@@ -44,6 +44,12 @@ const Ground = styled.div`
   @media (max-width: 1000px) {
     grid-template-columns: 150px minmax(0, 1fr) 210px;
   }
+  @media (max-width: 760px) {
+    grid-template: minmax(0, 3fr) minmax(0, 2fr) / 150px minmax(0, 1fr);
+    > :first-child {
+      grid-row: 1 / 3;
+    }
+  }
 `;
 
 const Middle = styled.main`

@@ -41,7 +41,9 @@ export function SeenBy() {
     shopper.change({ lookedAt: [id, ...lookedAt.filter((one) => one !== id)].slice(0, 30) });
   return (
     <DialogTrigger>
-      <BarButton>Seen by: {returning ? 'returning shopper' : 'new shopper'}</BarButton>
+      <BarButton aria-label={`Seen by: ${returning ? 'returning' : 'new'} shopper`}>
+        <span className="word">Seen by:</span> {returning ? 'returning shopper' : 'new shopper'}
+      </BarButton>
       <PopoverBox>
         <Box aria-label="Seen by">
           <Choice

@@ -16,7 +16,7 @@ export function Brand({ dark = false }: { dark?: boolean }) {
       <svg width="26" height="18" viewBox="0 0 26 18" fill="currentColor" aria-hidden="true">
         <path d="M0 15h26v2.6H0zM3 7h4v7H3zM10 3h4v11h-4zM18 9.5h5V14h-5z" />
       </svg>
-      Wide Shelf
+      <span className="word">Wide Shelf</span>
     </Box>
   );
 }
