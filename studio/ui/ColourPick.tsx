@@ -1,20 +1,10 @@
-import {
-  Button,
-  ColorArea,
-  ColorField,
-  ColorPicker,
-  ColorSlider,
-  ColorThumb,
-  DialogTrigger,
-  Dialog,
-  Input,
-  Label,
-  parseColor,
-  SliderTrack,
-} from 'react-aria-components';
+import { lazy, Suspense } from 'react';
+import { Button, DialogTrigger } from 'react-aria-components';
 import styled from 'styled-components';
 import { PopoverBox } from './Pick.tsx';
 import { t } from './theme.ts';
+
+const AnyColour = lazy(() => import('./AnyColour.tsx').then((module) => ({ default: module.AnyColour })));
 
 const Row = styled.div`
   display: flex;
@@ -34,40 +24,6 @@ const Row = styled.div`
   > button[data-chosen] {
     outline: 2px solid ${t.pine};
     outline-offset: 1px;
-  }
-`;
-
-const Sheet = styled(Dialog)`
-  outline: none;
-  padding: 10px;
-  display: grid;
-  gap: 10px;
-  .react-aria-ColorArea {
-    width: 200px;
-    height: 130px;
-    border-radius: 5px;
-  }
-  .react-aria-SliderTrack {
-    height: 22px;
-    width: 200px;
-    border-radius: 5px;
-  }
-  .react-aria-ColorThumb {
-    width: 18px;
-    height: 18px;
-    border: 2px solid #fff;
-    border-radius: 50%;
-    box-shadow: 0 0 0 1px ${t.ink};
-  }
-  .react-aria-SliderTrack .react-aria-ColorThumb {
-    top: 50%;
-  }
-  input {
-    border: 1px solid ${t.edge};
-    border-radius: ${t.corner};
-    padding: 4px 8px;
-    width: 100%;
-    font-family: ${t.measures};
   }
 `;
 
@@ -99,32 +55,16 @@ export function ColourPick({ label, value, none, offered, onChange }: ColourPick
             onPress={() => onChange(colour)}
           />
         ))}
-        <ColorPicker
-          value={parseColor(value ?? '#ffffff')}
-          onChange={(colour) => onChange(colour.toString('hex').toLowerCase())}
-        >
-          <DialogTrigger>
-            <Button data-chosen={own || undefined} style={own ? { background: value } : undefined}>
-              Other
-            </Button>
-            <PopoverBox>
-              <Sheet aria-label={`${label}: any colour`}>
-                <ColorArea colorSpace="hsb" xChannel="saturation" yChannel="brightness">
-                  <ColorThumb />
-                </ColorArea>
-                <ColorSlider colorSpace="hsb" channel="hue" aria-label="Hue">
-                  <SliderTrack>
-                    <ColorThumb />
-                  </SliderTrack>
-                </ColorSlider>
-                <ColorField>
-                  <Label>Code</Label>
-                  <Input />
-                </ColorField>
-              </Sheet>
-            </PopoverBox>
-          </DialogTrigger>
-        </ColorPicker>
+        <DialogTrigger>
+          <Button data-chosen={own || undefined} style={own ? { background: value } : undefined}>
+            Other
+          </Button>
+          <PopoverBox>
+            <Suspense fallback={<p>Opening …</p>}>
+              <AnyColour label={label} value={value ?? '#ffffff'} onChange={onChange} />
+            </Suspense>
+          </PopoverBox>
+        </DialogTrigger>
       </Row>
     </div>
   );

@@ -41,11 +41,10 @@ function Policy({ shelf, on, at }: SectionProps) {
   );
 }
 
-export const lastRow: Section = { of: 'lastRow', line: 'form', Controls: Policy };
+export const lastRow: Section = { of: 'lastRow', Controls: Policy };
 
 export const lastRowAlign: Section = {
   of: 'lastRowAlign',
-  line: 'form',
   Controls: ({ shelf, on, at }) => (
     <VaryingChoice
       id="lastRowAlign"

@@ -161,4 +161,4 @@ function MovingControls({ shelf, on, at }: SectionProps) {
   );
 }
 
-export const moving: Section = { of: 'moving', line: 'form', Controls: MovingControls };
+export const moving: Section = { of: 'moving', Controls: MovingControls };

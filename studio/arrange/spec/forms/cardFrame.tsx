@@ -7,7 +7,6 @@ import type { Section } from './section.ts';
 /** Cards wrapped, or left plain. */
 export const cardFrame: Section = {
   of: 'card.frame',
-  line: 'card',
   Controls({ shelf, on, at }) {
     const set = useSet(on);
     const { frame, inside } = shelf.card;

@@ -16,7 +16,6 @@ const comingWords = { atOnce: 'It is there at once', fades: 'It fades in', rises
 /** Which side of the picture text stands at. */
 export const textSide: Section = {
   of: 'card.text.side',
-  line: 'card',
   Controls({ shelf, on, at }) {
     const bands = useDraft((state) => state.plan.house.bands);
     return (
@@ -85,12 +84,11 @@ function OverControls({ shelf, on, at }: SectionProps) {
   );
 }
 
-export const textOver: Section = { of: 'card.text.reach', line: 'card', Controls: OverControls };
+export const textOver: Section = { of: 'card.text.reach', Controls: OverControls };
 
 /** When text on a picture is there, and how it comes. */
 export const textWhen: Section = {
   of: 'card.text.when',
-  line: 'card',
   Controls({ shelf, on, at }) {
     const bands = useDraft((state) => state.plan.house.bands);
     const set = useSet(on);

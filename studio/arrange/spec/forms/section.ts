@@ -16,6 +16,5 @@ export interface SectionProps {
 export interface Section {
   /** The setting, or the group of settings, by which the forms are known that go by it. */
   of: string;
-  line: 'form' | 'across' | 'card';
   Controls(props: SectionProps): ReactNode;
 }

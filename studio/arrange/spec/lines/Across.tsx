@@ -20,7 +20,8 @@ import { Button } from '../../../ui/Button.tsx';
 import { Choice } from '../../../ui/fields.tsx';
 import { t } from '../../../ui/theme.ts';
 import { useView } from '../../arrangeContext.tsx';
-import { FormSections } from '../forms/index.tsx';
+import { FormSections } from '../forms/FormSections.tsx';
+import { acrossSections } from '../forms/ofAcross.ts';
 import { BandStepper, Hint, SettingBox, Stack, useSet, VaryingStepper, type LineProps } from './controls.tsx';
 
 const Table = styled.table`
@@ -186,7 +187,7 @@ export function Across({ shelf, drawn }: LineProps) {
           </Table>
         </div>
       )}
-      <FormSections line="across" shelf={shelf} view={view} />
+      <FormSections sections={acrossSections} shelf={shelf} view={view} />
       {view && short.length > 0 && (
         <Offer role="status">
           <span>{offerWords(view, shelf, bands)}</span>

@@ -11,7 +11,8 @@ import { assortmentOf } from '../../../../core/plan/plan.ts';
 import { labelKinds } from '../../../../core/label/label.ts';
 import { useDraft } from '../../../studioContext.tsx';
 import { Choice, Stepper } from '../../../ui/fields.tsx';
-import { FormSections } from '../forms/index.tsx';
+import { FormSections } from '../forms/FormSections.tsx';
+import { cardSections } from '../forms/ofCard.ts';
 import { PartList, Shown } from './CardParts.tsx';
 import {
   Hint,
@@ -124,7 +125,7 @@ export function Card({ shelf, drawn }: LineProps) {
           onChange={(value) => set('card.align', value)}
         />
       </SettingBox>
-      <FormSections line="card" shelf={shelf} view={view} />
+      <FormSections sections={cardSections} shelf={shelf} view={view} />
     </Stack>
   );
 }

@@ -13,7 +13,8 @@ import { Choice, Switch, Words } from '../../../ui/fields.tsx';
 import { Pick } from '../../../ui/Pick.tsx';
 import { Facts } from '../forms/Facts.tsx';
 import { StartFrom } from '../forms/StartFrom.tsx';
-import { FormSections } from '../forms/index.tsx';
+import { FormSections } from '../forms/FormSections.tsx';
+import { formSections } from '../forms/ofForm.ts';
 import { Hint, SettingBox, Stack, useSet, VaryingChoice, type LineProps } from './controls.tsx';
 
 const pagingWords = {
@@ -123,7 +124,7 @@ export function Form({ bay, shelf, drawn }: LineProps) {
           )}
         </SettingBox>
       )}
-      <FormSections line="form" shelf={shelf} view={view} />
+      <FormSections sections={formSections} shelf={shelf} view={view} />
       <SettingBox id="direction">
         <Pick
           label="Read"
