@@ -1,5 +1,4 @@
 import { useQuery } from '@tanstack/react-query';
-import { useMemo } from 'react';
 import { useStore } from 'zustand';
 import type { EntryDetail, PictureFacts, ProductDetail } from '../../core/catalogue/facts.ts';
 import type { Page } from '../../core/plan/page.ts';
@@ -38,6 +37,15 @@ const pathOf: Record<PageOf, (slug: string) => string> = {
   product: (slug) => `/product/${slug}`,
   entry: (slug) => `/journal/${slug}`,
 };
+
+const addresses = new Map<string, PageAddress>();
+
+/** The same object for the same place, so that views of bays are kept, by whoever they are asked for. */
+function addressOf(path: string): PageAddress {
+  let address = addresses.get(path);
+  if (!address) addresses.set(path, (address = { path, from: {} }));
+  return address;
+}
 
 /** The view of a page of the draft, made here and now; items that are not known yet are asked for meanwhile. */
 export function usePageView(page: Page): PageView {
@@ -91,8 +99,6 @@ export function usePageView(page: Page): PageView {
     slug: '',
   };
   const path = pathOf[page.kind](slug);
-  // The same object while it is the same place, so that views of bays are kept.
-  const address = useMemo((): PageAddress => ({ path, from: {} }), [path]);
   return viewWith(
     {
       plan,
@@ -100,7 +106,7 @@ export function usePageView(page: Page): PageView {
       now: Date.now(),
       tree,
       pictures: (id) => pictures.find((picture) => picture.id === id),
-      address,
+      address: addressOf(path),
       product: page.kind === 'product' ? product : null,
       entry: page.kind === 'entry' ? entry : null,
       categoryId: category?.id ?? null,
