@@ -21,9 +21,6 @@ function hiddenAt({ shown }: Card, bands: Bands, bandId: string): ReadonlySet<st
   return found;
 }
 
-/** Heights of a run of parts with the gap after each, px. */
-const runPx = (heights: readonly number[]) => heights.reduce((sum, px) => sum + px + PART_GAP_PX, 0);
-
 /** Estimated height of a card, px, where it is `widthPx` wide. */
 export function cardHeight(
   card: CardView,
@@ -45,15 +42,20 @@ export function cardHeight(
         : manner === 'beside'
           ? innerPx - step.listPicturePx - BESIDE_GAP_PX
           : placedTextPx(placing, innerPx);
-  const lead: number[] = [];
-  const texts: number[] = [];
+  // Heights of the parts before the picture and after it, with the gap after each, px.
+  let leadPx = 0;
+  let textsPx = 0;
   let picture: CardView['parts'][number] | null = null;
   for (const view of card.parts) {
-    if (view.part === 'picture') picture = hidden.has('picture') ? null : view;
-    else if (!hidden.has(view.part))
-      (picture ? texts : lead).push(partKind(view.part)!.heightPx(view, shape, textPx));
+    if (hidden.has(view.part)) continue;
+    if (view.part === 'picture') picture = view;
+    else {
+      const px = partKind(view.part)!.heightPx(view, shape, textPx) + PART_GAP_PX;
+      if (picture) textsPx += px;
+      else leadPx += px;
+    }
   }
-  const all = Math.max(0, runPx([...lead, ...texts]) - PART_GAP_PX);
+  const all = Math.max(0, leadPx + textsPx - PART_GAP_PX);
   if (manner === 'ground') return Math.max(groundPx(step, widthPx), all + 2 * groundPaddingPx);
   const around = 2 * step.insidePx;
   if (!picture) return all + around;
@@ -64,8 +66,8 @@ export function cardHeight(
     placedHeight(
       placing,
       pictureHeight(placedPicturePx(placing, innerPx)),
-      runPx(lead),
-      Math.max(0, runPx(texts) - PART_GAP_PX),
+      leadPx,
+      Math.max(0, textsPx - PART_GAP_PX),
       PART_GAP_PX,
     )
   );

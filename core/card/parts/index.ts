@@ -20,6 +20,6 @@ export const partKinds: readonly PartKind[] = [
 
 export const partsOf = (of: Item['of']): PartKind[] => partKinds.filter((kind) => kind.of.includes(of));
 
-export function partKind(id: string): PartKind | undefined {
-  return partKinds.find((kind) => kind.id === id);
-}
+const byId = new Map<string, PartKind>(partKinds.map((kind) => [kind.id, kind]));
+
+export const partKind = (id: string): PartKind | undefined => byId.get(id);

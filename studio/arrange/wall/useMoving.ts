@@ -7,23 +7,32 @@ import { scrollMover } from '../../../storefront/enhance/scrollMover.ts';
 export function useMoving(document: Document | null, view: PageView): void {
   const moving = useRef(new Map<Element, { shelf: ShelfView; end(): void }>());
   useEffect(() => {
-    if (!document) return;
-    const found = new Map<Element, ShelfView>();
-    for (const { content } of view.bays) {
-      if (content.holds !== 'shelf') continue;
-      const { shelf } = content;
-      if (!shelf.steps.some((step) => step.moves)) continue;
-      const element = document.querySelector(`[data-shelf="${CSS.escape(shelf.id)}"]`);
-      if (element) found.set(element, shelf);
-    }
-    for (const [element, { shelf, end }] of moving.current)
-      if (found.get(element) !== shelf) {
-        end();
-        moving.current.delete(element);
+    if (!document) return undefined;
+    const follow = () => {
+      const found = new Map<Element, ShelfView>();
+      for (const { content } of view.bays) {
+        if (content.holds !== 'shelf') continue;
+        const { shelf } = content;
+        if (!shelf.steps.some((step) => step.moves)) continue;
+        const element = document.querySelector(`[data-shelf="${CSS.escape(shelf.id)}"]`);
+        if (element) found.set(element, shelf);
       }
-    for (const [element, shelf] of found)
-      if (!moving.current.has(element))
-        moving.current.set(element, { shelf, end: keepMoving(element as HTMLElement, scrollMover) });
+      for (const [element, { shelf, end }] of moving.current)
+        if (found.get(element) !== shelf) {
+          end();
+          moving.current.delete(element);
+        }
+      for (const [element, shelf] of found)
+        if (!moving.current.has(element))
+          moving.current.set(element, { shelf, end: keepMoving(element as HTMLElement, scrollMover) });
+    };
+    // After the change has been painted, since setting in motion measures, and would hold the paint up.
+    let timer = 0;
+    const frame = requestAnimationFrame(() => (timer = window.setTimeout(follow)));
+    return () => {
+      cancelAnimationFrame(frame);
+      clearTimeout(timer);
+    };
   }, [document, view]);
   useEffect(() => {
     const all = moving.current;
