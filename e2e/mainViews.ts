@@ -49,6 +49,25 @@ export const mainViews: readonly MainView[] = [
       await page.getByRole('radio', { name: 'Masonry' }).click({ force: true });
     },
   },
+  {
+    name: 'arrange-mosaic',
+    path: '/studio/arrange/home?bay=by-the-table',
+    prepare: async (page) => {
+      await openLine(page, 'Form');
+      await page.getByRole('button', { name: 'Start from a ready-made arrangement' }).click();
+      await page.getByRole('menuitem', { name: 'Large and small blocks' }).click();
+      await openLine(page, 'Card');
+    },
+  },
+  {
+    name: 'arrange-beside-live',
+    path: '/studio/arrange/home?bay=by-the-table',
+    prepare: async (page) => {
+      await page.getByRole('button', { name: /on Tablet: bring near/ }).click();
+      await page.getByRole('button', { name: 'Full size' }).click();
+      await page.getByText('Beside what is live').click();
+    },
+  },
   { name: 'home', path: '/', width: 1280 },
   { name: 'home-phone', path: '/', width: 375, height: 800 },
   { name: 'shop', path: '/shop', width: 1280 },
