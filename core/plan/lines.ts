@@ -257,7 +257,10 @@ function sayPlacing({ card: { text, frame }, form }: Shelf, names: Names): Sente
   if (over)
     pieces.push(
       ', ',
-      opens(`over ${sayVarying(text.reach, names, (share) => `${share} %`)} of it`, 'card.text.reach'),
+      opens(
+        `over the picture by ${sayVarying(text.reach, names, (share) => `${share} %`)}`,
+        'card.text.reach',
+      ),
     );
   if ((over || forms.some((id) => formKind(id).card === 'ground')) && text.when === 'pointed')
     pieces.push(', ', opens('there when pointed at', 'card.text.when'));

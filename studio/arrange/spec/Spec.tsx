@@ -8,7 +8,7 @@ import { formsOf, isUsed } from '../../../core/forms/index.ts';
 import { linesOf } from '../../../core/plan/lines.ts';
 import { assortmentOf, placesOf } from '../../../core/plan/plan.ts';
 import { allSettings, findSettings } from '../../../core/plan/settings/index.ts';
-import type { Sentence } from '../../../core/sentence/sentence.ts';
+import type { Piece, Sentence } from '../../../core/sentence/sentence.ts';
 import { listed } from '../../../core/sentence/sentence.ts';
 import { useDraft, useNames, useStudio } from '../../studioContext.tsx';
 import { Button } from '../../ui/Button.tsx';
@@ -109,17 +109,30 @@ const Said = styled.p`
   button:hover {
     text-decoration-color: ${t.pine};
   }
+  /* Not underlined with the words it ends. */
+  button i {
+    display: inline-block;
+    font-style: normal;
+    font-weight: 400;
+  }
 `;
+
+/** A mark that ends what is before it; it stays with it where the line breaks. */
+const END = /^[,;:.]/;
+
+const markAfter = (next: Piece | undefined): string =>
+  typeof next === 'string' ? (END.exec(next)?.[0] ?? '') : '';
 
 function SentenceLine({ sentence, onOpen }: { sentence: Sentence; onOpen(setting: string): void }) {
   return (
     <Said className="sentence">
       {sentence.map((piece, i) =>
         typeof piece === 'string' ? (
-          <span key={i}>{piece}</span>
+          <span key={i}>{i > 0 ? piece.replace(END, '') : piece}</span>
         ) : (
-          <button key={i} type="button" onClick={() => onOpen(piece.opens)}>
+          <button key={i} type="button" aria-label={piece.text} onClick={() => onOpen(piece.opens)}>
             {piece.text}
+            <i>{markAfter(sentence[i + 1])}</i>
           </button>
         ),
       )}
