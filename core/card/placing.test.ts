@@ -114,7 +114,7 @@ describe('a card', () => {
     };
     expect(said({})).not.toMatch(/picture,.*over|framed/);
     expect(said({ text: { ...text, side: { phone: 'before' }, reach: { phone: 0, laptop: 40 } } })).toMatch(
-      /before the picture, over the picture by 0 % on Phone, 40 % from Laptop/,
+      /before the picture, over the picture by 0 % from Phone, 40 % from Laptop/,
     );
     expect(said({ frame: 'shadowed' })).toMatch(/; shadowed cards$/);
     expect(
