@@ -34,7 +34,7 @@ export async function publishWith({ url }: Pick<Store, 'url'>, edits: Partial<Ed
     const edit = edits[key as keyof Edits];
     return edit ? [{ key, version, body: { ...body, ...edit } }] : [];
   });
-  await ask('/api/draft', { documents }, signed);
+  if (documents.length) await ask('/api/draft', { documents }, signed);
   const draftVersion = (await draft()).reduce((sum, { version }) => sum + version, 0);
   await ask('/api/releases', { draftVersion }, signed);
 }

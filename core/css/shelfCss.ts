@@ -35,7 +35,7 @@ function movingLookCss(scope: string, { arrowLook, arrowPlace, markLook }: Movin
   const arrow = [
     ink && `color:${ink}`,
     ground && `background:${ground}`,
-    edge && 'border:1.5px solid currentColor',
+    edge && 'border:2px solid currentColor',
   ].filter(Boolean);
   let css = arrow.length ? `${scope}>.arrow{${arrow.join(';')}}` : '';
   if (arrowPlace === 'over' && offset !== 8)

@@ -241,7 +241,7 @@ function* askShelf(
       personal,
       goesAway,
       ...(tooFew && { empty: true }),
-      ...(stand?.total && {
+      ...(stand?.items.length && {
         standIn: { shelf: shelfOf(stand), fewerThan: goesAway ? fallback.fewerThan : 1 },
       }),
     });

@@ -3,7 +3,8 @@ export const baseCss =
   `
 @property --across{syntax:"*";inherits:false}@property --gap-x{syntax:"*";inherits:false}@property --move-by{syntax:"*";inherits:false}@property --moves{syntax:"*";inherits:false}@property --marks{syntax:"*";inherits:false}
 *,*::before,*::after{box-sizing:border-box}
-html{--screen:100svh;scrollbar-gutter:stable;-webkit-text-size-adjust:100%}
+html{--screen:100vh;scrollbar-gutter:stable;-webkit-text-size-adjust:100%}
+@supports(height:1svh){html{--screen:100svh}}
 body{margin:0}
 .region{container:region/inline-size;font-family:Literata,"Literata fallback",Georgia,serif;font-size:16px;line-height:1.5;background:var(--ground);color:var(--text);min-height:100vh;display:flex;flex-direction:column}
 :where(.region) :where(h1,h2,h3,h4,h5,p,ol,ul,dl,dd,figure){margin:0;padding:0}

@@ -120,12 +120,10 @@ function Live({
         <iframe
           src={path}
           // Frames have no bar to scroll by either, so that both are as wide.
-          onLoad={({ currentTarget }) =>
-            Object.assign(currentTarget.contentDocument!.documentElement.style, {
-              scrollbarWidth: 'none',
-              scrollbarGutter: 'auto',
-            })
-          }
+          onLoad={({ currentTarget: { contentDocument } }) => {
+            const style = contentDocument?.documentElement.style;
+            if (style) Object.assign(style, { scrollbarWidth: 'none', scrollbarGutter: 'auto' });
+          }}
           title={`The page as it is live, ${widthPx} wide`}
           style={{
             width: widthPx,

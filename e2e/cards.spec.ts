@@ -1,0 +1,174 @@
+import type { FrameLocator, Page } from '@playwright/test';
+import type { Shelf } from '../core/plan/shelf.ts';
+import { publishWith } from './publish.ts';
+import { expect, openLine, saved, signIn, test, type Store } from './store.ts';
+
+const SHELF = 'new-from-the-kiln';
+
+const shelfOf = async ({ pool }: Store, id = SHELF): Promise<Shelf> =>
+  (await pool.query(`SELECT body FROM draft_document WHERE key = $1`, [`shelf:${id}`])).rows[0].body;
+
+/** Where picture and texts of the first card of the shelf stand in a frame. */
+const firstCard = (frame: FrameLocator) =>
+  frame
+    .locator(`[data-shelf="${SHELF}"] .card`)
+    .first()
+    .evaluate((card) => {
+      const box = (selector: string) => {
+        const { left, right, top, bottom } = card.querySelector(selector)!.getBoundingClientRect();
+        return { left, right, top, bottom };
+      };
+      const { boxShadow, paddingTop } = getComputedStyle(card);
+      const texts = getComputedStyle(card.querySelector('.texts')!);
+      return {
+        picture: box('.part-picture'),
+        texts: box('.texts'),
+        boxShadow,
+        paddingTop,
+        colour: texts.color,
+        opacity: texts.opacity,
+      };
+    });
+
+const more = async (page: Page, name: string, times: number) => {
+  for (let i = 0; i < times; i += 1) await page.getByRole('button', { name: `${name}: more` }).click();
+};
+const choose = async (page: Page, label: string, words: string) => {
+  await page.getByRole('button', { name: label }).click();
+  await page.getByRole('option', { name: words }).click();
+};
+
+test('texts are put at a side of the picture and over it, cards are framed, pictures go by the screen: at once, and in public', async ({
+  page,
+  store,
+}) => {
+  test.setTimeout(90_000);
+  await signIn(page, store);
+  await openLine(page, 'Card');
+  const [phone, , laptop] = [0, 1, 2].map((i) => page.frameLocator('iframe').nth(i)) as [
+    FrameLocator,
+    FrameLocator,
+    FrameLocator,
+  ];
+  const plain = await firstCard(laptop);
+  expect(plain.texts.top).toBeGreaterThanOrEqual(plain.picture.bottom);
+
+  await choose(page, 'Text stands on Laptop', 'Before the picture');
+  await expect
+    .poll(async () => (await firstCard(laptop)).texts.right)
+    .toBeLessThanOrEqual((await firstCard(laptop)).picture.left + 1);
+  expect((await firstCard(phone)).texts.top).toBeGreaterThan((await firstCard(phone)).picture.bottom);
+  await page
+    .getByRole('button', { name: 'Text stands on Laptop: take it from the narrower width again' })
+    .click();
+
+  await more(page, 'Reaches over the picture, % on Phone', 10);
+  await expect
+    .poll(async () => {
+      const { picture, texts } = await firstCard(laptop);
+      return [Math.round(texts.top - picture.top), Math.round(texts.bottom - picture.bottom)];
+    })
+    .toEqual([0, 0]);
+  await page.getByText('Dark', { exact: true }).click();
+  await expect.poll(async () => (await firstCard(phone)).colour).toBe('rgb(255, 255, 255)');
+  await page.getByText('When pointed at', { exact: true }).click();
+  await expect.poll(async () => (await firstCard(phone)).opacity).toBe('0');
+  await expect(page.getByText('By touch it is always there')).toBeVisible();
+  await page.getByText('Framed', { exact: true }).click();
+  await more(page, 'Space within the frame, px on Phone', 2);
+  await expect.poll(async () => (await firstCard(phone)).paddingTop).toBe('16px');
+  expect((await firstCard(phone)).boxShadow).not.toBe('none');
+
+  await page.getByText('The screen says', { exact: true }).click();
+  await expect
+    .poll(async () => {
+      const { picture } = await firstCard(phone);
+      return Math.round(picture.bottom - picture.top);
+    })
+    .toBe(360);
+  await saved(page);
+  const { card } = await shelfOf(store);
+  expect(card.text).toMatchObject({ reach: { phone: 100 }, ground: 'dark', when: 'pointed' });
+  expect(card).toMatchObject({ frame: 'framed', inside: { phone: 16 }, picture: { by: 'screen' } });
+
+  // In public the very same; the screen is the shopper's own there.
+  await publishWith(store, {});
+  await page.setViewportSize({ width: 375, height: 640 });
+  await page.goto(store.url);
+  const seen = await page
+    .locator(`[data-shelf="${SHELF}"] .card`)
+    .first()
+    .evaluate((one) => one.querySelector('.part-picture')!.getBoundingClientRect().height);
+  expect(Math.round(seen)).toBe(320);
+});
+
+test('arrows and dots look as they are told to, and what comes next fades in', async ({ page, store }) => {
+  await signIn(page, store, '/studio/arrange/home?bay=under-sixty');
+  await openLine(page, 'Form');
+  const look = (frame: FrameLocator, selector: string, pseudo?: string) =>
+    frame
+      .locator(`[data-shelf="under-sixty"] ${selector}`)
+      .first()
+      .evaluate((one, of) => {
+        const { color, backgroundColor, borderTopWidth, width, height, borderRadius } = getComputedStyle(
+          one,
+          of,
+        );
+        return { color, backgroundColor, borderTopWidth, width, height, borderRadius };
+      }, pseudo);
+  const [phone, tablet] = [page.frameLocator('iframe').nth(0), page.frameLocator('iframe').nth(1)];
+  const ink = page.getByRole('group', { name: 'Colour of arrows' }).getByRole('button').nth(2);
+  const wanted = await ink.evaluate((one) => getComputedStyle(one).backgroundColor);
+  await ink.click();
+  await expect.poll(async () => (await look(tablet, '.arrow.next')).color).toBe(wanted);
+  await page.getByText('A line around them').click();
+  await expect.poll(async () => (await look(tablet, '.arrow.next')).borderTopWidth).toBe('2px');
+  await more(page, 'In from the edge, px', 4);
+  await expect
+    .poll(() =>
+      tablet
+        .locator('[data-shelf="under-sixty"] > .arrow.next')
+        .evaluate((one) => getComputedStyle(one).insetInlineEnd),
+    )
+    .toBe('16px');
+
+  await page.getByRole('radio', { name: 'Square' }).last().click({ force: true });
+  await more(page, 'Size of dots, px', 3);
+  await expect
+    .poll(async () => {
+      const { width, borderRadius } = await look(phone, '.marks button', '::before');
+      return [width, borderRadius];
+    })
+    .toEqual(['12px', '2px']);
+
+  await page.getByText('Fades in', { exact: true }).click();
+  await saved(page);
+  expect((await shelfOf(store, 'under-sixty')).moving).toMatchObject({
+    arrowLook: { edge: true, offset: 16 },
+    markLook: { size: 12, shape: 'square' },
+    comes: 'fades',
+  });
+  await publishWith(store, {});
+  await page.goto(store.url);
+  const shelf = page.locator('[data-shelf="under-sixty"]');
+  await shelf.scrollIntoViewIfNeeded();
+  await expect(shelf).toHaveAttribute('data-on', 'track');
+  const running = await shelf.evaluate((one) => {
+    one.querySelector<HTMLButtonElement>('.next')!.click();
+    return one
+      .querySelector('.window')!
+      .getAnimations()
+      .map((animation) => (animation.effect as KeyframeEffect).getKeyframes().map(({ opacity }) => opacity));
+  });
+  expect(running).toEqual([['0', '1']]);
+  // Where motion is unwanted, it is there at once.
+  await page.emulateMedia({ reducedMotion: 'reduce' });
+  await page.reload();
+  await expect(shelf).toHaveAttribute('data-on', 'track');
+  expect(
+    await shelf.evaluate((one) => {
+      one.querySelector<HTMLButtonElement>('.next')!.click();
+      return one.querySelector('.window')!.getAnimations().length;
+    }),
+  ).toBe(0);
+});
