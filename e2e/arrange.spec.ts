@@ -98,6 +98,18 @@ test('finds a setting by typing, and goes to its control', async ({ page, store 
   await expect(
     page.frameLocator('iframe').first().locator('[data-shelf="new-from-the-kiln"] .part-price'),
   ).toHaveCount(0);
+
+  // What another form goes by is told of, and cannot be gone to; Escape closes the list and empties the field.
+  await page.keyboard.press('/');
+  await page.keyboard.type('slide, share');
+  const other = page.getByRole('option', { name: /^Slide, share of the screen/ });
+  await expect(other).toContainText('not in a grid');
+  await expect(other).toHaveAttribute('aria-disabled', 'true');
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('listbox')).toHaveCount(0);
+  await expect(page.getByPlaceholder(/^Find a setting/)).toBeFocused();
+  await expect(page.getByPlaceholder(/^Find a setting/)).toHaveValue('');
+  await expect(page.getByRole('button', { name: /^Publish/ })).toBeEnabled();
 });
 
 test('duplicates, hides and removes a bay by keys, and all of it can be undone', async ({ page, store }) => {

@@ -10,6 +10,7 @@ import { SeenBy } from './seenBy/SeenBy.tsx';
 import { useDraft, useNames, useStudio } from './studioContext.tsx';
 import { Brand } from './ui/Brand.tsx';
 import { BarButton, TapeButton } from './ui/Button.tsx';
+import { isTyping } from './ui/isTyping.ts';
 import { MenuRow } from './ui/MenuRow.tsx';
 import { PopoverBox } from './ui/Pick.tsx';
 import { t } from './ui/theme.ts';
@@ -65,10 +66,6 @@ const Bar = styled.header`
   }
 `;
 
-const typing = (target: EventTarget | null) =>
-  target instanceof HTMLElement &&
-  (target.isContentEditable || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName));
-
 /** The bar across the top, and what can be reached from everywhere. */
 export function Shell({ children }: { children: ReactNode }) {
   const { draft, client, account, signOut } = useStudio();
@@ -95,14 +92,15 @@ export function Shell({ children }: { children: ReactNode }) {
       const command = event.ctrlKey || event.metaKey;
       const key = event.key.toLowerCase();
       if (command && (key === 'z' || key === 'y')) {
-        if (typing(event.target) && (event.target as HTMLInputElement).inputMode !== 'numeric') return;
+        if (isTyping(event.target) && (event.target as HTMLInputElement).inputMode !== 'numeric') return;
         event.preventDefault();
         if (key === 'y' || event.shiftKey) draft.redo();
         else draft.undo();
-      } else if (event.key === '?' && !typing(event.target)) setHelping(true);
+      } else if (event.key === '?' && !isTyping(event.target)) setHelping(true);
     };
-    window.addEventListener('keydown', onKey);
-    return () => window.removeEventListener('keydown', onKey);
+    // Before controls, which keep the keys that they are pressed by to themselves.
+    window.addEventListener('keydown', onKey, true);
+    return () => window.removeEventListener('keydown', onKey, true);
   }, [draft]);
 
   return (

@@ -74,8 +74,16 @@ export function Publish({
       </Dialog>
     );
   return (
-    <Dialog title={`Publish ${counted(changes.length, 'change')}`} open={open} onClose={close}>
-      <p>This is what shoppers will see differently.</p>
+    <Dialog
+      title={changes.length ? `Publish ${counted(changes.length, 'change')}` : 'Nothing to publish'}
+      open={open}
+      onClose={close}
+    >
+      <p>
+        {changes.length
+          ? 'This is what shoppers will see differently.'
+          : 'The draft is the same as what is live.'}
+      </p>
       <List aria-label="Changes">
         {changes.map((change) => (
           <li key={change.id}>

@@ -1,4 +1,4 @@
-import { useEffect, useState } from 'react';
+import { useEffect, useState, type KeyboardEvent } from 'react';
 import { ComboBox, Input, Label, ListBox, type Key } from 'react-aria-components';
 import styled from 'styled-components';
 import { ListItem, PopoverBox } from './Pick.tsx';
@@ -23,12 +23,20 @@ const None = styled.p`
   color: ${t.ink2};
 `;
 
+interface Found {
+  id: string;
+  words: string;
+  aside?: string;
+  /** Told of, but not to be chosen. */
+  off?: boolean;
+}
+
 export interface SearchProps {
   label: string;
   shown?: boolean;
   placeholder: string;
   /** What is found for the words typed. */
-  find(words: string): { id: string; words: string; aside?: string }[];
+  find(words: string): Found[];
   /** Told of each change of the words, for finding that takes time. */
   onType?(words: string): void;
   /** Told of the words that were typed as well. */
@@ -50,8 +58,20 @@ export function Search({
   const [words, setWords] = useState('');
   // Made anew after each choice, so that its list is closed and its field empty.
   const [turn, setTurn] = useState(0);
+  const [leaving, setLeaving] = useState(false);
   useEffect(() => onType?.(words), [words, onType]);
   const found = find(words);
+  const begin = (left: boolean) => {
+    setWords('');
+    setLeaving(left);
+    setTurn(turn + 1);
+  };
+  // Escape leaves an empty field with its list closed, and the keyboard in it.
+  const onKey = (event: KeyboardEvent) => {
+    if (event.key !== 'Escape' || !words) return;
+    event.stopPropagation();
+    begin(true);
+  };
   return (
     <Box
       key={turn}
@@ -63,20 +83,19 @@ export function Search({
       onSelectionChange={(key: Key | null) => {
         if (key === null) return;
         onChoose(String(key), words);
-        setWords('');
-        setTurn(turn + 1);
+        begin(false);
       }}
       menuTrigger="input"
       allowsEmptyCollection
     >
       {shown && <Label>{label}</Label>}
-      <Input placeholder={placeholder} autoFocus={stays && turn > 0} />
+      <Input placeholder={placeholder} autoFocus={(stays || leaving) && turn > 0} onKeyDownCapture={onKey} />
       <PopoverBox>
         <ListBox
           renderEmptyState={() => <None>{words ? `Nothing is called "${words}".` : 'Type to find.'}</None>}
         >
-          {(item: { id: string; words: string; aside?: string }) => (
-            <ListItem id={item.id} textValue={item.words}>
+          {(item: Found) => (
+            <ListItem id={item.id} textValue={item.words} isDisabled={item.off}>
               {item.words}
               {item.aside && <span style={{ color: t.ink2, marginInlineStart: 'auto' }}>{item.aside}</span>}
             </ListItem>

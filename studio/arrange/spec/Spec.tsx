@@ -4,14 +4,16 @@ import type { Of } from '../../../core/assortment/assortment.ts';
 import { bayName } from '../../../core/change/change.ts';
 import type { Bay } from '../../../core/plan/bays/index.ts';
 import type { FormId } from '../../../core/forms/formKind.ts';
-import { formsOf, isUsed } from '../../../core/forms/index.ts';
+import { formKind, formsOf, isUsed } from '../../../core/forms/index.ts';
 import { linesOf } from '../../../core/plan/lines.ts';
 import { assortmentOf, placesOf } from '../../../core/plan/plan.ts';
 import { allSettings, findSettings } from '../../../core/plan/settings/index.ts';
+import type { Setting } from '../../../core/plan/settings/setting.ts';
 import type { Piece, Sentence } from '../../../core/sentence/sentence.ts';
 import { listed } from '../../../core/sentence/sentence.ts';
 import { useDraft, useNames, useStudio } from '../../studioContext.tsx';
 import { Button } from '../../ui/Button.tsx';
+import { isTyping } from '../../ui/isTyping.ts';
 import { Search } from '../../ui/Search.tsx';
 import { t } from '../../ui/theme.ts';
 import { useArranging, useShelf, useView } from '../arrangeContext.tsx';
@@ -184,9 +186,14 @@ const FindSetting = memo(function FindSetting({
       !one.group &&
       (one.on !== 'shelf' || (of !== null && (one.of === null || one.of.includes(of)))) &&
       one.on !== 'assortment' &&
-      (one.holds === null || one.holds.includes(holds)) &&
-      (one.on !== 'shelf' || isUsed(one.id, forms)),
+      (one.holds === null || one.holds.includes(holds)),
   );
+  // What another form goes by is told of, so that nobody looks for it in vain.
+  const isOff = (one: Setting) => one.on === 'shelf' && !isUsed(one.id, forms);
+  const notHere = `not in a ${listed(
+    forms.map((id) => formKind(id).name.toLowerCase()),
+    'or',
+  )}`;
   return (
     <Search
       label="Find a setting"
@@ -194,11 +201,14 @@ const FindSetting = memo(function FindSetting({
       stays={false}
       placeholder="Find a setting: gap, price, order …"
       find={(words) =>
-        findSettings(words, within).map((one) => ({
-          id: `${one.on}:${one.id}`,
-          words: one.name,
-          aside: lines.find((line) => line.id === one.line)?.name ?? '',
-        }))
+        findSettings(words, within)
+          .map((one) => ({
+            id: `${one.on}:${one.id}`,
+            words: one.name,
+            aside: isOff(one) ? notHere : (lines.find((line) => line.id === one.line)?.name ?? ''),
+            off: isOff(one),
+          }))
+          .sort((a, b) => Number(a.off) - Number(b.off))
       }
       onChoose={(id) => {
         const found = within.find((one) => `${one.on}:${one.id}` === id);
@@ -225,13 +235,13 @@ export function Spec() {
 
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
-      const target = event.target as HTMLElement;
-      if (event.key !== '/' || /^(INPUT|TEXTAREA)$/.test(target.tagName)) return;
+      if (event.key !== '/' || isTyping(event.target)) return;
       event.preventDefault();
       panel.current?.querySelector<HTMLInputElement>('.find input')?.focus();
     };
-    window.addEventListener('keydown', onKey);
-    return () => window.removeEventListener('keydown', onKey);
+    // Before controls, which keep the keys that they are pressed by to themselves.
+    window.addEventListener('keydown', onKey, true);
+    return () => window.removeEventListener('keydown', onKey, true);
   }, []);
 
   if (!bay) return <PageSpec page={page} />;

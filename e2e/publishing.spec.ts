@@ -1,0 +1,81 @@
+import { expect, openLine, saved, signIn, test } from './store.ts';
+
+test('what would change is read as sentences; one is taken back, the rest is published', async ({
+  page,
+  store,
+}) => {
+  await signIn(page, store);
+  await openLine(page, 'Across');
+  await page.getByRole('button', { name: 'Across on Laptop: fewer' }).click();
+  await openLine(page, 'Card');
+  await page.getByText('Shadowed', { exact: true }).click();
+  await openLine(page, 'Look');
+  await page.getByLabel('Heading', { exact: true }).fill('Out of the kiln');
+  await saved(page);
+
+  await page.getByRole('button', { name: 'Publish 3 changes' }).click();
+  const dialog = page.getByRole('dialog');
+  const changes = dialog.getByRole('list', { name: 'Changes' }).getByRole('listitem');
+  await expect(changes).toHaveCount(3);
+  await expect(dialog).toContainText('shadowed cards, was plain cards');
+  await expect(dialog).toContainText('"Out of the kiln"');
+  await dialog.getByRole('button', { name: /^Take back: .*shadowed cards/ }).click();
+  await expect(changes).toHaveCount(2);
+  const frame = page.frameLocator('iframe').first();
+  const shadow = () =>
+    frame
+      .locator('[data-shelf="new-from-the-kiln"] .card')
+      .first()
+      .evaluate((card) => getComputedStyle(card).boxShadow);
+  await expect.poll(shadow).toBe('none');
+  await dialog.getByRole('button', { name: 'Publish now' }).click();
+  await expect(dialog).toContainText('Release 2 is what shoppers see now');
+  await dialog.getByRole('button', { name: 'Go on arranging' }).click();
+  await expect(page.getByRole('button', { name: 'Nothing to publish' })).toBeDisabled();
+
+  // Taking everything back leaves nothing to publish, and says so.
+  await openLine(page, 'Across');
+  await page.getByRole('button', { name: 'Across on Phone: more' }).click();
+  await page.getByRole('button', { name: 'Publish 1 change' }).click();
+  await dialog.getByRole('button', { name: /^Take back/ }).click();
+  await expect(dialog).toContainText('The draft is the same as what is live.');
+  await expect(dialog.getByRole('button', { name: 'Publish now' })).toBeDisabled();
+  await dialog.getByRole('button', { name: 'Not yet' }).click();
+
+  await page.goto(store.url);
+  await expect(page.getByRole('heading', { name: 'Out of the kiln' })).toBeVisible();
+  expect(
+    await page
+      .locator('[data-shelf="new-from-the-kiln"] .card')
+      .first()
+      .evaluate((card) => getComputedStyle(card).boxShadow),
+  ).toBe('none');
+});
+
+test('a finding is gone to, mended by one press, and comes back when that is undone', async ({
+  page,
+  store,
+}) => {
+  await signIn(page, store);
+  const findings = page.getByRole('list', { name: 'Findings' }).getByRole('listitem');
+  const short = findings.filter({ hasText: /^Last row short/ });
+  await expect(short).toHaveCount(1);
+  const count = await findings.count();
+  await short.getByRole('button', { name: /^Show 12/ }).click();
+  await expect(short).toHaveCount(0);
+  await expect(findings).toHaveCount(count - 1);
+  await expect(
+    page.frameLocator('iframe').first().locator('[data-shelf="new-from-the-kiln"] .card:visible'),
+  ).toHaveCount(12);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(short).toHaveCount(1);
+
+  const table = findings.filter({ hasText: 'By the table' }).first();
+  await table.getByRole('button').first().click();
+  await expect(page.getByRole('region', { name: 'Spec' }).getByRole('heading', { level: 2 })).toHaveText(
+    'By the table',
+  );
+  await expect(
+    page.getByRole('region', { name: 'Spec' }).getByRole('button', { name: 'Across', exact: true }),
+  ).toHaveAttribute('aria-expanded', 'true');
+});
