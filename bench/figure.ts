@@ -45,6 +45,12 @@ export const ratioAtLeast = (name: string, ratio: number, bound: number): Figure
   ok: ratio >= bound,
 });
 
+/** A ratio that must not pass the bound. */
+export const ratioAtMost = (name: string, ratio: number, bound: number): Figure => ({
+  ...ratioAtLeast(name, ratio, bound),
+  ok: ratio <= bound,
+});
+
 /** A single number that must not pass the bound. */
 export const atMost = (name: string, unit: string, value: number, bound: number): Figure => ({
   name,

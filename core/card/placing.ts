@@ -61,49 +61,55 @@ export function placedHeight(
   return leadPx + picturePx + (has ? box - (reach / 100) * picturePx : 0);
 }
 
-/** Rules for cards of which the texts stand elsewhere than plainly under the picture. */
+/** Columns that the picture has alone, that it shares with the texts, and that they have alone; and the other way round. */
+function asideCss(card: string, { side, share, reach }: Placing, gapPx: number): string {
+  const picturePart = 100 - share;
+  const columns = [
+    `${(picturePart * (100 - reach)) / 100}%`,
+    `${(picturePart * reach) / 100}%`,
+    'minmax(0,1fr)',
+  ];
+  const after = side === 'after';
+  const [picture, texts] = after ? ['1/span 2', '2/span 2'] : ['2/span 2', '1/span 2'];
+  return (
+    `${card}{display:grid;grid-template-columns:${(after ? columns : columns.toReversed()).join(' ')};align-content:start}` +
+    `${card}>.part-picture{grid-column:${picture};grid-row:1/3;margin:0;align-self:start}` +
+    `${card}>.texts{grid-column:${texts};grid-row:1/3;align-self:center;margin-top:${reach ? 0 : -gapPx}px}` +
+    `${card}>.lead{grid-row:1;align-self:end;margin:0}${card}>.lead~.texts{grid-row:2;align-self:start}` +
+    (reach ? '' : `${card}>.texts{padding-inline-${after ? 'start' : 'end'}:${BESIDE_GAP_PX}px}`)
+  );
+}
+
+/** Texts are drawn over the picture by a share of its height, and take at least that height. */
+function overCss(texts: string, { side, reach }: Placing, height: PictureHeight): string {
+  const over = reach / 100;
+  const [least, back] =
+    'ratio' in height
+      ? [`aspect-ratio:${height.ratio / over}`, `${(-100 * over) / height.ratio}%`]
+      : [`min-height:calc(${height.length}*${over})`, `calc(${height.length}*${-over})`];
+  return side === 'above'
+    ? `${texts}{flex:none;justify-content:flex-start;${least};margin-block-end:${back}}`
+    : `${texts}{flex:none;justify-content:flex-end;${least};margin-block-start:${back}}`;
+}
+
+/**
+ * Rules for cards of which the texts stand elsewhere than plainly under the picture.
+ * @param height null where every picture has its own; then texts reach over it from a side only
+ */
 export function placingCss(
   card: string,
   placing: Placing,
   height: PictureHeight | null,
   gapPx: number,
 ): string {
-  const { side, share, reach } = placing;
-  const picture = `${card}>.part-picture`;
+  const { side, reach } = placing;
   const texts = `${card}>.texts:not(.lead)`;
-  const over = reach / 100;
   const padded = reach
     ? `${texts}{z-index:1;padding:${OVER_PADDING_PX - gapPx}px ${OVER_PADDING_PX}px ${OVER_PADDING_PX}px}`
     : '';
-  if (isAside(placing)) {
-    const pictureShare = 100 - share;
-    const [apart, shared] = [`${pictureShare * (1 - over)}%`, `${pictureShare * over}%`];
-    const columns = side === 'after' ? [apart, shared, 'minmax(0,1fr)'] : ['minmax(0,1fr)', shared, apart];
-    const [pictureAt, textsAt] = side === 'after' ? ['1/3', '2/4'] : ['2/4', '1/3'];
-    const gap =
-      reach > 0
-        ? ''
-        : `${card}>.texts{padding-inline-${side === 'after' ? 'start' : 'end'}:${BESIDE_GAP_PX}px}`;
-    // Where nothing is shared, the texts have the column that is left to themselves.
-    const own = reach > 0 ? textsAt : side === 'after' ? '3' : '1';
-    return (
-      `${card}{display:grid;grid-template-columns:${columns.join(' ')};align-content:start}` +
-      `${picture}{grid-area:1/${pictureAt!.split('/')[0]}/3/${pictureAt!.split('/')[1]};margin:0;align-self:start}` +
-      `${card}>.texts{grid-column:${own};grid-row:1/3;align-self:center;margin-top:-${gapPx}px}` +
-      `${card}>.lead{grid-row:1;align-self:end;margin:0}${card}>.lead~.texts{grid-row:2;align-self:start}` +
-      padded +
-      gap +
-      (reach ? `${texts}{margin-top:0}` : '')
-    );
-  }
+  if (isAside(placing)) return asideCss(card, placing, gapPx) + padded;
   const above = side === 'above' ? `${card}>.texts{order:-1}` : '';
-  if (reach === 0 || !height)
-    return above ? `${above}${texts}{margin:-${gapPx}px 0 ${2 * gapPx}px}${picture}{margin:0}` : '';
-  const upwards = 'ratio' in height ? `${(-100 * over) / height.ratio}%` : `calc(${height.length}*${-over})`;
-  const least =
-    'ratio' in height ? `aspect-ratio:${height.ratio / over}` : `min-height:calc(${height.length}*${over})`;
-  return (
-    `${above}${picture}{margin:0}${padded}` +
-    `${texts}{flex:none;justify-content:${side === 'above' ? 'flex-start' : 'flex-end'};${least};margin-block-${side === 'above' ? 'end' : 'start'}:${upwards}}`
-  );
+  const bare = `${card}>.part-picture{margin:0}`;
+  if (reach && height) return above + bare + padded + overCss(texts, placing, height);
+  return above ? `${above}${texts}{margin:-${gapPx}px 0 ${2 * gapPx}px}${bare}` : '';
 }
