@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
-import { useDeferredValue, useState } from 'react';
+import { useState } from 'react';
 import { Menu, MenuTrigger, Input, TextField, Button } from 'react-aria-components';
 import { NavLink } from 'react-router';
 import styled from 'styled-components';
@@ -16,6 +16,8 @@ import { useDraft, useStudio } from '../studioContext.tsx';
 import { MenuRow } from '../ui/MenuRow.tsx';
 import { PopoverBox } from '../ui/Pick.tsx';
 import { t } from '../ui/theme.ts';
+import { useSettled } from '../ui/useSettled.ts';
+import { typedPart } from './useRun.ts';
 import { useSeenBy } from './useSeenBy.ts';
 
 const Strip = styled.nav`
@@ -105,8 +107,9 @@ function Entry({ saved }: { saved: SavedAssortment }) {
   const { id, name, assortment } = saved;
   const fallbacks = fallbackChain(assortment, (one) => plan.assortments[one]?.assortment);
   // What is typed and counted goes before.
-  const asked = useDeferredValue(
+  const asked = useSettled(
     JSON.stringify({ assortment, fallbacks, without: [], seenBy, start: 0, count: THUMBS }),
+    typedPart(assortment),
   );
   const { data, isError } = useQuery({
     queryKey: ['peek', asked],

@@ -5,8 +5,13 @@ import type { Item } from '../../core/card/partKind.ts';
 import type { ItemsAnswer } from '../../core/view/view.ts';
 import type { SeenBy } from '../api/items.ts';
 import { useStudio } from '../studioContext.tsx';
+import { useSettled } from '../ui/useSettled.ts';
 
 const LOT = 48;
+
+/** What is typed of an assortment: its rule. What is dragged or chosen is followed at once. */
+export const typedPart = (assortment: Assortment): string =>
+  assortment.of === 'products' ? JSON.stringify(assortment.rule) : '';
 
 export interface RunOfItems {
   items: readonly Item[];
@@ -29,7 +34,10 @@ export function useRun(
   seenBy: SeenBy,
 ): RunOfItems {
   const { client } = useStudio();
-  const key = useDeferredValue(JSON.stringify({ assortment, fallbacks, without: [], seenBy }));
+  const key = useSettled(
+    JSON.stringify({ assortment, fallbacks, without: [], seenBy }),
+    typedPart(assortment),
+  );
   const { data, error, refetch, hasNextPage, isFetchingNextPage, fetchNextPage } = useInfiniteQuery({
     queryKey: ['run', key],
     queryFn: ({ pageParam }) =>
