@@ -4,6 +4,8 @@ import { firstBands, newShelf } from '../plan/atFirst.ts';
 import type { Shelf } from '../plan/shelf.ts';
 import { specimenNames, specimenPlan, specimenShelf, specimenView } from '../specimen/specimen.ts';
 import { linesOf } from '../plan/lines.ts';
+import { readDocument } from '../plan/plan.ts';
+import { writePath } from '../plan/settings/setting.ts';
 import { plain } from '../sentence/sentence.ts';
 import { shelfCss } from '../css/shelfCss.ts';
 import { picturePx } from '../view/pictureSizes.ts';
@@ -63,6 +65,24 @@ describe('texts beside and over a picture', () => {
         if (!isAside(at)) expect(picture).toBe(card);
       }),
     );
+  });
+});
+
+describe('a card as it comes from outside', () => {
+  it.each([
+    ['card.text.reach', { phone: 140 }, 'This is too large; 100 at most.'],
+    ['card.text.reach', {}, 'A value that varies by width needs at least one.'],
+    ['card.text.side', { phone: 'left' }, 'This can be one of: under, above, before, after.'],
+    ['card.text.share', { phone: '50' }, 'This has to be a number.'],
+    ['card.inside', { phone: -3 }, 'This is too small; 0 at least.'],
+    ['card.text', null, 'This is missing.'],
+    ['moving.arrowLook.ink', 'red;}body{display:none', 'A colour is written #rrggbb.'],
+    ['moving.markLook.size', 400, 'This is too large; 20 at most.'],
+    ['slideBy', 'vh', 'This can be one of: ratio, screen.'],
+  ])('is refused with a sentence where %s is %j', (path, value, sentence) => {
+    const shelf = structuredClone(specimenShelf('a'));
+    writePath(shelf, path, value);
+    expect(() => readDocument('shelf:a', shelf)).toThrow(sentence);
   });
 });
 
