@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { Menu, MenuTrigger, Input, TextField, Button } from 'react-aria-components';
+import { Input, Menu, MenuTrigger, TextField } from 'react-aria-components';
 import { NavLink } from 'react-router';
 import styled from 'styled-components';
 import { ofWords, type Of } from '../../core/assortment/assortment.ts';
@@ -13,6 +13,7 @@ import type { SavedAssortment } from '../../core/plan/savedAssortment.ts';
 import { capital, counted } from '../../core/sentence/sentence.ts';
 import type { ItemsAnswer } from '../../core/view/view.ts';
 import { useDraft, useStudio } from '../studioContext.tsx';
+import { AddButton } from '../ui/Button.tsx';
 import { MenuRow } from '../ui/MenuRow.tsx';
 import { PopoverBox } from '../ui/Pick.tsx';
 import { t } from '../ui/theme.ts';
@@ -88,16 +89,6 @@ const Strip = styled.nav`
   }
 `;
 
-const Add = styled(Button)`
-  border: 1px dashed ${t.edge};
-  border-radius: ${t.corner};
-  background: none;
-  min-height: 32px;
-  color: ${t.pine};
-  font-weight: 600;
-  cursor: pointer;
-`;
-
 const THUMBS = 5;
 
 function Entry({ saved }: { saved: SavedAssortment }) {
@@ -169,7 +160,7 @@ export function AssortmentList({
         {found.length === 0 && wanted && <p style={{ color: t.ink2 }}>Nothing is called "{words}".</p>}
       </div>
       <MenuTrigger>
-        <Add>New assortment</Add>
+        <AddButton>New assortment</AddButton>
         <PopoverBox>
           <Menu onAction={(key) => onAdd(key as Of)}>
             {kinds.map((of) => (

@@ -30,6 +30,17 @@ export const Button = styled(AriaButton)`
   ${base}
 `;
 
+/** Where one more of a list can be added. */
+export const AddButton = styled(AriaButton)`
+  border: 1px dashed ${t.edge};
+  border-radius: ${t.corner};
+  background: none;
+  min-height: 32px;
+  color: ${t.pine};
+  font-weight: 600;
+  cursor: pointer;
+`;
+
 export const MainButton = styled(AriaButton)`
   ${base}
   background: ${t.pine};

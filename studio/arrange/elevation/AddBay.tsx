@@ -1,20 +1,13 @@
 import { lazy, Suspense } from 'react';
-import { Button, MenuTrigger } from 'react-aria-components';
+import { MenuTrigger } from 'react-aria-components';
 import styled from 'styled-components';
+import { AddButton } from '../../ui/Button.tsx';
 import { PopoverBox } from '../../ui/Pick.tsx';
-import { t } from '../../ui/theme.ts';
 
 const AddBayMenu = lazy(() => import('./AddBayMenu.tsx').then((module) => ({ default: module.AddBayMenu })));
 
-const Add = styled(Button)`
+const Add = styled(AddButton)`
   margin: 2px 10px 0;
-  border: 1px dashed ${t.edge};
-  border-radius: ${t.corner};
-  background: none;
-  min-height: 32px;
-  color: ${t.pine};
-  font-weight: 600;
-  cursor: pointer;
   width: 129px;
 `;
 

@@ -1,6 +1,5 @@
 import {
   ARROW_PLACES,
-  ARROW_SHAPES,
   LARGEST_ARROW_PX,
   LONGEST_MOVE_MS,
   LONGEST_REST_MS,
@@ -9,10 +8,16 @@ import {
   SHORTEST_REST_MS,
   SMALLEST_ARROW_PX,
 } from '../../../../core/plan/shelf.ts';
-import { capital } from '../../../../core/sentence/sentence.ts';
-import { Choice, Stepper, Switch, Words } from '../../../ui/fields.tsx';
+import { Stepper, Switch, Words } from '../../../ui/fields.tsx';
 import { Pick } from '../../../ui/Pick.tsx';
-import { SettingBox, useSet, VaryingChoice, VaryingStepper, VaryingSwitch } from '../lines/controls.tsx';
+import {
+  SettingBox,
+  SettingChoice,
+  useSet,
+  VaryingChoice,
+  VaryingStepper,
+  VaryingSwitch,
+} from '../lines/controls.tsx';
 import { ArrowLook, MarkLook } from './movingLook.tsx';
 import type { Section, SectionProps } from './section.ts';
 
@@ -41,14 +46,13 @@ function MovingControls({ shelf, on, at }: SectionProps) {
               onChange={(value) => set('moving.arrowPlace', value)}
             />
           </SettingBox>
-          <SettingBox id="moving.arrowShape">
-            <Choice
-              label="Shape of arrows"
-              value={moving.arrowShape}
-              options={ARROW_SHAPES.map((value) => ({ value, words: capital(value) }))}
-              onChange={(value) => set('moving.arrowShape', value)}
-            />
-          </SettingBox>
+          <SettingChoice
+            id="moving.arrowShape"
+            label="Shape of arrows"
+            value={moving.arrowShape}
+            words={{ round: 'Round', square: 'Square', bare: 'Bare' }}
+            on={on}
+          />
           <SettingBox id="moving.arrowSign">
             <Words
               label="Sign that points forward"
@@ -125,17 +129,13 @@ function MovingControls({ shelf, on, at }: SectionProps) {
           onChange={(value) => set('moving.moveMs', value)}
         />
       </SettingBox>
-      <SettingBox id="moving.comes">
-        <Choice
-          label="What comes next"
-          value={moving.comes}
-          options={[
-            { value: 'moves', words: 'Moves in' },
-            { value: 'fades', words: 'Fades in' },
-          ]}
-          onChange={(value) => set('moving.comes', value)}
-        />
-      </SettingBox>
+      <SettingChoice
+        id="moving.comes"
+        label="What comes next"
+        value={moving.comes}
+        words={{ moves: 'Moves in', fades: 'Fades in' }}
+        on={on}
+      />
       <SettingBox id="moving.swipe">
         <Switch on={moving.swipe} onChange={(value) => set('moving.swipe', value)}>
           Moved by a finger

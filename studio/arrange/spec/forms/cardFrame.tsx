@@ -1,25 +1,17 @@
-import { FRAMES, MOST_INSIDE_PX } from '../../../../core/card/card.ts';
-import { capital } from '../../../../core/sentence/sentence.ts';
-import { Choice } from '../../../ui/fields.tsx';
-import { SettingBox, useSet, VaryingStepper } from '../lines/controls.tsx';
+import { MOST_INSIDE_PX } from '../../../../core/card/card.ts';
+import { SettingChoice, VaryingStepper } from '../lines/controls.tsx';
 import type { Section } from './section.ts';
+
+const frameWords = { plain: 'Plain', framed: 'Framed', shadowed: 'Shadowed' };
 
 /** Cards wrapped, or left plain. */
 export const cardFrame: Section = {
   of: 'card.frame',
   Controls({ shelf, on, at }) {
-    const set = useSet(on);
     const { frame, inside } = shelf.card;
     return (
       <>
-        <SettingBox id="card.frame">
-          <Choice
-            label="Cards are"
-            value={frame}
-            options={FRAMES.map((value) => ({ value, words: capital(value) }))}
-            onChange={(value) => set('card.frame', value)}
-          />
-        </SettingBox>
+        <SettingChoice id="card.frame" label="Cards are" value={frame} words={frameWords} on={on} />
         {frame !== 'plain' && (
           <VaryingStepper
             id="card.inside"

@@ -1,12 +1,18 @@
 import { LEAST_SHARE, MOST_SHARE } from '../../../../core/card/card.ts';
-import { COMINGS, GROUNDS, isAside, SIDES, WHENS } from '../../../../core/card/placing.ts';
+import { COMINGS, isAside, SIDES } from '../../../../core/card/placing.ts';
 import { valueAt } from '../../../../core/bands/varying.ts';
 import { formKind, formsOf } from '../../../../core/forms/index.ts';
 import { capital } from '../../../../core/sentence/sentence.ts';
 import { useDraft } from '../../../studioContext.tsx';
-import { Choice } from '../../../ui/fields.tsx';
 import { Pick } from '../../../ui/Pick.tsx';
-import { Hint, SettingBox, useSet, VaryingChoice, VaryingStepper } from '../lines/controls.tsx';
+import {
+  Hint,
+  SettingBox,
+  SettingChoice,
+  useSet,
+  VaryingChoice,
+  VaryingStepper,
+} from '../lines/controls.tsx';
 import type { Section, SectionProps } from './section.ts';
 
 const groundWords = { light: 'Light', dark: 'Dark', none: 'Nothing' };
@@ -39,7 +45,6 @@ export const textSide: Section = {
 /** How wide text at a side is, and how far it reaches over the picture. */
 function OverControls({ shelf, on, at }: SectionProps) {
   const bands = useDraft((state) => state.plan.house.bands);
-  const set = useSet(on);
   const { text } = shelf.card;
   const aside = at.filter((band) => isAside({ side: valueAt(text.side, bands, band), share: 0, reach: 0 }));
   const over = at.some((band) => valueAt(text.reach, bands, band) > 0);
@@ -71,14 +76,13 @@ function OverControls({ shelf, on, at }: SectionProps) {
         <Hint>In masonry it reaches over the picture only from a side.</Hint>
       )}
       {over && (
-        <SettingBox id="card.text.ground">
-          <Choice
-            label="Under text on a picture"
-            value={text.ground}
-            options={GROUNDS.map((value) => ({ value, words: groundWords[value] }))}
-            onChange={(value) => set('card.text.ground', value)}
-          />
-        </SettingBox>
+        <SettingChoice
+          id="card.text.ground"
+          label="Under text on a picture"
+          value={text.ground}
+          words={groundWords}
+          on={on}
+        />
       )}
     </>
   );
@@ -99,17 +103,16 @@ export const textWhen: Section = {
     if (!onGround && !at.some((band) => valueAt(text.reach, bands, band) > 0)) return null;
     return (
       <>
-        <SettingBox id="card.text.when">
-          <Choice
-            label="Text on a picture is there"
-            value={text.when}
-            options={WHENS.map((value) => ({ value, words: whenWords[value] }))}
-            onChange={(value) => set('card.text.when', value)}
-          />
-          {text.when === 'pointed' && (
-            <Hint>By touch it is always there; with the keyboard when the card is come to.</Hint>
-          )}
-        </SettingBox>
+        <SettingChoice
+          id="card.text.when"
+          label="Text on a picture is there"
+          value={text.when}
+          words={whenWords}
+          on={on}
+        />
+        {text.when === 'pointed' && (
+          <Hint>By touch it is always there; with the keyboard when the card is come to.</Hint>
+        )}
         {(text.when === 'pointed' || slides) && (
           <SettingBox id="card.text.comes">
             <Pick

@@ -1,6 +1,5 @@
 import { LEAST_SCREEN, MOST_SCREEN, SLIDE_RATIOS } from '../../../../core/card/card.ts';
-import { Choice } from '../../../ui/fields.tsx';
-import { SettingBox, useSet, VaryingChoice, VaryingStepper, VaryingSwitch } from '../lines/controls.tsx';
+import { SettingChoice, VaryingChoice, VaryingStepper, VaryingSwitch } from '../lines/controls.tsx';
 import type { Section, SectionProps } from './section.ts';
 
 export const equalHeights: Section = {
@@ -18,20 +17,15 @@ export const equalHeights: Section = {
 
 /** Slides as high as proportions say, or as a share of the screen. */
 function SlideHeight({ shelf, on, at }: SectionProps) {
-  const set = useSet(on);
   return (
     <>
-      <SettingBox id="slideBy">
-        <Choice
-          label="Slides are as high as"
-          value={shelf.slideBy}
-          options={[
-            { value: 'ratio', words: 'Proportions say' },
-            { value: 'screen', words: 'The screen says' },
-          ]}
-          onChange={(value) => set('slideBy', value)}
-        />
-      </SettingBox>
+      <SettingChoice
+        id="slideBy"
+        label="Slides are as high as"
+        value={shelf.slideBy}
+        words={{ ratio: 'Proportions say', screen: 'The screen says' }}
+        on={on}
+      />
       {shelf.slideBy === 'ratio' ? (
         <VaryingChoice
           id="slideRatio"

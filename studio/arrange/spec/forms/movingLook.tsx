@@ -1,13 +1,8 @@
-import {
-  LARGEST_MARK_PX,
-  MARK_SHAPES,
-  MOST_ARROW_OFFSET_PX,
-  SMALLEST_MARK_PX,
-} from '../../../../core/plan/shelf.ts';
+import { LARGEST_MARK_PX, MOST_ARROW_OFFSET_PX, SMALLEST_MARK_PX } from '../../../../core/plan/shelf.ts';
 import { useDraft } from '../../../studioContext.tsx';
 import { ColourPick } from '../../../ui/ColourPick.tsx';
-import { Choice, Stepper, Switch } from '../../../ui/fields.tsx';
-import { SettingBox, useSet } from '../lines/controls.tsx';
+import { Stepper, Switch } from '../../../ui/fields.tsx';
+import { SettingBox, SettingChoice, useSet } from '../lines/controls.tsx';
 import type { SectionProps } from './section.ts';
 
 type Props = Pick<SectionProps, 'shelf' | 'on'>;
@@ -80,14 +75,13 @@ export function MarkLook({ shelf: { moving }, on }: Props) {
     <>
       <ColourOf id="moving.markLook.ink" label="Their colour" value={ink} on={on} />
       <ColourOf id="moving.markLook.current" label="Colour of the current one" value={current} on={on} />
-      <SettingBox id="moving.markLook.shape">
-        <Choice
-          label="Shape of dots"
-          value={shape}
-          options={MARK_SHAPES.map((value) => ({ value, words: shapeWords[value] }))}
-          onChange={(value) => set('moving.markLook.shape', value)}
-        />
-      </SettingBox>
+      <SettingChoice
+        id="moving.markLook.shape"
+        label="Shape of dots"
+        value={shape}
+        words={shapeWords}
+        on={on}
+      />
       {shape !== 'line' && (
         <SettingBox id="moving.markLook.size">
           <Stepper

@@ -10,13 +10,14 @@ import {
 import { assortmentOf } from '../../../../core/plan/plan.ts';
 import { labelKinds } from '../../../../core/label/label.ts';
 import { useDraft } from '../../../studioContext.tsx';
-import { Choice, Stepper } from '../../../ui/fields.tsx';
+import { Stepper } from '../../../ui/fields.tsx';
 import { FormSections } from '../forms/FormSections.tsx';
 import { cardSections } from '../forms/ofCard.ts';
 import { PartList, Shown } from './CardParts.tsx';
 import {
   Hint,
   SettingBox,
+  SettingChoice,
   Stack,
   useSet,
   VaryingChoice,
@@ -28,7 +29,8 @@ import {
 export function Card({ shelf, drawn }: LineProps) {
   const plan = useDraft((state) => state.plan);
   const { bands } = plan.house;
-  const set = useSet({ shelf: shelf!.id });
+  const on = { shelf: shelf!.id };
+  const set = useSet(on);
   if (!shelf) return null;
   const { card } = shelf;
   const assortment = assortmentOf(plan, shelf);
@@ -51,23 +53,18 @@ export function Card({ shelf, drawn }: LineProps) {
           <Hint>Labels stand on the picture.</Hint>
         </div>
       )}
-      <SettingBox id="card.picture.by">
-        <Choice
-          label="Pictures are as high as"
-          value={card.picture.by}
-          options={[
-            { value: 'ratio', words: 'Proportions say' },
-            { value: 'height', words: 'A number of px' },
-            { value: 'screen', words: 'The screen says' },
-          ]}
-          onChange={(value) => set('card.picture.by', value)}
-        />
-      </SettingBox>
+      <SettingChoice
+        id="card.picture.by"
+        label="Pictures are as high as"
+        value={card.picture.by}
+        words={{ ratio: 'Proportions say', height: 'A number of px', screen: 'The screen says' }}
+        on={on}
+      />
       {card.picture.by === 'ratio' ? (
         <VaryingChoice
           id="card.picture.ratio"
           title="Proportions, width to height"
-          on={{ shelf: shelf.id }}
+          on={on}
           value={card.picture.ratio}
           options={RATIOS.map((ratio) => ({ value: ratio, words: ratio }))}
         />
@@ -75,7 +72,7 @@ export function Card({ shelf, drawn }: LineProps) {
         <VaryingStepper
           id="card.picture.screen"
           title="Height, % of the screen"
-          on={{ shelf: shelf.id }}
+          on={on}
           value={card.picture.screen}
           least={LEAST_SCREEN}
           most={MOST_SCREEN}
@@ -85,24 +82,20 @@ export function Card({ shelf, drawn }: LineProps) {
         <VaryingStepper
           id="card.picture.height"
           title="Height, px"
-          on={{ shelf: shelf.id }}
+          on={on}
           value={card.picture.height}
           least={LOWEST_PICTURE_PX}
           most={HIGHEST_PICTURE_PX}
           step={10}
         />
       )}
-      <SettingBox id="card.picture.fit">
-        <Choice
-          label="The picture"
-          value={card.picture.fit}
-          options={[
-            { value: 'fill', words: 'Fills its frame' },
-            { value: 'whole', words: 'Is shown whole' },
-          ]}
-          onChange={(value) => set('card.picture.fit', value)}
-        />
-      </SettingBox>
+      <SettingChoice
+        id="card.picture.fit"
+        label="The picture"
+        value={card.picture.fit}
+        words={{ fill: 'Fills its frame', whole: 'Is shown whole' }}
+        on={on}
+      />
       <SettingBox id="card.titleLines">
         <Stepper
           label="Lines of the title, at most"
@@ -113,18 +106,13 @@ export function Card({ shelf, drawn }: LineProps) {
           onChange={(value) => set('card.titleLines', value)}
         />
       </SettingBox>
-      <SettingBox id="card.align">
-        <Choice
-          label="Text"
-          value={card.align}
-          options={[
-            { value: 'start', words: 'Start' },
-            { value: 'center', words: 'Middle' },
-            { value: 'end', words: 'End' },
-          ]}
-          onChange={(value) => set('card.align', value)}
-        />
-      </SettingBox>
+      <SettingChoice
+        id="card.align"
+        label="Text"
+        value={card.align}
+        words={{ start: 'Start', center: 'Middle', end: 'End' }}
+        on={on}
+      />
       <FormSections sections={cardSections} shelf={shelf} view={view} />
     </Stack>
   );

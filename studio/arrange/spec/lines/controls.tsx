@@ -10,7 +10,7 @@ import type { Shelf } from '../../../../core/plan/shelf.ts';
 import type { BayView } from '../../../../core/view/view.ts';
 import { useDraft, useStudio } from '../../../studioContext.tsx';
 import { QuietButton } from '../../../ui/Button.tsx';
-import { Stepper, Switch } from '../../../ui/fields.tsx';
+import { Choice, Stepper, Switch } from '../../../ui/fields.tsx';
 import { Pick } from '../../../ui/Pick.tsx';
 import { t } from '../../../ui/theme.ts';
 
@@ -46,6 +46,33 @@ export function useSet(on: Target): (setting: string, value: unknown, band?: str
       { do: 'set', on, setting, value, ...(band === undefined ? {} : { band }) },
       typeof value === 'string' ? `${JSON.stringify(on)} ${setting}` : undefined,
     );
+}
+
+/** One of a few words for a setting; the words stand in the order in which they are given. */
+export function SettingChoice<V extends string>({
+  id,
+  label,
+  value,
+  words,
+  on,
+}: {
+  id: string;
+  label: string;
+  value: V;
+  words: Readonly<Record<V, string>>;
+  on: Target;
+}) {
+  const set = useSet(on);
+  return (
+    <SettingBox id={id}>
+      <Choice
+        label={label}
+        value={value}
+        options={(Object.entries(words) as [V, string][]).map(([one, said]) => ({ value: one, words: said }))}
+        onChange={(next) => set(id, next)}
+      />
+    </SettingBox>
+  );
 }
 
 const Row = styled.div`
