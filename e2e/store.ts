@@ -45,6 +45,7 @@ export async function openStore(): Promise<Store & { close(): Promise<void> }> {
   const pool = new pg.Pool({ connectionString: database.href, max: 2 });
   // A connection that is still closing when its database is dropped says so; nobody waits for it any more.
   pool.on('connect', (client) => client.on('error', () => undefined));
+  pool.on('error', () => undefined);
   let server: ChildProcess | null = null;
   const start = async () => {
     server = spawn(process.execPath, ['--import', 'tsx', serve], {

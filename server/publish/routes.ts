@@ -29,7 +29,7 @@ export function publishRoutes(app: FastifyInstance, parts: Parts): void {
     const { account } = await requireSession(request, parts);
     if (!account.mayPublish) throw new Fault('publish-not-allowed');
     const { draftVersion } = readBody(publishSchema, request.body);
-    return inTransaction(db, async (client) => {
+    const published = await inTransaction(db, async (client) => {
       // Nobody saves while this reads, so that what is published is what was seen.
       await client.query('LOCK TABLE draft_document IN SHARE MODE');
       const rows = await readDraft(client);
@@ -65,5 +65,9 @@ export function publishRoutes(app: FastifyInstance, parts: Parts): void {
       });
       return { release, changes: said };
     });
+    // Other processes are told by the database; whoever asks this one next must not see what was before.
+    parts.live.forget();
+    parts.pages.clear();
+    return published;
   });
 }
