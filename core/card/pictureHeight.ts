@@ -1,3 +1,4 @@
+import { bandById, nominalOf, type Bands } from '../bands/bands.ts';
 import type { PictureShape } from './partKind.ts';
 
 /** How high a picture is, as CSS: in proportion to its width, or a length. */
@@ -9,3 +10,10 @@ export function heightOf(shape: PictureShape): PictureHeight | null {
   if (shape.by === 'own') return null;
   return { length: shape.by === 'height' ? `${shape.px}px` : `calc(var(--screen)*${shape.share / 100})` };
 }
+
+/** A share of the screen, percent, on the nominal screen of a band. */
+export const ofScreen = (share: number, bands: Bands, bandId: string): PictureShape => ({
+  by: 'screen',
+  share,
+  px: (nominalOf(bands, bandById(bands, bandId)!).height * share) / 100,
+});

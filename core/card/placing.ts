@@ -25,7 +25,7 @@ export const BESIDE_GAP_PX = 16;
 /** Space around texts that stand over a picture, px. */
 export const OVER_PADDING_PX = 12;
 
-export const isAside = ({ side }: Placing): boolean => side === 'before' || side === 'after';
+export const isAside = ({ side }: Pick<Placing, 'side'>): boolean => side === 'before' || side === 'after';
 
 /** Width of a card's picture, px. */
 export const placedPicturePx = (placing: Placing, cardPx: number): number =>

@@ -1,4 +1,5 @@
 import type { Band, Bands } from '../bands/bands.ts';
+import type { PictureShape } from '../card/partKind.ts';
 import type { Rows } from '../geometry/rows.ts';
 import type { Room } from '../geometry/steps.ts';
 import type { Shelf } from '../plan/shelf.ts';
@@ -65,6 +66,8 @@ export interface FormKind {
   places?(scope: string, step: StepView, shelf: ShelfView): string;
   /** How the parts of a card stand to each other. */
   card: CardManner;
+  /** What gives its cards their height where that is not the shape of their pictures. */
+  ground?(shelf: Shelf, bands: Bands, bandId: string): PictureShape;
   /** Space around words that stand on their picture as ground, px. */
   groundPaddingPx?: number;
 }

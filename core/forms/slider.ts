@@ -1,4 +1,7 @@
 import { bandEnd } from '../bands/bands.ts';
+import { valueAt } from '../bands/varying.ts';
+import { ratioValue } from '../card/card.ts';
+import { ofScreen } from '../card/pictureHeight.ts';
 import { groundCss } from './ground.ts';
 import { inOneRow, trackCss } from './carousel.ts';
 import type { FormKind } from './formKind.ts';
@@ -24,5 +27,9 @@ export const slider: FormKind = {
     return `${trackCss(scope, step)}${groundCss(card, step, SLIDE_PADDING_PX)}${card} .part-title{font-size:26px;line-height:32px}`;
   },
   card: 'ground',
+  ground: ({ slideBy, slideScreen, slideRatio }, bands, bandId) =>
+    slideBy === 'screen'
+      ? ofScreen(valueAt(slideScreen, bands, bandId), bands, bandId)
+      : { by: 'ratio', ratio: ratioValue(valueAt(slideRatio, bands, bandId)) },
   groundPaddingPx: SLIDE_PADDING_PX,
 };

@@ -3,8 +3,9 @@ import { bandById, nominalOf, type Bands } from '../bands/bands.ts';
 import type { Of } from '../assortment/assortment.ts';
 import { faceOf } from '../card/item.ts';
 import { partKind } from '../card/parts/index.ts';
+import { ofScreen } from '../card/pictureHeight.ts';
 import type { CardContext, Item, PictureShape } from '../card/partKind.ts';
-import type { Placing } from '../card/placing.ts';
+import { isAside, type Placing } from '../card/placing.ts';
 import type { Currency } from '../catalogue/money.ts';
 import { ratioValue } from '../card/card.ts';
 import { formKind } from '../forms/index.ts';
@@ -138,35 +139,18 @@ function pictureShape(
   return { by: 'ratio', ratio: ratioValue(valueAt(picture.ratio, bands, bandId)) };
 }
 
-/** A share of the screen, percent, on the nominal screen of a band. */
-const ofScreen = (share: number, bands: Bands, bandId: string): PictureShape => ({
-  by: 'screen',
-  share,
-  px: (nominalOf(bands, bandById(bands, bandId)!).height * share) / 100,
-});
-
-/** What gives a card its height where the picture is its ground. */
-function groundOf(shelf: Shelf, form: FormId, bands: Bands, bandId: string): PictureShape {
-  if (form !== 'slider') return pictureShape(shelf, form, bands, bandId);
-  return shelf.slideBy === 'screen'
-    ? ofScreen(valueAt(shelf.slideScreen, bands, bandId), bands, bandId)
-    : { by: 'ratio', ratio: ratioValue(valueAt(shelf.slideRatio, bands, bandId)) };
-}
-
 /** Where texts stand to the picture: what a form has no place for stays under it. */
 function placingOf({ card: { text } }: Shelf, form: FormId, bands: Bands, bandId: string): Placing {
   const manner = formKind(form).card;
-  const side = valueAt(text.side, bands, bandId);
-  const aside = side === 'before' || side === 'after';
   const placing: Placing = {
-    side,
+    side: valueAt(text.side, bands, bandId),
     share: valueAt(text.share, bands, bandId),
     reach: valueAt(text.reach, bands, bandId),
   };
   if (manner === 'stacked') return placing;
   // How high a picture is that has its own proportions is not known to a rule for all of them.
-  if (manner === 'own') return { ...placing, reach: aside ? placing.reach : 0 };
-  return { ...placing, side: aside ? side : 'under', reach: 0 };
+  if (manner === 'own') return { ...placing, reach: isAside(placing) ? placing.reach : 0 };
+  return { ...placing, side: isAside(placing) ? placing.side : 'under', reach: 0 };
 }
 
 /** One shelf with its items, at every width. */
@@ -197,6 +181,7 @@ export function shelfView(
     const play = moving.play ? { restMs: moving.restMs, moveMs: moving.moveMs } : null;
     const motion = motionOf(count, step.across, moveBy, moving.loop, play);
     const moves = kind.moves && motion.moves;
+    const shape = pictureShape(shelf, step.form, bands, step.bandId);
     const view: StepView = {
       ...step,
       shows,
@@ -204,7 +189,7 @@ export function shelfView(
       gap: { column: at(shelf.gap.column), row: at(shelf.gap.row) },
       lastRow: { policy: at(shelf.lastRow), align: at(shelf.lastRowAlign) },
       equal: at(shelf.equalHeights),
-      picture: pictureShape(shelf, step.form, bands, step.bandId),
+      picture: shape,
       hasPicture:
         shelf.card.order.includes('picture') && at(shelf.card.shown.picture ?? everywhere(bands, false)),
       moves,
@@ -215,7 +200,7 @@ export function shelfView(
       marks: moves ? at(moving.marks) : 'none',
       placing: placingOf(shelf, step.form, bands, step.bandId),
       insidePx: shelf.card.frame === 'plain' || kind.card === 'ground' ? 0 : at(shelf.card.inside),
-      ground: groundOf(shelf, step.form, bands, step.bandId),
+      ground: kind.ground?.(shelf, bands, step.bandId) ?? shape,
       listPicturePx: at(shelf.listPicture),
       spread: { items: at(shelf.spread.items), facing: at(shelf.spread.facing) },
       columns: null,

@@ -1,10 +1,10 @@
+import { CONSENT, LOOKED } from './cookieNames.ts';
+
 /**
  * Remembers, with the shopper's consent and on this device only, which
  * products were looked at, and fills the bays that show them.
  */
 
-const CONSENT = 'remember';
-const LOOKED = 'looked';
 const MOST = 30;
 const YEAR_S = 365 * 86_400;
 

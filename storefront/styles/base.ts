@@ -58,7 +58,7 @@ h4.bay-heading{font-size:17px}
 .window{position:relative}.turning>.window{perspective:1600px}.card[hidden]{display:none}.leaf{position:absolute;z-index:1;inset-block:0;inset-inline-start:50%;width:50%;background:var(--ground);box-shadow:0 0 24px rgb(0 0 0/.18);transform-origin:0 50%;pointer-events:none}
 .card{min-width:0;position:relative;display:flex;flex-direction:column;text-align:var(--align)}
 .texts{min-width:0;display:flex;flex-direction:column}.texts>*{margin-top:var(--part-gap)}.texts:empty{padding:0!important;aspect-ratio:auto!important;min-height:0!important;background:none!important}.lead>*{margin-block:0 var(--part-gap)}.card>.bare.part-title{position:absolute;inset:0}
-.part-picture{position:relative;aspect-ratio:var(--ratio);background:var(--card);overflow:hidden;border-radius:3px;margin-bottom:5px}
+.part-picture{position:relative;aspect-ratio:var(--ratio);background:var(--card);overflow:hidden;border-radius:3px;margin-bottom:var(--part-gap)}
 .part-picture img{display:block;width:100%;height:100%;object-fit:var(--fit)}
 .part-picture .none{position:absolute;inset:0;display:grid;place-items:center;color:var(--quiet);font-size:13px;padding:8px;text-align:center}
 .labels{position:absolute;inset-block-start:10px;inset-inline-start:10px;display:flex;flex-direction:column;align-items:flex-start;gap:4px;pointer-events:none}

@@ -93,12 +93,7 @@ export function usePageView(page: Page): PageView {
     product: page.kind === 'product' ? (product?.id ?? null) : null,
     lookedAt: lookedAtBy(shopper),
   };
-  const { slug } = { category, collection, product, entry, home: null, shop: null, journal: null }[
-    page.kind
-  ] ?? {
-    slug: '',
-  };
-  const path = pathOf[page.kind](slug);
+  const about = { category, collection, product, entry, home: null, shop: null, journal: null }[page.kind];
   return viewWith(
     {
       plan,
@@ -106,7 +101,7 @@ export function usePageView(page: Page): PageView {
       now: Date.now(),
       tree,
       pictures: (id) => pictures.find((picture) => picture.id === id),
-      address: addressOf(path),
+      address: addressOf(pathOf[page.kind](about?.slug ?? '')),
       product: page.kind === 'product' ? product : null,
       entry: page.kind === 'entry' ? entry : null,
       categoryId: category?.id ?? null,

@@ -46,7 +46,7 @@ export const textSide: Section = {
 function OverControls({ shelf, on, at }: SectionProps) {
   const bands = useDraft((state) => state.plan.house.bands);
   const { text } = shelf.card;
-  const aside = at.filter((band) => isAside({ side: valueAt(text.side, bands, band), share: 0, reach: 0 }));
+  const aside = at.filter((band) => isAside({ side: valueAt(text.side, bands, band) }));
   const over = at.some((band) => valueAt(text.reach, bands, band) > 0);
   return (
     <>
