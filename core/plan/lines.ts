@@ -7,7 +7,7 @@ import { labelKinds } from '../label/label.ts';
 import type { FormId } from '../forms/formKind.ts';
 import { formKind, formsOf, isUsed } from '../forms/index.ts';
 import type { Bay } from './bays/index.ts';
-import { marksWords, pagingWords } from './settings/shelf.ts';
+import { marksWords, pagingWords } from './settings/shelfForm.ts';
 import type { LineId } from './settings/setting.ts';
 import type { Shelf } from './shelf.ts';
 
