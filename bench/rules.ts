@@ -1,8 +1,8 @@
-import type { ProductAssortment } from '../core/assortment/assortment.ts';
+import type { ProductAssortment } from '../core/assortment/products.ts';
 import type { Clause } from '../core/assortment/clauses/index.ts';
 import type { Order } from '../core/assortment/orders/index.ts';
 import type { Group } from '../core/assortment/rule.ts';
-import { newAssortment } from '../core/plan/atFirst.ts';
+import { newAssortment } from '../core/assortment/assortment.ts';
 import { BENCH_DAY, BENCH_NOW } from './catalogue.ts';
 
 /** A rule by name, and the same asked by a statement that a person would write for it. */

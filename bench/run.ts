@@ -6,7 +6,7 @@ import { buildStudio } from '../server/start/build.ts';
 import { listen } from '../server/start/listen.ts';
 import { addRecorded, assortmentFigures, millionFigures, withRecorded } from './assortments.ts';
 import { table, type Figure } from './figure.ts';
-import { formFigures } from './forms.ts';
+import { layoutFigures } from './layouts.ts';
 import { homeFigures, serveConstant, servedFigures } from './home.ts';
 import { studioFigures } from './studio.ts';
 
@@ -16,7 +16,7 @@ import { studioFigures } from './studio.ts';
  */
 const only = process.argv.slice(2);
 const wants = (name: string) => (only.length ? only.includes(name) : name !== 'million');
-const inBrowser = ['home', 'studio', 'served', 'forms'].some(wants);
+const inBrowser = ['home', 'studio', 'served', 'layouts'].some(wants);
 
 const template = await startTemplate(0.5);
 
@@ -46,9 +46,9 @@ async function demoFigures(): Promise<Figure[]> {
   await browser.close();
   if (wants('served')) figures.push(...(await servedFigures(served, bytes)));
   // Last, since it publishes another home page.
-  if (wants('forms')) {
+  if (wants('layouts')) {
     const another = await openBrowser();
-    figures.push(...(await formFigures(another, url)));
+    figures.push(...(await layoutFigures(another, url)));
     await another.close();
   }
   await server.stop();

@@ -56,7 +56,7 @@ export async function studioFigures(browser: Browser, url: string): Promise<Figu
   // What comes later, when another place or line is opened, is no part of the first load.
   await page.waitForLoadState('networkidle');
   const firstLoad = scriptBytes;
-  await openLine(page, 'Across');
+  await openLine(page, 'Columns');
   const items = page.getByRole('textbox', { name: 'Items on Phone' });
   await items.fill('24');
   await items.press('Enter');
@@ -68,14 +68,14 @@ export async function studioFigures(browser: Browser, url: string): Promise<Figu
   await page.waitForLoadState('networkidle');
 
   const edits: number[] = [];
-  const across = page.getByRole('textbox', { name: 'Across on Laptop' });
+  const across = page.getByRole('textbox', { name: 'Columns on Laptop' });
   for (let i = 0; i < 60; i += 1) {
     const up = i % 2 === 0;
     const value = Number(await across.inputValue()) + (up ? 1 : -1);
     const done = `${framesOf}.slice(2).every((inner) => getComputedStyle(inner.querySelector('[data-shelf="new-from-the-kiln"]')).getPropertyValue('--across') === '${value}')`;
     edits.push(
       await timePress(page, done, () =>
-        page.getByRole('button', { name: `Across on Laptop: ${up ? 'more' : 'fewer'}` }).click(),
+        page.getByRole('button', { name: `Columns on Laptop: ${up ? 'more' : 'fewer'}` }).click(),
       ),
     );
   }

@@ -1,6 +1,6 @@
 import { chromium, type Page } from '@playwright/test';
-import type { ProductAssortment } from '../core/assortment/assortment.ts';
-import { newAssortment } from '../core/plan/atFirst.ts';
+import { readAssortment, type StoredAssortment } from '../core/assortment/assortment.ts';
+import type { ProductAssortment } from '../core/assortment/products.ts';
 import { OWNER } from '../e2e/store.ts';
 import { insertAccount } from '../server/accounts/accountRows.ts';
 import { hashPassword } from '../server/accounts/passwords.ts';
@@ -21,8 +21,8 @@ const TYPED =
     ' ',
   );
 
-const withWords = (words: string): ProductAssortment => ({
-  ...newAssortment('products'),
+const withWords = (words: string): StoredAssortment => ({
+  of: 'products',
   rule: {
     join: 'all',
     parts: [
@@ -52,8 +52,10 @@ export async function typingFigures(database: { url: string; pool: Pool }, world
     role: 'owner',
     passwordHash: await hashPassword(OWNER.password),
   });
-  const plan = smallPlan();
-  plan.assortments.typed = { id: 'typed', name: 'Typed', assortment: withWords('') };
+  const plan = {
+    ...smallPlan(),
+    assortments: { typed: { id: 'typed', name: 'Typed', assortment: withWords('') } },
+  };
   await inTransaction(database.pool, (client) => writeWholeDraft(client, plan, null));
   const server = await makeServer({
     databaseUrl: database.url,
@@ -75,7 +77,11 @@ export async function typingFigures(database: { url: string; pool: Pool }, world
       await field.fill('');
       await page.waitForTimeout(400);
       for (let letters = 1; letters <= word.length; letters += 1) {
-        const { parts } = await readRuleCounts(database.pool, withWords(word.slice(0, letters)), world);
+        const { parts } = await readRuleCounts(
+          database.pool,
+          readAssortment(withWords(word.slice(0, letters))) as ProductAssortment,
+          world,
+        );
         const counts = parts.map(({ count }) => count).join(' ');
         const press = () => page.keyboard.press(word[letters - 1]!);
         // A letter that changes no count leaves nothing to be seen.

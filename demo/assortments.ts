@@ -1,6 +1,5 @@
-import type { ProductAssortment } from '../core/assortment/assortment.ts';
-import { newAssortment } from '../core/plan/atFirst.ts';
-import type { SavedAssortment } from '../core/plan/savedAssortment.ts';
+import type { StoredAssortment } from '../core/assortment/assortment.ts';
+import type { StoredSaved } from '../core/plan/savedAssortment.ts';
 
 /** Ids of what the demo store's rules name. */
 export interface DemoIds {
@@ -9,13 +8,13 @@ export interface DemoIds {
   glaze(name: string): number;
 }
 
-const products = (more: Partial<ProductAssortment>): ProductAssortment => ({
-  ...newAssortment('products'),
+const products = (more: Omit<Extract<StoredAssortment, { of: 'products' }>, 'of'>): StoredAssortment => ({
+  of: 'products',
   ...more,
 });
 
 /** The selections that the demo store keeps under names. */
-export const demoAssortments = ({ category, collection, glaze }: DemoIds): SavedAssortment[] => [
+export const demoAssortments = ({ category, collection, glaze }: DemoIds): StoredSaved[] => [
   {
     id: 'under-sixty',
     name: 'Under sixty, from the table',
@@ -58,7 +57,7 @@ export const demoAssortments = ({ category, collection, glaze }: DemoIds): Saved
   },
   {
     id: 'looked-at-lately',
-    name: 'Looked at lately',
+    name: 'Recently viewed',
     assortment: products({
       rule: { join: 'all', parts: [{ is: 'lookedAt' }] },
       order: { by: 'lookedAt' },
@@ -70,12 +69,12 @@ export const demoAssortments = ({ category, collection, glaze }: DemoIds): Saved
   {
     id: 'kiln-stories',
     name: 'Kiln stories',
-    assortment: { ...newAssortment('entries'), limit: 12 },
+    assortment: { of: 'entries', limit: 12 },
   },
   {
     id: 'all-collections',
     name: 'All collections',
-    assortment: newAssortment('collections'),
+    assortment: { of: 'collections' },
   },
   {
     id: 'winter-seconds',

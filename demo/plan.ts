@@ -1,20 +1,15 @@
 import { demoAssortments, type DemoIds } from './assortments.ts';
-import type { Bands } from '../core/bands/bands.ts';
-import type { Card, Ratio } from '../core/card/card.ts';
-import type { BayLook } from '../core/plan/bay.ts';
-import type { Bay } from '../core/plan/bays/index.ts';
-import type { House } from '../core/plan/house.ts';
-import type { Plan } from '../core/plan/plan.ts';
-import type { Shelf } from '../core/plan/shelf.ts';
-import { firstBands, newCard, newShelf } from '../core/plan/atFirst.ts';
+import type { StoredBay } from '../core/bays/index.ts';
+import type { StoredHouse } from '../core/plan/house.ts';
+import type { StoredShelf } from '../core/plan/shelf.ts';
+import type { StoredPlan } from '../core/plan/storedPlan.ts';
 
-const house: House = {
+const house: StoredHouse = {
   storeName: 'Kelverstone Clayworks',
   currency: 'GBP',
   locale: 'en-GB',
   timeZone: 'Europe/London',
   newForDays: 30,
-  bands: [...firstBands],
   colours: {
     ground: '#fbf8f2',
     card: '#f1ece2',
@@ -29,74 +24,55 @@ const house: House = {
   margin: { phone: 16, tablet: 24, laptop: 32 },
 };
 
-/** Nothing by hand, and no fallback. */
-const plainHand = { byHand: { putIn: [], leftOut: [], pins: [] }, fallback: null };
+type CardSettings = NonNullable<StoredShelf['card']>;
 
-const look = (
-  width: BayLook['width'],
-  ground: string | null,
-  above: BayLook['above'],
-  below: BayLook['below'],
-): BayLook => ({ width, ownPx: 760, margin: null, ground, above, below });
-
-const pictures = (ratio: Ratio): Card['picture'] => ({
-  by: 'ratio',
-  ratio: { phone: ratio },
-  height: { phone: 240 },
-  screen: { phone: 50 },
-  fit: 'fill',
+/** Pictures of one ratio at every width. */
+const pictures = (ratio: '1:1' | '3:2'): CardSettings => ({
+  parts: { picture: { ratio: { phone: ratio } } },
 });
 
-const shelf = (id: string, more: Partial<Shelf>): Shelf => ({ ...newShelf(id, house.bands), ...more });
+/** Square pictures over titles of one line. */
+const small: CardSettings = { parts: { picture: { ratio: { phone: '1:1' } }, title: { lines: 1 } } };
 
-const bay = (id: string, more: Partial<Bay> & Pick<Bay, 'holds'>): Bay =>
-  ({
-    id,
-    heading: { words: '', level: 2, align: 'start' },
-    look: look('content', null, { phone: 32, laptop: 48 }, { phone: 8 }),
-    bands: null,
-    hidden: false,
-    ...more,
-  }) as Bay;
+const paged = { by: 'numbered' } as const;
 
-const card = (bands: Bands, more: Partial<Card> = {}): Card => ({ ...newCard('products', bands), ...more });
+type Look = NonNullable<StoredBay['look']>;
+const ROOMY: Look = { above: { phone: 32, laptop: 48 }, below: { phone: 8 } };
+
+/** A bay with the shelf of the same id. */
+const shelfBay = (id: string, words = '', look = ROOMY): StoredBay => ({
+  id,
+  holds: 'shelf',
+  shelfId: id,
+  ...(words && { heading: { words } }),
+  look,
+});
 
 /** How the demo store is arranged at the start; the picture of the banner is made by the seed. */
-export function demoPlan(bannerPictureId: string, ids: DemoIds): Plan {
+export function demoPlan(bannerPictureId: string, ids: DemoIds): StoredPlan {
   const assortments = demoAssortments(ids);
-  const shown = newCard('products', house.bands).shown;
-  const shelves: Shelf[] = [
-    shelf('new-from-the-kiln', {
+  const shelves: StoredShelf[] = [
+    {
+      id: 'new-from-the-kiln',
       name: 'New from the kiln',
-      assortment: {
-        of: 'products',
-        rule: { join: 'all', parts: [] },
-        order: { by: 'newest' },
-        soldOut: 'out',
-        limit: null,
-        ...plainHand,
-      },
-      across: { by: 'count', count: { phone: 2, tablet: 3, laptop: 4 }, smallest: { phone: 220 } },
-      amount: { by: 'items', items: { phone: 10 }, rows: { phone: 4, laptop: 2 } },
-      card: card(house.bands, { picture: pictures('4:5') }),
-    }),
-    shelf('reduced-just-now', {
-      name: 'Reduced just now',
+      amount: { by: 'items', items: { phone: 10 } },
+    },
+    {
+      id: 'reduced-now',
+      name: 'Reduced now',
       assortment: {
         of: 'products',
         rule: { join: 'all', parts: [{ is: 'reduced', percent: 0 }] },
         order: { by: 'reduction' },
-        soldOut: 'out',
-        limit: null,
-        ...plainHand,
       },
       notTwice: true,
-      across: { by: 'count', count: { phone: 2, tablet: 4, wide: 6 }, smallest: { phone: 180 } },
-      amount: { by: 'rows', items: { phone: 12 }, rows: { phone: 2, tablet: 1 } },
-      card: card(house.bands, { picture: pictures('1:1'), titleLines: 1 }),
-    }),
-    shelf('by-the-table', {
-      name: 'By the table',
+      columns: { count: { phone: 2, tablet: 4, wide: 6 } },
+      amount: { rows: { phone: 2, tablet: 1 } },
+      card: small,
+    },
+    {
+      id: 'shop-by-category',
+      name: 'Shop by category',
       assortment: {
         of: 'categories',
         choose: {
@@ -104,90 +80,78 @@ export function demoPlan(bannerPictureId: string, ids: DemoIds): Plan {
           ids: ['tableware', 'vases', 'planters', 'teaware', 'tiles'].map(ids.category),
         },
         without: { empty: true, pictureless: true, catchAll: true, levels: [] },
-        grouped: false,
         order: { by: 'asNamed' },
-        limit: null,
       },
-      across: { by: 'count', count: { phone: 2, tablet: 3, laptop: 5 }, smallest: { phone: 180 } },
-      amount: { by: 'items', items: { phone: 5 }, rows: { phone: 2 } },
-      card: { ...newCard('categories', house.bands), picture: pictures('1:1') },
-    }),
-    shelf('shop', {
+      columns: { count: { phone: 2, tablet: 3, laptop: 5 } },
+      amount: { by: 'items', items: { phone: 5 } },
+      card: pictures('1:1'),
+    },
+    {
+      id: 'shop',
       name: 'Everything',
-      assortment: {
-        of: 'products',
-        rule: { join: 'all', parts: [] },
-        order: { by: 'position' },
-        soldOut: 'toTheEnd',
-        limit: null,
-        ...plainHand,
-      },
-      across: { by: 'count', count: { phone: 2, tablet: 3, laptop: 4 }, smallest: { phone: 200 } },
-      amount: { by: 'rows', items: { phone: 24 }, rows: { phone: 8, tablet: 6 } },
-      paging: { by: 'numbered', words: 'Show more', link: '' },
-      card: card(house.bands, { shown: { ...shown, rating: { phone: true } } }),
-    }),
-    shelf('listing', {
-      name: 'What stands in the category',
+      assortment: { of: 'products', order: { by: 'position' }, soldOut: 'toTheEnd' },
+      amount: { rows: { phone: 8, tablet: 6 } },
+      paging: paged,
+      card: { parts: { rating: { shown: { phone: true } } } },
+    },
+    {
+      id: 'listing',
+      name: 'Products of the category',
       assortment: {
         of: 'products',
         rule: { join: 'all', parts: [{ is: 'around' }] },
         order: { by: 'bestSold', days: 90 },
         soldOut: 'toTheEnd',
-        limit: null,
-        ...plainHand,
       },
-      across: { by: 'count', count: { phone: 2, tablet: 3, laptop: 4 }, smallest: { phone: 200 } },
-      amount: { by: 'rows', items: { phone: 24 }, rows: { phone: 6, tablet: 4 } },
-      paging: { by: 'numbered', words: 'Show more', link: '' },
-    }),
-    shelf('often-taken-along', {
-      name: 'Often taken along',
+      amount: { rows: { phone: 6, tablet: 4 } },
+      paging: paged,
+    },
+    {
+      id: 'often-bought-together',
+      name: 'Often bought together',
       assortmentId: 'goes-with-it',
-      form: { phone: 'carousel' },
-      visible: { phone: 1.6, tablet: 2.6, laptop: 4 },
-      across: { by: 'count', count: { phone: 2, tablet: 4 }, smallest: { phone: 180 } },
-      amount: { by: 'items', items: { phone: 8 }, rows: { phone: 1 } },
-    }),
-    shelf('under-sixty', {
+      layout: { phone: 'carousel' },
+      layoutOwn: { carousel: { visible: { phone: 1.6, tablet: 2.6, laptop: 4 } } },
+      amount: { by: 'items', items: { phone: 8 } },
+    },
+    {
+      id: 'under-sixty',
       name: 'Under sixty, from the table',
       assortmentId: 'under-sixty',
-      form: { phone: 'carousel' },
-      visible: { phone: 1.6, tablet: 2.6, laptop: 4 },
-      across: { by: 'count', count: { phone: 2, tablet: 3, laptop: 4 }, smallest: { phone: 180 } },
-      amount: { by: 'items', items: { phone: 12 }, rows: { phone: 2 } },
-    }),
-    shelf('looked-at-lately', {
-      name: 'Looked at lately',
+      layout: { phone: 'carousel' },
+      layoutOwn: { carousel: { visible: { phone: 1.6, tablet: 2.6, laptop: 4 } } },
+      amount: { by: 'items', items: { phone: 12 } },
+    },
+    {
+      id: 'recently-viewed',
+      name: 'Recently viewed',
       assortmentId: 'looked-at-lately',
-      across: { by: 'count', count: { phone: 3, tablet: 4, laptop: 6 }, smallest: { phone: 140 } },
-      amount: { by: 'rows', items: { phone: 6 }, rows: { phone: 1 } },
-      card: card(house.bands, { picture: pictures('1:1'), titleLines: 1 }),
-    }),
-    shelf('kiln-stories', {
+      columns: { count: { phone: 3, tablet: 4, laptop: 6 } },
+      amount: { rows: { phone: 1 } },
+      card: small,
+    },
+    {
+      id: 'kiln-stories',
       name: 'Kiln stories',
       assortmentId: 'kiln-stories',
-      across: { by: 'count', count: { phone: 1, tablet: 2, laptop: 3 }, smallest: { phone: 240 } },
-      amount: { by: 'rows', items: { phone: 3 }, rows: { phone: 1 } },
-      card: { ...newCard('entries', house.bands), picture: pictures('3:2') },
-    }),
-    shelf('journal', {
+      columns: { count: { phone: 1, tablet: 2, laptop: 3 } },
+      amount: { rows: { phone: 1 } },
+      card: pictures('3:2'),
+    },
+    {
+      id: 'journal',
       name: 'The whole journal',
       assortmentId: 'kiln-stories',
-      across: { by: 'count', count: { phone: 1, tablet: 2, laptop: 3 }, smallest: { phone: 240 } },
-      amount: { by: 'rows', items: { phone: 12 }, rows: { phone: 4 } },
-      paging: { by: 'numbered', words: 'Show more', link: '' },
-      card: { ...newCard('entries', house.bands), picture: pictures('3:2') },
-    }),
+      columns: { count: { phone: 1, tablet: 2, laptop: 3 } },
+      amount: { rows: { phone: 4 } },
+      paging: paged,
+      card: pictures('3:2'),
+    },
   ];
-  const home: Bay[] = [
-    bay('notice', {
-      holds: 'notice',
-      words: 'Kiln opening on Saturday: seconds from £9',
-      link: '/shop',
-      look: look('window', '#2b3a55', { phone: 0 }, { phone: 0 }),
-    }),
-    bay('banner', {
+  const home: StoredBay[] = [
+    { id: 'notice', holds: 'notice', words: 'Kiln opening on Saturday: seconds from £9', link: '/shop' },
+    {
+      id: 'banner',
       holds: 'banner',
       title: 'Thrown slowly, glazed by the tide',
       words: 'Stoneware for the table, the sill and the garden, made by five pairs of hands.',
@@ -195,106 +159,55 @@ export function demoPlan(bannerPictureId: string, ids: DemoIds): Plan {
       link: '/shop',
       pictureId: bannerPictureId,
       height: { phone: 420, tablet: 340, laptop: 420 },
-      look: look('window', null, { phone: 0 }, { phone: 0 }),
+    },
+    shelfBay('new-from-the-kiln', 'New from the kiln'),
+    shelfBay('reduced-now', 'Reduced now', {
+      background: '#f3ecdf',
+      above: { phone: 32, laptop: 44 },
+      below: { phone: 32, laptop: 44 },
     }),
-    bay('new-from-the-kiln', {
-      holds: 'shelf',
-      shelfId: 'new-from-the-kiln',
-      heading: { words: 'New from the kiln', level: 2, align: 'start' },
-    }),
-    bay('reduced-just-now', {
-      holds: 'shelf',
-      shelfId: 'reduced-just-now',
-      heading: { words: 'Reduced just now', level: 2, align: 'start' },
-      look: look('content', '#f3ecdf', { phone: 32, laptop: 44 }, { phone: 32, laptop: 44 }),
-    }),
-    bay('by-the-table', {
-      holds: 'shelf',
-      shelfId: 'by-the-table',
-      heading: { words: 'By the table', level: 2, align: 'start' },
-    }),
-    bay('under-sixty', {
-      holds: 'shelf',
-      shelfId: 'under-sixty',
-      heading: { words: 'Under sixty, from the table', level: 2, align: 'start' },
-    }),
-    bay('looked-at-lately', {
-      holds: 'shelf',
-      shelfId: 'looked-at-lately',
-      heading: { words: 'Looked at lately', level: 2, align: 'start' },
-    }),
-    bay('kiln-stories', {
-      holds: 'shelf',
-      shelfId: 'kiln-stories',
-      heading: { words: 'From the journal', level: 2, align: 'start' },
-    }),
+    shelfBay('shop-by-category', 'Shop by category'),
+    shelfBay('under-sixty', 'Under sixty, from the table'),
+    shelfBay('recently-viewed', 'Recently viewed'),
+    shelfBay('kiln-stories', 'From the journal'),
   ];
-  const listingBay = (id: string) =>
-    bay(id, {
-      holds: 'shelf',
-      shelfId: id,
-      look: look('content', null, { phone: 20 }, { phone: 24 }),
-    });
+  const listingBay = (id: string) => shelfBay(id, '', { above: { phone: 20 }, below: { phone: 24 } });
   return {
     house,
     pages: {
-      home: { id: 'home', kind: 'home', name: 'Home', direction: 'language', bays: home },
-      shop: { id: 'shop', kind: 'shop', name: 'Shop', direction: 'language', bays: [listingBay('shop')] },
+      home: { id: 'home', kind: 'home', name: 'Home', bays: home },
+      shop: { id: 'shop', kind: 'shop', name: 'Shop', bays: [listingBay('shop')] },
       category: {
         id: 'category',
         kind: 'category',
         name: 'Category',
-        direction: 'language',
         bays: [listingBay('listing')],
       },
       collection: {
         id: 'collection',
         kind: 'collection',
         name: 'Collection',
-        direction: 'language',
         bays: [listingBay('listing')],
       },
       journal: {
         id: 'journal',
         kind: 'journal',
         name: 'Journal',
-        direction: 'language',
-        bays: [
-          listingBay('journal'),
-          bay('under-sixty', {
-            holds: 'shelf',
-            shelfId: 'under-sixty',
-            heading: { words: 'Under sixty, from the table', level: 2, align: 'start' },
-          }),
-        ],
+        bays: [listingBay('journal'), shelfBay('under-sixty', 'Under sixty, from the table')],
       },
       entry: {
         id: 'entry',
         kind: 'entry',
         name: 'Journal entry',
-        direction: 'language',
-        bays: [
-          bay('entry', {
-            holds: 'entry',
-            look: look('content', null, { phone: 12 }, { phone: 24 }),
-          }),
-        ],
+        bays: [{ id: 'entry', holds: 'entry', look: { above: { phone: 12 }, below: { phone: 24 } } }],
       },
       product: {
         id: 'product',
         kind: 'product',
         name: 'Product',
-        direction: 'language',
         bays: [
-          bay('product', {
-            holds: 'product',
-            look: look('content', null, { phone: 12 }, { phone: 24 }),
-          }),
-          bay('often-taken-along', {
-            holds: 'shelf',
-            shelfId: 'often-taken-along',
-            heading: { words: 'Often taken along', level: 2, align: 'start' },
-          }),
+          { id: 'product', holds: 'product', look: { above: { phone: 12 }, below: { phone: 24 } } },
+          shelfBay('often-bought-together', 'Often bought together'),
         ],
       },
     },

@@ -1,11 +1,11 @@
 import type { FrameLocator, Page } from '@playwright/test';
-import type { Shelf } from '../core/plan/shelf.ts';
+import type { StoredShelf } from '../core/plan/shelf.ts';
 import { publishWith } from './publish.ts';
 import { expect, openLine, saved, signIn, test, type Store } from './store.ts';
 
 const SHELF = 'new-from-the-kiln';
 
-const shelfOf = async ({ pool }: Store, id = SHELF): Promise<Shelf> =>
+const shelfOf = async ({ pool }: Store, id = SHELF): Promise<StoredShelf> =>
   (await pool.query(`SELECT body FROM draft_document WHERE key = $1`, [`shelf:${id}`])).rows[0].body;
 
 /** Where picture and texts of the first card of the shelf stand in a frame. */
@@ -53,16 +53,14 @@ test('texts are put at a side of the picture and over it, cards are framed, pict
   const plain = await firstCard(laptop);
   expect(plain.texts.top).toBeGreaterThanOrEqual(plain.picture.bottom);
 
-  await choose(page, 'Text stands on Laptop', 'Before the picture');
+  await choose(page, 'Text side of the picture on Laptop', 'Before');
   await expect
     .poll(async () => (await firstCard(laptop)).texts.right)
     .toBeLessThanOrEqual((await firstCard(laptop)).picture.left + 1);
   expect((await firstCard(phone)).texts.top).toBeGreaterThan((await firstCard(phone)).picture.bottom);
-  await page
-    .getByRole('button', { name: 'Text stands on Laptop: take it from the narrower width again' })
-    .click();
+  await page.getByRole('button', { name: 'Reset Text side of the picture on Laptop' }).click();
 
-  await more(page, 'Reaches over the picture, % on Phone', 10);
+  await more(page, 'Text reach over the picture, % on Phone', 10);
   await expect
     .poll(async () => {
       const { picture, texts } = await firstCard(laptop);
@@ -71,15 +69,16 @@ test('texts are put at a side of the picture and over it, cards are framed, pict
     .toEqual([0, 0]);
   await page.getByText('Dark', { exact: true }).click();
   await expect.poll(async () => (await firstCard(phone)).colour).toBe('rgb(255, 255, 255)');
-  await page.getByText('When pointed at', { exact: true }).click();
+  await page.getByText('On hover', { exact: true }).click();
   await expect.poll(async () => (await firstCard(phone)).opacity).toBe('0');
-  await expect(page.getByText('By touch it is always there')).toBeVisible();
-  await page.getByText('Framed', { exact: true }).click();
-  await more(page, 'Space within the frame, px on Phone', 2);
+  await expect(page.getByText('Always shown by touch')).toBeVisible();
+  await page.getByText('Border', { exact: true }).click();
+  await more(page, 'Space inside the frame, px on Phone', 2);
   await expect.poll(async () => (await firstCard(phone)).paddingTop).toBe('16px');
   expect((await firstCard(phone)).boxShadow).not.toBe('none');
 
-  await page.getByText('The screen says', { exact: true }).click();
+  await page.getByRole('button', { name: /Picture height$/ }).click();
+  await page.getByRole('option', { name: 'Share of screen' }).click();
   await expect
     .poll(async () => {
       const { picture } = await firstCard(phone);
@@ -88,8 +87,12 @@ test('texts are put at a side of the picture and over it, cards are framed, pict
     .toBe(360);
   await saved(page);
   const { card } = await shelfOf(store);
-  expect(card.text).toMatchObject({ reach: { phone: 100 }, ground: 'dark', when: 'pointed' });
-  expect(card).toMatchObject({ frame: 'framed', inside: { phone: 16 }, picture: { by: 'screen' } });
+  expect(card!.text).toMatchObject({ reach: { phone: 100 }, background: 'dark', when: 'hover' });
+  expect(card).toMatchObject({
+    frame: 'framed',
+    inside: { phone: 16 },
+    parts: { picture: { by: 'screen' } },
+  });
 
   // In public the very same; the screen is the shopper's own there.
   await publishWith(store, {});
@@ -104,7 +107,7 @@ test('texts are put at a side of the picture and over it, cards are framed, pict
 
 test('arrows and dots look as they are told to, and what comes next fades in', async ({ page, store }) => {
   await signIn(page, store, '/studio/arrange/home?bay=under-sixty');
-  await openLine(page, 'Form');
+  await openLine(page, 'Layout');
   const look = (frame: FrameLocator, selector: string, pseudo?: string) =>
     frame
       .locator(`[data-shelf="under-sixty"] ${selector}`)
@@ -117,13 +120,13 @@ test('arrows and dots look as they are told to, and what comes next fades in', a
         return { color, backgroundColor, borderTopWidth, width, height, borderRadius };
       }, pseudo);
   const [phone, tablet] = [page.frameLocator('iframe').nth(0), page.frameLocator('iframe').nth(1)];
-  const ink = page.getByRole('group', { name: 'Colour of arrows' }).getByRole('button').nth(2);
+  const ink = page.getByRole('group', { name: 'Arrow colour' }).getByRole('button').nth(2);
   const wanted = await ink.evaluate((one) => getComputedStyle(one).backgroundColor);
   await ink.click();
   await expect.poll(async () => (await look(tablet, '.arrow.next')).color).toBe(wanted);
-  await page.getByText('A line around them').click();
+  await page.getByText('Arrow border').click();
   await expect.poll(async () => (await look(tablet, '.arrow.next')).borderTopWidth).toBe('2px');
-  await more(page, 'In from the edge, px', 4);
+  await more(page, 'Arrow distance from the edge, px', 4);
   await expect
     .poll(() =>
       tablet
@@ -132,8 +135,11 @@ test('arrows and dots look as they are told to, and what comes next fades in', a
     )
     .toBe('16px');
 
-  await page.getByRole('radio', { name: 'Square' }).last().click({ force: true });
-  await more(page, 'Size of dots, px', 3);
+  await page
+    .getByRole('radiogroup', { name: 'Marker shape' })
+    .getByRole('radio', { name: 'Square' })
+    .click({ force: true });
+  await more(page, 'Marker size, px', 3);
   await expect
     .poll(async () => {
       const { width, borderRadius } = await look(phone, '.marks button', '::before');

@@ -47,7 +47,7 @@ test('an assortment of categories: which ones, what is left out, in what order',
   await page.getByRole('textbox', { name: 'At most' }).fill('3');
   await page.getByRole('textbox', { name: 'At most' }).press('Enter');
   await expect(run(page)).toHaveCount(3);
-  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByRole('button', { name: 'Undo', exact: true }).click();
   await expect.poll(() => run(page).count()).toBeGreaterThan(3);
 });
 

@@ -21,14 +21,14 @@ export const mainViews: readonly MainView[] = [
   },
   {
     name: 'arrange-near',
-    path: '/studio/arrange/home?bay=reduced-just-now',
+    path: '/studio/arrange/home?bay=reduced-now',
     prepare: (page) => page.getByRole('button', { name: /on Tablet: bring near/ }).click(),
   },
   {
-    name: 'arrange-form',
+    name: 'arrange-layout',
     path: '/studio/arrange/home?bay=under-sixty',
     prepare: async (page) => {
-      await openLine(page, 'Form');
+      await openLine(page, 'Layout');
       await page.getByRole('button', { name: 'On the wall' }).click();
       await page.getByText('A frame of any width').click();
       await page.keyboard.press('Escape');
@@ -45,15 +45,15 @@ export const mainViews: readonly MainView[] = [
     path: '/studio/arrange/home?bay=under-sixty',
     prepare: async (page) => {
       await page.getByRole('button', { name: 'Try another way' }).click();
-      await openLine(page, 'Form');
+      await openLine(page, 'Layout');
       await page.getByRole('radio', { name: 'Masonry' }).click({ force: true });
     },
   },
   {
     name: 'arrange-mosaic',
-    path: '/studio/arrange/home?bay=by-the-table',
+    path: '/studio/arrange/home?bay=shop-by-category',
     prepare: async (page) => {
-      await openLine(page, 'Form');
+      await openLine(page, 'Layout');
       await page.getByRole('button', { name: 'Start from a ready-made arrangement' }).click();
       await page.getByRole('menuitem', { name: 'Large and small blocks' }).click();
       await openLine(page, 'Card');
@@ -61,7 +61,7 @@ export const mainViews: readonly MainView[] = [
   },
   {
     name: 'arrange-beside-live',
-    path: '/studio/arrange/home?bay=by-the-table',
+    path: '/studio/arrange/home?bay=shop-by-category',
     prepare: async (page) => {
       await page.getByRole('button', { name: /on Tablet: bring near/ }).click();
       await page.getByRole('button', { name: 'Full size' }).click();

@@ -1,12 +1,11 @@
 import { publishWith } from './publish.ts';
-import { everywhere, first, publishForm, SHELF } from './publishForm.ts';
+import { everywhere, publishLayout, SHELF } from './publishLayout.ts';
 import { expect, test } from './store.ts';
 
 test('a carousel is moved by keyboard, arrows and dots, and says where it is', async ({ page, store }) => {
-  await publishForm(store, 'carousel', {
-    visible: { phone: 1.4, laptop: 4 },
+  await publishLayout(store, 'carousel', {
+    layoutOwn: { carousel: { visible: { phone: 1.4, laptop: 4 } } },
     moving: {
-      ...first.moving,
       step: everywhere(4),
       arrows: everywhere(true),
       marks: everywhere('dots' as const),
@@ -38,7 +37,7 @@ test('a carousel is moved by keyboard, arrows and dots, and says where it is', a
 });
 
 test('a carousel is moved by a finger, and scrolls without script', async ({ browser, store }) => {
-  await publishForm(store, 'carousel', { visible: { phone: 1.4 } });
+  await publishLayout(store, 'carousel', { layoutOwn: { carousel: { visible: { phone: 1.4 } } } });
   const touch = await browser.newContext({
     viewport: { width: 375, height: 720 },
     hasTouch: true,
@@ -80,9 +79,8 @@ test('what moves by itself can be paused, waits under the pointer, and is still 
   browser,
   store,
 }) => {
-  await publishForm(store, 'slider', {
+  await publishLayout(store, 'slider', {
     moving: {
-      ...first.moving,
       play: true,
       restMs: 1000,
       moveMs: 100,

@@ -62,7 +62,7 @@ test('room is kept from the first paint on for what this shopper looked at, and 
 }) => {
   const { rows } = await store.pool.query(`SELECT body FROM draft_document WHERE key = 'page:home'`);
   const bays = rows[0].body.bays as PageDocument['bays'];
-  const own = bays.find(({ id }) => id === 'looked-at-lately')!;
+  const own = bays.find(({ id }) => id === 'recently-viewed')!;
   await publishWith(store, { 'page:home': { bays: [own, ...bays.filter((bay) => bay !== own)] } });
   for (const [width, looked] of [
     [375, 1],
@@ -86,7 +86,7 @@ test('room is kept from the first paint on for what this shopper looked at, and 
       await route.continue();
     });
     await page.goto(store.url, { waitUntil: 'load' });
-    const place = page.locator('[data-bay="looked-at-lately"]');
+    const place = page.locator('[data-bay="recently-viewed"]');
     const heightOf = () => place.evaluate((bay) => (bay as HTMLElement).offsetHeight);
     await page.waitForTimeout(200);
     const kept = await heightOf();

@@ -1,8 +1,8 @@
-import type { Page as PageDocument } from '../core/plan/page.ts';
-import type { Shelf } from '../core/plan/shelf.ts';
+import type { StoredPage } from '../core/plan/page.ts';
+import type { StoredShelf } from '../core/plan/shelf.ts';
 import { OWNER, type Store } from './store.ts';
 
-type Edits = Record<`shelf:${string}`, Partial<Shelf>> & Record<`page:${string}`, Partial<PageDocument>>;
+type Edits = Record<`shelf:${string}`, Partial<StoredShelf>> & Record<`page:${string}`, Partial<StoredPage>>;
 
 interface DraftDocument {
   key: string;

@@ -5,10 +5,10 @@ test('what would change is read as sentences; one is taken back, the rest is pub
   store,
 }) => {
   await signIn(page, store);
-  await openLine(page, 'Across');
-  await page.getByRole('button', { name: 'Across on Laptop: fewer' }).click();
+  await openLine(page, 'Columns');
+  await page.getByRole('button', { name: 'Columns on Laptop: fewer' }).click();
   await openLine(page, 'Card');
-  await page.getByText('Shadowed', { exact: true }).click();
+  await page.getByText('Shadow', { exact: true }).click();
   await openLine(page, 'Look');
   await page.getByLabel('Heading', { exact: true }).fill('Out of the kiln');
   await saved(page);
@@ -17,9 +17,9 @@ test('what would change is read as sentences; one is taken back, the rest is pub
   const dialog = page.getByRole('dialog');
   const changes = dialog.getByRole('list', { name: 'Changes' }).getByRole('listitem');
   await expect(changes).toHaveCount(3);
-  await expect(dialog).toContainText('shadowed cards, was plain cards');
+  await expect(dialog).toContainText('card frame now shadow, was none');
   await expect(dialog).toContainText('"Out of the kiln"');
-  await dialog.getByRole('button', { name: /^Take back: .*shadowed cards/ }).click();
+  await dialog.getByRole('button', { name: /^Take back: .*card frame now shadow/ }).click();
   await expect(changes).toHaveCount(2);
   const frame = page.frameLocator('iframe').first();
   const shadow = () =>
@@ -34,8 +34,8 @@ test('what would change is read as sentences; one is taken back, the rest is pub
   await expect(page.getByRole('button', { name: 'Nothing to publish' })).toBeDisabled();
 
   // Taking everything back leaves nothing to publish, and says so.
-  await openLine(page, 'Across');
-  await page.getByRole('button', { name: 'Across on Phone: more' }).click();
+  await openLine(page, 'Columns');
+  await page.getByRole('button', { name: 'Columns on Phone: more' }).click();
   await page.getByRole('button', { name: 'Publish 1 change' }).click();
   await dialog.getByRole('button', { name: /^Take back/ }).click();
   await expect(dialog).toContainText('The draft is the same as what is live.');
@@ -57,7 +57,7 @@ test('a finding is gone to, mended by one press, and comes back when that is und
   store,
 }) => {
   await signIn(page, store);
-  const findings = page.getByRole('list', { name: 'Findings' }).getByRole('listitem');
+  const findings = page.getByRole('list', { name: 'Issues' }).getByRole('listitem');
   const short = findings.filter({ hasText: /^Last row short/ });
   await expect(short).toHaveCount(1);
   const count = await findings.count();
@@ -67,15 +67,15 @@ test('a finding is gone to, mended by one press, and comes back when that is und
   await expect(
     page.frameLocator('iframe').first().locator('[data-shelf="new-from-the-kiln"] .card:visible'),
   ).toHaveCount(12);
-  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByRole('button', { name: 'Undo', exact: true }).click();
   await expect(short).toHaveCount(1);
 
-  const table = findings.filter({ hasText: 'By the table' }).first();
+  const table = findings.filter({ hasText: 'Shop by category' }).first();
   await table.getByRole('button').first().click();
   await expect(page.getByRole('region', { name: 'Spec' }).getByRole('heading', { level: 2 })).toHaveText(
-    'By the table',
+    'Shop by category',
   );
   await expect(
-    page.getByRole('region', { name: 'Spec' }).getByRole('button', { name: 'Across', exact: true }),
+    page.getByRole('region', { name: 'Spec' }).getByRole('button', { name: 'Columns', exact: true }),
   ).toHaveAttribute('aria-expanded', 'true');
 });

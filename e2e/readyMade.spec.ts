@@ -6,18 +6,18 @@ test('a bay made beforehand is added, put into another ready-made arrangement, p
 }) => {
   await signIn(page, store);
   await page.getByRole('button', { name: 'Add a bay' }).click();
-  await page.getByRole('menuitem', { name: 'Best sold' }).click();
+  await page.getByRole('menuitem', { name: 'Bestselling' }).click();
   const near = page.frameLocator('iframe').first();
   const bay = near.locator('[data-bay^="bestsold"]');
-  await expect(bay.getByRole('heading', { name: 'Best sold' })).toBeVisible();
+  await expect(bay.getByRole('heading', { name: 'Bestselling' })).toBeVisible();
   await expect(bay.locator('.card:visible').first()).toBeVisible();
   await expect(bay.locator('[data-moving]')).toHaveCount(0);
 
-  await openLine(page, 'Form');
+  await openLine(page, 'Layout');
   await page.getByRole('button', { name: 'Start from a ready-made arrangement' }).click();
   await page.getByRole('menuitem', { name: 'A row that runs on' }).click();
   await expect(bay.locator('[data-moving]')).toHaveCount(1);
-  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByRole('button', { name: 'Undo', exact: true }).click();
   await expect(bay.locator('[data-moving]')).toHaveCount(0);
   await page.getByRole('button', { name: 'Redo' }).click();
   await expect(bay.locator('[data-moving]')).toHaveCount(1);
@@ -65,8 +65,8 @@ test('a bay of another page is copied with a shelf of its own', async ({ page, s
   expect(rows).toHaveLength(2);
   const [first, copy] = rows.map(({ body }) => body);
   expect({ ...copy, id: first.id }).toEqual(first);
-  await openLine(page, 'Across');
-  await page.getByRole('button', { name: 'Across on Phone: more' }).click();
+  await openLine(page, 'Columns');
+  await page.getByRole('button', { name: 'Columns on Phone: more' }).click();
   await saved(page);
   const after = await store.pool.query(
     `SELECT body FROM draft_document WHERE key = 'shelf:new-from-the-kiln'`,

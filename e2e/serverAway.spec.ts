@@ -5,7 +5,7 @@ test('a server that is killed in the middle of saving loses nothing that was ack
   store,
 }) => {
   await signIn(page, store);
-  await openLine(page, 'Across');
+  await openLine(page, 'Columns');
   const items = page.getByRole('textbox', { name: 'Items on Phone' });
   const acknowledged: number[] = [];
   page.on('response', (response) => {
@@ -53,7 +53,7 @@ test('what could not be sent before the window was closed is there when it is op
   store,
 }) => {
   await signIn(page, store);
-  await openLine(page, 'Across');
+  await openLine(page, 'Columns');
   await context.route('**/api/draft', (route) =>
     route.request().method() === 'POST' ? route.abort() : route.continue(),
   );
@@ -63,7 +63,7 @@ test('what could not be sent before the window was closed is there when it is op
   await context.unroute('**/api/draft');
   const again = await context.newPage();
   await again.goto(`${store.url}/studio/arrange/home`);
-  await openLine(again, 'Across');
+  await openLine(again, 'Columns');
   await expect(again.getByRole('textbox', { name: 'Items on Phone' })).toHaveValue('11');
   await saved(again);
 });

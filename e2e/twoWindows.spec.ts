@@ -8,9 +8,9 @@ test('a second window never overwrites silently: both are shown, and one is chos
   await signIn(page, store);
   const other = await context.newPage();
   await other.goto(`${store.url}/studio/arrange/home`);
-  const across = (window: typeof page) => window.getByRole('textbox', { name: 'Across on Phone' });
-  await openLine(page, 'Across');
-  await openLine(other, 'Across');
+  const across = (window: typeof page) => window.getByRole('textbox', { name: 'Columns on Phone' });
+  await openLine(page, 'Columns');
+  await openLine(other, 'Columns');
 
   await across(page).fill('1');
   await across(page).press('Enter');
@@ -19,8 +19,8 @@ test('a second window never overwrites silently: both are shown, and one is chos
   await across(other).press('Enter');
 
   const dialog = other.getByRole('dialog', { name: 'Changed in another window' });
-  await expect(dialog).toContainText('now 3 across on Phone, was 2 across');
-  await expect(dialog).toContainText('now 1 across on Phone, was 2 across');
+  await expect(dialog).toContainText(/number of columns now 3 (on|from) Phone, was 2/);
+  await expect(dialog).toContainText(/number of columns now 1 (on|from) Phone, was 2/);
   await dialog.getByRole('button', { name: 'Take theirs' }).click();
   await expect(across(other)).toHaveValue('1');
   await saved(other);
@@ -35,18 +35,18 @@ test('a second window never overwrites silently: both are shown, and one is chos
   const { rows } = await store.pool.query(
     `SELECT body FROM draft_document WHERE key = 'shelf:new-from-the-kiln'`,
   );
-  expect(rows[0].body.across.count.phone).toBe(5);
+  expect(rows[0].body.columns.count.phone).toBe(5);
 });
 
 test('windows on different shelves do not meet', async ({ page, context, store }) => {
   await signIn(page, store);
   const other = await context.newPage();
-  await other.goto(`${store.url}/studio/arrange/home?bay=by-the-table`);
-  await openLine(page, 'Across');
-  await openLine(other, 'Across');
+  await other.goto(`${store.url}/studio/arrange/home?bay=shop-by-category`);
+  await openLine(page, 'Columns');
+  await openLine(other, 'Columns');
   for (const window of [page, other]) {
-    await window.getByRole('textbox', { name: 'Across on Phone' }).fill('1');
-    await window.getByRole('textbox', { name: 'Across on Phone' }).press('Enter');
+    await window.getByRole('textbox', { name: 'Columns on Phone' }).fill('1');
+    await window.getByRole('textbox', { name: 'Columns on Phone' }).press('Enter');
   }
   await saved(page);
   await saved(other);

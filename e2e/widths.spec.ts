@@ -28,7 +28,7 @@ test('a band is moved by keys, split, renamed and removed, and all of it can be 
 
   await page.getByRole('button', { name: /^Publish \d+ change/ }).click();
   const dialog = page.getByRole('dialog');
-  await expect(dialog).toContainText('Widths: Desk, was called Laptop and Desk from 901, was 880');
+  await expect(dialog).toContainText('Widths: Desk, was called Laptop and Desk from 901 px, was 880 px');
   await dialog.getByRole('button', { name: 'Publish now' }).click();
   await expect(dialog).toContainText('Release 2');
   const acrossAt = async (width: number) => {
@@ -57,7 +57,7 @@ test('a clip is dragged by the mouse, and the frame of any width follows its mar
   await page.mouse.up();
   const moved = Number(await clip.getAttribute('aria-valuenow'));
   expect(moved).toBeGreaterThan(1300);
-  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByRole('button', { name: 'Undo', exact: true }).click();
   await expect(clip).toHaveAttribute('aria-valuenow', '1240');
 
   await page.getByRole('button', { name: 'On the wall' }).click();
@@ -79,7 +79,10 @@ test('a clip is dragged by the mouse, and the frame of any width follows its mar
   await expect(free).toHaveAttribute('title', /, 700 wide$/);
 
   // The sweep stops where the chosen shelf has a row left short.
-  await page.getByRole('grid', { name: 'Bays of Home' }).getByRole('row', { name: 'By the table' }).click();
+  await page
+    .getByRole('grid', { name: 'Bays of Home' })
+    .getByRole('row', { name: 'Shop by category' })
+    .click();
   await page.getByRole('textbox', { name: 'Width of the free frame, px' }).fill('400');
   await page.keyboard.press('Enter');
   await page.getByRole('button', { name: 'Sweep over all widths' }).click();
@@ -92,22 +95,19 @@ test('another way is tried beside the shelf, and kept; nothing of the other rema
   store,
 }) => {
   await signIn(page, store);
-  await page
-    .getByRole('grid', { name: 'Bays of Home' })
-    .getByRole('row', { name: 'Reduced just now' })
-    .click();
+  await page.getByRole('grid', { name: 'Bays of Home' }).getByRole('row', { name: 'Reduced now' }).click();
   await page.getByRole('button', { name: 'Try another way' }).click();
-  await openLine(page, 'Form');
+  await openLine(page, 'Layout');
   await page.getByRole('radio', { name: 'List', exact: true }).click({ force: true });
   const asItIs = page.frameLocator('iframe[title^="As it is"]');
   const other = page.frameLocator('iframe[title^="Another way"]');
-  const formIn = (frame: typeof other) =>
-    frame.locator('[data-bay="reduced-just-now"] .cards').evaluate((list) => {
+  const layoutIn = (frame: typeof other) =>
+    frame.locator('[data-bay="reduced-now"] .cards').evaluate((list) => {
       const [a, b] = [...list.children].map((card) => card.getBoundingClientRect());
       return a!.top === b!.top ? 'beside' : 'under';
     });
-  await expect.poll(() => formIn(other)).toBe('under');
-  expect(await formIn(asItIs)).toBe('beside');
+  await expect.poll(() => layoutIn(other)).toBe('under');
+  expect(await layoutIn(asItIs)).toBe('beside');
   // Either can be changed.
   await page.getByRole('button', { name: 'Change this one' }).click();
   await expect(page.getByText('Changes go to the shelf as it is.')).toBeVisible();
@@ -131,18 +131,15 @@ test('widths are copied to three shelves, seen before it is done, and undone at 
 }) => {
   await signIn(page, store);
   const spec = page.getByRole('region', { name: 'Spec' });
-  await page
-    .getByRole('grid', { name: 'Bays of Home' })
-    .getByRole('row', { name: 'Reduced just now' })
-    .click();
-  await openLine(page, 'Across');
-  await page.getByRole('button', { name: 'Across on Laptop: more' }).click();
-  await page.getByRole('button', { name: 'Copy …' }).click();
-  const dialog = page.getByRole('dialog', { name: 'Copy to other shelves' });
-  for (const name of ['New from the kiln', 'By the table', 'From the journal'])
+  await page.getByRole('grid', { name: 'Bays of Home' }).getByRole('row', { name: 'Reduced now' }).click();
+  await openLine(page, 'Columns');
+  await page.getByRole('button', { name: 'Columns on Laptop: more' }).click();
+  await page.getByRole('button', { name: 'Copy settings…' }).click();
+  const dialog = page.getByRole('dialog', { name: 'Copy settings to other shelves' });
+  for (const name of ['New from the kiln', 'Shop by category', 'From the journal'])
     await dialog.getByRole('checkbox', { name }).click({ force: true });
   const said = dialog.getByRole('list', { name: 'What will change' });
-  await expect(said).toContainText(/Home: New from the kiln: now \d/);
+  await expect(said).toContainText(/Home: New from the kiln: number of columns now \d/);
   await expect(said).toContainText('Home: From the journal:');
   await dialog.getByRole('button', { name: 'Copy to 3 shelves' }).click();
   const frame = page.frameLocator('iframe[title*="on Laptop"]');
@@ -150,19 +147,19 @@ test('widths are copied to three shelves, seen before it is done, and undone at 
     frame
       .locator(`[data-shelf="${shelf}"]`)
       .evaluate((one) => getComputedStyle(one).getPropertyValue('--across'));
-  for (const shelf of ['new-from-the-kiln', 'by-the-table', 'kiln-stories'])
+  for (const shelf of ['new-from-the-kiln', 'shop-by-category', 'kiln-stories'])
     await expect.poll(() => across(shelf)).toBe('5');
-  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByRole('button', { name: 'Undo', exact: true }).click();
   await expect.poll(() => across('new-from-the-kiln')).not.toBe('');
   await expect(page.getByRole('button', { name: 'Publish 1 change' })).toBeVisible();
-  await expect(spec).toContainText('Reduced just now');
+  await expect(spec).toContainText('Reduced now');
 });
 
 test('the page is mirrored where it is read from right to left', async ({ page, store }) => {
   await signIn(page, store);
-  await page.getByText('The page itself').click();
-  await page.getByRole('button', { name: /Read$/ }).click();
-  await page.getByRole('option', { name: 'From right to left' }).click();
+  await page.getByText('Page settings').click();
+  await page.getByRole('button', { name: /Reading direction/ }).click();
+  await page.getByRole('option', { name: 'Right to left' }).click();
   const frame = page.frameLocator('iframe[title*="on Laptop"]');
   await expect
     .poll(() =>

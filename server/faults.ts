@@ -10,11 +10,12 @@ const faults = {
   'too-many-tries': [429, 'That was tried too often. Wait a minute, then try again.'],
   'csrf-missing': [403, 'This request did not come from the studio. Reload the page and try again.'],
   'publish-not-allowed': [403, 'Your account may arrange, but not publish. Ask the owner.'],
-  'document-faulty': [422, 'The draft was not saved, since a part of it is not as it must be.'],
+  'document-faulty': [422, 'The draft was not saved: a part of it has an invalid value.'],
   'draft-stale': [
     412,
     'This was changed in another window in the meantime. Choose which of the two to keep.',
   ],
+  'page-not-drawn': [422, 'A page could not be drawn, so nothing was published.'],
   'nothing-to-publish': [409, 'The draft is what shoppers see already.'],
   'assortment-faulty': [422, 'This selection cannot be read.'],
   'owner-exists': [409, 'This store has an owner already. Sign in instead.'],

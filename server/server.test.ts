@@ -1,7 +1,11 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { mkdtemp, rm } from 'node:fs/promises';
+import { mkdtemp, readFile, rm } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { FORMAT } from '../core/plan/formats/format.ts';
+import { completePlan } from '../core/plan/storedPlan.ts';
+import { planFromRows } from './drafts/draftRows.ts';
+import { renderAll } from './publish/renderAll.ts';
 import { makeServer, type Server } from './app.ts';
 import { fillSmallStore, OWNER, testDatabase, type TestDatabase } from './specimen/database.ts';
 import { signedIn, type SignedInClient } from './specimen/signedIn.ts';
@@ -35,7 +39,10 @@ afterAll(async () => {
 const get = (url: string, headers: Record<string, string> = {}) => server.app.inject({ url, headers });
 const draft = async (): Promise<DraftRow[]> =>
   (await owner.ask('GET', '/api/draft')).json<{ documents: DraftRow[] }>().documents;
-const document = async (key: string) => (await draft()).find((row) => row.key === key)!;
+const document = async (key: string) => {
+  const row = (await draft()).find((one) => one.key === key)!;
+  return { ...row, body: row.body as object };
+};
 
 describe('accounts', () => {
   it('say no without telling which of the two was wrong', async () => {
@@ -149,41 +156,71 @@ describe('the draft', () => {
     expect(answers.map((answer) => answer.statusCode).sort()).toEqual([200, 412, 412, 412, 412, 412]);
   });
 
-  it('is refused as a whole with the path of the fault', async () => {
+  it('is refused as a whole, with a sentence that names the shelf and the setting', async () => {
     const { body, version } = await document('shelf:home');
     const faulty: [string, unknown][] = [
-      ['across.count', { ...body, across: { by: 'count', count: { phone: 0 }, smallest: { phone: 200 } } }],
-      ['form.phone', { ...body, form: { phone: 'heap' } }],
-      ['amount.items.phone', { ...body, amount: { by: 'items', rows: { phone: 2 }, items: { phone: 1e9 } } }],
+      ['Number of columns: This is too small', { ...body, columns: { count: { phone: 0 } } }],
+      ['Layout: This can be one of', { ...body, layout: { phone: 'heap' } }],
+      ['Items: This is too large', { ...body, amount: { items: { phone: 1e9 } } }],
       [
-        'assortment.rule',
-        {
-          ...body,
-          assortment: {
-            ...(body as { assortment: object }).assortment,
-            rule: { join: 'all', parts: [{ is: 'spell' }] },
-          },
-        },
+        'Which products: There is no clause "spell"',
+        { ...body, assortment: { of: 'products', rule: { join: 'all', parts: [{ is: 'spell' }] } } },
       ],
-      ['id', { ...body, id: 'another' }],
+      ['There is no such setting', { ...body, card: { shown: { '</style>': { phone: true } } } }],
+      ['is named "another"', { ...body, id: 'another' }],
     ];
-    for (const [path, broken] of faulty) {
+    for (const [sentence, broken] of faulty) {
       const answer = await owner.ask('POST', '/api/draft', {
         documents: [{ key: 'shelf:home', version, body: broken }],
       });
-      expect(answer.statusCode, path).toBe(422);
-      expect(answer.json<{ details: { path: string } }>().details.path).toContain(path);
+      expect(answer.statusCode, sentence).toBe(422);
+      expect(answer.json<{ message: string }>().message).toMatch(/^Shelf "/);
+      expect(answer.json<{ message: string }>().message).toContain(sentence);
     }
     expect(await document('shelf:home')).toMatchObject({ version });
   });
 
-  it('refuses what does not fit together: a bay whose shelf is gone', async () => {
-    const { version } = await document('shelf:home');
+  it('saves what is merely wrong, and draws it safely: a bay whose shelf is gone', async () => {
+    const shelf = await document('shelf:category');
     const answer = await owner.ask('POST', '/api/draft', {
-      documents: [{ key: 'shelf:home', version, body: null }],
+      documents: [{ key: 'shelf:category', version: shelf.version, body: null }],
     });
-    expect(answer.statusCode).toBe(422);
-    expect(answer.json()).toMatchObject({ details: { path: 'bays[0].shelfId' } });
+    expect(answer.statusCode).toBe(200);
+    const back = await owner.ask('POST', '/api/draft', {
+      documents: [{ key: 'shelf:category', version: shelf.version + 1, body: shelf.body }],
+    });
+    expect(back.statusCode).toBe(200);
+  });
+
+  it('takes the same save again where its answer was lost, and no other in its place', async () => {
+    const { body, version } = await document('shelf:home');
+    const save = (name: string) =>
+      owner.ask('POST', '/api/draft', {
+        documents: [{ key: 'shelf:home', version, body: { ...body, name } }],
+      });
+    expect((await save('Once')).json()).toMatchObject({ versions: { 'shelf:home': version + 1 } });
+    expect((await save('Once')).json()).toMatchObject({ versions: { 'shelf:home': version + 1 } });
+    expect((await save('Other')).json()).toMatchObject({ code: 'draft-stale' });
+    expect(await document('shelf:home')).toMatchObject({ version: version + 1, body: { name: 'Once' } });
+  });
+
+  it('takes documents of an older version, as a window left open over an upgrade sends them', async () => {
+    const { version } = await document('shelf:home');
+    const store = JSON.parse(
+      await readFile(new URL('../core/plan/formats/stores/format-2.json', import.meta.url), 'utf8'),
+    ) as { shelves: Record<string, object> };
+    const old = { ...Object.values(store.shelves)[0], id: 'home' };
+    const answer = await owner.ask('POST', '/api/draft', {
+      documents: [{ key: 'shelf:home', version, body: old }],
+    });
+    expect(answer.json()).toMatchObject({ format: FORMAT, versions: { 'shelf:home': version + 1 } });
+    const saved = (await document('shelf:home')).body;
+    expect(saved).toMatchObject({ format: FORMAT, amount: { by: 'items', items: { phone: 10 } } });
+    const newer = await owner.ask('POST', '/api/draft', {
+      documents: [{ key: 'shelf:home', version: version + 1, body: { ...saved, format: FORMAT + 1 } }],
+    });
+    expect(newer.statusCode).toBe(422);
+    expect(newer.json<{ message: string }>().message).toContain('newer version');
   });
 
   it('answers every malformed request with a sentence and never with 5xx', async () => {
@@ -232,10 +269,7 @@ describe('publishing', () => {
   it('makes the draft live in one step, with the sentences of what changed', async () => {
     const rows = await draft();
     const shelf = rows.find((row) => row.key === 'shelf:home')!;
-    const body = {
-      ...(shelf.body as object),
-      across: { by: 'count', count: { phone: 5 }, smallest: { phone: 200 } },
-    };
+    const body = { ...(shelf.body as object), columns: { count: { phone: 5 } } };
     await owner.ask('POST', '/api/draft', {
       documents: [{ key: 'shelf:home', version: shelf.version, body }],
     });
@@ -246,12 +280,31 @@ describe('publishing', () => {
     ).toMatchObject({ code: 'draft-stale' });
     const published = await owner.ask('POST', '/api/releases', { draftVersion });
     expect(published.json<{ changes: string[] }>().changes.join('\n')).toContain(
-      'now 5 across on Phone, was 2 across',
+      'number of columns now 5, was 2',
     );
     // Whoever looks next sees it, without a wait.
     expect((await get('/')).body).toContain('--across:5');
     expect((await owner.ask('POST', '/api/releases', { draftVersion })).json()).toMatchObject({
       code: 'nothing-to-publish',
+    });
+  });
+
+  it('draws every page first, and publishes nothing where one fails', async () => {
+    const plan = completePlan(planFromRows(await draft()));
+    const failing = {
+      ...server.parts,
+      storefront: {
+        ...server.parts.storefront,
+        view: (...args: Parameters<typeof server.parts.storefront.view>) =>
+          args[1].kind.id === 'category'
+            ? Promise.reject(new TypeError('cannot be drawn'))
+            : server.parts.storefront.view(...args),
+      },
+    };
+    await expect(renderAll(plan, server.parts)).resolves.toBeUndefined();
+    await expect(renderAll(plan, failing)).rejects.toMatchObject({
+      code: 'page-not-drawn',
+      message: expect.stringContaining('The page "Everything" could not be drawn') as string,
     });
   });
 

@@ -1,9 +1,10 @@
+import { bayKind } from '../core/bays/index.ts';
 import type { PageView } from '../core/view/view.ts';
 import { Bay } from './bays/index.tsx';
 
 /** A page from its view: the whole of what stands in the body. */
 export function Page({ view }: { view: PageView }) {
-  const firstPictures = view.bays.find(({ empty, content }) => !empty && content.holds !== 'notice')?.id;
+  const firstPictures = view.bays.find(({ empty, content }) => !empty && !bayKind(content.holds).leads)?.id;
   const [notices, rest] = [leadingNotices(view), view.bays.slice(leadingNotices(view).length)];
   return (
     <div className="region" dir={view.direction}>
@@ -57,8 +58,8 @@ export function Page({ view }: { view: PageView }) {
   );
 }
 
-/** Notices that come first stand above the store's name. */
+/** Notices that come first are above the store's name. */
 function leadingNotices(view: PageView) {
-  const end = view.bays.findIndex(({ content }) => content.holds !== 'notice');
+  const end = view.bays.findIndex(({ content }) => !bayKind(content.holds).leads);
   return view.bays.slice(0, end < 0 ? view.bays.length : end);
 }

@@ -1,11 +1,12 @@
 import { CircleUser, Redo2, Undo2 } from 'lucide-react';
-import { lazy, Suspense, useEffect, useMemo, useState, type ReactNode } from 'react';
+import { lazy, Suspense, useEffect, useDeferredValue, useMemo, useState, type ReactNode } from 'react';
 import { Menu, MenuTrigger } from 'react-aria-components';
 import { NavLink } from 'react-router';
 import styled from 'styled-components';
 import { useQuery } from '@tanstack/react-query';
-import { changesBetween } from '../core/change/change.ts';
-import type { Plan } from '../core/plan/plan.ts';
+import { changesBetween } from '../core/change/changesBetween.ts';
+import { withoutTrials } from '../core/plan/places.ts';
+import { readPlan } from '../core/plan/reading.ts';
 import { SeenBy } from './seenBy/SeenBy.tsx';
 import { useDraft, useNames, useStudio } from './studioContext.tsx';
 import { Brand } from './ui/Brand.tsx';
@@ -69,22 +70,25 @@ const Bar = styled.header`
 /** The bar across the top, and what can be reached from everywhere. */
 export function Shell({ children }: { children: ReactNode }) {
   const { draft, client, account, signOut } = useStudio();
-  const [plan, past, future] = [
-    useDraft((s) => s.plan),
+  const [stored, past, future] = [
+    useDraft((s) => s.draft),
     useDraft((s) => s.past.length),
     useDraft((s) => s.future.length),
   ];
   const names = useNames();
   const live = useQuery({
     queryKey: ['live'],
-    queryFn: () => client.get<{ number: number; plan: Plan }>('/api/live'),
+    queryFn: () => client.get<{ number: number; plan: unknown }>('/api/live'),
   });
   const asks = useDraft(({ saving }) => saving.state === 'stale' || saving.state === 'signedOut');
   const [publishing, setPublishing] = useState(false);
   const [helping, setHelping] = useState(false);
+  const released = useMemo(() => live.data && withoutTrials(readPlan(live.data.plan).plan), [live.data]);
+  // What has changed may be said a moment after it was painted.
+  const late = useDeferredValue(stored);
   const changes = useMemo(
-    () => (live.data ? changesBetween(live.data.plan, plan, names) : []),
-    [live.data, plan, names],
+    () => (released ? changesBetween(released, withoutTrials(late), names) : []),
+    [released, late, names],
   );
 
   useEffect(() => {

@@ -4,10 +4,12 @@ import { categoryTree } from '../core/catalogue/categoryTree.ts';
 import type { CategoryFacts } from '../core/catalogue/facts.ts';
 import { productsNamedBy } from '../core/assortment/evaluate.ts';
 import type { Vocabulary } from '../core/catalogue/vocabulary.ts';
-import { withDocument, type Plan } from '../core/plan/plan.ts';
+import type { Plan } from '../core/plan/plan.ts';
+import { readDocuments, withKept } from '../core/plan/reading.ts';
+import { completePlan } from '../core/plan/storedPlan.ts';
 import type { Client } from './api/client.ts';
 import { makeItems } from './api/items.ts';
-import { makeDraft, planOf, type Draft, type StoredDocument } from './draft/draftStore.ts';
+import { makeDraft, type Draft, type StoredDocument } from './draft/draftStore.ts';
 import { readKept, startSaving, type Keep } from './draft/saver.ts';
 import { makeShopper } from './seenBy/shopper.ts';
 import { StudioContext, type Account, type Studio } from './studioContext.tsx';
@@ -38,7 +40,7 @@ async function load(client: Client): Promise<Loaded> {
     client.get<{ categories: CategoryFacts[] }>('/api/categories'),
     client.get<Vocabulary>('/api/vocabulary'),
   ]);
-  const named = [...new Set(namedInPlan(planOf(documents)))];
+  const named = [...new Set(namedInPlan(completePlan(readDocuments(documents).plan)))];
   const { products } = named.length
     ? await client.get<{ products: Loaded['products'] }>(`/api/products?named=${named.join(',')}`)
     : { products: [] };
@@ -53,13 +55,14 @@ function openDraft(documents: readonly StoredDocument[]): Draft {
       .map((one) => one.savedAt ?? '')
       .sort()
       .at(-1) ?? null;
-  const draft = makeDraft(planOf(documents), versions, savedAt, Date.now);
+  const draft = makeDraft(readDocuments(documents).plan, versions, savedAt, Date.now);
   const kept = readKept(browserKeep);
   if (kept.length) {
-    const plan = kept.reduce((one, { key, body }) => withDocument(one, key, body), draft.getState().plan);
+    const { plan } = withKept(draft.getState().draft, kept);
     const keptVersions = Object.fromEntries(kept.map(({ key, version }) => [key, version]));
-    draft.setState(({ past, plan: before }) => ({
-      plan,
+    draft.setState(({ past, draft: before }) => ({
+      draft: plan,
+      plan: completePlan(plan),
       past: [...past, before],
       versions: { ...versions, ...keptVersions },
     }));

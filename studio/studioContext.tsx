@@ -49,12 +49,9 @@ export function useDraft<T>(select: (state: DraftState) => T): T {
 export function useNames(): Names {
   const { tree, titles, vocabulary } = useStudio();
   const house = useDraft(({ plan }) => plan.house);
-  const assortments = useDraft(({ plan }) => plan.assortments);
-  return namesFrom(
-    house,
-    tree,
-    vocabulary,
-    (id) => titles.get(id),
-    (id) => assortments[id]?.name,
-  );
+  const { assortments, shelves } = useDraft(({ plan }) => plan);
+  return namesFrom(house, tree, vocabulary, (id) => titles.get(id), {
+    shelf: (id) => shelves[id]?.name,
+    assortment: (id) => assortments[id]?.name,
+  });
 }

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { completeHouse } from '../plan/storedPlan.ts';
 import { emptyVocabulary, namesFrom, type Vocabulary } from '../catalogue/vocabulary.ts';
 import { assortmentArbitrary, goodsArbitrary, ruleArbitrary, specimenWorld } from '../specimen/rules.ts';
 import { specimenHouse, specimenTree } from '../specimen/specimen.ts';
@@ -23,13 +24,10 @@ const vocabulary: Vocabulary = {
     { id: 'capacity', name: 'Capacity', type: 'number', unit: 'ml', values: [250], least: 60, most: 2400 },
   ],
 };
-const names = namesFrom(
-  specimenHouse,
-  specimenTree,
-  vocabulary,
-  (id) => `Piece ${id}`,
-  () => undefined,
-);
+const names = namesFrom(completeHouse(specimenHouse).house, specimenTree, vocabulary, (id) => `Piece ${id}`, {
+  shelf: () => undefined,
+  assortment: () => undefined,
+});
 
 describe('an assortment', () => {
   it('holds nothing twice, what was put in and nothing that was left out', () => {

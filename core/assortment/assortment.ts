@@ -1,117 +1,72 @@
-import {
-  array,
-  idSchema,
-  lazy,
-  number,
-  object,
-  string,
-  ValidationError,
-  type Schema,
-} from '../schema/schema.ts';
-import { categoriesSchema, type CategoryAssortment } from './others/categories.ts';
-import { collectionsSchema, type CollectionAssortment } from './others/collections.ts';
-import { entriesSchema, type EntryAssortment } from './others/entries.ts';
-import { picturesSchema, type PictureAssortment } from './others/pictures.ts';
-import { fallbackSchema, limitSchema, type Fallback } from './fallback.ts';
-import { orderKinds, type Order } from './orders/index.ts';
-import { MOST_PINS, type Pin } from './pins.ts';
-import { ruleSchema, type Group } from './rule.ts';
+import { checkTree, type DocumentFault } from '../settings/check.ts';
+import { complete } from '../settings/complete.ts';
+import type { Sparse, Tree } from '../settings/setting.ts';
+import { ValidationError } from '../schema/schema.ts';
+import { OFS, type Of } from './of.ts';
+import { categorySettings, type CategoryAssortment } from './others/categories.ts';
+import { collectionSettings, type CollectionAssortment } from './others/collections.ts';
+import { entrySettings, type EntryAssortment } from './others/entries.ts';
+import { pictureSettings, type PictureAssortment } from './others/pictures.ts';
+import { productSettings, type ProductAssortment } from './products.ts';
 
-/** Put in, left out and placed by hand; it counts for more than the rule (calculations §12). */
-export interface ByHand {
-  putIn: number[];
-  leftOut: number[];
-  pins: Pin[];
-}
-
-export interface ProductAssortment {
-  of: 'products';
-  rule: Group;
-  order: Order;
-  byHand: ByHand;
-  /** Sold-out products as they come, after all others, or not at all. */
-  soldOut: 'asTheyCome' | 'toTheEnd' | 'out';
-  /** Greatest number, if wanted. */
-  limit: number | null;
-  fallback: Fallback | null;
-}
+/** What can be set of an assortment, by what it is of; to add a kind, write its file and list it here. */
+export const assortmentSettings = {
+  products: productSettings,
+  categories: categorySettings,
+  collections: collectionSettings,
+  entries: entrySettings,
+  pictures: pictureSettings,
+} satisfies Record<Of, Tree>;
 
 export type Assortment =
   ProductAssortment | CategoryAssortment | CollectionAssortment | EntryAssortment | PictureAssortment;
 
-/** What an assortment can be of. */
-export type Of = Assortment['of'];
+/** As it is stored: what it is of, and what was set. */
+export type StoredAssortment = {
+  [O in Of]: { of: O } & Sparse<(typeof assortmentSettings)[O]>;
+}[Of];
 
-/** Most products that can be put in or left out by hand. */
-export const MOST_BY_HAND = 1_000;
+const isOf = (of: unknown): of is Of => OFS.some((one) => one === of);
 
-const orderSchema = lazy((value: unknown) => {
-  const id = typeof value === 'object' && value !== null ? (value as { by?: unknown }).by : undefined;
-  return (
-    (orderKinds.find((kind) => kind.id === id)?.schema as Schema | undefined) ??
-    object().test('known', `There is no order "${String(id)}".`, () => false)
-  );
-});
+const known = new WeakMap<object, Assortment>();
+// No setting of an assortment varies by width, or is inherited.
+const nothingAround = { bands: [], house: {} };
 
-const onceOnly = (ids: readonly number[] | undefined) => new Set(ids).size === (ids?.length ?? 0);
-const idList = array(idSchema)
-  .max(MOST_BY_HAND)
-  .test('once', 'A product is named twice.', onceOnly)
-  .required();
+/** The whole of a stored assortment; the same object for the same one. */
+export function completeAssortment(stored: StoredAssortment): Assortment {
+  let found = known.get(stored);
+  if (!found) {
+    const tree: Tree = assortmentSettings[stored.of];
+    found = { of: stored.of, ...complete(tree, stored, nothingAround) } as unknown as Assortment;
+    known.set(stored, found);
+  }
+  return found;
+}
 
-const productsSchema = object({
-  of: string().oneOf(['products']).required(),
-  rule: ruleSchema,
-  order: orderSchema,
-  byHand: object({
-    putIn: idList,
-    leftOut: idList,
-    pins: array(
-      object({ id: idSchema, place: number().integer().min(1).max(100_000).required() }).noUnknown(),
-    )
-      .max(MOST_PINS, `At most ${MOST_PINS} products can be pinned.`)
-      .test('once', 'A product is pinned twice.', (pins) => onceOnly(pins?.map((pin) => pin.id)))
-      .required(),
-  }).noUnknown(),
-  soldOut: string().oneOf(['asTheyCome', 'toTheEnd', 'out']).required(),
-  limit: limitSchema,
-  fallback: fallbackSchema,
-})
-  .noUnknown()
-  .test('pins', 'There are more pinned products than the greatest number lets in.', (value) => {
-    const { limit, byHand } = value as unknown as ProductAssortment;
-    return limit === null || (byHand?.pins?.length ?? 0) <= limit;
-  });
+/** An assortment with nothing set: all of a kind. */
+export const newAssortment = <O extends Of>(of: O): Extract<Assortment, { of: O }> =>
+  completeAssortment({ of } as StoredAssortment) as Extract<Assortment, { of: O }>;
 
-const schemas: Record<Of, Schema> = {
-  products: productsSchema,
-  categories: categoriesSchema,
-  collections: collectionsSchema,
-  entries: entriesSchema,
-  pictures: picturesSchema,
-};
-
-export const OFS = Object.keys(schemas) as Of[];
-
-/** What an assortment is of, in words. */
-export const ofWords: Record<Of, { one: string; many: string }> = {
-  products: { one: 'product', many: 'products' },
-  categories: { one: 'category', many: 'categories' },
-  collections: { one: 'collection', many: 'collections' },
-  entries: { one: 'journal entry', many: 'journal entries' },
-  pictures: { one: 'picture', many: 'pictures' },
-};
-
-export const assortmentSchema = lazy((value: unknown) => {
+/** What could not be evaluated in a stored assortment; null where all is well. */
+export function checkAssortment(value: unknown): DocumentFault | null {
   const of = typeof value === 'object' && value !== null ? (value as { of?: unknown }).of : undefined;
-  return typeof of === 'string' && Object.hasOwn(schemas, of)
-    ? schemas[of as Of]
-    : object().test('known', `There is no kind of assortment "${String(of)}".`, () => false);
-});
+  if (!isOf(of))
+    return { path: 'of', setting: null, message: `There is no kind of assortment "${String(of)}".` };
+  const fault = checkTree(assortmentSettings[of], value, ['of']);
+  if (fault || of !== 'products') return fault;
+  const { limit = null, byHand } = value as Partial<ProductAssortment>;
+  return limit !== null && (byHand?.pins.length ?? 0) > limit
+    ? {
+        path: 'byHand.pins',
+        setting: productSettings.byHand.name,
+        message: 'There are more pinned products than the limit lets in.',
+      }
+    : null;
+}
 
-/** Checks an assortment that came from outside. Throws yup's ValidationError with the path of the fault. */
+/** Reads an assortment that came from outside. Throws ValidationError with the path of the fault. */
 export function readAssortment(value: unknown): Assortment {
-  if (typeof value !== 'object' || value === null)
-    throw new ValidationError('An assortment is an object.', value, '');
-  return assortmentSchema.validateSync(value, { strict: true }) as Assortment;
+  const fault = checkAssortment(value);
+  if (fault) throw new ValidationError(fault.message, value, fault.path);
+  return completeAssortment(value as StoredAssortment);
 }

@@ -1,4 +1,5 @@
-import type { Assortment, ProductAssortment } from './assortment.ts';
+import type { Assortment } from './assortment.ts';
+import type { ProductAssortment } from './products.ts';
 import { compareKeys, type Key } from './compare.ts';
 import { groupHolds } from './holds.ts';
 import type { ProductRecord, World } from './kinds.ts';

@@ -1,6 +1,6 @@
-import type { ProductAssortment } from './assortment.ts';
+import type { ProductAssortment } from './products.ts';
 import { clauseKind } from './clauses/index.ts';
-import { groupHolds } from './holds.ts';
+import { clauseHolds, groupHolds } from './holds.ts';
 import type { ProductRecord, World } from './kinds.ts';
 import { isGroup, type Group, type Part } from './rule.ts';
 import { plain, type Names } from '../sentence/sentence.ts';
@@ -16,7 +16,7 @@ const sayPart = (part: Part, names: Names): string =>
 /** Why a group does not hold: the first clause against it; for "any", every branch; for "none", the one that does. */
 function against(group: Group, product: ProductRecord, world: World, names: Names, at: string): string {
   const holds = (part: Part) =>
-    isGroup(part) ? groupHolds(part, product, world) : clauseKind(part.is).holds(part, product, world);
+    isGroup(part) ? groupHolds(part, product, world) : clauseHolds(part, product, world);
   const why = (part: Part, place: string): string =>
     isGroup(part)
       ? against(part, product, world, names, `${place}.`)

@@ -1,5 +1,8 @@
 import { number, object, string } from '../schema/schema.ts';
-import type { Assortment, ProductAssortment } from './assortment.ts';
+import { own } from '../settings/values.ts';
+import { setting } from '../settings/setting.ts';
+import type { Assortment } from './assortment.ts';
+import type { ProductAssortment } from './products.ts';
 
 /** What is done when too little matches. */
 export interface Fallback {
@@ -21,7 +24,14 @@ export const fallbackSchema = object({
   .nullable()
   .defined();
 
-export const limitSchema = number().integer().min(1).max(100_000).nullable().defined();
+/** Greatest number of items, if wanted. */
+export const limitSetting = setting(
+  own<number | null>(number().integer().min(1).max(100_000).nullable().defined(), (limit) =>
+    limit === null ? 'no limit' : `at most ${limit}`,
+  ),
+  null,
+  { name: 'Limit', find: ['limit', 'most', 'number'] },
+);
 
 /**
  * The assortments that top up one after the other. A chain that returns to itself ends there.

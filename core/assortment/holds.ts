@@ -3,7 +3,7 @@ import type { ProductRecord, World } from './kinds.ts';
 import { isGroup, type Group, type Part } from './rule.ts';
 
 export function clauseHolds(clause: Clause, product: ProductRecord, world: World): boolean {
-  return clauseKind(clause.is).holds(clause, product, world);
+  return clauseKind(clause.is).holds(clause, product, world, groupHolds);
 }
 
 /** Whether a rule holds for a product. An empty group holds for everything. */

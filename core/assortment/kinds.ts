@@ -74,6 +74,9 @@ export interface World {
   collectionRules: ReadonlyMap<number, Group>;
 }
 
+/** Whether a rule holds for a product. */
+export type RuleHolds = (rule: Group, product: ProductRecord, world: World) => boolean;
+
 /** When an answer may change by itself. */
 export type Changing = 'never' | 'daily' | 'hourly';
 
@@ -92,7 +95,8 @@ export interface ClauseKind<C extends { is: string }> {
   say(clause: C, names: Names): Sentence;
   /** What it names that is gone, in words; such a clause stays readable and holds for nothing by it. */
   gone(clause: C, names: Names): string[];
-  holds(clause: C, product: ProductRecord, world: World): boolean;
+  /** `ruleHolds` answers for a whole rule, such as a collection has. */
+  holds(clause: C, product: ProductRecord, world: World, ruleHolds: RuleHolds): boolean;
   /** What was found of a product that it does not hold for: "costs £84, the rule wants at most £60". */
   against(clause: C, product: ProductRecord, world: World, names: Names): string;
   changing?: Changing;

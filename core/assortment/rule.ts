@@ -114,11 +114,14 @@ function groupSchema(depth: number): Schema {
   }).noUnknown() as Schema;
 }
 
-const count = (group: Group): number =>
-  group.parts.reduce((sum, part) => sum + 1 + (isGroup(part) ? count(part) : 0), 0);
+/** Parts of a group that may be anything at all yet, and of those in it. */
+function count(group: unknown): number {
+  const parts: unknown = typeof group === 'object' && group !== null ? (group as Partial<Group>).parts : null;
+  return Array.isArray(parts) ? parts.reduce((sum: number, part) => sum + 1 + count(part), 0) : 0;
+}
 
 export const ruleSchema = groupSchema(1).test(
   'many',
   `A rule can have at most ${MOST_CLAUSES} clauses.`,
-  (group) => count(group as Group) <= MOST_CLAUSES,
+  (group) => count(group) <= MOST_CLAUSES,
 );

@@ -7,9 +7,12 @@ import {
   type Piece,
   type Sentence,
 } from '../sentence/sentence.ts';
-import { ofWords, type Assortment, type ProductAssortment } from './assortment.ts';
+import type { Assortment } from './assortment.ts';
 import { clauseKind } from './clauses/index.ts';
-import type { CategoryAssortment } from './others/categories.ts';
+import { ofWords } from './of.ts';
+import type { CategoriesWithout, CategoryChoice } from './others/categories.ts';
+import type { ByHand, ProductAssortment } from './products.ts';
+import type { Fallback } from './fallback.ts';
 import { orderKind } from './orders/index.ts';
 import { isGroup, type Group, type Part } from './rule.ts';
 
@@ -25,19 +28,19 @@ export function sayGroup(group: Group, names: Names): string {
 }
 
 export const soldOutWords: Record<ProductAssortment['soldOut'], string> = {
-  asTheyCome: 'sold-out pieces as they come',
-  toTheEnd: 'sold-out pieces last',
+  asTheyCome: 'sold-out products in their order',
+  toTheEnd: 'sold-out products last',
   out: 'in stock',
 };
 
-export function sayFallback({ fallback }: { fallback: ProductAssortment['fallback'] }, names: Names): string {
+export function sayFallback({ fallback }: { fallback: Fallback | null }, names: Names): string {
   if (!fallback) return 'what there is, however few';
-  if (fallback.then === 'goAway') return `if fewer than ${fallback.fewerThan} match, the bay goes away`;
+  if (fallback.then === 'goAway') return `if fewer than ${fallback.fewerThan} match, the bay is hidden`;
   const from = fallback.from === null ? undefined : names.assortment(fallback.from);
   return `if fewer than ${fallback.fewerThan} match, topped up from ${from ?? 'an assortment that is gone'}`;
 }
 
-export function sayByHand({ putIn, leftOut, pins }: ProductAssortment['byHand']): string {
+export function sayByHand({ putIn, leftOut, pins }: ByHand): string {
   return [
     pins.length && `${pins.length} pinned`,
     putIn.length && `${putIn.length} put in`,
@@ -71,33 +74,34 @@ export const otherOrderWords: Record<string, string> = {
   own: 'in your own order',
   name: 'by name',
   title: 'by title',
-  count: 'fullest first',
+  count: 'most products first',
   newest: 'newest first',
   oldest: 'oldest first',
-  asNamed: 'in the order named',
+  asNamed: 'in the order picked',
 };
 
-export function sayChoice(choose: CategoryAssortment['choose'], names: Names): string {
+export function sayChoice(choose: CategoryChoice, names: Names): string {
   if (choose.from === 'roots') return 'Main categories';
   if (choose.from === 'all') return 'All categories';
   if (choose.from === 'children') return `Categories in ${names.category(choose.id) ?? 'one that is gone'}`;
-  if (choose.ids.length > 2) return counted(choose.ids.length, 'named category', 'named categories');
+  if (choose.ids.length > 2)
+    return counted(choose.ids.length, 'hand-picked category', 'hand-picked categories');
   return (
     capital(listed(choose.ids.map((id) => names.category(id) ?? 'one that is gone'))) ||
-    'Categories still to be named'
+    'Categories (none chosen yet)'
   );
 }
 
-const levelWords = ['main categories', 'children', 'grandchildren', 'great-grandchildren'];
+const levelWords = ['main categories', 'subcategories', 'the third level', 'the fourth level'];
 export const levelName = (depth: number): string => levelWords[depth] ?? `level ${depth + 1}`;
 
 export function sayWithout(
-  without: Partial<CategoryAssortment['without']> & { empty: boolean; pictureless: boolean },
+  without: Partial<CategoriesWithout> & { empty: boolean; pictureless: boolean },
 ): string {
   const gone = [
     without.empty && 'empty ones',
     without.pictureless && 'ones without a picture',
-    without.catchAll && 'the catch-all',
+    without.catchAll && 'uncategorised',
     ...(without.levels ?? []).map(levelName),
   ].filter((word) => typeof word === 'string');
   return gone.length ? `without ${listed(gone)}` : 'leaving none out';
@@ -107,12 +111,12 @@ function sayOthers(assortment: Exclude<Assortment, ProductAssortment>, names: Na
   const { of, limit } = assortment;
   const most: Piece[] = limit === null ? [] : ['; ', { text: `at most ${limit}`, opens: 'limit' }];
   if (of === 'pictures')
-    return [{ text: counted(assortment.items.length, 'loose picture'), opens: 'items' }, ...most];
+    return [{ text: counted(assortment.items.length, 'picture'), opens: 'items' }, ...most];
   const order: Piece = { text: otherOrderWords[assortment.order.by]!, opens: 'order' };
   if (of === 'categories')
     return [
       { text: sayChoice(assortment.choose, names), opens: 'choose' },
-      ...(assortment.grouped ? [' ', { text: 'with their children', opens: 'grouped' }] : []),
+      ...(assortment.grouped ? [' ', { text: 'with their subcategories', opens: 'grouped' }] : []),
       ', ',
       { text: sayWithout(assortment.without), opens: 'without' },
       ', ',
@@ -124,7 +128,7 @@ function sayOthers(assortment: Exclude<Assortment, ProductAssortment>, names: Na
     text:
       ids === null
         ? `All ${ofWords[of].many}`
-        : counted(ids.length, `named ${ofWords[of].one}`, `named ${ofWords[of].many}`),
+        : counted(ids.length, `hand-picked ${ofWords[of].one}`, `hand-picked ${ofWords[of].many}`),
     opens: 'ids',
   };
   if (of === 'collections')

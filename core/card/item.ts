@@ -1,5 +1,18 @@
-import type { PictureFacts } from '../catalogue/facts.ts';
-import type { Item } from './partKind.ts';
+import type {
+  CategoryFacts,
+  CollectionFacts,
+  EntryFacts,
+  PictureFacts,
+  ProductFacts,
+} from '../catalogue/facts.ts';
+
+/** One thing that a card shows. */
+export type Item =
+  | { of: 'products'; product: ProductFacts }
+  | { of: 'categories'; category: CategoryFacts }
+  | { of: 'collections'; collection: CollectionFacts }
+  | { of: 'entries'; entry: EntryFacts }
+  | { of: 'pictures'; loose: { id: number; picture: PictureFacts; words: string; link: string } };
 
 /** What every kind of item has, however it calls it. */
 export interface ItemFace {

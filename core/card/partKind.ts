@@ -1,36 +1,13 @@
-import type {
-  CategoryFacts,
-  CollectionFacts,
-  EntryFacts,
-  PictureFacts,
-  ProductFacts,
-} from '../catalogue/facts.ts';
+import type { Of } from '../assortment/of.ts';
+import type { Bands } from '../bands/bands.ts';
+import type { ProductFact } from '../catalogue/facts.ts';
 import type { Currency } from '../catalogue/money.ts';
-import type { LabelView } from '../label/label.ts';
-import type { Card } from './card.ts';
+import type { LabelView } from '../label/labelKind.ts';
+import type { Complete, Tree } from '../settings/setting.ts';
+import type { Item } from './item.ts';
 
-export type Item =
-  | { of: 'products'; product: ProductFacts }
-  | { of: 'categories'; category: CategoryFacts }
-  | { of: 'collections'; collection: CollectionFacts }
-  | { of: 'entries'; entry: EntryFacts }
-  | { of: 'pictures'; loose: { id: number; picture: PictureFacts; words: string; link: string } };
-
-/** Every kind of item. */
-export const OFS: readonly Item['of'][] = ['products', 'categories', 'collections', 'entries', 'pictures'];
-
-/** What a card's part says, ready to be drawn. */
-export type PartView =
-  | { part: 'picture'; picture: PictureFacts | null; labels: LabelView[] }
-  | { part: 'title'; text: string }
-  | { part: 'price'; now: string; before: string | null; from: boolean }
-  | { part: 'rating'; mean: number; count: number }
-  | { part: 'brand'; text: string }
-  | { part: 'words'; text: string }
-  | { part: 'count'; text: string };
-
-export interface CardContext {
-  card: Card;
+/** What a part may read besides its item and its settings. */
+export interface PartContext {
   currency: Currency;
   labels: LabelView[];
 }
@@ -45,30 +22,53 @@ export type PictureShape =
   | { by: 'screen'; share: number; px: number }
   | { by: 'own' };
 
-/** What the height of a part depends on. */
-export interface CardShape {
-  picture: PictureShape;
-  titleLines: number;
-}
-
 /** Line heights and sizes the drawing uses, px; the same figures go into the style sheet. */
 export interface TextSize {
   fontPx: number;
   linePx: number;
 }
 
-/** One kind of part; storefront draws it and the studio sets it under the same id. */
-export interface PartKind {
-  id: PartView['part'];
-  of: readonly Item['of'][];
+/**
+ * One kind of part: all that is asked of it, but its drawing, which the storefront has under the same id.
+ * `S` are its settings, `V` is what it says of an item, ready to be drawn.
+ */
+export interface PartKind<S extends Tree, V extends object, R> {
+  id: string;
+  /** Kinds of item that can have it. */
+  of: readonly Of[];
   name: string;
   find: readonly string[];
   /** Shown on a new card. */
   atFirst: boolean;
+  settings: S;
+  /** Facts about a product that it says; nothing else of a product is read for it. */
+  needs: readonly ProductFact[];
+  /** It is the card's picture, which texts are placed around. */
+  isPicture?: boolean;
+  /** It carries the link of the card. */
+  carriesLink?: boolean;
+  /** It can be pressed itself, and so lies above the link of the card. */
+  takesPresses?: boolean;
+  /** Null for what is not text. */
+  text: TextSize | null;
+  /** What `view` goes by of the settings; all the others reach style sheets only. */
+  reads(own: Complete<S>): R;
   /** Null when the item has nothing to say here; then nothing is drawn and nothing looks broken. */
-  view(item: Item, context: CardContext): PartView | null;
-  /** Estimated height of the part, px, at a card of this width; 0 when it shows nothing. */
-  heightPx(view: PartView, shape: CardShape, widthPx: number): number;
+  view(item: Item, reads: R, context: PartContext): V | null;
+  /** The same with as much to say as it may have. */
+  fullest(view: V): V;
+  /** Estimated height, px, at this width; 0 when it shows nothing. */
+  heightPx(view: V, own: Complete<S>, widthPx: number, picture: PictureShape): number;
+  /** The shape of the card's picture at a band; of the picture only. */
+  shape?(own: Complete<S>, bands: Bands, bandId: string): PictureShape;
+  /** Rules of style for a shelf, `scope` being its selector. */
+  css?(scope: string, own: Complete<S>): string;
   /** The card's sentence for it when shown. */
-  say(card: Card): string;
+  say(own: Complete<S>): string;
+  /** The setting that its piece of the sentence opens, of its own; else whether it is shown. */
+  opens?: string;
 }
+
+/** Writes down a kind, so that its settings and what it says keep their types. */
+export const partKindOf = <S extends Tree, V extends object, R>(kind: PartKind<S, V, R>): PartKind<S, V, R> =>
+  kind;

@@ -1,16 +1,24 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { firstBands, newShelf } from '../plan/atFirst.ts';
-import type { Shelf } from '../plan/shelf.ts';
-import { specimenNames, specimenPlan, specimenShelf, specimenView } from '../specimen/specimen.ts';
-import { linesOf } from '../plan/lines.ts';
-import { readDocument } from '../plan/plan.ts';
-import { writePath } from '../plan/settings/setting.ts';
-import { plain } from '../sentence/sentence.ts';
+import { shelfBay } from '../bays/shelf.ts';
 import { shelfCss } from '../css/shelfCss.ts';
+import { checkDocument } from '../plan/checkDocument.ts';
+import { firstBands } from '../plan/firstBands.ts';
+import type { Plan } from '../plan/plan.ts';
+import type { StoredShelf } from '../plan/shelf.ts';
+import { plain } from '../sentence/sentence.ts';
+import { writePath } from '../settings/path.ts';
+import type { LineInput } from '../spec/line.ts';
+import { specimenNames, specimenPlan, specimenShelf, specimenView } from '../specimen/specimen.ts';
 import { picturePx } from '../view/pictureSizes.ts';
-import { isAside, placedHeight, placedPicturePx, placedTextPx, SIDES, type Placing } from './placing.ts';
+import { shelvesOn } from '../view/shelvesIn.ts';
+import type { ShelfView } from '../view/view.ts';
+import { neededFacts } from './needs.ts';
+import { partKind, partKinds } from './parts/index.ts';
+import { isAside, placedHeight, placedPicturePx, placedTextPx, type Placing } from './placing.ts';
+import { ofPart } from './shown.ts';
 
+const SIDES = ['under', 'above', 'before', 'after'] as const;
 const placing = fc.record<Placing>({
   side: fc.constantFrom(...SIDES),
   share: fc.integer({ min: 20, max: 80 }),
@@ -75,70 +83,126 @@ describe('a card as it comes from outside', () => {
     ['card.text.side', { phone: 'left' }, 'This can be one of: under, above, before, after.'],
     ['card.text.share', { phone: '50' }, 'This has to be a number.'],
     ['card.inside', { phone: -3 }, 'This is too small; 0 at least.'],
-    ['card.text', null, 'This is missing.'],
+    ['card.text', null, 'This has to be a group of values.'],
+    ['card.parts.wheel', { shown: { phone: true } }, 'There is no such setting.'],
     ['moving.arrowLook.ink', 'red;}body{display:none', 'A colour is written #rrggbb.'],
     ['moving.markLook.size', 400, 'This is too large; 20 at most.'],
-    ['slideBy', 'vh', 'This can be one of: ratio, screen.'],
+    ['layoutOwn.slider.by', 'vh', 'This can be one of: ratio, screen.'],
   ])('is refused with a sentence where %s is %j', (path, value, sentence) => {
     const shelf = structuredClone(specimenShelf('a'));
     writePath(shelf, path, value);
-    expect(() => readDocument('shelf:a', shelf)).toThrow(sentence);
+    expect(checkDocument('shelf:a', shelf)).toMatchObject({ message: sentence });
   });
 });
 
-const drawn = (more: Partial<Shelf['card']>, shelf: Partial<Shelf> = {}) => {
-  const made = specimenShelf('a', { ...shelf, card: { ...newShelf('a', firstBands).card, ...more } });
-  const { content } = specimenView(specimenPlan([made]), 24).bays[0]!;
-  if (content.holds !== 'shelf') throw new Error('The bay holds no shelf.');
-  return { made, view: content.shelf };
+type CardSettings = NonNullable<StoredShelf['card']>;
+
+const drawn = (card: CardSettings, shelf: Partial<StoredShelf> = {}): { plan: Plan; view: ShelfView } => {
+  const plan = specimenPlan([specimenShelf('a', { ...shelf, card })]);
+  return { plan, view: shelvesOn(specimenView(plan, 24))[0]!.shelf };
 };
-const { text } = newShelf('a', firstBands).card;
 
 describe('a card', () => {
   it('has smaller pictures where texts stand at a side or within a frame', () => {
-    const widthOf = (more: Partial<Shelf['card']>) => picturePx(drawn(more).view.steps[0]!, 400);
+    const widthOf = (more: CardSettings) => picturePx(drawn(more).view.steps[0]!, 400);
     const plainPx = widthOf({});
-    expect(widthOf({ text: { ...text, side: { phone: 'after' }, share: { phone: 60 } } })).toBeCloseTo(
-      0.4 * plainPx,
-    );
+    expect(widthOf({ text: { side: { phone: 'after' }, share: { phone: 60 } } })).toBeCloseTo(0.4 * plainPx);
     expect(widthOf({ frame: 'framed', inside: { phone: 10 } })).toBe(plainPx - 20);
     expect(widthOf({ frame: 'plain', inside: { phone: 10 } })).toBe(plainPx);
   });
 
   it('writes rules of pointing at only where there is something to point at, and never for touch', () => {
-    const css = (more: Partial<Shelf['card']['text']>) =>
-      shelfCss(drawn({ text: { ...text, ...more } }).view, firstBands);
-    expect(css({ when: 'pointed' })).not.toContain('hover:hover');
-    const pointed = css({ when: 'pointed', reach: { phone: 50 }, comes: 'rises' });
+    const css = (text: CardSettings['text']) => shelfCss(drawn({ text }).view, firstBands);
+    expect(css({ when: 'hover' })).not.toContain('hover:hover');
+    const pointed = css({ when: 'hover', reach: { phone: 50 }, comes: 'rises' });
     expect(pointed).toContain('@media (hover:hover)');
     expect(pointed).toContain(':focus-within');
     expect(pointed.indexOf('opacity:0')).toBeGreaterThan(pointed.indexOf('@media (hover:hover)'));
-    expect(css({ when: 'pointed', reach: { phone: 50 }, comes: 'atOnce' })).not.toContain('transition');
+    expect(css({ when: 'hover', reach: { phone: 50 }, comes: 'atOnce' })).not.toContain('transition');
   });
 
   it('says in its sentence where texts stand, as far as it is not the plainest', () => {
-    const said = (more: Partial<Shelf['card']>, shelf: Partial<Shelf> = {}) => {
-      const { made } = drawn(more, shelf);
-      const plan = specimenPlan([made]);
-      const [page] = Object.values(plan.pages);
-      const line = linesOf.shelf.find(({ id }) => id === 'card')!;
+    const said = (more: CardSettings, shelf: Partial<StoredShelf> = {}) => {
+      const { plan } = drawn(more, shelf);
+      const line = shelfBay.spec.find(({ id }) => id === 'card')!;
       return plain(
         line.say({
-          bay: page!.bays[0]!,
-          shelf: made,
-          assortment: made.assortment,
+          bay: plan.pages.home!.bays[0] as unknown as LineInput['bay'],
+          shelf: plan.shelves.a!,
+          assortment: plan.shelves.a!.assortment,
           names: specimenNames,
           total: 24,
         }),
       );
     };
-    expect(said({})).not.toMatch(/picture,.*over|framed/);
-    expect(said({ text: { ...text, side: { phone: 'before' }, reach: { phone: 0, laptop: 40 } } })).toMatch(
-      /before the picture, over the picture by 0 % from Phone, 40 % from Laptop/,
+    expect(said({})).not.toMatch(/picture,.*over|border/);
+    expect(said({ text: { side: { phone: 'before' }, reach: { laptop: 40 } } })).toMatch(
+      /before the picture, over the picture by 0 % on Phone and Tablet, 40 % from Laptop/,
     );
-    expect(said({ frame: 'shadowed' })).toMatch(/; shadowed cards$/);
-    expect(
-      said({ text: { ...text, when: 'pointed' }, frame: 'framed' }, { form: { phone: 'slider' } }),
-    ).toMatch(/there when pointed at$/);
+    expect(said({ frame: 'shadowed' })).toMatch(/; with a shadow$/);
+    expect(said({ text: { when: 'hover' }, frame: 'framed' }, { layout: { phone: 'slider' } })).toMatch(
+      /shown on hover$/,
+    );
+  });
+});
+
+describe('what a card reads', () => {
+  it('is of products only what its parts say', () => {
+    const needs = (parts: CardSettings['parts']) => neededFacts(drawn({ parts }).plan.shelves.a!.card);
+    expect(needs({})).toEqual([]);
+    expect(needs({ brand: { shown: { phone: true } }, rating: { shown: { wide: true } } })).toEqual([
+      'brand',
+      'rating',
+    ]);
+    expect(needs({ description: { shown: { phone: true } } })).toEqual(['shortText']);
+  });
+
+  it('keeps a card while nothing that its drawing reads has changed, and makes it anew when it has', () => {
+    const firstCard = (card: CardSettings, currency = 'GBP') => {
+      const plan = specimenPlan([specimenShelf('a', { card })]);
+      const house = { ...plan.house, currency };
+      return shelvesOn(specimenView({ ...plan, house }, 24))[0]!.shelf.cards[0]!;
+    };
+    const card = firstCard({});
+    expect(firstCard({ align: 'center', parts: { picture: { ratio: { phone: '1:1' } } } })).toBe(card);
+    for (const other of [
+      firstCard({ parts: { picture: { fit: 'whole' } } }),
+      firstCard({ parts: { price: { shown: { phone: false } } } }),
+      firstCard({ labels: { sale: { shown: { phone: false } } } }),
+      firstCard({ order: ['title', 'picture'] }),
+      firstCard({}, 'EUR'),
+    ])
+      expect(other).not.toBe(card);
+  });
+
+  it('has parts that came later in their place of a new card, also where an order was set before', () => {
+    const { card } = drawn({ order: ['price', 'title', 'picture'] }).plan.shelves.a!;
+    expect(card.order.filter((id) => ['price', 'title', 'picture'].includes(id))).toEqual([
+      'price',
+      'title',
+      'picture',
+    ]);
+    expect(card.order.indexOf('brand')).toBe(card.order.indexOf('title') + 1);
+    expect([...card.order].sort()).toEqual(partKinds.map(({ id }) => id).sort());
+  });
+});
+
+describe('parts', () => {
+  it('are no lower with as much to say as they may have', () => {
+    const { view, plan } = drawn({
+      parts: Object.fromEntries(partKinds.map(({ id }) => [id, { shown: { phone: true } }])),
+    });
+    const shape = { by: 'ratio', ratio: 1 } as const;
+    for (const one of view.cards.flatMap(({ parts }) => parts)) {
+      const kind = partKind(one.part)!;
+      const own = ofPart(plan.shelves.a!.card, kind.id)!;
+      const high = (said: object) => kind.heightPx(said, own, 120, shape);
+      expect(high(kind.fullest(one)), kind.id).toBeGreaterThanOrEqual(high(one));
+    }
+  });
+
+  it('that are pictures say their shape, and one of them carries the link', () => {
+    expect(partKinds.filter(({ isPicture }) => isPicture).every(({ shape }) => shape)).toBe(true);
+    expect(partKinds.filter(({ carriesLink }) => carriesLink)).toHaveLength(1);
   });
 });

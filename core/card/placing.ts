@@ -1,15 +1,10 @@
+import type { Card } from './card.ts';
 import type { PictureHeight } from './pictureHeight.ts';
 
 /** Where the texts of a card stand to its picture (calculations §14): three values, independent of each other. */
 
-export const SIDES = ['under', 'above', 'before', 'after'] as const;
 /** Before and after in reading direction. */
-export type Side = (typeof SIDES)[number];
-
-export const GROUNDS = ['light', 'dark', 'none'] as const;
-export const WHENS = ['always', 'pointed'] as const;
-export const COMINGS = ['atOnce', 'fades', 'rises'] as const;
-export type Coming = (typeof COMINGS)[number];
+type Side = Card['text']['side'][string];
 
 /** The three at one width. */
 export interface Placing {

@@ -1,20 +1,7 @@
 import type { TextSize } from './partKind.ts';
 
-/** Type sizes of a card's texts; core/css writes them and the geometry reckons with them. */
-export const cardText = {
-  title: { fontPx: 16, linePx: 21 },
-  price: { fontPx: 16, linePx: 22 },
-  brand: { fontPx: 13, linePx: 18 },
-  words: { fontPx: 14, linePx: 20 },
-  rating: { fontPx: 13, linePx: 18 },
-  count: { fontPx: 14, linePx: 20 },
-} as const satisfies Record<string, TextSize>;
-
 /** Space between the parts of a card, px. */
 export const PART_GAP_PX = 5;
-
-/** Lines that a short description may take. */
-export const WORDS_LINES = 3;
 
 /** Mean advance of a letter, as a share of the type size; an estimate until real widths are read. */
 const MEAN_ADVANCE = 0.5;

@@ -31,6 +31,10 @@ export interface StockFacts {
   count: number | null;
 }
 
+/** What of a product is read only where a card says it. */
+export const PRODUCT_FACTS = ['brand', 'shortText', 'rating'] as const;
+export type ProductFact = (typeof PRODUCT_FACTS)[number];
+
 /** One product as a card shows it: price and stock are those of its shown variant (calculations §12). */
 export interface ProductFacts {
   id: number;

@@ -39,7 +39,7 @@ export function namesFrom(
   tree: CategoryTree,
   vocabulary: Vocabulary,
   product: (id: number) => string | undefined,
-  assortment: (id: string) => string | undefined,
+  { shelf, assortment }: Pick<Names, 'shelf' | 'assortment'>,
 ): Names {
   const byId = <T extends { id: number | string }>(list: readonly T[]) =>
     new Map(list.map((one) => [one.id, one]));
@@ -67,6 +67,7 @@ export function namesFrom(
     option: (id) => options.get(id)?.name,
     optionValue: (id) => values.get(id)?.name,
     optionOf: (id) => values.get(id)?.option,
+    shelf,
     assortment,
   };
 }

@@ -1,44 +1,37 @@
 import { bandById } from '../bands/bands.ts';
-import { formKind } from '../forms/index.ts';
+import { layoutKind } from '../layouts/index.ts';
 import { listed } from '../sentence/sentence.ts';
-import type { Check } from './check.ts';
+import type { Command } from '../plan/commands.ts';
+import { ofShelves, type PageCheck } from './check.ts';
 
 /** What is to move but has all its items in sight, at the bands that it stands at. */
-export const cannotMove: Check = {
+export const cannotMove: PageCheck = {
   id: 'cannot-move',
   title: 'Nothing to move',
   severity: 'weak',
+  reads: 'page',
   find: (view) =>
-    view.bays.flatMap(({ id, content, empty, bands }) => {
-      if (content.holds !== 'shelf' || empty) return [];
-      const still = content.shelf.steps.filter(
-        ({ form, bandId, motion }) =>
-          formKind(form).moves && !motion.moves && (!bands || bands.includes(bandId)),
+    ofShelves(view, (shelf, { empty, bands }) => {
+      if (empty) return null;
+      const still = shelf.steps.filter(
+        ({ layout, bandId, motion }) =>
+          layoutKind(layout).moves && !motion.moves && (!bands || bands.includes(bandId)),
       );
-      if (still.length === 0) return [];
+      if (still.length === 0) return null;
       const names = listed([...new Set(still.map(({ bandId }) => bandById(view.bands, bandId)!.name))]);
-      const kinds = listed([...new Set(still.map(({ form }) => form))]);
-      return [
-        {
-          bayId: id,
-          text: `The ${kinds} has nothing to move on ${names}: all is in sight at once`,
-          fix: still.every(({ form, shows }) => form === 'carousel' && shows.end - shows.start > 1)
-            ? {
-                words: 'Let the edge of the last be cut',
-                command: {
-                  do: 'together',
-                  commands: still.map(({ bandId, shows }) => ({
-                    do: 'set',
-                    on: { shelf: content.shelf.id },
-                    setting: 'visible',
-                    band: bandId,
-                    value: Math.round(10 * (shows.end - shows.start - 0.6)) / 10,
-                  })),
-                },
-              }
+      const kinds = listed([...new Set(still.map(({ layout }) => layoutKind(layout).name.toLowerCase()))]);
+      const less = still.flatMap(({ layout, bandId, shows }): Command[] => {
+        const count = shows.end - shows.start;
+        const value = count > 1 ? layoutKind(layout).showLess?.(count) : undefined;
+        return value ? [{ do: 'set', on: { shelf: shelf.id }, band: bandId, ...value }] : [];
+      });
+      return {
+        text: `The ${kinds} has nothing to move on ${names}: all is in sight at once`,
+        fix:
+          less.length === still.length
+            ? { words: 'Let the edge of the last be cut', command: { do: 'together', commands: less } }
             : null,
-          goTo: 'form',
-        },
-      ];
+        goTo: 'layout',
+      };
     }),
 };

@@ -1,7 +1,9 @@
 import type { Command } from '../plan/commands.ts';
 import type { Plan } from '../plan/plan.ts';
 import type { Names } from '../sentence/sentence.ts';
-import type { PageView } from '../view/view.ts';
+import type { LineId } from '../settings/setting.ts';
+import type { BayView, PageView, ShelfView } from '../view/view.ts';
+import { shelvesOn } from '../view/shelvesIn.ts';
 
 export type Severity = 'wrong' | 'weak' | 'hint';
 export const SEVERITIES: readonly Severity[] = ['wrong', 'weak', 'hint'];
@@ -13,21 +15,53 @@ export interface Fix {
   command: Command;
 }
 
-export interface Finding {
-  check: string;
-  severity: Severity;
-  pageId: string;
-  bayId: string;
+/** What a finding is about: the store as a whole, the house, a page, a bay, or one shelf of a bay. */
+export type Place =
+  | { on: 'store' | 'house' }
+  | { on: 'page'; page: string }
+  | { on: 'bay'; page: string; bay: string }
+  | { on: 'shelf'; page: string; bay: string; shelf: string };
+
+export interface Found {
+  at: Place;
   text: string;
   fix: Fix | null;
-  /** Line of the spec where a person mends it. */
-  goTo: string;
+  /** Line of the spec where a person mends it; null where it is not mended there. */
+  goTo: LineId | null;
 }
 
-/** One check: it reads a page's view; the plan for its fix and for what was meant. */
-export interface Check {
+export interface Finding extends Found {
+  check: string;
+  severity: Severity;
+}
+
+interface CheckBase {
   id: string;
   title: string;
   severity: Severity;
-  find(view: PageView, plan: Plan, names: Names): Omit<Finding, 'check' | 'severity' | 'pageId'>[];
 }
+
+/** Reads a page's view; the plan for its fix and for what was meant. */
+export interface PageCheck extends CheckBase {
+  reads: 'page';
+  find(view: PageView, plan: Plan, names: Names): Found[];
+}
+
+/** Reads the plan alone: what is about the store, the house, or is wrong wherever it is looked at. */
+export interface PlanCheck extends CheckBase {
+  reads: 'plan';
+  find(plan: Plan, names: Names): Found[];
+}
+
+export type Check = PageCheck | PlanCheck;
+
+/** What is found of each shelf of a page that is drawn, or of all. */
+export const ofShelves = (
+  view: PageView,
+  find: (shelf: ShelfView, bay: BayView, at: Place) => Omit<Found, 'at'> | null,
+): Found[] =>
+  shelvesOn(view).flatMap(({ bay, shelf }) => {
+    const at: Place = { on: 'shelf', page: view.pageId, bay: bay.id, shelf: shelf.id };
+    const found = find(shelf, bay, at);
+    return found ? [{ at, ...found }] : [];
+  });

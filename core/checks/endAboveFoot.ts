@@ -1,30 +1,23 @@
-import type { Check } from './check.ts';
+import { ofShelves, type PageCheck } from './check.ts';
 
-/** A list that grows on reaching its end pushes what stands under it away. */
-export const endAboveFoot: Check = {
+/** A list that grows on reaching its end pushes what is under it away. */
+export const endAboveFoot: PageCheck = {
   id: 'end-above-foot',
-  title: 'Loading above what follows',
+  title: 'Loading above other bays',
   severity: 'weak',
+  reads: 'page',
   find: (view) =>
-    view.bays.flatMap(({ id, content, empty }, i) => {
-      if (content.holds !== 'shelf' || empty || content.shelf.paging.by !== 'onReach') return [];
-      const below = view.bays.slice(i + 1).filter((bay) => !bay.empty);
-      if (below.length === 0) return [];
-      return [
-        {
-          bayId: id,
-          text: 'More comes on reaching its end, before a shopper gets to what stands under it',
-          fix: {
-            words: 'Bring more by a button',
-            command: {
-              do: 'set',
-              on: { shelf: content.shelf.id },
-              setting: 'paging.by',
-              value: 'more',
-            },
-          },
-          goTo: 'form',
+    ofShelves(view, (shelf, { id, empty }) => {
+      if (empty || shelf.paging.by !== 'onReach') return null;
+      const at = view.bays.findIndex((bay) => bay.id === id);
+      if (view.bays.slice(at + 1).every((bay) => bay.empty)) return null;
+      return {
+        text: 'Keeps loading, so bays below may never be reached',
+        fix: {
+          words: 'Use a button for more',
+          command: { do: 'set', on: { shelf: shelf.id }, setting: 'paging.by', value: 'more' },
         },
-      ];
+        goTo: 'layout',
+      };
     }),
 };

@@ -1,18 +1,19 @@
 import { goneIn } from '../assortment/explain.ts';
-import { assortmentOf } from '../plan/plan.ts';
+import { assortmentOf } from '../plan/showing.ts';
 import { counted, listed } from '../sentence/sentence.ts';
-import type { Check } from './check.ts';
+import { ofShelves, type PageCheck } from './check.ts';
 
 /** A rule, a pin or a list by hand that names what is no longer there. */
-export const goneFromRule: Check = {
+export const goneFromRule: PageCheck = {
   id: 'gone-from-rule',
   title: 'Named, but no longer there',
   severity: 'weak',
+  reads: 'page',
   find: (view, plan, names) =>
-    view.bays.flatMap(({ id, content }) => {
-      const shelf = content.holds === 'shelf' ? plan.shelves[content.shelf.id] : undefined;
+    ofShelves(view, ({ id }) => {
+      const shelf = plan.shelves[id];
       const assortment = shelf && assortmentOf(plan, shelf);
-      if (!shelf || assortment?.of !== 'products') return [];
+      if (!shelf || assortment?.of !== 'products') return null;
       const there = (product: number) => names.product(product) !== undefined;
       const { putIn, leftOut, pins } = assortment.byHand;
       const byHand = {
@@ -28,24 +29,21 @@ export const goneFromRule: Check = {
         byHand.leftOut.length -
         byHand.pins.length;
       const gone = goneIn(assortment.rule, names);
-      if (lost === 0 && gone.length === 0) return [];
+      if (lost === 0 && gone.length === 0) return null;
       const on = shelf.assortmentId === null ? { shelf: shelf.id } : { assortment: shelf.assortmentId };
-      return [
-        {
-          bayId: id,
-          text:
-            gone.length > 0
-              ? `Its rule names what is gone: ${listed(gone.slice(0, 3))}${gone.length > 3 ? ' and more' : ''}`
-              : `${counted(lost, 'product')} chosen by hand ${lost === 1 ? 'is' : 'are'} gone`,
-          fix:
-            gone.length === 0
-              ? {
-                  words: 'Forget them',
-                  command: { do: 'set', on, setting: 'assortment.byHand', value: byHand },
-                }
-              : null,
-          goTo: 'shows',
-        },
-      ];
+      return {
+        text:
+          gone.length > 0
+            ? `Its rule names what is gone: ${listed(gone.slice(0, 3))}${gone.length > 3 ? ' and more' : ''}`
+            : `${counted(lost, 'product')} chosen by hand ${lost === 1 ? 'is' : 'are'} gone`,
+        fix:
+          gone.length === 0
+            ? {
+                words: 'Remove them',
+                command: { do: 'set', on, setting: 'assortment.byHand', value: byHand },
+              }
+            : null,
+        goTo: 'shows',
+      };
     }),
 };

@@ -1,10 +1,10 @@
 import { fold } from '../catalogue/fold.ts';
-import type { ProductAssortment } from '../assortment/assortment.ts';
+import type { ProductAssortment } from '../assortment/products.ts';
 import type { Clause } from '../assortment/clauses/index.ts';
 import type { Order } from '../assortment/orders/index.ts';
 import { clausesIn } from '../assortment/rule.ts';
-import { assortmentOf } from '../plan/plan.ts';
-import type { Check } from './check.ts';
+import { assortmentOf } from '../plan/showing.ts';
+import { ofShelves, type PageCheck } from './check.ts';
 
 /** Words of a heading, and what of the rule or the order keeps their promise. */
 interface Promise {
@@ -31,7 +31,7 @@ const promises: readonly Promise[] = [
   { words: /\bfeatured\b/, meant: 'featured', clauses: ['featured'], orders: [] },
   {
     words: /\b(looked at|recently viewed|seen lately)\b/,
-    meant: 'what this shopper looked at',
+    meant: 'what this shopper viewed',
     clauses: ['lookedAt'],
     orders: ['lookedAt'],
   },
@@ -42,27 +42,24 @@ const keeps = (promise: Promise, { rule, order }: ProductAssortment): boolean =>
   // What was chosen by a collection, a tag or by name may well be just that.
   clausesIn(rule).some(({ is }) => [...promise.clauses, 'collection', 'tag', 'named'].includes(is));
 
-export const headingAtOdds: Check = {
+export const headingAtOdds: PageCheck = {
   id: 'heading-at-odds',
-  title: 'A heading at odds with what is shown',
+  title: 'A heading that does not fit what is shown',
   severity: 'weak',
+  reads: 'page',
   find: (view, plan) =>
-    view.bays.flatMap(({ id, content, heading, empty }) => {
-      const shelf = content.holds === 'shelf' ? plan.shelves[content.shelf.id] : undefined;
+    ofShelves(view, ({ id }, { heading, empty }) => {
+      const shelf = plan.shelves[id];
       const assortment = shelf && assortmentOf(plan, shelf);
-      if (assortment?.of !== 'products' || empty) return [];
+      if (assortment?.of !== 'products' || empty) return null;
       const broken = promises.find(
         (promise) => promise.words.test(fold(heading.words)) && !keeps(promise, assortment),
       );
-      return broken
-        ? [
-            {
-              bayId: id,
-              text: `The heading says "${heading.words}", but nothing makes what is shown ${broken.meant}`,
-              fix: null,
-              goTo: 'shows',
-            },
-          ]
-        : [];
+      if (!broken) return null;
+      return {
+        text: `The heading says "${heading.words}", but nothing makes what is shown ${broken.meant}`,
+        fix: null,
+        goTo: 'shows',
+      };
     }),
 };

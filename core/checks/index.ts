@@ -1,19 +1,30 @@
 import type { Plan } from '../plan/plan.ts';
-import type { PageView } from '../view/view.ts';
-import { SEVERITIES, type Check, type Finding } from './check.ts';
 import type { Names } from '../sentence/sentence.ts';
+import type { PageView } from '../view/view.ts';
+import { assortmentGone } from './assortmentGone.ts';
 import { cannotMove } from './cannotMove.ts';
+import { SEVERITIES, type Check, type Finding, type Found } from './check.ts';
 import { endAboveFoot } from './endAboveFoot.ts';
+import { firstHeadings } from './firstHeadings.ts';
 import { goneFromRule } from './goneFromRule.ts';
 import { headingAtOdds } from './headingAtOdds.ts';
 import { nothingToShow } from './nothingToShow.ts';
+import { pageAddress } from './pageAddress.ts';
 import { rowsLeftShort } from './rowsLeftShort.ts';
 import { roundTooLong } from './roundTooLong.ts';
 import { ruleNeverMatches } from './ruleNeverMatches.ts';
 import { sameProductTwice } from './sameProductTwice.ts';
+import { shelfGone } from './shelfGone.ts';
+import { topUpReturns } from './topUpReturns.ts';
+import { widthsGone } from './widthsGone.ts';
 
 /** Every check; to add one, write its file and list it here. */
 export const checks: readonly Check[] = [
+  shelfGone,
+  assortmentGone,
+  topUpReturns,
+  widthsGone,
+  pageAddress,
   ruleNeverMatches,
   nothingToShow,
   rowsLeftShort,
@@ -23,20 +34,30 @@ export const checks: readonly Check[] = [
   endAboveFoot,
   headingAtOdds,
   goneFromRule,
+  firstHeadings,
 ];
 
-/** What is found on a page, the weightiest first and from the top of the page down. */
+const told = ({ id, severity }: Check, found: readonly Found[]): Finding[] =>
+  found.map((one) => ({ ...one, check: id, severity }));
+
+const bySeverity = (a: Finding, b: Finding) =>
+  SEVERITIES.indexOf(a.severity) - SEVERITIES.indexOf(b.severity);
+
+/** What is found in a plan wherever it is looked at: about the store, the house, or what a page or a bay names. */
+export const findingsIn = (plan: Plan, names: Names): Finding[] =>
+  checks
+    .flatMap((check) => (check.reads === 'plan' ? told(check, check.find(plan, names)) : []))
+    .sort(bySeverity);
+
+/** What is found on a page, with what is about the whole store; the weightiest first, from the top down. */
 export function findingsOn(view: PageView, plan: Plan, names: Names): Finding[] {
   const place = new Map(view.bays.map((bay, i) => [bay.id, i]));
-  return checks
-    .flatMap((check) =>
-      check
-        .find(view, plan, names)
-        .map((found) => ({ ...found, check: check.id, severity: check.severity, pageId: view.pageId })),
-    )
-    .sort(
-      (a, b) =>
-        SEVERITIES.indexOf(a.severity) - SEVERITIES.indexOf(b.severity) ||
-        place.get(a.bayId)! - place.get(b.bayId)!,
-    );
+  const at = ({ at: where }: Finding) => ('bay' in where ? (place.get(where.bay) ?? -1) : -1);
+  const ofPage = checks.flatMap((check) =>
+    check.reads === 'page' ? told(check, check.find(view, plan, names)) : [],
+  );
+  const ofPlan = findingsIn(plan, names).filter(
+    ({ at: where }) => !('page' in where) || where.page === view.pageId,
+  );
+  return [...ofPlan, ...ofPage].sort((a, b) => bySeverity(a, b) || at(a) - at(b));
 }

@@ -1,25 +1,21 @@
-import type { Check } from './check.ts';
+import { ofShelves, type PageCheck } from './check.ts';
 
-/** Longer than this nobody waits for what moves by itself to come round, s. */
+/** Longer than this nobody waits for what plays automatically to come round, s. */
 const LONGEST_ROUND_S = 30;
 
-export const roundTooLong: Check = {
+export const roundTooLong: PageCheck = {
   id: 'round-too-long',
-  title: 'A long way round',
+  title: 'A long full round',
   severity: 'hint',
+  reads: 'page',
   find: (view) =>
-    view.bays.flatMap(({ id, content, empty }) => {
-      if (content.holds !== 'shelf' || empty) return [];
-      const longest = Math.max(0, ...content.shelf.steps.map(({ motion }) => motion.roundS ?? 0));
-      return longest > LONGEST_ROUND_S
-        ? [
-            {
-              bayId: id,
-              text: `Moving by itself it takes ${Math.round(longest)} s to come round`,
-              fix: null,
-              goTo: 'form',
-            },
-          ]
-        : [];
+    ofShelves(view, ({ steps }, { empty }) => {
+      const longest = Math.max(0, ...steps.map(({ motion }) => motion.roundS ?? 0));
+      if (empty || longest <= LONGEST_ROUND_S) return null;
+      return {
+        text: `Full round ${Math.round(longest)} s: over ${LONGEST_ROUND_S} s`,
+        fix: null,
+        goTo: 'layout',
+      };
     }),
 };

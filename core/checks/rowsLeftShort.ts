@@ -1,10 +1,11 @@
-import { formKind } from '../forms/index.ts';
+import { layoutKind } from '../layouts/index.ts';
 import { fullCounts } from '../geometry/fullCounts.ts';
 import type { Command } from '../plan/commands.ts';
 import type { Shelf } from '../plan/shelf.ts';
 import type { Plan } from '../plan/plan.ts';
 import type { PageView, ShelfView } from '../view/view.ts';
-import type { Check, Fix } from './check.ts';
+import { shelvesIn } from '../view/shelvesIn.ts';
+import { ofShelves, type Fix, type PageCheck } from './check.ts';
 
 /** Steps whose last row is not full though there is more than one row; the very last page may end as it does. */
 export function shortSteps(shelf: ShelfView): ShelfView['steps'] {
@@ -23,17 +24,19 @@ const inWords = (count: number) => words[count] ?? String(count);
  */
 export function spareBelow(page: PageView, bayId: string, plan: Plan): number {
   const at = page.bays.findIndex((bay) => bay.id === bayId);
-  const spare = page.bays.slice(at + 1).map(({ content }) => {
-    if (content.holds !== 'shelf' || !plan.shelves[content.shelf.id]?.notTwice) return Infinity;
-    return content.shelf.total - Math.max(...content.shelf.steps.map((step) => step.size));
-  });
+  const below = page.bays.slice(at + 1).flatMap((bay) => [...shelvesIn(bay)]);
+  const spare = below.map(({ id, total, steps }) =>
+    plan.shelves[id]?.notTwice ? total - Math.max(...steps.map((step) => step.size)) : Infinity,
+  );
   return Math.min(Infinity, ...spare);
 }
 
 /** The number nearest to `near`, at most `most`, of which every step makes full rows; null where none is near. */
 function nearestFull({ steps }: ShelfView, near: number, most: number): number | null {
   const fills = (count: number) =>
-    count >= 1 && count <= most && steps.every((step) => formKind(step.form).rows(count, step.across).full);
+    count >= 1 &&
+    count <= most &&
+    steps.every((step) => layoutKind(step.layout).rows(count, step.across).full);
   for (let apart = 0; apart <= near; apart += 1)
     for (const count of [near + apart, near - apart]) if (fills(count)) return count;
   return null;
@@ -53,8 +56,8 @@ export function fullRowsFix(view: ShelfView, shelf: Shelf, spare = Infinity): Fi
     // One number for every width: what other widths set for themselves is let go.
     command: { do: 'set', on, setting: 'amount.items', value: { [view.steps[0]!.bandId]: count } },
   });
-  const acrosses = view.steps.filter((step) => formKind(step.form).inRows).map((step) => step.across);
-  const plain = view.steps.every((step) => formKind(step.form).inRows || step.rows.full);
+  const acrosses = view.steps.filter((step) => layoutKind(step.layout).inRows).map((step) => step.across);
+  const plain = view.steps.every((step) => layoutKind(step.layout).inRows || step.rows.full);
   if (!plain && (acrosses.length === 0 || shelf.amount.by === 'items')) {
     const count = nearestFull(view, near, most);
     if (count) return showing(count);
@@ -81,29 +84,26 @@ export function fullRowsFix(view: ShelfView, shelf: Shelf, spare = Infinity): Fi
   if (shelf.paging.by !== 'none') return null;
   const bands = [...new Set(shortSteps(view).map((step) => step.bandId))];
   const commands = bands.map((band): Command => ({ do: 'set', on, setting: 'lastRow', band, value: 'drop' }));
-  return { words: 'Drop the short row', command: { do: 'together', commands } };
+  return { words: 'Leave off the short row', command: { do: 'together', commands } };
 }
 
-export const rowsLeftShort: Check = {
+export const rowsLeftShort: PageCheck = {
   id: 'rows-left-short',
   title: 'Rows left short',
   severity: 'weak',
+  reads: 'page',
   find: (view, plan) =>
-    view.bays.flatMap(({ id, content }) => {
-      if (content.holds !== 'shelf') return [];
-      const shelf = plan.shelves[content.shelf.id];
-      const short = shortSteps(content.shelf);
-      if (!shelf || short.length === 0) return [];
+    ofShelves(view, (drawn, bay) => {
+      const shelf = plan.shelves[drawn.id];
+      const short = shortSteps(drawn);
+      if (!shelf || short.length === 0) return null;
       const bands = [...new Set(short.map((step) => step.bandId))];
       const names = bands.map((band) => view.bands.find((one) => one.id === band)!.name);
       const where = bands.length === 1 ? `on ${names[0]}` : `at ${inWords(bands.length)} widths`;
-      return [
-        {
-          bayId: id,
-          text: `Last row short ${where}`,
-          fix: fullRowsFix(content.shelf, shelf, spareBelow(view, id, plan)),
-          goTo: 'across',
-        },
-      ];
+      return {
+        text: `Last row short ${where}`,
+        fix: fullRowsFix(drawn, shelf, spareBelow(view, bay.id, plan)),
+        goTo: 'columns',
+      };
     }),
 };

@@ -1,16 +1,17 @@
 import { neverShows } from '../assortment/never.ts';
-import { assortmentOf } from '../plan/plan.ts';
-import type { Check } from './check.ts';
+import { assortmentOf } from '../plan/showing.ts';
+import { ofShelves, type PageCheck } from './check.ts';
 
-export const ruleNeverMatches: Check = {
+export const ruleNeverMatches: PageCheck = {
   id: 'rule-never-matches',
   title: 'A rule that can never match',
   severity: 'wrong',
+  reads: 'page',
   find: (view, plan) =>
-    view.bays.flatMap(({ id, content }) => {
-      const shelf = content.holds === 'shelf' ? plan.shelves[content.shelf.id] : undefined;
+    ofShelves(view, ({ id }) => {
+      const shelf = plan.shelves[id];
       const assortment = shelf && assortmentOf(plan, shelf);
-      if (assortment?.of !== 'products' || !neverShows(assortment.rule, assortment.soldOut)) return [];
-      return [{ bayId: id, text: 'No product can ever meet its rule', fix: null, goTo: 'shows' }];
+      if (assortment?.of !== 'products' || !neverShows(assortment.rule, assortment.soldOut)) return null;
+      return { text: 'No product can ever meet its rule', fix: null, goTo: 'shows' };
     }),
 };

@@ -2,8 +2,9 @@ import { heightOf } from '../card/pictureHeight.ts';
 import { placingCss } from '../card/placing.ts';
 import type { PictureShape } from '../card/partKind.ts';
 import type { Card } from '../card/card.ts';
+import { ON_DARK } from './onDark.ts';
 import { PART_GAP_PX } from '../card/text.ts';
-import { formKind } from '../forms/index.ts';
+import { layoutKind } from '../layouts/index.ts';
 import type { StepView } from '../view/view.ts';
 
 /** How high pictures are. */
@@ -17,7 +18,7 @@ function pictureRules(scope: string, shape: PictureShape): string {
 
 /** Texts stand on the picture here. */
 const isOver = (step: StepView): boolean =>
-  step.hasPicture && (formKind(step.form).card === 'ground' || step.placing.reach > 0);
+  step.hasPicture && (layoutKind(step.layout).card === 'ground' || step.placing.reach > 0);
 
 const hiddenUntil = { atOnce: '', fades: '', rises: 'translate:0 14px;' } as const;
 
@@ -36,25 +37,24 @@ function pointedRules(card: string, { text }: Card): string {
   );
 }
 
-const groundRules: Record<Card['text']['ground'], (texts: string) => string> = {
+const groundRules: Record<Card['text']['background'], (texts: string) => string> = {
   none: () => '',
   light: (texts) => `${texts}{background:color-mix(in srgb,var(--ground) 88%,transparent)}`,
-  dark: (texts) =>
-    `${texts}{background:rgb(0 0 0/.68);color:#fff}${texts} :is(.before,.reduced,.stars,.stars>span,.part-brand,.part-words,.part-count,.part-rating),${texts}>:is(.part-brand,.part-words,.part-count,.part-rating){color:#fff}`,
+  dark: (texts) => `${texts}{background:rgb(0 0 0/.68);${ON_DARK}}`,
 };
 
 /** How the cards of a shelf are put together at one step. */
 export function cardCss(scope: string, step: StepView, card: Card): string {
   const cards = `${scope}>.window>.cards>.card`;
-  const { card: manner } = formKind(step.form);
+  const { card: manner } = layoutKind(step.layout);
   let css = pictureRules(scope, step.picture);
   if (step.insidePx > 0) css += `${cards}{padding:${step.insidePx}px}`;
   if (!step.hasPicture) return `${css}${cards}>.texts:not(.lead){margin-top:-${PART_GAP_PX}px}`;
   if (manner === 'stacked' || manner === 'own')
     css += placingCss(cards, step.placing, heightOf(step.picture), PART_GAP_PX);
   if (!isOver(step)) return css;
-  if (manner !== 'ground') css += groundRules[card.text.ground](`${cards}>.texts:not(.lead)`);
-  return card.text.when === 'pointed' ? css + pointedRules(cards, card) : css;
+  if (manner !== 'ground') css += groundRules[card.text.background](`${cards}>.texts:not(.lead)`);
+  return card.text.when === 'hover' ? css + pointedRules(cards, card) : css;
 }
 
 /** How cards are wrapped, at every width. */

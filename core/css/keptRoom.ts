@@ -1,6 +1,9 @@
 import { valueAt } from '../bands/varying.ts';
 import type { Bands } from '../bands/bands.ts';
-import { bayHeight } from '../view/height.ts';
+import { partKind, type PartView } from '../card/parts/index.ts';
+import { bayHeight } from '../view/bayHeight.ts';
+import { shelfMeasure } from '../view/shelfMeasure.ts';
+import { shelvesIn } from '../view/shelvesIn.ts';
 import type { BayView, CardView, StandIn, StepView } from '../view/view.ts';
 import { within } from './containers.ts';
 
@@ -25,19 +28,10 @@ function evenParts({ from, to, bandId }: StepView, { room }: BayView, bands: Ban
     : [[from, to]];
 }
 
-/** Longer than any title is let be, so that it takes all the lines that a title may. */
-const LONG_TITLE = 'm'.repeat(400);
-
 /** The same card with as much to say as a card may have. */
 const fullest = (card: CardView): CardView => ({
   ...card,
-  parts: card.parts.map((part) =>
-    part.part === 'title'
-      ? { ...part, text: LONG_TITLE }
-      : part.part === 'price'
-        ? { ...part, before: part.before ?? part.now }
-        : part,
-  ),
+  parts: card.parts.map((view) => ({ ...view, ...partKind(view.part)!.fullest(view) }) as PartView),
 });
 
 /**
@@ -48,12 +42,13 @@ const fullest = (card: CardView): CardView => ({
 export function keptRoomCss(bay: BayView, standIn: StandIn, bands: Bands): string {
   const { shelf, fewerThan } = standIn;
   const scope = `html[data-looked] [data-bay="${bay.id}"]:is([hidden]:not([data-none]),[data-kept])`;
+  const aroundPx = (regionPx: number) => {
+    const filled = { ...bay, empty: false };
+    const [own] = shelvesIn(bay);
+    return bayHeight(filled, bands, regionPx) - (own ? shelfMeasure(own, bands, regionPx).heightPx : 0);
+  };
   const heightOf = (cards: CardView[], regionPx: number) =>
-    bayHeight(
-      { ...bay, empty: false, content: { holds: 'shelf', shelf: { ...shelf, cards } } },
-      bands,
-      regionPx,
-    );
+    aroundPx(regionPx) + shelfMeasure({ ...shelf, cards }, bands, regionPx).heightPx;
   const cards = shelf.cards.map(fullest);
   const highest = (regionPx: number) =>
     cards.reduce((best, card) => (heightOf([card], regionPx) > heightOf([best], regionPx) ? card : best));

@@ -1,13 +1,15 @@
 import { textOn } from '../colour/textOn.ts';
 import { valueAt } from '../bands/varying.ts';
 import { PART_GAP_PX } from '../card/text.ts';
-import { formKind } from '../forms/index.ts';
+import { layoutKind } from '../layouts/index.ts';
+import { bayKind } from '../bays/index.ts';
 import { fillCrop } from '../picture/crop.ts';
 import type { PictureFacts } from '../catalogue/facts.ts';
+import { shelvesIn } from '../view/shelvesIn.ts';
 import type { BayView, PageView, ShelfView } from '../view/view.ts';
 import { byBand, within } from './containers.ts';
 import { keptRoomCss } from './keptRoom.ts';
-import { bandsCss, cardTextCss, placesCss, shelfCss } from './shelfCss.ts';
+import { bandsCss, cardTextCss, placesCss } from './shelfCss.ts';
 
 function bayCss(bay: BayView, view: PageView): string {
   const scope = `[data-bay="${bay.id}"]`;
@@ -17,19 +19,17 @@ function bayCss(bay: BayView, view: PageView): string {
     const below = valueAt(look.below, view.bands, band);
     return `${scope}{padding-block:${above}px ${below}px}`;
   });
-  if (look.ground)
-    css += `${scope}{background:${look.ground};color:${textOn(look.ground, view.colours.text)}}`;
+  if (look.background)
+    css += `${scope}{background:${look.background};color:${textOn(look.background, view.colours.text)}}`;
   const { maximumPx } = bay.room;
   css += `${scope}{--inner:${maximumPx === null ? 'none' : `${maximumPx}px`}}`;
   const { margin } = look;
-  if (margin)
+  // What it has from the house is written once for all.
+  if (JSON.stringify(margin) !== JSON.stringify(view.margin))
     css += byBand(view.bands, (band) => `${scope}{--margin:${valueAt(margin, view.bands, band)}px}`);
   css += bandsCss(scope, bay.bands, view.bands);
   if (bay.standIn) css += keptRoomCss(bay, bay.standIn, view.bands);
-  if (content.holds === 'shelf') css += shelfCss(content.shelf, view.bands);
-  if (content.holds === 'banner')
-    css += byBand(view.bands, (band) => `${scope}{--height:${valueAt(content.height, view.bands, band)}px}`);
-  return css;
+  return css + bayKind(content.holds).css(content, scope, view.bands);
 }
 
 /** Short class for the pictures that are cropped alike at every proportion: of one shape and one focal point. */
@@ -45,7 +45,7 @@ function cropRules(shelf: ShelfView, crops: ReadonlyMap<string, PictureFacts>): 
   let before = '';
   for (const step of shelf.steps) {
     // Of a height in px, the proportions at the narrowest card of the step stand for all of them.
-    const shape = formKind(step.form).card === 'ground' ? step.ground : step.picture;
+    const shape = layoutKind(step.layout).card === 'ground' ? step.ground : step.picture;
     const frame = shape.by === 'ratio' ? shape.ratio : 1;
     const rules = [...crops]
       .map(([name, { width, height, focal }]) => {
@@ -63,19 +63,19 @@ function cropRules(shelf: ShelfView, crops: ReadonlyMap<string, PictureFacts>): 
 /** Positions and colours of the pictures of a bay, as classes, since a strict page has no inline styles. */
 function pictureCss({ content }: BayView): string {
   const rules = new Set<string>();
-  const crops = new Map<string, PictureFacts>();
   const add = (dominant: string) => rules.add(`.${toneClass(dominant)}{background-color:${dominant}}`);
-  if (content.holds === 'banner' && content.picture) add(content.picture.dominant);
-  if (content.holds === 'entry' && content.entry?.picture) add(content.entry.picture.dominant);
-  if (content.holds === 'product') content.product?.pictures.forEach((picture) => add(picture.dominant));
-  if (content.holds === 'shelf')
-    for (const card of content.shelf.cards)
+  for (const { dominant } of bayKind(content.holds).tones(content)) add(dominant);
+  let positions = '';
+  for (const shelf of shelvesIn({ content })) {
+    const crops = new Map<string, PictureFacts>();
+    for (const card of shelf.cards)
       for (const part of card.parts) {
-        if (part.part !== 'picture' || !part.picture) continue;
+        if (!('picture' in part) || !part.picture) continue;
         add(part.picture.dominant);
         crops.set(cropClass(part.picture), part.picture);
       }
-  const positions = content.holds === 'shelf' ? cropRules(content.shelf, crops) : '';
+    positions += cropRules(shelf, crops);
+  }
   return [...rules].sort().join('') + positions;
 }
 
@@ -96,7 +96,7 @@ export function pageStyles(view: PageView): ReadonlyMap<string, string> {
     ...view.bays.flatMap((bay) =>
       [
         [`${bay.id} pictures`, pictureCss(bay)] as const,
-        [`${bay.id} places`, bay.content.holds === 'shelf' ? placesCss(bay.content.shelf) : ''] as const,
+        [`${bay.id} places`, shelvesIn(bay).map(placesCss).join('')] as const,
         [bay.id, bayCss(bay, view)] as const,
       ].filter(([, css]) => css !== ''),
     ),

@@ -1,6 +1,7 @@
 import { bandById, bandEnd, type Bands } from '../bands/bands.ts';
-import { cardText } from '../card/text.ts';
-import { formKind } from '../forms/index.ts';
+import { partKinds } from '../card/parts/index.ts';
+import { everShown, labelEverShown, ofPart } from '../card/shown.ts';
+import { layoutKind } from '../layouts/index.ts';
 import type { Moving } from '../plan/shelf.ts';
 import type { ShelfView, StepView } from '../view/view.ts';
 import { cardCss, frameCss } from './cardCss.ts';
@@ -31,10 +32,10 @@ function movingRules(scope: string, step: StepView, { moving }: ShelfView): stri
 
 /** Colours, edges and measures of arrows and marks; what is as usual is left to the base style sheet. */
 function movingLookCss(scope: string, { arrowLook, arrowPlace, markLook }: Moving): string {
-  const { ink, ground, edge, offset } = arrowLook;
+  const { ink, background, edge, offset } = arrowLook;
   const arrow = [
     ink && `color:${ink}`,
-    ground && `background:${ground}`,
+    background && `background:${background}`,
     edge && 'border:2px solid currentColor',
   ].filter(Boolean);
   let css = arrow.length ? `${scope}>.arrow{${arrow.join(';')}}` : '';
@@ -55,11 +56,12 @@ function movingLookCss(scope: string, { arrowLook, arrowPlace, markLook }: Movin
   return css;
 }
 
-/** Style sheet text of one shelf: form, across, gaps, what is shown, pagers and parts at each width. */
+/** Style sheet text of one shelf: layout, across, gaps, what is shown, pagers and parts at each width. */
 export function shelfCss(shelf: ShelfView, bands: Bands): string {
   const scope = `[data-shelf="${shelf.id}"]`;
-  const { picture, titleLines, align } = shelf.card;
-  let css = `${scope}{--fit:${picture.fit === 'fill' ? 'cover' : 'contain'};--align:${align};--title-lines:${titleLines}}${frameCss(scope, shelf.card)}${movingLookCss(scope, shelf.moving)}`;
+  const { card } = shelf;
+  const parts = partKinds.map((kind) => kind.css?.(scope, ofPart(card, kind.id)!) ?? '').join('');
+  let css = `${scope}{--align:${card.align}}${parts}${frameCss(scope, shelf.card)}${movingLookCss(scope, shelf.moving)}`;
   let before = '';
   for (const step of shelf.steps) {
     const ratio = step.picture.by === 'ratio' ? `--ratio:${Number(step.picture.ratio.toFixed(4))};` : '';
@@ -70,26 +72,28 @@ export function shelfCss(shelf: ShelfView, bands: Bands): string {
     before = rules;
     css += within(step.from, step.to, hiddenCards(scope, shelf, step));
   }
-  // What a form sets holds at its own widths only, so that nothing of it has to be unset at others.
+  // What a layout sets holds at its own widths only, so that nothing of it has to be unset at others.
   css += byStep(
     shelf,
     (step) =>
       cardCss(scope, step, shelf.card) +
-      formKind(step.form).css(scope, step) +
+      layoutKind(step.layout).css(scope, step) +
       movingRules(scope, step, shelf),
   );
   for (const pager of shelf.pagers)
     for (const { from, to } of joined(pager.steps))
       css += within(from, to, `${scope}>.pager[data-size="${pager.size}"]{display:flex}`);
-  for (const [part, shown] of Object.entries(shelf.card.shown))
-    if (Object.values(shown).includes(true)) css += hiddenAt(bands, `${scope} .part-${part}`, shown);
+  for (const [part, { shown }] of Object.entries(card.parts))
+    if (everShown(card, part)) css += hiddenAt(bands, `${scope} .part-${part}`, shown);
+  for (const [label, { shown }] of Object.entries(card.labels))
+    if (labelEverShown(card, label)) css += hiddenAt(bands, `${scope} .label-${label}`, shown);
   return css;
 }
 
-/** Places of single cards, for the forms that put each in its own. */
+/** Places of single cards, for the layouts that put each in its own. */
 export function placesCss(shelf: ShelfView): string {
   const scope = `[data-shelf="${shelf.id}"]`;
-  return byStep(shelf, (step) => formKind(step.form).places?.(scope, step, shelf) ?? '');
+  return byStep(shelf, (step) => layoutKind(step.layout).places?.(scope, step, shelf) ?? '');
 }
 
 /** Rules for each step, at its own widths only; steps that touch and read the same are one. */
@@ -117,8 +121,10 @@ function joined(ranges: readonly { from: number; to: number }[]): { from: number
 
 /** Type sizes of card texts, the same that the geometry reckons with. */
 export function cardTextCss(): string {
-  return Object.entries(cardText)
-    .map(([part, { fontPx, linePx }]) => `.part-${part}{font-size:${fontPx}px;line-height:${linePx}px}`)
+  return partKinds
+    .map(({ id, text }) =>
+      text ? `.part-${id}{font-size:${text.fontPx}px;line-height:${text.linePx}px}` : '',
+    )
     .join('');
 }
 

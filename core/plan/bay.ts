@@ -1,69 +1,108 @@
-import { colourSchema } from '../colour/colourSchema.ts';
-import { array, boolean, lazy, mixed, number, object, string } from '../schema/schema.ts';
-import type { Varying } from '../bands/varying.ts';
-import { varyingSchema } from '../card/card.ts';
+import { array, string } from '../schema/schema.ts';
+import { listed } from '../sentence/sentence.ts';
+import { choice, colourOr, integer, numberChoice, own, text, yesNo } from '../settings/values.ts';
+import {
+  fromHouse,
+  setting,
+  varying,
+  type Complete,
+  type ReadSetting,
+  type Sparse,
+} from '../settings/setting.ts';
+import { ALIGNS } from '../card/card.ts';
 import { LONGEST_HEADING } from './words.ts';
 
-export interface Heading {
-  /** Empty words, no heading. */
-  words: string;
-  level: 1 | 2 | 3 | 4;
-  align: 'start' | 'center' | 'end';
-}
+const withoutHeading = (read: ReadSetting) => (read('heading.words') ? null : 'There is no heading');
 
-export interface BayLook {
-  /** As wide as the window, kept to the content, or of its own greatest width. */
-  width: 'window' | 'content' | 'own';
-  /** Its own greatest width, px; kept while it is not in use. */
-  ownPx: number;
-  /** Space at each side, px; null for the house's. */
-  margin: Varying<number> | null;
-  /** #rrggbb, or null for the page's own ground. */
-  ground: string | null;
-  /** px. */
-  above: Varying<number>;
-  below: Varying<number>;
-}
+/** What can be set of the heading over a bay. */
+export const headingSettings = {
+  heading: {
+    /** Empty words, no heading. */
+    words: setting(text(LONGEST_HEADING, 'no heading'), '', {
+      name: 'Heading',
+      find: ['heading', 'title', 'text'],
+      say: (words) => (words ? `headed "${words}"` : 'without a heading'),
+      stays: true,
+    }),
+    level: setting(numberChoice<1 | 2 | 3 | 4>(1, 2, 3, 4), 2, {
+      name: 'Heading level',
+      find: ['heading', 'level', 'h2'],
+      offBecause: withoutHeading,
+    }),
+    align: setting(choice(ALIGNS), 'start', {
+      name: 'Heading alignment',
+      find: ['heading', 'align', 'centre'],
+      offBecause: withoutHeading,
+    }),
+  },
+};
 
-/** What every bay has, whatever it holds. */
-export interface BayBase {
-  id: string;
-  heading: Heading;
-  look: BayLook;
-  /** Bands it stands at; null for every one. */
-  bands: string[] | null;
-  /** Taken off the public page, kept in the draft. */
-  hidden: boolean;
-}
+/** What can be set of the look of every bay. */
+export const lookSettings = {
+  look: {
+    /** As wide as the window, content width, or a greatest width of one's own within that. */
+    width: setting(choice({ content: 'Content width', window: 'Full width', own: 'Custom' }), 'content', {
+      name: 'Width',
+      find: ['width', 'wide', 'window', 'content', 'full'],
+    }),
+    ownPx: setting(integer(240, 2560, 'px', { step: 10 }), 760, {
+      name: 'Custom width, at most',
+      find: ['width', 'custom', 'maximum'],
+      offBecause: (read) => (read('look.width') === 'own' ? null : 'The width is not custom'),
+    }),
+    /** Space at each side, px. */
+    margin: varying(integer(0, 200, 'px', { step: 4 }), fromHouse('margin'), {
+      name: 'Margins at the sides',
+      find: ['margin', 'sides', 'space'],
+    }),
+    /** Null for the page's own. */
+    background: setting(colourOr("the page's"), null, { name: 'Background', find: ['background', 'colour'] }),
+    above: varying(integer(0, 400, 'px', { step: 4 }), 40, {
+      name: 'Space above',
+      find: ['space', 'above', 'margin'],
+    }),
+    below: varying(integer(0, 400, 'px', { step: 4 }), 40, {
+      name: 'Space below',
+      find: ['space', 'below', 'margin'],
+    }),
+  },
+};
 
-export const MOST_SPACE_PX = 400;
-export const MOST_MARGIN_PX = 200;
-export const NARROWEST_BAY_PX = 240;
-export const WIDEST_BAY_PX = 2560;
-const margin = varyingSchema(number().integer().min(0).max(MOST_MARGIN_PX).required());
-const space = varyingSchema(number().integer().min(0).max(MOST_SPACE_PX).required());
-
-export const bayBaseShape = {
-  id: string()
-    .matches(/^[a-z0-9-]{1,60}$/, 'An id has small letters, digits and hyphens.')
-    .required(),
-  heading: object({
-    words: string().max(LONGEST_HEADING).defined(),
-    level: number().oneOf([1, 2, 3, 4]).required(),
-    align: string().oneOf(['start', 'center', 'end']).required(),
-  }).noUnknown(),
-  look: object({
-    width: string().oneOf(['window', 'content', 'own']).required(),
-    ownPx: number().integer().min(NARROWEST_BAY_PX).max(WIDEST_BAY_PX).required(),
-    margin: lazy((value: unknown) => (value === null ? mixed().nullable() : margin)),
-    ground: colourSchema.nullable().defined(),
-    above: space,
-    below: space,
-  }).noUnknown(),
-  bands: array(string().max(60).required())
-    .min(1, 'A bay stands at one band at least.')
-    .max(6)
+const bandsOrAll = own<string[] | null>(
+  array(string().max(60).required())
+    .min(1, 'A bay is shown at one width at least.')
+    .max(24)
     .nullable()
     .defined(),
-  hidden: boolean().required(),
+  (bands, names) =>
+    bands === null
+      ? 'every width'
+      : listed(bands.map((id) => names.bands.find((band) => band.id === id)?.name ?? 'a width that is gone')),
+);
+
+/** When a bay is shown. */
+export const visibilitySettings = {
+  /** Null for every one. */
+  bands: setting(bandsOrAll, null, {
+    name: 'Shown at these widths',
+    find: ['phone', 'tablet', 'laptop', 'wide', 'width', 'device', 'visibility'],
+    say: (bands, names) =>
+      bands === null ? 'shown at every width' : `shown only on ${bandsOrAll.say(bands, names)}`,
+  }),
+  /** Not on the public page, kept in the draft. */
+  hidden: setting(yesNo(), false, {
+    name: 'Hidden from shoppers',
+    find: ['hide', 'show', 'off', 'visibility'],
+    say: (hidden) => (hidden ? 'hidden' : 'shown'),
+  }),
 };
+
+/** What every bay has, whatever it holds. */
+export type BayBase = { id: string } & Complete<
+  typeof headingSettings & typeof lookSettings & typeof visibilitySettings
+>;
+export type StoredBayBase = { id: string } & Sparse<
+  typeof headingSettings & typeof lookSettings & typeof visibilitySettings
+>;
+export type Heading = BayBase['heading'];
+export type BayLook = BayBase['look'];

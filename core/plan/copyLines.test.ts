@@ -1,74 +1,86 @@
 import { describe, expect, it } from 'vitest';
-import { newAssortment, newCard, firstBands } from './atFirst.ts';
-import { apply } from './commands.ts';
-import { copyLines } from './copyLines.ts';
-import { otherWayOf, withoutTrials } from './plan.ts';
-import { changesBetween } from '../change/change.ts';
-import { specimenNames, specimenPlan, specimenShelf } from '../specimen/specimen.ts';
+import { changesBetween } from '../change/changesBetween.ts';
+import { specimenNames, specimenShelf, specimenStored } from '../specimen/specimen.ts';
+import { apply, type Command } from './commands.ts';
+import { copyLines, shelfPlaces } from './copyLines.ts';
+import { otherWayOf, withoutTrials } from './places.ts';
 
-const plan = specimenPlan([
+const plan = specimenStored([
   specimenShelf('one', {
-    form: { phone: 'carousel' },
-    visible: { phone: 2.3 },
-    across: { by: 'count', count: { phone: 1, laptop: 5 }, smallest: { phone: 200 } },
+    layout: { phone: 'carousel' },
+    layoutOwn: { carousel: { visible: { phone: 2.3 } } },
+    columns: { count: { phone: 1, laptop: 5 } },
   }),
-  specimenShelf('two'),
-  specimenShelf('three', {
-    assortment: newAssortment('categories'),
-    card: newCard('categories', firstBands),
-  }),
+  specimenShelf('two', { gap: { row: { phone: 3 } } }),
+  specimenShelf('three', { assortment: { of: 'categories' } }),
 ]);
-const place = (bay: string) => ({ page: 'home', bay });
+const place = (id: string) => ({ page: 'home', bay: id, shelf: id });
 
 describe('copying lines', () => {
   it('copies what was chosen to each shelf, and nothing else, as one command', () => {
-    const next = apply(plan, copyLines(plan, place('one'), ['across'], [place('two'), place('three')]));
+    const next = apply(plan, copyLines(plan, place('one'), ['columns'], [place('two'), place('three')]));
     for (const id of ['two', 'three']) {
-      expect(next.shelves[id]!.across).toEqual(plan.shelves.one!.across);
-      expect(next.shelves[id]!.visible).toEqual({ phone: 2.3 });
-      expect(next.shelves[id]!.form).toEqual({ phone: 'grid' });
+      expect(next.shelves[id]!.columns).toEqual(plan.shelves.one!.columns);
+      expect(next.shelves[id]!.layoutOwn).toEqual({ carousel: { visible: { phone: 2.3 } } });
+      expect(next.shelves[id]!.layout).toBeUndefined();
       expect(next.shelves[id]!.name).toBe(id);
     }
     expect(next.shelves.one).toBe(plan.shelves.one);
     const said = changesBetween(plan, next, specimenNames).map(({ text }) => text);
-    expect(said).toContain('now 2.3 in sight on Phone, was 1.4 in sight');
+    expect(said).toContain('items in sight at once now 2.3, was 1.4 on Phone, 2.5 on Tablet, 4 from Laptop');
   });
 
-  it('leaves a card of another kind its parts, unless what is shown comes with it', () => {
-    const card = apply(plan, copyLines(plan, place('one'), ['card'], [place('three')]));
-    expect(card.shelves.three!.card.order).toEqual(plan.shelves.three!.card.order);
-    const shows = apply(plan, copyLines(plan, place('one'), ['shows'], [place('three')]));
-    expect(shows.shelves.three!.assortment.of).toBe('products');
-    expect(shows.shelves.three!.card.order).toEqual(plan.shelves.one!.card.order);
+  it('resets what is set there and not here', () => {
+    const next = apply(plan, copyLines(plan, place('one'), ['columns'], [place('two')]));
+    expect(next.shelves.two!.gap).toBeUndefined();
+  });
+
+  it('leaves a card of another kind the parts that it alone has, unless what is shown comes with it', () => {
+    const shown = { parts: { price: { shown: { phone: false } }, title: { lines: 4 } } };
+    const from = apply(plan, {
+      do: 'putDocument',
+      key: 'shelf:one',
+      document: { ...plan.shelves.one!, card: shown },
+    });
+    const card = apply(from, copyLines(from, place('one'), ['card'], [place('three')]));
+    expect(card.shelves.three!.card).toEqual({ parts: { title: { lines: 4 } } });
+    const both = apply(from, copyLines(from, place('one'), ['card', 'shows'], [place('three')]));
+    expect(both.shelves.three!.card).toEqual(shown);
+    expect(both.shelves.three!.assortment).toEqual(plan.shelves.one!.assortment);
   });
 
   it('copies the look of the bay without its heading', () => {
-    const wide = apply(plan, { do: 'set', on: place('one'), setting: 'look.width', value: 'window' });
+    const on = { page: 'home', bay: 'one' };
+    const wide = apply(plan, { do: 'set', on, setting: 'look.width', value: 'window' });
     const next = apply(wide, copyLines(wide, place('one'), ['look'], [place('two')]));
-    expect(next.pages.home!.bays[1]!.look.width).toBe('window');
-    expect(next.pages.home!.bays[1]!.heading.words).toBe('Heading of two');
+    expect(next.pages.home!.bays[1]!.look!.width).toBe('window');
+    expect(next.pages.home!.bays[1]!.heading!.words).toBe('Heading of two');
+  });
+
+  it('is offered for every shelf where it is', () => {
+    expect(shelfPlaces(plan)).toEqual(['one', 'two', 'three'].map(place));
   });
 });
 
 describe('trying another way', () => {
-  const trying = apply(plan, { do: 'tryAnother', shelf: 'one' });
-  const changed = apply(trying, {
+  const layout: Command = {
     do: 'set',
     on: { shelf: otherWayOf('one') },
-    setting: 'form',
+    setting: 'layout',
     value: { phone: 'list' },
-  });
+  };
+  const changed = [{ do: 'tryAnother', shelf: 'one' } as Command, layout].reduce(apply, plan);
 
   it('changes nothing that a shopper sees until it is kept', () => {
     expect(withoutTrials(changed)).toEqual(plan);
-    expect(changesBetween(plan, changed, specimenNames)).toEqual([]);
+    expect(changesBetween(plan, withoutTrials(changed), specimenNames)).toEqual([]);
   });
 
   it('leaves nothing of the other, whichever is kept', () => {
     expect(apply(changed, { do: 'keepWay', shelf: 'one', keep: 'asItIs' })).toEqual(plan);
     const kept = apply(changed, { do: 'keepWay', shelf: 'one', keep: 'other' });
-    expect(kept.shelves.one!.form).toEqual({ phone: 'list' });
-    expect(Object.keys(kept.shelves)).toEqual(['one', 'two', 'three']);
+    expect(kept.shelves.one!.layout).toEqual({ phone: 'list' });
+    expect(Object.keys(kept.shelves).sort()).toEqual(['one', 'three', 'two']);
   });
 
   it('goes with the shelf that it was tried for', () => {

@@ -1,70 +1,80 @@
-import { assortmentOf, type Plan } from './plan.ts';
+import { readPath } from '../settings/path.ts';
+import { nodeAt, type LineId, type PlacedSetting } from '../settings/setting.ts';
 import type { Command } from './commands.ts';
-import { allSettings } from './settings/index.ts';
-import { readPath, type LineId, type Setting } from './settings/setting.ts';
+import { shelvesOf } from './places.ts';
+import type { StoredPlan } from './storedPlan.ts';
+import { ofOf, subjectOf, type Target } from './target.ts';
 
-/** Lines of a bay with a shelf, as far as they can be copied to another. */
-export const COPIED_LINES = ['shows', 'form', 'across', 'card', 'look', 'when'] as const satisfies LineId[];
+/** Lines of a bay with a shelf that can be copied to another. */
+export const COPIED_LINES = [
+  'shows',
+  'layout',
+  'columns',
+  'card',
+  'look',
+  'visibility',
+] as const satisfies LineId[];
 export type CopiedLine = (typeof COPIED_LINES)[number];
 
-export interface BayPlace {
+/** A shelf where it is. */
+export interface ShelfPlace {
   page: string;
   bay: string;
+  shelf: string;
 }
 
-/** What belongs to one shelf alone, and is never copied. */
-const OWN = new Set(['name', 'heading.words']);
+/** Every shelf of a plan in every bay that shows it, from the first page on. */
+export const shelfPlaces = (plan: StoredPlan): ShelfPlace[] =>
+  Object.values(plan.pages).flatMap((page) =>
+    page.bays.flatMap((bay) =>
+      shelvesOf(bay)
+        .filter((shelf) => plan.shelves[shelf])
+        .map((shelf) => ({ page: page.id, bay: bay.id, shelf })),
+    ),
+  );
 
-/** What a card has for its kind of item. */
-const OF_A_KIND = ['card.order', 'card.shown'];
-
-/** Settings of a line that stand for themselves: what a group holds goes with the group. */
-const settingsOf = (line: CopiedLine): Setting[] => {
-  const all = allSettings.filter((one) => one.line === line && (one.on === 'shelf' || one.on === 'bay'));
-  const groups = all.filter((one) => one.group).map(({ id }) => id);
-  return all.filter(({ id }) => !OWN.has(id) && !groups.some((group) => id.startsWith(`${group}.`)));
-};
+const isOfLines = (one: PlacedSetting, lines: readonly CopiedLine[]) =>
+  !one.stays && lines.some((line) => line === one.line);
 
 /**
- * Copies lines of one bay and its shelf to others, as one step. A bay that holds no shelf is passed over, and so
- * is a card for another kind of item; what is copied to several bays that show the same shelf is copied once.
+ * Copies lines of a shelf and its bay to others, as one step. What is copied to several bays that show the same
+ * shelf is copied once; what is not set is reset there.
  */
 export function copyLines(
-  plan: Plan,
-  from: BayPlace,
+  plan: StoredPlan,
+  from: ShelfPlace,
   lines: readonly CopiedLine[],
-  to: readonly BayPlace[],
+  to: readonly ShelfPlace[],
 ): Command {
-  const bayAt = ({ page, bay }: BayPlace) => plan.pages[page]?.bays.find((one) => one.id === bay);
-  const source = bayAt(from);
-  if (source?.holds !== 'shelf') return { do: 'together', commands: [] };
-  const shelf = plan.shelves[source.shelfId]!;
+  const [source, sourceBay] = [subjectOf(plan, { shelf: from.shelf }), subjectOf(plan, bayOf(from))];
+  const shelf = plan.shelves[from.shelf];
+  if (!source || !sourceBay || !shelf) return { do: 'together', commands: [] };
+  const of = ofOf(plan, shelf);
   const commands: Command[] = [];
-  const met = new Set([shelf.id]);
+  const met = new Set([from.shelf]);
+  const copy = (on: Target, one: PlacedSetting, document: object) =>
+    commands.push({ do: 'set', on, setting: one.id, value: readPath(document, one.id) });
   for (const place of to) {
-    const bay = bayAt(place);
-    if (bay?.holds !== 'shelf') continue;
-    const other = plan.shelves[bay.shelfId]!;
-    const isNew = !met.has(other.id);
-    met.add(other.id);
-    const alike = assortmentOf(plan, shelf).of === assortmentOf(plan, other).of;
-    // Another kind of item needs a card of its own kind.
-    const takesKind = lines.includes('shows') && !alike;
-    for (const one of lines.flatMap(settingsOf)) {
-      const ofKind = alike || takesKind || !OF_A_KIND.includes(one.id);
-      if (one.on === 'shelf' && isNew && ofKind)
-        commands.push({
-          do: 'set',
-          on: { shelf: other.id },
-          setting: one.id,
-          value: readPath(shelf, one.id),
-        });
-      if (one.on === 'bay' && (!one.holds || one.holds.includes('shelf')))
-        commands.push({ do: 'set', on: place, setting: one.id, value: readPath(source, one.id) });
+    const [other, bay] = [plan.shelves[place.shelf], subjectOf(plan, bayOf(place))];
+    if (!other || !bay) continue;
+    const on = { shelf: place.shelf };
+    if (!met.has(place.shelf)) {
+      const takesKind = lines.includes('shows');
+      // What another kind of item does not have is left to it.
+      const fits = ({ items }: PlacedSetting) => takesKind || !items || items.includes(ofOf(plan, other));
+      if (takesKind) commands.push({ do: 'set', on, setting: 'assortment', value: shelf.assortment });
+      for (const one of source.settings)
+        if (isOfLines(one, lines) && !one.id.startsWith('assortment.') && fits(one) && isFor(one, of))
+          copy(on, one, source.document);
     }
-    if (takesKind && isNew && !lines.includes('card'))
-      for (const setting of OF_A_KIND)
-        commands.push({ do: 'set', on: { shelf: other.id }, setting, value: readPath(shelf, setting) });
+    met.add(place.shelf);
+    for (const one of sourceBay.settings)
+      if (isOfLines(one, lines) && nodeAt(bay.tree, one.id)) copy(bayOf(place), one, sourceBay.document);
   }
   return { do: 'together', commands };
 }
+
+const isFor = ({ items }: PlacedSetting, of: NonNullable<PlacedSetting['items']>[number]) =>
+  !items || items.includes(of);
+
+const bayOf = ({ page, bay }: ShelfPlace): Target => ({ page, bay });

@@ -1,40 +1,37 @@
-import { colourSchema } from '../colour/colourSchema.ts';
-import { array, number, object, string } from '../schema/schema.ts';
 import { FEWEST_BANDS, MOST_BANDS, type Band } from '../bands/bands.ts';
-import type { Varying } from '../bands/varying.ts';
-import { varyingSchema } from '../card/card.ts';
+import { array, number, object, string } from '../schema/schema.ts';
+import { listed } from '../sentence/sentence.ts';
+import { colour, integer, name, own } from '../settings/values.ts';
+import { byWidth, setting, varying, type Complete, type Sparse } from '../settings/setting.ts';
+import { firstBands } from './firstBands.ts';
 import { LONGEST_NAME } from './words.ts';
 
-/** Colours that every bay starts from, #rrggbb. */
-export interface HouseColours {
-  ground: string;
-  card: string;
-  text: string;
-  quiet: string;
-  accent: string;
-  onAccent: string;
-  reduced: string;
-  line: string;
-}
-
-/** What holds for the whole store. */
-export interface House {
-  storeName: string;
-  currency: string;
-  locale: string;
-  timeZone: string;
-  /** A product counts as new for this many days. */
-  newForDays: number;
-  bands: Band[];
-  colours: HouseColours;
-  /** Greatest width of what is kept to the content, px. */
-  contentPx: number;
-  /** Space at each side of the page, px. */
-  margin: Varying<number>;
-}
-
-const colour = colourSchema.required();
 const px = (most: number) => number().integer().min(0).max(most).required();
+
+const bandsSchema = array(
+  object({
+    id: string()
+      .matches(/^[a-z0-9-]{1,60}$/, 'A width is named by small letters, digits and hyphens.')
+      .required(),
+    name: string().max(40).required('A width needs a name.'),
+    from: px(2560),
+    nominal: object({ width: px(2560), height: px(2560) })
+      .noUnknown()
+      .required(),
+  })
+    .noUnknown()
+    .required(),
+)
+  .min(FEWEST_BANDS)
+  .max(MOST_BANDS)
+  .test('once', 'Two widths have the same id.', (bands) => {
+    const ids = (bands ?? []).map((band) => band?.id);
+    return new Set(ids).size === ids.length;
+  })
+  .test('ordered', 'Widths begin at 0 and each begins wider than the one before.', (bands) =>
+    (bands ?? []).every((band, i, all) => (i === 0 ? band?.from === 0 : band?.from > all[i - 1]!.from)),
+  )
+  .required();
 
 const knows = (make: (value: string) => unknown) => (value: string | undefined) => {
   try {
@@ -44,54 +41,60 @@ const knows = (make: (value: string) => unknown) => (value: string | undefined) 
   }
 };
 
-export const houseSchema = object({
-  storeName: string().max(LONGEST_NAME).required(),
-  currency: string()
-    .matches(/^[A-Z]{3}$/, 'A currency is three capital letters.')
-    .required(),
-  locale: string()
-    .max(40)
-    .test(
-      'locale',
-      'This is no language that is known here.',
-      knows((value) => Intl.NumberFormat.supportedLocalesOf(value).length),
-    )
-    .required(),
-  timeZone: string()
-    .max(60)
-    .test(
-      'zone',
-      'This is no time zone that is known here.',
-      knows((value) => new Intl.DateTimeFormat('en', { timeZone: value })),
-    )
-    .required(),
-  newForDays: number().integer().min(1).max(730).required(),
-  bands: array(
-    object({
-      id: string()
-        .matches(/^[a-z0-9-]{1,60}$/)
-        .required(),
-      name: string().max(40).required(),
-      from: px(2560),
-      nominal: object({ width: px(2560), height: px(2560) }).noUnknown(),
-    }).noUnknown(),
+const locale = string()
+  .max(40)
+  .test(
+    'locale',
+    'This is not a language that is known here.',
+    knows((value) => Intl.NumberFormat.supportedLocalesOf(value).length),
   )
-    .min(FEWEST_BANDS)
-    .max(MOST_BANDS)
-    .test('ordered', 'Bands begin at 0 and each begins wider than the one before.', (bands) =>
-      (bands ?? []).every((band, i, all) => (i === 0 ? band.from === 0 : band.from > all[i - 1]!.from)),
-    )
-    .required(),
-  colours: object({
-    ground: colour,
-    card: colour,
-    text: colour,
-    quiet: colour,
-    accent: colour,
-    onAccent: colour,
-    reduced: colour,
-    line: colour,
-  }).noUnknown(),
-  contentPx: number().integer().min(320).max(2560).required(),
-  margin: varyingSchema(number().integer().min(0).max(200).required()),
-}).noUnknown();
+  .required();
+
+const timeZone = string()
+  .max(60)
+  .test(
+    'zone',
+    'This is not a time zone that is known here.',
+    knows((value) => new Intl.DateTimeFormat('en', { timeZone: value })),
+  )
+  .required();
+
+const currency = string()
+  .matches(/^[A-Z]{3}$/, 'A currency is three capital letters.')
+  .required();
+
+const named = (title: string) => ({ name: title, find: ['colour', 'house'] });
+
+/** What can be set for the whole store. */
+export const houseSettings = {
+  storeName: setting(name(LONGEST_NAME, 'A store needs a name.'), 'New store', { name: 'Store name' }),
+  currency: setting(own<string>(currency, String), 'GBP', { name: 'Currency' }),
+  locale: setting(own<string>(locale, String), 'en-GB', { name: 'Language and region' }),
+  timeZone: setting(own<string>(timeZone, String), 'Europe/London', { name: 'Time zone' }),
+  newForDays: setting(integer(1, 730, 'days'), 30, { name: 'Days that a product counts as new' }),
+  bands: setting(
+    own<Band[]>(bandsSchema, (bands) => listed(bands.map((band) => `${band.name} from ${band.from} px`))),
+    [...firstBands],
+    { name: 'Widths' },
+  ),
+  /** Colours that every bay starts from, #rrggbb. */
+  colours: {
+    ground: setting(colour(), '#ffffff', named('Page background')),
+    card: setting(colour(), '#f2f2f2', named('Card background')),
+    text: setting(colour(), '#1c1c1c', named('Text colour')),
+    quiet: setting(colour(), '#5c5c5c', named('Quiet text colour')),
+    accent: setting(colour(), '#2b3a6b', named('Accent colour')),
+    onAccent: setting(colour(), '#ffffff', named('Text colour on the accent')),
+    reduced: setting(colour(), '#a3341a', named('Reduced price colour')),
+    line: setting(colour(), '#d9d9d9', named('Line colour')),
+  },
+  /** Greatest width of what is of content width, px. */
+  contentPx: setting(integer(320, 2560, 'px'), 1200, { name: 'Content width' }),
+  /** Space at each side of the page, px. */
+  margin: varying(integer(0, 200, 'px'), byWidth(16, { 560: 24, 880: 32 }), { name: 'Page margins' }),
+};
+
+/** What holds for the whole store. */
+export type House = Complete<typeof houseSettings>;
+export type StoredHouse = Sparse<typeof houseSettings>;
+export type HouseColours = House['colours'];

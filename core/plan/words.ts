@@ -2,4 +2,3 @@
 export const LONGEST_HEADING = 200;
 export const LONGEST_NAME = 120;
 export const LONGEST_SENTENCE = 600;
-export const LONGEST_LINK = 2_000;

@@ -20,6 +20,8 @@ export interface Names {
   optionValue(id: number): string | undefined;
   /** The option that a value belongs to. */
   optionOf(valueId: number): number | undefined;
+  /** A shelf, by its name in the owner's list. */
+  shelf(id: string): string | undefined;
   /** A saved assortment. */
   assortment(id: string): string | undefined;
 }

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import type { ProductAssortment } from '../assortment/assortment.ts';
+import type { ProductAssortment } from '../assortment/products.ts';
 import type { Clause } from '../assortment/clauses/index.ts';
 import { PRODUCT_KINDS, type Around, type ProductRecord, type World } from '../assortment/kinds.ts';
 import { orderKinds, type Order } from '../assortment/orders/index.ts';

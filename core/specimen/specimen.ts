@@ -1,12 +1,12 @@
 import type { CategoryFacts, ProductFacts } from '../catalogue/facts.ts';
 import { categoryTree, type CategoryTree } from '../catalogue/categoryTree.ts';
-import type { Item } from '../card/partKind.ts';
-import { firstBands, newShelf } from '../plan/atFirst.ts';
-import { plainLook } from '../plan/bays/bayKind.ts';
-import type { Bay } from '../plan/bays/index.ts';
-import type { House } from '../plan/house.ts';
+import type { Item } from '../card/item.ts';
+import type { StoredBay } from '../bays/index.ts';
+import { firstBands } from '../plan/firstBands.ts';
+import type { StoredHouse } from '../plan/house.ts';
 import type { Plan } from '../plan/plan.ts';
-import type { Shelf } from '../plan/shelf.ts';
+import type { StoredShelf } from '../plan/shelf.ts';
+import { completeHouse, completePlan, type StoredPlan } from '../plan/storedPlan.ts';
 import { emptyVocabulary, namesFrom } from '../catalogue/vocabulary.ts';
 import type { Names } from '../sentence/sentence.ts';
 import { viewWith, type PageInput } from '../view/pageView.ts';
@@ -14,7 +14,7 @@ import type { ItemsRequest, PageView } from '../view/view.ts';
 
 /** Small made-up plans and goods, for tests. */
 
-export const specimenHouse: House = {
+export const specimenHouse: StoredHouse = {
   storeName: 'Specimen store',
   currency: 'GBP',
   locale: 'en-GB',
@@ -35,36 +35,38 @@ export const specimenHouse: House = {
   margin: { phone: 16, laptop: 30 },
 };
 
-export const specimenShelf = (id: string, more: Partial<Shelf> = {}): Shelf => ({
-  ...newShelf(id, firstBands),
+export const specimenShelf = (id: string, more: Partial<StoredShelf> = {}): StoredShelf => ({
+  id,
   name: id,
   ...more,
 });
 
-export function specimenBay(id: string, more: Partial<Bay> = {}): Bay {
+export function specimenBay(id: string, more: Partial<StoredBay> = {}): StoredBay {
   return {
     ...(more.holds === undefined || more.holds === 'shelf' ? { holds: 'shelf', shelfId: id } : {}),
     id,
-    heading: { words: `Heading of ${id}`, level: 2, align: 'start' },
-    look: plainLook('phone', 20),
-    bands: null,
-    hidden: false,
+    heading: { words: `Heading of ${id}` },
+    look: { above: { phone: 20 }, below: { phone: 20 } },
     ...more,
-  } as Bay;
+  } as StoredBay;
 }
 
-/** A home page with these shelves, one bay each. */
-export function specimenPlan(
-  shelves: readonly Shelf[],
-  bays = shelves.map((shelf) => specimenBay(shelf.id)),
-): Plan {
+/** A home page with these shelves, one bay each, as it is stored. */
+export function specimenStored(
+  shelves: readonly StoredShelf[],
+  bays: readonly StoredBay[] = shelves.map((shelf) => specimenBay(shelf.id)),
+): StoredPlan {
   return {
     house: specimenHouse,
-    pages: { home: { id: 'home', kind: 'home', name: 'Home', direction: 'language', bays } },
+    pages: { home: { id: 'home', kind: 'home', name: 'Home', bays: [...bays] } },
     shelves: Object.fromEntries(shelves.map((shelf) => [shelf.id, shelf])),
     assortments: {},
   };
 }
+
+/** The same, complete. */
+export const specimenPlan = (shelves: readonly StoredShelf[], bays?: readonly StoredBay[]): Plan =>
+  completePlan(specimenStored(shelves, bays));
 
 export const specimenProduct = (id: number, more: Partial<ProductFacts> = {}): ProductFacts => ({
   id,
@@ -100,11 +102,11 @@ export const specimenTree: CategoryTree = categoryTree(
 );
 
 export const specimenNames: Names = namesFrom(
-  specimenHouse,
+  completeHouse(specimenHouse).house,
   specimenTree,
   emptyVocabulary,
   (id) => (id <= 400 ? `Piece ${id}` : undefined),
-  (id) => `Assortment ${id}`,
+  { shelf: (id) => `Shelf ${id}`, assortment: (id) => `Assortment ${id}` },
 );
 
 /** The home page of a plan, where every assortment of products holds the first `total` pieces in order. */
@@ -126,6 +128,7 @@ export function specimenView(plan: Plan, total = 64, more: Partial<PageInput> = 
       tree: specimenTree,
       pictures: () => undefined,
       address: { path: '/', from: {} },
+      about: {},
       ...more,
     },
     answer,

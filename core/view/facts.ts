@@ -1,5 +1,7 @@
 import { nominalOf } from '../bands/bands.ts';
-import { bayHeight, shelfMeasure, STORE_HEAD_PX } from './height.ts';
+import { bayHeight, STORE_HEAD_PX } from './bayHeight.ts';
+import { shelfMeasure } from './shelfMeasure.ts';
+import { shelvesIn } from './shelvesIn.ts';
 import type { PageView, StepView } from './view.ts';
 
 /** What is calculated of a shelf at one band, at its nominal width. */
@@ -16,12 +18,12 @@ export interface ShelfFacts {
   ofFirstScreen: number;
 }
 
-/** The figures of the shelf in a bay at each band; empty where the bay holds none or is not drawn. */
-export function shelfFacts(page: PageView, bayId: string): ShelfFacts[] {
+/** The figures of a shelf in a bay at each band; empty where it is not there or not drawn. */
+export function shelfFacts(page: PageView, bayId: string, shelfId: string): ShelfFacts[] {
   const at = page.bays.findIndex((bay) => bay.id === bayId);
   const bay = page.bays[at];
-  if (!bay || bay.content.holds !== 'shelf' || bay.empty) return [];
-  const { shelf } = bay.content;
+  const shelf = bay && !bay.empty ? shelvesIn(bay).find(({ id }) => id === shelfId) : undefined;
+  if (!bay || !shelf) return [];
   return page.bands.flatMap((band) => {
     const { id } = band;
     const nominal = nominalOf(page.bands, band);

@@ -1,7 +1,7 @@
 import type { Bands } from '../bands/bands.ts';
 import { valueAt } from '../bands/varying.ts';
 import { placedPicturePx } from '../card/placing.ts';
-import { formKind } from '../forms/index.ts';
+import { layoutKind } from '../layouts/index.ts';
 import type { Room } from '../geometry/steps.ts';
 import type { StepView } from './view.ts';
 
@@ -9,7 +9,7 @@ const short = (value: number) => Number(value.toFixed(3));
 
 /** Width of a card's picture where a shelf has an inner width of `innerPx`, px. */
 export function picturePx(step: StepView, innerPx: number): number {
-  const kind = formKind(step.form);
+  const kind = layoutKind(step.layout);
   return (
     kind.picturePx?.(step, innerPx) ??
     placedPicturePx(step.placing, kind.cardPx(step, innerPx) - 2 * step.insidePx)

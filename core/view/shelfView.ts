@@ -1,40 +1,39 @@
-import { everywhere, valueAt, type Varying } from '../bands/varying.ts';
+import { valueAt, type Varying } from '../bands/varying.ts';
 import { bandById, nominalOf, type Bands } from '../bands/bands.ts';
-import type { Of } from '../assortment/assortment.ts';
-import { faceOf } from '../card/item.ts';
-import { partKind } from '../card/parts/index.ts';
-import { ofScreen } from '../card/pictureHeight.ts';
-import type { CardContext, Item, PictureShape } from '../card/partKind.ts';
+import type { Of } from '../assortment/of.ts';
+import type { Card } from '../card/card.ts';
+import { faceOf, type Item } from '../card/item.ts';
+import { partKind, partKinds, type PartView } from '../card/parts/index.ts';
+import type { PartContext, PictureShape } from '../card/partKind.ts';
 import { isAside, type Placing } from '../card/placing.ts';
+import { everShown, labelEverShown, ofPart } from '../card/shown.ts';
 import type { Currency } from '../catalogue/money.ts';
-import { ratioValue } from '../card/card.ts';
-import { formKind } from '../forms/index.ts';
-import { FORM_IDS, type FormId } from '../forms/formKind.ts';
-import { columnsOf } from '../forms/masonry.ts';
-import { motionOf } from '../forms/moving.ts';
+import { LAYOUT_IDS, layoutKind, type LayoutId } from '../layouts/index.ts';
+import { motionOf } from '../layouts/moving.ts';
 import { innerWidth, type Room, type Step } from '../geometry/steps.ts';
-import { labelKinds } from '../label/label.ts';
+import { labelKinds } from '../label/labels/index.ts';
 import { pageAt, pager, union, type Span } from '../paging/pages.ts';
 import type { Shelf } from '../plan/shelf.ts';
+import { isSetting, type Tree } from '../settings/setting.ts';
 import { cardHeight } from './cardHeight.ts';
 import { pictureSizes } from './pictureSizes.ts';
 import type { CardView, ItemsAnswer, PagerView, ShelfView, StepView } from './view.ts';
 
 interface Sized extends Step {
-  form: FormId;
+  layout: LayoutId;
   size: number;
 }
 
-/** The steps of a shelf, each in the form of its band, with its page size at each. */
+/** The steps of a shelf, each in the layout of its band, with its page size at each. */
 export function sizedSteps(shelf: Shelf, room: Room, bands: Bands): Sized[] {
   return bands.flatMap((band) => {
-    const form = valueAt(shelf.form, bands, band.id);
-    const kind = formKind(form);
+    const layout = valueAt(shelf.layout, bands, band.id);
+    const kind = layoutKind(layout);
     const byRows = kind.inRows && shelf.amount.by === 'rows';
     return kind.ranges(shelf, band, room, bands).map((range): Sized => ({
       ...range,
       bandId: band.id,
-      form,
+      layout,
       size: byRows
         ? valueAt(shelf.amount.rows, bands, band.id) * range.across
         : valueAt(shelf.amount.items, bands, band.id),
@@ -51,7 +50,7 @@ export function heldSpan(shelf: Shelf, steps: readonly Sized[], from: number): S
 export function filledCount(shelf: Shelf, step: Sized, total: number, bands: Bands): number {
   const fills =
     shelf.paging.by === 'none' &&
-    formKind(step.form).inRows &&
+    layoutKind(step.layout).inRows &&
     valueAt(shelf.lastRow, bands, step.bandId) === 'fill';
   const shown = Math.min(step.size, total);
   return fills && shown > 0 ? Math.ceil(shown / step.across) * step.across : 0;
@@ -69,41 +68,49 @@ function shownSpan(
   const page = pageAt(step.size, shelf.paging.by === 'none' ? 0 : from);
   const end = Math.min(page.end, total);
   const start = Math.min(page.start, end);
-  const { rows, last, full } = formKind(step.form).rows(end - start, step.across);
+  const { rows, last, full } = layoutKind(step.layout).rows(end - start, step.across);
   const policy = shelf.paging.by === 'none' ? valueAt(shelf.lastRow, bands, step.bandId) : 'leave';
   if (policy === 'drop' && !full && rows > 1) return { start, end: end - last };
   return { start, end: Math.max(end, Math.min(filledCount(shelf, step, total, bands), filled)) };
 }
 
-/** Shown at one band at least. */
-const everShown = (shelf: Shelf, id: string): boolean =>
-  Object.values(shelf.card.shown[id] ?? {}).includes(true);
-
-function cardView(item: Item, shelf: Shelf, currency: Currency): CardView {
+function cardView(item: Item, card: Card, currency: Currency): CardView {
   const labels =
     item.of === 'products'
       ? labelKinds
-          .filter((kind) => everShown(shelf, kind.id))
+          .filter((kind) => labelEverShown(card, kind.id))
           .flatMap((kind) => {
             const text = kind.text(item.product);
             return text === null ? [] : [{ kind: kind.id, text }];
           })
       : [];
-  const context: CardContext = { card: shelf.card, currency, labels };
+  const context: PartContext = { currency, labels };
   const { id, title, href } = faceOf(item);
   return {
     id,
     of: item.of,
     name: title,
     href,
-    parts: shelf.card.order
-      .filter((id) => everShown(shelf, id))
-      .flatMap((id) => {
-        const kind = partKind(id);
-        return (kind?.of.includes(item.of) && kind.view(item, context)) || [];
+    parts: card.order
+      .filter((part) => everShown(card, part))
+      .flatMap((part): PartView[] => {
+        const kind = partKind(part);
+        if (!kind?.of.includes(item.of)) return [];
+        const view = kind.view(item, kind.reads(ofPart(card, part)!), context);
+        return view ? [{ part, ...view } as PartView] : [];
       }),
   };
 }
+
+/** All that the drawing of a card reads of its settings and of the house, as one text. */
+const cardKeyOf = (card: Card, currency: Currency): string =>
+  JSON.stringify([
+    currency,
+    labelKinds.map(({ id }) => labelEverShown(card, id)),
+    card.order
+      .filter((part) => everShown(card, part))
+      .map((part) => [part, partKind(part)?.reads(ofPart(card, part)!)]),
+  ]);
 
 export interface ShelfContext {
   bands: Bands;
@@ -118,30 +125,40 @@ export interface ShelfContext {
 const cardCache = new WeakMap<Item, Map<string, CardView>>();
 
 /** The same item on the same card is the same object, so that a drawing can pass it over. */
-function cachedCard(item: Item, shelf: Shelf, cardKey: string, currency: Currency): CardView {
+function cachedCard(item: Item, card: Card, cardKey: string, currency: Currency): CardView {
   let byKey = cardCache.get(item);
   if (!byKey) cardCache.set(item, (byKey = new Map()));
-  let card = byKey.get(cardKey);
-  if (!card) byKey.set(cardKey, (card = cardView(item, shelf, currency)));
-  return card;
+  let view = byKey.get(cardKey);
+  if (!view) byKey.set(cardKey, (view = cardView(item, card, currency)));
+  return view;
 }
+
+const picturePart = partKinds.find(({ isPicture }) => isPicture)!;
 
 /** How pictures are shaped at a band. */
-function pictureShape(
-  { card: { picture } }: Shelf,
-  form: FormId,
-  bands: Bands,
-  bandId: string,
-): PictureShape {
-  if (formKind(form).card === 'own') return { by: 'own' };
-  if (picture.by === 'height') return { by: 'height', px: valueAt(picture.height, bands, bandId) };
-  if (picture.by === 'screen') return ofScreen(valueAt(picture.screen, bands, bandId), bands, bandId);
-  return { by: 'ratio', ratio: ratioValue(valueAt(picture.ratio, bands, bandId)) };
+function pictureShape({ card }: Shelf, layout: LayoutId, bands: Bands, bandId: string): PictureShape {
+  if (layoutKind(layout).card === 'own') return { by: 'own' };
+  return picturePart.shape!(ofPart(card, picturePart.id)!, bands, bandId);
 }
 
-/** Where texts stand to the picture: what a form has no place for stays under it. */
-function placingOf({ card: { text } }: Shelf, form: FormId, bands: Bands, bandId: string): Placing {
-  const manner = formKind(form).card;
+/** What is set of a layout alone, at a band. */
+function ownAt(shelf: Shelf, layout: LayoutId, bands: Bands, bandId: string): Record<string, unknown> {
+  const values =
+    (shelf.layoutOwn as Readonly<Record<string, Readonly<Record<string, unknown>>>>)[layout] ?? {};
+  const { settings = {} } = layoutKind(layout);
+  const trees: Tree = { ...settings.layout, ...settings.columns };
+  return Object.fromEntries(
+    Object.entries(values).map(([key, value]) => {
+      const node = trees[key];
+      const varies = node !== undefined && isSetting(node) && node.varies;
+      return [key, varies ? valueAt(value as Varying<unknown>, bands, bandId) : value];
+    }),
+  );
+}
+
+/** Where texts stand to the picture: what a layout has no place for stays under it. */
+function placingOf({ card: { text } }: Shelf, layout: LayoutId, bands: Bands, bandId: string): Placing {
+  const manner = layoutKind(layout).card;
   const placing: Placing = {
     side: valueAt(text.side, bands, bandId),
     share: valueAt(text.share, bands, bandId),
@@ -169,19 +186,20 @@ export function shelfView(
   const end = Math.max(Math.min(wanted.end, answer.total), ...shown.map((span) => span.end));
   const held: Span = { start: wanted.start, end: Math.max(wanted.start, end) };
   const items = all.items.slice(held.start - all.start, held.end - all.start);
-  const cardKey = `${currency.code} ${currency.locale} ${JSON.stringify([shelf.card.order, shelf.card.shown])}`;
-  const cards = items.map((item) => cachedCard(item, shelf, cardKey, currency));
-  const { moving } = shelf;
+  const { moving, card } = shelf;
+  const cardKey = cardKeyOf(card, currency);
+  const cards = items.map((item) => cachedCard(item, card, cardKey, currency));
+  const pictured = card.order.includes(picturePart.id) ? ofPart(card, picturePart.id)!.shown : null;
   const stepViews = steps.map((step, i): StepView => {
     const at = <T>(varying: Varying<T>): T => valueAt(varying, bands, step.bandId);
     const shows = shown[i]!;
     const count = shows.end - shows.start;
-    const kind = formKind(step.form);
-    const moveBy = step.form === 'carousel' ? at(moving.step) : step.across;
+    const kind = layoutKind(step.layout);
+    const moveBy = kind.moveBy?.(shelf, step.across, bands, step.bandId) ?? step.across;
     const play = moving.play ? { restMs: moving.restMs, moveMs: moving.moveMs } : null;
     const motion = motionOf(count, step.across, moveBy, moving.loop, play);
     const moves = kind.moves && motion.moves;
-    const shape = pictureShape(shelf, step.form, bands, step.bandId);
+    const shape = pictureShape(shelf, step.layout, bands, step.bandId);
     const view: StepView = {
       ...step,
       shows,
@@ -190,34 +208,32 @@ export function shelfView(
       lastRow: { policy: at(shelf.lastRow), align: at(shelf.lastRowAlign) },
       equal: at(shelf.equalHeights),
       picture: shape,
-      hasPicture:
-        shelf.card.order.includes('picture') && at(shelf.card.shown.picture ?? everywhere(bands, false)),
+      hasPicture: pictured !== null && at(pictured),
       moves,
       motion,
       moveBy,
       arrows: moves && at(moving.arrows),
       arrowPx: at(moving.arrowSize),
       marks: moves ? at(moving.marks) : 'none',
-      placing: placingOf(shelf, step.form, bands, step.bandId),
-      insidePx: shelf.card.frame === 'plain' || kind.card === 'ground' ? 0 : at(shelf.card.inside),
+      placing: placingOf(shelf, step.layout, bands, step.bandId),
+      insidePx: card.frame === 'plain' || kind.card === 'ground' ? 0 : at(card.inside),
       ground: kind.ground?.(shelf, bands, step.bandId) ?? shape,
-      listPicturePx: at(shelf.listPicture),
-      spread: { items: at(shelf.spread.items), facing: at(shelf.spread.facing) },
+      own: ownAt(shelf, step.layout, bands, step.bandId),
       columns: null,
     };
-    if (step.form !== 'masonry') return view;
+    if (!kind.columnsOf) return view;
     // Reckoned at the nominal width of the band, and the same at every width of the step.
     const nominal = nominalOf(bands, bandById(bands, step.bandId)!).width;
     const regionPx = Math.min(Math.max(nominal, step.from), step.to === Infinity ? Infinity : step.to - 1);
     const widthPx = kind.cardPx(view, innerWidth(room, bands, step.bandId, regionPx));
     const heights = cards
       .slice(shows.start - held.start, shows.end - held.start)
-      .map((card) => cardHeight(card, shelf.card, view, bands, widthPx));
-    return { ...view, columns: columnsOf(heights, step.across, view.gap.row).of };
+      .map((one) => cardHeight(one, card, view, bands, widthPx));
+    return { ...view, columns: kind.columnsOf(heights, step.across, view.gap.row) };
   });
   return {
     id: shelf.id,
-    forms: FORM_IDS.filter((id) => steps.some((step) => step.form === id)),
+    layouts: LAYOUT_IDS.filter((id) => steps.some((step) => step.layout === id)),
     of,
     total: answer.total,
     own: answer.own,
@@ -226,7 +242,7 @@ export function shelfView(
     steps: stepViews,
     paging: shelf.paging,
     pagers: shelf.paging.by === 'none' ? [] : pagersOf(stepViews, answer.total, from, context.hrefFrom),
-    card: shelf.card,
+    card,
     moving,
     direction: shelf.direction === 'page' ? null : shelf.direction,
     pictureSizes: pictureSizes(stepViews, room, bands),

@@ -4,20 +4,17 @@ import { pageCss } from '../css/pageCss.ts';
 import { stepAt } from '../geometry/steps.ts';
 import { specimenBay, specimenPlan, specimenShelf, specimenView } from '../specimen/specimen.ts';
 import type { PageView, ShelfView } from './view.ts';
-import { shelfMeasure } from './height.ts';
+import { shelvesIn } from './shelvesIn.ts';
+import { shelfMeasure } from './shelfMeasure.ts';
 
-const shelfOf = (view: PageView, at = 0): ShelfView => {
-  const { content } = view.bays[at]!;
-  if (content.holds !== 'shelf') throw new Error('No shelf there.');
-  return content.shelf;
-};
+const shelfOf = (view: PageView, at = 0): ShelfView => shelvesIn(view.bays[at]!)[0]!;
 
 const paged = (rows: Record<string, number>, count: Record<string, number>) =>
   specimenPlan([
     specimenShelf('list', {
-      paging: { by: 'numbered', words: 'Show more', link: '' },
-      amount: { by: 'rows', rows, items: { phone: 12 } },
-      across: { by: 'count', count, smallest: { phone: 200 } },
+      paging: { by: 'numbered' },
+      amount: { rows },
+      columns: { count },
     }),
   ]);
 
@@ -131,18 +128,14 @@ describe('a page', () => {
     expect(specimenView(plan).firstHeading).toBe('Specimen store');
     const headed = specimenPlan(
       [specimenShelf('a')],
-      [specimenBay('a', { heading: { words: 'First', level: 1, align: 'start' } })],
+      [specimenBay('a', { heading: { words: 'First', level: 1 } })],
     );
     expect(specimenView(headed).firstHeading).toBeNull();
   });
 
   it('is good until the next midnight of the store where days are counted, else for as long as nothing changes', () => {
-    const sold = specimenShelf('a');
     const plan = specimenPlan([
-      {
-        ...sold,
-        assortment: { ...(sold.assortment as object), order: { by: 'bestSold', days: 30 } } as never,
-      },
+      specimenShelf('a', { assortment: { of: 'products', order: { by: 'bestSold', days: 30 } } }),
     ]);
     expect(new Date(specimenView(plan).goodUntil!).toISOString()).toBe('2026-11-25T00:00:00.000Z');
     expect(specimenView(specimenPlan([specimenShelf('a')])).goodUntil).toBeNull();

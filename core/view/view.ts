@@ -1,20 +1,22 @@
-import type { Assortment, ProductAssortment } from '../assortment/assortment.ts';
+import type { Assortment } from '../assortment/assortment.ts';
+import type { ProductAssortment } from '../assortment/products.ts';
+import type { ProductFact } from '../catalogue/facts.ts';
 import type { Band } from '../bands/bands.ts';
 import type { Varying } from '../bands/varying.ts';
 import type { Card } from '../card/card.ts';
-import type { Item, PartView } from '../card/partKind.ts';
+import type { ContentView } from '../bays/index.ts';
+import type { Item } from '../card/item.ts';
+import type { PartView } from '../card/parts/index.ts';
 import type { Placing } from '../card/placing.ts';
-import type { EntryDetail, PictureFacts, ProductDetail } from '../catalogue/facts.ts';
 import type { Room, Step } from '../geometry/steps.ts';
 import type { Rows } from '../geometry/rows.ts';
 import type { Pager, Span } from '../paging/pages.ts';
 import type { BayLook, Heading } from '../plan/bay.ts';
-import type { FormId } from '../forms/formKind.ts';
-import type { Motion } from '../forms/moving.ts';
+import type { LayoutId } from '../layouts/index.ts';
+import type { Motion } from '../layouts/moving.ts';
 import type { PictureShape } from '../card/partKind.ts';
 import type { HouseColours } from '../plan/house.ts';
 import type { Align, LastRow, Moving, Paging } from '../plan/shelf.ts';
-import type { PageOf } from '../plan/pageKinds.ts';
 
 /** A question that a view puts to whoever knows the catalogue: these items of this assortment. */
 export interface ItemsRequest {
@@ -26,6 +28,8 @@ export interface ItemsRequest {
   without: number[];
   start: number;
   count: number;
+  /** What of products is to be read besides what every card says. */
+  needs: readonly ProductFact[];
 }
 
 /** The answer. `items` begin at `start`; there may be more or fewer than asked. */
@@ -49,7 +53,7 @@ export interface CardView {
 
 /** A step with what it shows: the same count across and the same items at every width of it. */
 export interface StepView extends Step {
-  form: FormId;
+  layout: LayoutId;
   /** Items to a page. */
   size: number;
   /** Items shown, as places in the whole list. */
@@ -75,8 +79,8 @@ export interface StepView extends Step {
   marks: Moving['marks'][string];
   /** What gives a card its height where the picture is its ground. */
   ground: PictureShape;
-  listPicturePx: number;
-  spread: { items: number; facing: boolean };
+  /** What is set of the layout alone, at this width. */
+  own: Readonly<Record<string, unknown>>;
   /** Column of each card that is shown, where cards stand in columns of their own. */
   columns: readonly number[] | null;
 }
@@ -90,8 +94,8 @@ export interface PagerView extends Pager {
 
 export interface ShelfView {
   id: string;
-  /** Forms that it has at one width or another. */
-  forms: readonly FormId[];
+  /** Layouts that it has at one width or another. */
+  layouts: readonly LayoutId[];
   of: Assortment['of'];
   total: number;
   /** How many of them match; the others topped it up. */
@@ -110,26 +114,6 @@ export interface ShelfView {
   pictureSizes: string;
   room: Room;
 }
-
-export type ContentView =
-  | { holds: 'shelf'; shelf: ShelfView }
-  | { holds: 'notice'; words: string; link: string }
-  | {
-      holds: 'banner';
-      title: string;
-      words: string;
-      button: string;
-      link: string;
-      picture: PictureFacts | null;
-      height: Varying<number>;
-    }
-  | {
-      holds: 'product';
-      product: ProductDetail | null;
-      price: { now: string; before: string | null; from: boolean };
-      labels: string[];
-    }
-  | { holds: 'entry'; entry: EntryDetail | null };
 
 /** What stands for a bay that is a shopper's own until it is filled, so that room is kept for it. */
 export interface StandIn {
@@ -165,7 +149,8 @@ export interface Link {
 /** All that a page is: read by the public page, by the studio's frames and by the checks. */
 export interface PageView {
   pageId: string;
-  kind: PageOf;
+  /** Of `pageKinds`. */
+  kind: string;
   /** Where it stands in public. */
   path: string;
   title: string;

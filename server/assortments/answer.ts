@@ -2,9 +2,10 @@ import { evaluateCategories } from '../../core/assortment/others/categories.ts';
 import { evaluateCollections } from '../../core/assortment/others/collections.ts';
 import { evaluateEntries } from '../../core/assortment/others/entries.ts';
 import type { PictureAssortment } from '../../core/assortment/others/pictures.ts';
-import type { Assortment, ProductAssortment } from '../../core/assortment/assortment.ts';
+import type { Assortment } from '../../core/assortment/assortment.ts';
+import type { ProductAssortment } from '../../core/assortment/products.ts';
 import type { SqlWorld } from './statement.ts';
-import type { Item } from '../../core/card/partKind.ts';
+import type { Item } from '../../core/card/item.ts';
 import type { ItemsAnswer, ItemsRequest } from '../../core/view/view.ts';
 import { readProducts } from '../catalogue/productRows.ts';
 import type { Queryable } from '../db/pool.ts';
@@ -63,7 +64,7 @@ export async function answerItems(
     return { total: all.length, own: all.length, start, items: all.slice(start, start + count) };
   }
   const { total, own, ids } = await readProductIds(db, assortment, request.fallbacks, world, request);
-  const products = await readProducts(db, ids);
+  const products = await readProducts(db, ids, request.needs);
   return {
     total,
     own,

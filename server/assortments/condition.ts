@@ -7,7 +7,9 @@ import type { SqlWorld, Statement } from './statement.ts';
 /** A part of a rule as a condition on product `p`, true or false and never unknown. */
 export function conditionOf(part: Part, statement: Statement, world: SqlWorld): string {
   if (!isGroup(part))
-    return (clauseSql[part.is] as (typeof clauseSql)['category'])(part as never, statement, world);
+    return (clauseSql[part.is] as (typeof clauseSql)['category'])(part as never, statement, world, (rule) =>
+      conditionOf(rule, statement, world),
+    );
   const conditions = part.parts.map((one) => conditionOf(one, statement, world));
   if (part.join === 'any' && isGathered(part.parts))
     return `p.id IN (${conditions.map((one) => `SELECT p.id FROM product p WHERE ${one}`).join(' UNION ALL ')})`;

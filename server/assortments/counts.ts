@@ -1,4 +1,4 @@
-import type { ProductAssortment } from '../../core/assortment/assortment.ts';
+import type { ProductAssortment } from '../../core/assortment/products.ts';
 import type { SqlWorld } from './statement.ts';
 import { isGroup, pathsIn, readUntil, type Group, type Path } from '../../core/assortment/rule.ts';
 import type { Queryable } from '../db/pool.ts';

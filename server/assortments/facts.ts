@@ -1,5 +1,6 @@
 import type { World } from '../../core/assortment/kinds.ts';
-import { ruleSchema, type Group } from '../../core/assortment/rule.ts';
+import type { Group } from '../../core/assortment/rule.ts';
+import { readRule } from '../../core/plan/readRule.ts';
 import { categoryTree, type CategoryTree } from '../../core/catalogue/categoryTree.ts';
 import type { CollectionFacts, EntryFacts } from '../../core/catalogue/facts.ts';
 import { storeDay } from '../../core/catalogue/storeTime.ts';
@@ -27,9 +28,7 @@ async function readCollectionRules(db: Queryable): Promise<Map<number, Group>> {
     'SELECT id, rule FROM collection WHERE rule IS NOT NULL',
   );
   const none: Group = { join: 'any', parts: [{ is: 'named', ids: [] }] };
-  return new Map(
-    rows.map(({ id, rule }) => [id, ruleSchema.isValidSync(rule, { strict: true }) ? (rule as Group) : none]),
-  );
+  return new Map(rows.map(({ id, rule }) => [id, readRule(rule) ?? none]));
 }
 
 export async function readFacts(db: Queryable): Promise<Facts> {

@@ -19,13 +19,10 @@ export async function readNames(
   const [titles, words] = await Promise.all([readTitles(db, ids), readVocabulary(db)]);
   const byId = new Map(titles.map(({ id, title }) => [id, title]));
   const { collections, entries } = facts;
-  return namesFrom(
-    plan.house,
-    facts.tree,
-    { ...words, collections, entries },
-    (id) => byId.get(id),
-    (id) => plan.assortments[id]?.name,
-  );
+  return namesFrom(plan.house, facts.tree, { ...words, collections, entries }, (id) => byId.get(id), {
+    shelf: (id) => plan.shelves[id]?.name,
+    assortment: (id) => plan.assortments[id]?.name,
+  });
 }
 
 /** All assortments of a plan, saved and own. */

@@ -1,5 +1,5 @@
 import { isGroup, type Part } from '../../core/assortment/rule.ts';
-import type { ProductAssortment } from '../../core/assortment/assortment.ts';
+import type { ProductAssortment } from '../../core/assortment/products.ts';
 import { namedIn, topUpTo, toppedUp, type Resolved } from '../../core/assortment/evaluate.ts';
 import { withPins } from '../../core/assortment/pins.ts';
 import type { Queryable } from '../db/pool.ts';

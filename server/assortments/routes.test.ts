@@ -1,7 +1,7 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import type { ProductAssortment } from '../../core/assortment/assortment.ts';
+import type { ProductAssortment } from '../../core/assortment/products.ts';
 import type { Group } from '../../core/assortment/rule.ts';
-import { newAssortment } from '../../core/plan/atFirst.ts';
+import { newAssortment } from '../../core/assortment/assortment.ts';
 import type { ItemsAnswer } from '../../core/view/view.ts';
 import { makeServer, type Server } from '../app.ts';
 import { fillSmallStore, testDatabase, type TestDatabase } from '../specimen/database.ts';

@@ -1,5 +1,8 @@
 import type { FastifyInstance } from 'fastify';
-import { readAssortment, type Assortment, type ProductAssortment } from '../../core/assortment/assortment.ts';
+import { readAssortment, type Assortment } from '../../core/assortment/assortment.ts';
+import type { ProductAssortment } from '../../core/assortment/products.ts';
+import { PRODUCT_FACTS } from '../../core/catalogue/facts.ts';
+import { completePlan } from '../../core/plan/storedPlan.ts';
 import { explain, goneIn } from '../../core/assortment/explain.ts';
 import { array, idSchema, mixed, number, object, string, type InferType } from '../../core/schema/schema.ts';
 import { requireSession } from '../accounts/routes.ts';
@@ -39,6 +42,8 @@ const itemsSchema = object({
   ...questionShape,
   start: number().integer().min(0).max(10_000_000).required(),
   count: number().integer().min(0).max(MOST_ITEMS).required(),
+  /** All that is known, for a window that was opened before it could say. */
+  needs: array(string().oneOf(PRODUCT_FACTS).required()).max(20),
 }).noUnknown();
 
 const countsSchema = object({
@@ -77,7 +82,7 @@ export function assortmentRoutes(app: FastifyInstance, parts: Parts): void {
 
   const setOut = async (seenBy: InferType<typeof seenBySchema>) => {
     const facts = await parts.storefront.facts();
-    const plan = planFromRows(await readDraft(db));
+    const plan = completePlan(planFromRows(await readDraft(db)));
     const seen = await readSeenBy(facts, seenBy);
     const orders = seen.product ? await readOrderCount(db) : 0;
     return { facts, plan, world: worldOf(facts, plan.house, parts.clock(), seen, orders) };
@@ -86,11 +91,11 @@ export function assortmentRoutes(app: FastifyInstance, parts: Parts): void {
   app.post('/api/items', async (request) => {
     await requireSession(request, parts);
     const body = readBody(itemsSchema, request.body, 'assortment-faulty');
-    const { start, count, without } = body;
+    const { start, count, without, needs = PRODUCT_FACTS } = body;
     const assortment = read(body.assortment);
     const fallbacks = body.fallbacks.map((one) => productsOnly(read(one)));
     const { facts, world } = await setOut(body.seenBy);
-    return answerItems(db, { assortment, fallbacks, without, start, count }, facts, world);
+    return answerItems(db, { assortment, fallbacks, without, start, count, needs }, facts, world);
   });
 
   /** What remains after each clause. */
@@ -112,7 +117,7 @@ export function assortmentRoutes(app: FastifyInstance, parts: Parts): void {
     const { facts, plan, world } = await setOut(body.seenBy);
     const [record, facts1] = await Promise.all([
       readRecord(db, body.product),
-      readProducts(db, [body.product]),
+      readProducts(db, [body.product], []),
     ]);
     const product = facts1.get(body.product);
     if (!record || !product) throw new Fault('not-found', { message: 'This product is no longer there.' });

@@ -1,4 +1,10 @@
-import type { ProductDetail, ProductFacts, Swatch } from '../../core/catalogue/facts.ts';
+import {
+  PRODUCT_FACTS,
+  type ProductDetail,
+  type ProductFact,
+  type ProductFacts,
+  type Swatch,
+} from '../../core/catalogue/facts.ts';
 import type { Queryable } from '../db/pool.ts';
 import { pictureJson } from '../pictures/pictureRows.ts';
 
@@ -38,20 +44,43 @@ const asFacts = (row: ProductRow): ProductFacts => ({
   pictures: row.pictures,
 });
 
-/** Product facts by id; with as many of their pictures as asked for. Those that are gone are absent. */
+/** How what is read only where it is needed is read, and what stands for it otherwise. */
+const facts: Record<ProductFact, { select: string; join: string; otherwise: string }> = {
+  shortText: {
+    select: `coalesce(x.short_text, '') AS short_text`,
+    join: 'LEFT JOIN product_text x ON x.product_id = p.id',
+    otherwise: `'' AS short_text`,
+  },
+  brand: {
+    select: 'b.name AS brand',
+    join: 'LEFT JOIN brand b ON b.id = p.brand_id',
+    otherwise: 'NULL AS brand',
+  },
+  rating: {
+    select: 'p.rating_sum, p.rating_count',
+    join: '',
+    otherwise: '0 AS rating_sum, 0 AS rating_count',
+  },
+};
+
+/**
+ * Product facts by id; with as many of their pictures as asked for. Those that are gone are absent.
+ * @param needs what is read besides what every card says
+ */
 export async function readProducts(
   db: Queryable,
   ids: readonly number[],
+  needs: readonly ProductFact[],
   mostPictures = 2,
 ): Promise<Map<number, ProductFacts>> {
   if (ids.length === 0) return new Map();
   const { rows } = await db.query<ProductRow>(
-    `SELECT p.id, p.slug, p.title, coalesce(x.short_text, '') AS short_text, b.name AS brand, p.price, p.reduced, p.price_varies,
-       p.rating_sum, p.rating_count, p.in_stock, p.stock,
+    `SELECT p.id, p.slug, p.title, p.price, p.reduced, p.price_varies, p.in_stock, p.stock,
+       ${PRODUCT_FACTS.map((fact) => (needs.includes(fact) ? facts[fact].select : facts[fact].otherwise)).join(', ')},
        coalesce((SELECT jsonb_agg(${pictureJson('pic', 'pp.alt')} ORDER BY pp.position)
          FROM product_picture pp JOIN picture pic ON pic.id = pp.picture_id
          WHERE pp.product_id = p.id AND pp.position < $2), '[]') AS pictures
-     FROM product p LEFT JOIN product_text x ON x.product_id = p.id LEFT JOIN brand b ON b.id = p.brand_id
+     FROM product p ${needs.map((fact) => facts[fact].join).join(' ')}
      WHERE p.id = ANY($1)`,
     [ids, mostPictures],
   );
@@ -168,7 +197,7 @@ export async function readProductDetail(
   const row = found.rows[0];
   if (!row) return null;
   const [facts, { rows: variants }, { rows: fields }, { rows: trail }] = await Promise.all([
-    readProducts(db, [row.id], 12),
+    readProducts(db, [row.id], PRODUCT_FACTS, 12),
     db.query<VariantRow>(VARIANTS, [row.id]),
     db.query<FieldRow>(
       `SELECT f.name, f.type, f.unit, p.fields -> f.id AS value FROM product p JOIN field f ON p.fields ? f.id WHERE p.id = $1 ORDER BY f.position`,

@@ -1,4 +1,5 @@
 import type { FastifyInstance } from 'fastify';
+import { pageKind } from '../../core/pages/index.ts';
 import { fold } from '../../core/catalogue/fold.ts';
 import { requireSession } from '../accounts/routes.ts';
 import type { Parts } from '../parts.ts';
@@ -40,29 +41,24 @@ export function catalogueRoutes(app: FastifyInstance, parts: Parts): void {
     if (named !== undefined) return { products: await readTitles(readDb, ids(named)) };
     return { products: await findProducts(readDb, fold(text(words)), MOST_FOUND) };
   });
-  /** A product to show a product page with: the one that is named, or the newest that has a picture. */
+  /** A product to show a product page with: the one that is named, or an example. */
   app.get<Query>('/api/specimen', async (request) => {
     await requireSession(request, parts);
     const { named } = request.query;
-    if (named !== undefined) {
-      const { rows } = await readDb.query<{ slug: string }>('SELECT slug FROM product WHERE id = ANY($1)', [
-        ids(named),
-      ]);
-      return { product: rows[0] ? await readProductDetail(readDb, rows[0].slug, null) : null };
+    if (named === undefined) {
+      const slug = await parts.storefront.example(pageKind('product'), parts.clock());
+      return { product: slug === null ? null : await readProductDetail(readDb, slug, null) };
     }
-    const { rows } = await readDb.query<{ slug: string }>(
-      `SELECT slug FROM product JOIN product_picture ON product_id = id AND product_picture.position = 0
-       ORDER BY (kind = 'variants') DESC, on_sale_from DESC, id LIMIT 1`,
-    );
+    const { rows } = await readDb.query<{ slug: string }>('SELECT slug FROM product WHERE id = ANY($1)', [
+      ids(named),
+    ]);
     return { product: rows[0] ? await readProductDetail(readDb, rows[0].slug, null) : null };
   });
-  /** An entry to show an entry's page with: the newest. */
+  /** An entry to show an entry's page with. */
   app.get('/api/specimen/entry', async (request) => {
     await requireSession(request, parts);
-    const newest = (await parts.storefront.facts()).entries.find(
-      ({ publishedAt }) => publishedAt <= parts.clock(),
-    );
-    return { entry: newest ? await readEntry(readDb, newest.slug, parts.clock()) : null };
+    const slug = await parts.storefront.example(pageKind('entry'), parts.clock());
+    return { entry: slug === null ? null : await readEntry(readDb, slug, parts.clock()) };
   });
 
   app.get<Query>('/api/pictures', async (request) => {

@@ -1,12 +1,16 @@
 import { randomBytes } from 'node:crypto';
+import { readFile } from 'node:fs/promises';
 import { fileURLToPath } from 'node:url';
 import { runner } from 'node-pg-migrate';
 import pg from 'pg';
 import { afterEach, describe, expect, it } from 'vitest';
-import { firstBands, newShelf } from '../../core/plan/atFirst.ts';
-import { planFaults, readDocument, type Plan } from '../../core/plan/plan.ts';
-import { shelfSchema, type Shelf } from '../../core/plan/shelf.ts';
-import { specimenPlan, specimenShelf } from '../../core/specimen/specimen.ts';
+import { pageKinds } from '../../core/pages/index.ts';
+import { FORMAT } from '../../core/plan/formats/format.ts';
+import { readDocuments } from '../../core/plan/reading.ts';
+import { completePlan } from '../../core/plan/storedPlan.ts';
+import { makeServer } from '../app.ts';
+import { readDraft } from '../drafts/draftRows.ts';
+import { makePool } from './pool.ts';
 import { migrate } from './migrate.ts';
 
 const base = process.env.TEST_DATABASE_URL!;
@@ -39,97 +43,110 @@ async function databaseAt(count: number): Promise<{ url: string; client: pg.Clie
   return { url: url.href, client };
 }
 
-type Loose = Record<string, unknown>;
-
-/** A shelf as it was kept before where texts stand could be set. */
-function beforePlacing(shelf: Shelf): Loose {
-  const old = structuredClone(shelf) as unknown as Loose;
-  for (const key of ['slideBy', 'slideScreen']) delete old[key];
-  const card = { ...(old.card as Loose) };
-  const moving = { ...(old.moving as Loose) };
-  for (const key of ['text', 'frame', 'inside']) delete card[key];
-  for (const key of ['arrowLook', 'markLook', 'comes']) delete moving[key];
-  const picture = { ...(card.picture as Loose) };
-  delete picture.screen;
-  return { ...old, card: { ...card, picture }, moving };
+interface Store {
+  house: object;
+  pages: Record<string, object>;
+  shelves: Record<string, object>;
+  assortments?: Record<string, object>;
 }
 
-/** The same as it was kept before forms other than a grid. */
-function beforeForms(shelf: Shelf): Loose {
-  const { id, name, assortmentId, assortment, notTwice, across, gap, card } = shelf;
-  return {
-    id,
-    name,
-    assortmentId,
-    assortment,
-    notTwice,
-    form: 'grid',
-    across,
-    gap,
-    amount: { by: 'items', rows: { phone: 2 }, items: 10 },
-    pager: 'numbered',
-    lastRow: { phone: 'leave' },
-    card: {
-      order: card.order,
-      shown: card.shown,
-      picture: { ratio: '3:4', fit: 'whole' },
-      titleLines: 3,
-      align: 'end',
-    },
-  };
-}
+const storeOf = async (format: number): Promise<Store> =>
+  JSON.parse(
+    await readFile(new URL(`../../core/plan/formats/stores/format-${format}.json`, import.meta.url), 'utf8'),
+  ) as Store;
 
-async function keep(client: pg.Client, plan: Plan, shelves: Record<string, Loose>): Promise<void> {
+/** A saved assortment of 200 products that were picked by hand, as the second format kept it. */
+const handPicked = {
+  id: 'picked',
+  name: 'Picked',
+  assortment: {
+    of: 'products',
+    rule: { join: 'all', parts: [{ is: 'named', ids: Array.from({ length: 200 }, (_, i) => i + 1) }] },
+    order: { by: 'asNamed' },
+    byHand: { putIn: [], leftOut: [7], pins: [{ id: 3, place: 1 }] },
+    soldOut: 'out',
+    limit: null,
+    fallback: null,
+  },
+};
+
+/** Keeps a store as its draft and as two releases. */
+async function keep(client: pg.Client, store: Store): Promise<void> {
   const put = (key: string, body: unknown) =>
     client.query('INSERT INTO draft_document (key, version, body) VALUES ($1, 1, $2)', [
       key,
       body === null ? null : JSON.stringify(body),
     ]);
-  await put('house', plan.house);
-  for (const [id, shelf] of Object.entries(shelves)) await put(`shelf:${id}`, shelf);
-  for (const [id, page] of Object.entries(plan.pages)) await put(`page:${id}`, page);
+  await put('house', store.house);
+  for (const [kind, group] of [
+    ['page', store.pages],
+    ['shelf', store.shelves],
+    ['assortment', store.assortments ?? {}],
+  ] as const)
+    for (const [id, body] of Object.entries(group)) await put(`${kind}:${id}`, body);
   await put('shelf:gone', null);
-  await client.query('INSERT INTO release (number, published_at, plan, changes) VALUES (1, now(), $1, $2)', [
-    JSON.stringify({ ...plan, shelves }),
-    JSON.stringify([]),
-  ]);
+  for (const number of [1, 2])
+    await client.query(
+      'INSERT INTO release (number, published_at, plan, changes) VALUES ($1, now(), $2, $3)',
+      [number, JSON.stringify(store), JSON.stringify([])],
+    );
+  await client.query('INSERT INTO live (release_number) VALUES (2)');
 }
 
-describe('drafts and releases that were kept before', () => {
-  it('take the settings of texts, frames and looks as they stood for until then', async () => {
-    const { url, client } = await databaseAt(6);
-    const shelf = specimenShelf('a', { visible: { phone: 2.3 } });
-    await keep(client, specimenPlan([shelf]), { a: beforePlacing(shelf) });
+describe.each([
+  [1, 3],
+  [2, 5],
+  [3, 6],
+  [4, 7],
+])('a store of format %i, as the first %i migrations left it', (format, migrations) => {
+  it('is taken over whole: drafts, releases, assortments, and every page is served', async () => {
+    const { url, client } = await databaseAt(migrations);
+    const store = await storeOf(format);
+    // Saved assortments came with the second format.
+    const kept =
+      format === 1 ? store : { ...store, assortments: { ...store.assortments, picked: handPicked } };
+    await keep(client, kept);
     await migrate(url);
-    const { rows } = await client.query(`SELECT body FROM draft_document WHERE key = 'shelf:a'`);
-    const read = readDocument('shelf:a', rows[0].body) as Shelf;
-    const usual = newShelf('a', firstBands);
-    expect(read.card.text).toEqual(usual.card.text);
-    expect(read.card.frame).toBe('plain');
-    expect(read.moving).toEqual(shelf.moving);
-    expect(read.visible).toEqual({ phone: 2.3 });
-    expect(
-      (await client.query(`SELECT body FROM draft_document WHERE key = 'shelf:gone'`)).rows[0].body,
-    ).toBeNull();
-    const release = await client.query('SELECT plan FROM release');
-    expect(() => shelfSchema.validateSync(release.rows[0].plan.shelves.a, { strict: true })).not.toThrow();
-    expect(planFaults(release.rows[0].plan as Plan)).toEqual([]);
-    // A release stays what nobody can change.
-    await expect(client.query(`UPDATE release SET plan = '{}'`)).rejects.toThrow();
-  });
 
-  it('come all the way from a time of grids only', async () => {
-    const { url, client } = await databaseAt(5);
-    const shelf = specimenShelf('a');
-    await keep(client, specimenPlan([shelf]), { a: beforeForms(shelf) });
+    const pool = makePool(url);
+    const { plan, unreadable } = readDocuments(await readDraft(pool));
+    await pool.end();
+    expect(unreadable).toEqual([]);
+    expect(Object.keys(plan.shelves).sort()).toEqual(Object.keys(store.shelves).sort());
+    expect(Object.keys(plan.pages).sort()).toEqual(Object.keys(store.pages).sort());
+    if (format > 1)
+      expect(completePlan(plan).assortments.picked!.assortment).toMatchObject({
+        rule: handPicked.assortment.rule,
+        byHand: handPicked.assortment.byHand,
+      });
+
+    // Releases are as they were published, and nobody can change them.
+    const { rows } = await client.query<{ plan: unknown }>('SELECT plan FROM release ORDER BY number');
+    for (const row of rows) expect(row.plan).toEqual(kept);
+    await expect(client.query(`UPDATE release SET plan = '{}'`)).rejects.toThrow(/never changed/);
+
+    const server = await makeServer({ databaseUrl: url, picturesFolder: '/nowhere' });
+    for (const { address } of pageKinds.filter(({ address: { slugged } }) => !slugged)) {
+      const path = `/${address.steps.join('/')}`;
+      const there = Object.hasOwn(store.pages, address.steps[0] ?? 'home');
+      const answer = await server.app.inject({ url: path });
+      expect(answer.statusCode, path).toBe(there ? 200 : 404);
+    }
+    const live = (await server.parts.live.get())!;
+    expect(live.unreadable).toEqual([]);
+    await server.stop();
+  });
+});
+
+describe('what is kept from now on', () => {
+  it('says its format', async () => {
+    const { url, client } = await databaseAt(7);
+    const store = await storeOf(FORMAT);
+    await keep(client, store);
     await migrate(url);
-    const { rows } = await client.query(`SELECT body FROM draft_document WHERE key = 'shelf:a'`);
-    const read = readDocument('shelf:a', rows[0].body) as Shelf;
-    expect(read).toMatchObject({
-      form: { phone: 'grid' },
-      paging: { by: 'numbered' },
-      amount: { items: { phone: 10 } },
-      card: { titleLines: 3, align: 'end', picture: { by: 'ratio', ratio: { phone: '3:4' }, fit: 'whole' } },
-    });
+    const { rows } = await client.query<{ format: number }>(
+      `SELECT (plan->>'format')::int AS format FROM release`,
+    );
+    expect(rows.map(({ format }) => format)).toEqual([FORMAT, FORMAT]);
   });
 });

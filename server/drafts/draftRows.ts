@@ -3,18 +3,18 @@ import {
   documentKeys,
   documentOf,
   isDocumentKey,
-  withDocument,
   type DocumentKey,
-  type Plan,
   type PlanDocument,
-} from '../../core/plan/plan.ts';
+} from '../../core/plan/documents.ts';
+import { readDocuments, writtenDocument } from '../../core/plan/reading.ts';
+import type { StoredPlan } from '../../core/plan/storedPlan.ts';
 import type { Queryable } from '../db/pool.ts';
 
 export interface DraftRow {
   key: DocumentKey;
   version: number;
-  /** Null once it was taken away. */
-  body: PlanDocument | null;
+  /** As it was written, of whatever format; null once it was removed. */
+  body: unknown;
   savedAt: string;
   /** Who saved it last. */
   savedBy: string | null;
@@ -23,7 +23,7 @@ export interface DraftRow {
 interface Row {
   key: string;
   version: number;
-  body: PlanDocument | null;
+  body: unknown;
   saved_at: Date;
   name: string | null;
 }
@@ -44,13 +44,9 @@ export async function readDraft(db: Queryable): Promise<DraftRow[]> {
   return rows.filter((row) => isDocumentKey(row.key)).map(asDraftRow);
 }
 
-/** The named documents, locked until the transaction ends. Those that never were are absent. */
-export async function lockDraftRows(client: PoolClient, keys: readonly DocumentKey[]): Promise<DraftRow[]> {
-  const { rows } = await client.query<Row>(
-    `${SELECT} WHERE key = ANY($1) ORDER BY key FOR UPDATE OF draft_document`,
-    [keys],
-  );
-  return rows.map(asDraftRow);
+/** Lets one save after the other, so that none reads what another is about to change. */
+export async function lockDraft(client: PoolClient): Promise<void> {
+  await client.query('LOCK TABLE draft_document IN SHARE ROW EXCLUSIVE MODE');
 }
 
 /**
@@ -71,26 +67,20 @@ export async function writeDraftRow(
      ON CONFLICT (key) DO UPDATE SET version = draft_document.version + 1, body = excluded.body, saved_at = now(), saved_by = excluded.saved_by
      WHERE draft_document.version = $2
      RETURNING version`,
-    [key, expected, body === null ? null : JSON.stringify(body), accountId],
+    [key, expected, body === null ? null : JSON.stringify(writtenDocument(body)), accountId],
   );
   return rows[0]?.version ?? null;
 }
 
-/** The draft as one plan. Throws when there is no house yet. */
-export function planFromRows(rows: readonly DraftRow[]): Plan {
-  const house = rows.find((row) => row.key === 'house')?.body;
-  if (!house) throw new Error('This store has no draft yet.');
-  return rows.reduce((plan, row) => (row.body ? withDocument(plan, row.key, row.body) : plan), {
-    house,
-    pages: {},
-    shelves: {},
-    assortments: {},
-  } as unknown as Plan);
+/** The draft as one plan; what cannot be read is left out of it. Throws when there is no house yet. */
+export function planFromRows(rows: readonly DraftRow[]): StoredPlan {
+  if (!rows.some(({ key, body }) => key === 'house' && body)) throw new Error('This store has no draft yet.');
+  return readDocuments(rows).plan;
 }
 
 export async function writeWholeDraft(
   client: Queryable,
-  plan: Plan,
+  plan: StoredPlan,
   accountId: number | null,
 ): Promise<void> {
   for (const key of documentKeys(plan))

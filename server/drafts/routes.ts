@@ -1,18 +1,18 @@
 import type { FastifyInstance } from 'fastify';
 import { array, mixed, number, object, string } from '../../core/schema/schema.ts';
-import {
-  isDocumentKey,
-  planFaults,
-  readDocument,
-  type DocumentKey,
-  type PlanDocument,
-} from '../../core/plan/plan.ts';
+import { isDocumentKey, type DocumentKey, type PlanDocument } from '../../core/plan/documents.ts';
+import { FORMAT, UnreadableDocument } from '../../core/plan/formats/format.ts';
+import type { StoredHouse } from '../../core/plan/house.ts';
+import { readDocument, writtenDocument } from '../../core/plan/reading.ts';
+import { completeHouse } from '../../core/plan/storedPlan.ts';
+import { objectAt, type UpgradeContext } from '../../core/plan/upgrades/step.ts';
+import { same } from '../../core/settings/same.ts';
 import { requireSession } from '../accounts/routes.ts';
 import { inTransaction } from '../db/pool.ts';
 import { Fault } from '../faults.ts';
 import type { Parts } from '../parts.ts';
-import { readBody, withFault } from '../readBody.ts';
-import { lockDraftRows, planFromRows, readDraft, writeDraftRow } from './draftRows.ts';
+import { readBody } from '../readBody.ts';
+import { lockDraft, planFromRows, readDraft, writeDraftRow, type DraftRow } from './draftRows.ts';
 
 const saveSchema = object({
   documents: array(
@@ -20,9 +20,11 @@ const saveSchema = object({
       key: string().max(80).required(),
       /** Version that the change was made on; 0 for a document that is new. */
       version: number().integer().min(0).required(),
-      /** Null takes the document away. */
+      /** Null removes the document. */
       body: mixed().nullable().defined(),
-    }).noUnknown(),
+    })
+      .noUnknown()
+      .required(),
   )
     .min(1)
     .max(200)
@@ -32,28 +34,41 @@ const saveSchema = object({
 interface Sent {
   key: DocumentKey;
   version: number;
-  body: PlanDocument | null;
+  body: unknown;
 }
 
 function readSent(body: unknown): Sent[] {
   const { documents } = readBody(saveSchema, body, 'document-faulty');
   return documents.map(({ key, version, body: document }) => {
+    const details = { path: 'key' };
     if (!isDocumentKey(key))
-      throw new Fault('document-faulty', {
-        message: `There is no document "${key}".`,
-        details: { path: 'key' },
-      });
+      throw new Fault('document-faulty', { message: `There is no document "${key}".`, details });
     if (document === null && key === 'house')
-      throw new Fault('document-faulty', {
-        message: 'The house style cannot be taken away.',
-        details: { path: 'key' },
-      });
-    return {
-      key,
-      version,
-      body: document === null ? null : withFault('document-faulty', () => readDocument(key, document), key),
-    };
+      throw new Fault('document-faulty', { message: 'The house style cannot be removed.', details });
+    return { key, version, body: document };
   });
+}
+
+/** One document that was sent, of whatever format, in the current one; refused where it could not be drawn. */
+function read(one: Sent, context: UpgradeContext): PlanDocument | null {
+  if (one.body === null) return null;
+  try {
+    return readDocument(one, context);
+  } catch (error) {
+    if (!(error instanceof UnreadableDocument)) throw error;
+    throw new Fault('document-faulty', { message: error.message, details: { key: one.key } });
+  }
+}
+
+/** What values by width are by, once the house that is sent, if one is, is there. */
+function contextFor(sent: readonly Sent[], rows: readonly DraftRow[]): UpgradeContext {
+  const kept = rows.find(({ key }) => key === 'house')?.body ?? {};
+  const known = { house: objectAt(kept), bands: completeHouse({}).around.bands };
+  const house = sent.find(({ key }) => key === 'house');
+  const around = house
+    ? completeHouse(read(house, known) as StoredHouse)
+    : completeHouse(rows.length ? planFromRows(rows).house : {});
+  return { house: objectAt(house?.body ?? kept), bands: around.around.bands };
 }
 
 /** The draft: read whole, saved document by document, all of a save or none of it. */
@@ -62,22 +77,26 @@ export function draftRoutes(app: FastifyInstance, parts: Parts): void {
 
   app.get('/api/draft', async (request) => {
     await requireSession(request, parts);
-    return { documents: await readDraft(db) };
+    return { documents: await readDraft(db), format: FORMAT };
   });
 
   app.post('/api/draft', async (request) => {
     const { account } = await requireSession(request, parts);
     const sent = readSent(request.body);
     return inTransaction(db, async (client) => {
-      const stored = new Map(
-        (
-          await lockDraftRows(
-            client,
-            sent.map(({ key }) => key),
-          )
-        ).map((row) => [row.key, row]),
+      await lockDraft(client);
+      const rows = await readDraft(client);
+      const context = contextFor(sent, rows);
+      const stored = new Map(rows.map((row) => [row.key, row]));
+      const documents = sent.map((one) => ({ ...one, document: read(one, context) }));
+      // The same save again, since its answer was lost on the way, is not somebody else's.
+      const isAgain = ({ key, version, document }: (typeof documents)[number]) => {
+        const row = stored.get(key);
+        return row?.version === version + 1 && same(row.body, document && writtenDocument(document));
+      };
+      const stale = documents.filter(
+        (one) => (stored.get(one.key)?.version ?? 0) !== one.version && !isAgain(one),
       );
-      const stale = sent.filter(({ key, version }) => (stored.get(key)?.version ?? 0) !== version);
       if (stale.length)
         throw new Fault('draft-stale', {
           details: {
@@ -87,19 +106,22 @@ export function draftRoutes(app: FastifyInstance, parts: Parts): void {
           },
         });
       const versions: Record<string, number> = {};
-      for (const { key, version, body } of sent) {
-        const written = await writeDraftRow(client, { key, expected: version, body, accountId: account.id });
+      for (const one of documents) {
+        const { key, version, document } = one;
+        if (isAgain(one)) {
+          versions[key] = version + 1;
+          continue;
+        }
+        const written = await writeDraftRow(client, {
+          key,
+          expected: version,
+          body: document,
+          accountId: account.id,
+        });
         if (written === null) throw new Fault('draft-stale', { details: { theirs: [] } });
         versions[key] = written;
       }
-      const plan = planFromRows(await readDraft(client));
-      const fault = planFaults(plan)[0];
-      if (fault)
-        throw new Fault('document-faulty', {
-          message: `${fault.key} ${fault.path}: ${fault.message}`,
-          details: fault,
-        });
-      return { versions, savedAt: new Date(parts.clock()).toISOString() };
+      return { versions, savedAt: new Date(parts.clock()).toISOString(), format: FORMAT };
     });
   });
 }

@@ -1,8 +1,8 @@
 import { createHash } from 'node:crypto';
 import { renderToStaticMarkup } from 'react-dom/server';
-import { renditionAddress } from '../../core/picture/renditions.ts';
-import { decimalMoney } from '../../core/catalogue/money.ts';
+import { bayKind } from '../../core/bays/index.ts';
 import { pageCss } from '../../core/css/pageCss.ts';
+import { shelvesIn } from '../../core/view/shelvesIn.ts';
 import type { PageView } from '../../core/view/view.ts';
 import { Page } from '../../storefront/Page.tsx';
 import { KEEP_ROOM } from '../../storefront/enhance/keepRoom.ts';
@@ -22,46 +22,23 @@ const escape = (text: string) =>
 
 /** schema.org data about what the page shows; the origin makes its addresses whole. */
 export function structuredData(view: PageView, origin: string): object[] {
+  const store = { origin, currency: view.currency };
   const about: object[] = [];
-  for (const { content } of view.bays) {
-    if (content.holds === 'product' && content.product) {
-      const { product } = content;
-      about.push({
-        '@context': 'https://schema.org',
-        '@type': 'Product',
-        name: product.title,
-        description: product.shortText,
-        sku: product.code,
-        image: product.pictures.map(({ id }) => `${origin}${renditionAddress(id, 1000)}`),
-        ...(product.brand && { brand: { '@type': 'Brand', name: product.brand } }),
-        ...(product.rating && {
-          aggregateRating: {
-            '@type': 'AggregateRating',
-            ratingValue: Number(product.rating.mean.toFixed(2)),
-            reviewCount: product.rating.count,
-          },
-        }),
-        offers: {
-          '@type': 'Offer',
-          price: decimalMoney(product.price.reduced ?? product.price.regular, view.currency),
-          priceCurrency: view.currency,
-          availability: `https://schema.org/${product.stock.state === 'out' ? 'OutOfStock' : 'InStock'}`,
-          url: `${origin}/product/${product.slug}`,
-        },
-      });
-    }
-    if (content.holds === 'shelf' && content.shelf.cards.length)
-      about.push({
-        '@context': 'https://schema.org',
-        '@type': 'ItemList',
-        numberOfItems: content.shelf.total,
-        itemListElement: content.shelf.cards.map((card, i) => ({
-          '@type': 'ListItem',
-          position: content.shelf.held.start + i + 1,
-          name: card.name,
-          url: `${origin}${card.href}`,
-        })),
-      });
+  for (const bay of view.bays) {
+    about.push(...(bayKind(bay.content.holds).data?.(bay.content, store) ?? []));
+    for (const shelf of shelvesIn(bay))
+      if (shelf.cards.length)
+        about.push({
+          '@context': 'https://schema.org',
+          '@type': 'ItemList',
+          numberOfItems: shelf.total,
+          itemListElement: shelf.cards.map((card, i) => ({
+            '@type': 'ListItem',
+            position: shelf.held.start + i + 1,
+            name: card.name,
+            url: `${origin}${card.href}`,
+          })),
+        });
   }
   return about;
 }

@@ -1,4 +1,6 @@
 import type { CategoryTree } from '../../core/catalogue/categoryTree.ts';
+import { emptyPlan } from '../../core/plan/documents.ts';
+import { completePlan } from '../../core/plan/storedPlan.ts';
 import type { Plan } from '../../core/plan/plan.ts';
 import { viewWith } from '../../core/view/pageView.ts';
 import { htmlPage } from './document.tsx';
@@ -6,44 +8,43 @@ import { sentPage, type SentPage } from './pageCache.ts';
 
 /** A page that says that there is nothing here, and where there is something. */
 export function notFoundPage(plan: Plan, tree: CategoryTree): SentPage {
-  const view = viewWith(
-    {
-      plan,
-      page: {
+  const page = completePlan({
+    ...emptyPlan,
+    pages: {
+      'not-found': {
         id: 'not-found',
         kind: 'shop',
         name: 'There is nothing at this address',
-        direction: 'language',
         bays: [
           {
             id: 'not-found',
             holds: 'notice',
-            words: 'Perhaps it was moved, or sold for good. Everything that there is stands in the shop.',
+            words: 'It may have moved or sold out. Browse the shop.',
             link: '/shop',
-            heading: { words: '', level: 2, align: 'start' },
             look: {
               width: 'content',
-              ownPx: 760,
-              margin: null,
-              ground: null,
+              background: null,
               above: { [plan.house.bands[0]!.id]: 24 },
               below: { [plan.house.bands[0]!.id]: 120 },
             },
-            bands: null,
-            hidden: false,
           },
         ],
       },
+    },
+    house: { bands: plan.house.bands, margin: plan.house.margin },
+  }).pages['not-found']!;
+  const view = viewWith(
+    {
+      plan,
+      page,
       now: 0,
       tree,
       pictures: () => undefined,
       address: { path: '/', from: {} },
+      about: {},
     },
     () => ({ total: 0, own: 0, start: 0, items: [] }),
   );
-  const { html, policy } = htmlPage(
-    { ...view, links: view.links.map((link) => ({ ...link, current: false })) },
-    '',
-  );
+  const { html, policy } = htmlPage(view, '');
   return sentPage(html, policy, 404, null);
 }

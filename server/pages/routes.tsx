@@ -4,7 +4,10 @@ import { dependsOf } from '../../core/assortment/depends.ts';
 import { pageStyles } from '../../core/css/pageCss.ts';
 import { readFrom } from '../../core/paging/pages.ts';
 import type { Plan } from '../../core/plan/plan.ts';
-import type { PageAddress } from '../../core/view/pageView.ts';
+import { pageKinds, wantedAt } from '../../core/pages/index.ts';
+import type { PageKind } from '../../core/pages/pageKind.ts';
+import type { PageAddress } from '../../core/view/address.ts';
+import { shelvesOn } from '../../core/view/shelvesIn.ts';
 import type { PageView } from '../../core/view/view.ts';
 import { Bay } from '../../storefront/bays/index.tsx';
 import { assortmentsIn } from '../assortments/names.ts';
@@ -28,8 +31,17 @@ function readOffsets(query: Query, plan: Plan): Record<string, number> {
   return from;
 }
 
-const addressKey = (wanted: Wanted, { path, from }: PageAddress) =>
-  JSON.stringify([path, 'variantId' in wanted ? wanted.variantId : null, Object.entries(from).sort()]);
+const addressKey = ({ query }: Wanted, { path, from }: PageAddress) =>
+  JSON.stringify([path, query, Object.entries(from).sort()]);
+
+/** The parameters that a kind of page reads, one value each. */
+const readQuery = (kind: PageKind, query: Query): Wanted['query'] =>
+  Object.fromEntries(
+    kind.reads.flatMap((name) => {
+      const value = query[name];
+      return typeof value === 'string' && value ? [[name, value]] : [];
+    }),
+  );
 
 /** Sends a page that is ready, headers and all, past what only serves answers that are made on the spot. */
 function send(request: FastifyRequest, reply: FastifyReply, page: SentPage): void {
@@ -50,12 +62,11 @@ function send(request: FastifyRequest, reply: FastifyReply, page: SentPage): voi
 const remembers = (plan: Plan): boolean => dependsOf(assortmentsIn(plan)).reads.has('lookedAt');
 
 /** Whether anything of a page moves, or grows where it stands. */
-const hasLife = ({ bays }: PageView): boolean =>
-  bays.some(({ content }) => {
-    if (content.holds !== 'shelf') return false;
-    const { steps, paging, pagers } = content.shelf;
-    return steps.some((step) => step.moves) || (paging.by !== 'numbered' && pagers.length > 0);
-  });
+const hasLife = (view: PageView): boolean =>
+  shelvesOn(view).some(
+    ({ shelf: { steps, paging, pagers } }) =>
+      steps.some((step) => step.moves) || (paging.by !== 'numbered' && pagers.length > 0),
+  );
 
 const MOST_LOOKED_AT = 30;
 /** Fragments that one address may ask for in a minute: many a shopper can stand behind one. */
@@ -68,29 +79,6 @@ const readLookedAt = (given: string | string[] | undefined): number[] =>
     .map(Number)
     .filter((id) => id > 0 && id < 2 ** 31)
     .slice(0, MOST_LOOKED_AT);
-
-/** Listings and things that have addresses of their own, by the first step of the path. */
-const SLUGGED = { category: 'category', collection: 'collection', journal: 'entry' } as const;
-
-/** What the path of a public page asks for; null where there is no such kind of page. */
-function wantedOf(path: string): Wanted | null {
-  const [first = '', slug, more] = path.split('/').filter(Boolean).map(decodeStep);
-  if (more !== undefined) return null;
-  if (slug === undefined) {
-    if (first === '') return { of: 'home' };
-    return first === 'shop' || first === 'journal' ? { of: first } : null;
-  }
-  if (first === 'product') return { of: 'product', slug, variantId: null };
-  return Object.hasOwn(SLUGGED, first) ? { of: SLUGGED[first as keyof typeof SLUGGED], slug } : null;
-}
-
-function decodeStep(step: string): string {
-  try {
-    return decodeURIComponent(step);
-  } catch {
-    return step;
-  }
-}
 
 /** The public pages, drawn from the live release and the catalogue as it is. */
 export function pageRoutes(app: FastifyInstance, parts: Parts): void {
@@ -112,7 +100,8 @@ export function pageRoutes(app: FastifyInstance, parts: Parts): void {
   const limited = { config: { rateLimit: { max: MOST_FRAGMENTS, timeWindow: '1 minute' } } };
   app.get<{ Querystring: Query }>('/fragment', limited, async (request, reply) => {
     const { path, bay, looked } = request.query;
-    const wanted = typeof path === 'string' ? wantedOf(path) : null;
+    const asked = typeof path === 'string' ? wantedAt(path) : null;
+    const wanted = asked && { ...asked, query: {} };
     const release = await parts.live.get();
     if (!wanted || !release || typeof bay !== 'string') throw new Fault('bad-request');
     const address: PageAddress = { path: String(path), from: {} };
@@ -132,7 +121,7 @@ export function pageRoutes(app: FastifyInstance, parts: Parts): void {
   const make = async (request: FastifyRequest, wanted: Wanted, now: number): Promise<SentPage> => {
     const release = await parts.live.get();
     if (!release) throw new Fault('not-found', { message: 'Nothing has been published yet.' });
-    const path = request.url.split('?', 1)[0]!;
+    const path = request.url.split('?', 1)[0]!.replace(/(?<=.)\/+$/, '');
     const address: PageAddress = { path, from: readOffsets(request.query as Query, release.plan) };
     const key = addressKey(wanted, address);
     const page =
@@ -142,7 +131,8 @@ export function pageRoutes(app: FastifyInstance, parts: Parts): void {
         if (!view) return notFoundPage(release.plan, await parts.storefront.tree());
         // Only where there is something to remember, to fill, to move or to let grow.
         const own =
-          remembers(release.plan) && (wanted.of === 'product' || view.bays.some(({ personal }) => personal));
+          remembers(release.plan) &&
+          (wanted.kind.needs === 'product' || view.bays.some(({ personal }) => personal));
         const script = enhance && (own || hasLife(view)) ? { href: enhance.href, remembers: own } : null;
         const { html, policy } = htmlPage(view, `${request.protocol}://${request.host}`, script);
         return sentPage(html, policy, 200, view.goodUntil);
@@ -157,17 +147,18 @@ export function pageRoutes(app: FastifyInstance, parts: Parts): void {
       ? send(request, reply, kept)
       : make(request, wanted, now).then((page) => send(request, reply, page));
   };
-  app.get('/', (request, reply) => answer(request, reply, { of: 'home' }));
-  app.get('/shop', (request, reply) => answer(request, reply, { of: 'shop' }));
-  app.get('/journal', (request, reply) => answer(request, reply, { of: 'journal' }));
-  for (const [first, of] of Object.entries(SLUGGED))
-    app.get<{ Params: { slug: string } }>(`/${first}/:slug`, (request, reply) =>
-      answer(request, reply, { of, slug: request.params.slug }),
+  for (const kind of pageKinds) {
+    const { steps, slugged } = kind.address;
+    app.get<{ Params: { slug?: string } }>(
+      `/${[...steps, ...(slugged ? [':slug'] : [])].join('/')}`,
+      (request, reply) =>
+        answer(request, reply, {
+          kind,
+          slug: request.params.slug ?? '',
+          query: readQuery(kind, request.query as Query),
+        }),
     );
-  app.get<{ Params: { slug: string } }>('/product/:slug', (request, reply) => {
-    const variant = readFrom((request.query as Query).variant);
-    return answer(request, reply, { of: 'product', slug: request.params.slug, variantId: variant || null });
-  });
+  }
 }
 
 /** The page for addresses that lead nowhere, in the store's own dress. */

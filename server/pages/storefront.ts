@@ -1,27 +1,26 @@
-import type { Around } from '../../core/assortment/kinds.ts';
 import { storeDay } from '../../core/catalogue/storeTime.ts';
 import type { CategoryTree } from '../../core/catalogue/categoryTree.ts';
 import type { Page } from '../../core/plan/page.ts';
-import type { PageOf } from '../../core/plan/pageKinds.ts';
+import { pageFor } from '../../core/pages/index.ts';
+import type { PageKind } from '../../core/pages/pageKind.ts';
 import type { Plan } from '../../core/plan/plan.ts';
-import { viewAwaiting, type PageAddress, type PageInput } from '../../core/view/pageView.ts';
+import { picturesOf, shelvesOf } from '../../core/plan/places.ts';
+import type { PageAddress } from '../../core/view/address.ts';
+import { viewAwaiting } from '../../core/view/pageView.ts';
 import type { PageView } from '../../core/view/view.ts';
 import { answerItems } from '../assortments/answer.ts';
 import { readFacts, readOrderCount, worldOf, type Facts, type SeenBy } from '../assortments/facts.ts';
 import { readRecord } from '../assortments/records.ts';
-import { readEntry } from '../catalogue/groupRows.ts';
-import { readProductDetail } from '../catalogue/productRows.ts';
 import type { Queryable } from '../db/pool.ts';
+import { aboutReaders } from './about/index.ts';
 import { readPictures } from '../pictures/pictureRows.ts';
 
-/** What was asked for, already checked. */
-export type Wanted =
-  | { of: 'home' | 'shop' | 'journal' }
-  | { of: 'category' | 'collection' | 'entry'; slug: string }
-  | { of: 'product'; slug: string; variantId: number | null };
-
-const pageOfKind = (plan: Plan, kind: PageOf): Page | undefined =>
-  Object.values(plan.pages).find((page) => page.kind === kind);
+/** What was asked for: a kind of page, the slug of what it is about, and the parameters that it reads. */
+export interface Wanted {
+  kind: PageKind;
+  slug: string;
+  query: Readonly<Record<string, string | undefined>>;
+}
 
 /** First instant after `now` at which a product or an entry that is already there comes out; null for none. */
 async function nextOut(db: Queryable, now: number): Promise<number | null> {
@@ -50,8 +49,8 @@ function onlyWith(page: Page, plan: Plan, bayId: string): Page {
   const at = page.bays.findIndex(({ id }) => id === bayId);
   const bay = page.bays[at];
   if (!bay) return { ...page, bays: [] };
-  const above = bay.holds === 'shelf' && plan.shelves[bay.shelfId]?.notTwice ? page.bays.slice(0, at) : [];
-  return { ...page, bays: [...above, bay] };
+  const leavesOut = shelvesOf(bay).some((id) => plan.shelves[id]?.notTwice);
+  return { ...page, bays: [...(leavesOut ? page.bays.slice(0, at) : []), bay] };
 }
 
 export interface Storefront {
@@ -62,36 +61,10 @@ export interface Storefront {
    * @param own what one shopper sees of one bay; without it, what everybody sees of the whole page
    */
   view(plan: Plan, wanted: Wanted, address: PageAddress, now: number, own?: OwnBay): Promise<PageView | null>;
+  /** Something to show a page of a kind with, as its public page would be asked for; null where there is none. */
+  example(kind: PageKind, now: number): Promise<string | null>;
   /** The catalogue has changed. */
   forget(): void;
-}
-
-/** What the page is about; null where there is no such thing. */
-async function aboutOf(
-  db: Queryable,
-  facts: Facts,
-  wanted: Wanted,
-  now: number,
-): Promise<{ input: Partial<PageInput>; around: Around } | null> {
-  if (wanted.of === 'category') {
-    const category = facts.tree.bySlug(wanted.slug);
-    return category
-      ? { input: { categoryId: category.id }, around: { of: 'category', id: category.id } }
-      : null;
-  }
-  if (wanted.of === 'collection') {
-    const collection = facts.collections.find(({ slug }) => slug === wanted.slug);
-    return collection ? { input: { collection }, around: { of: 'collection', id: collection.id } } : null;
-  }
-  if (wanted.of === 'entry') {
-    const entry = await readEntry(db, wanted.slug, now);
-    return entry ? { input: { entry }, around: null } : null;
-  }
-  if (wanted.of === 'product') {
-    const product = await readProductDetail(db, wanted.slug, wanted.variantId);
-    return product ? { input: { product }, around: null } : null;
-  }
-  return { input: {}, around: null };
 }
 
 /** Makes views of pages from a plan and the catalogue as it is now. */
@@ -107,22 +80,28 @@ export function storefront(db: Queryable, rollWindows: (today: number) => void):
     facts,
     tree: () => facts().then(({ tree }) => tree),
     forget: () => (known = null),
+    async example(kind, now) {
+      return kind.needs ? aboutReaders[kind.needs].example({ db, facts: await facts(), now, query: {} }) : '';
+    },
     async view(plan, wanted, address, now, own) {
-      const whole = pageOfKind(plan, wanted.of);
+      const { kind, slug, query } = wanted;
+      const whole = pageFor(plan, kind, slug);
       if (!whole) return null;
       const page = own ? onlyWith(whole, plan, own.bay) : whole;
       const at = await facts();
       const today = storeDay(now, plan.house.timeZone);
       if (at.soldWindowsAsOf !== today) rollWindows(today);
-      const about = await aboutOf(db, at, wanted, now);
+      const about = kind.needs
+        ? await aboutReaders[kind.needs].read(slug, { db, facts: at, now, query })
+        : {};
       if (!about) return null;
       const pictures = await readPictures(
         db,
-        page.bays.flatMap((bay) => (bay.holds === 'banner' && bay.pictureId ? [bay.pictureId] : [])),
+        page.bays.flatMap((bay) => [...picturesOf(bay)]),
       );
-      const { product } = about.input;
+      const { product } = about;
       const seenBy: SeenBy = {
-        around: about.around,
+        around: kind.around(about),
         lookedAt: own?.lookedAt ?? [],
         product: product ? await readRecord(db, product.id) : null,
       };
@@ -136,7 +115,7 @@ export function storefront(db: Queryable, rollWindows: (today: number) => void):
           pictures: (id) => pictures.get(id),
           address,
           keepsRoom: !own,
-          ...about.input,
+          about,
         },
         (request) => answerItems(db, request, at, world),
       );

@@ -1,7 +1,10 @@
 import type { FastifyInstance } from 'fastify';
 import { number, object } from '../../core/schema/schema.ts';
-import { changesBetween } from '../../core/change/change.ts';
-import { planFaults, withoutTrials } from '../../core/plan/plan.ts';
+import { changesBetween } from '../../core/change/changesBetween.ts';
+import { withoutTrials } from '../../core/plan/places.ts';
+import { writtenPlan } from '../../core/plan/reading.ts';
+import { completePlan } from '../../core/plan/storedPlan.ts';
+import { same } from '../../core/settings/same.ts';
 import { requireSession } from '../accounts/routes.ts';
 import { assortmentsIn, readNames } from '../assortments/names.ts';
 import { inTransaction } from '../db/pool.ts';
@@ -9,6 +12,7 @@ import { planFromRows, readDraft } from '../drafts/draftRows.ts';
 import { Fault } from '../faults.ts';
 import type { Parts } from '../parts.ts';
 import { readBody } from '../readBody.ts';
+import { renderAll } from './renderAll.ts';
 import { insertRelease, readLive } from './releaseRows.ts';
 
 /** Sum of all versions: changes whenever any document of the draft does. */
@@ -22,7 +26,7 @@ export function publishRoutes(app: FastifyInstance, parts: Parts): void {
     await requireSession(request, parts);
     const live = await readLive(db);
     if (!live) throw new Fault('not-found');
-    return live;
+    return { number: live.number, publishedAt: live.publishedAt, plan: writtenPlan(live.stored) };
   });
 
   app.post('/api/releases', async (request) => {
@@ -38,24 +42,20 @@ export function publishRoutes(app: FastifyInstance, parts: Parts): void {
           message: 'The draft was changed in another window. Look at the changes again, then publish.',
         });
       const plan = withoutTrials(planFromRows(rows));
-      const fault = planFaults(plan)[0];
-      if (fault)
-        throw new Fault('document-faulty', {
-          message: `${fault.key} ${fault.path}: ${fault.message}`,
-          details: fault,
-        });
+      const complete = completePlan(plan);
       const before = await readLive(client);
       const changes = before
         ? changesBetween(
-            before.plan,
+            withoutTrials(before.stored),
             plan,
-            await readNames(parts.readDb, await parts.storefront.facts(), plan, [
+            await readNames(parts.readDb, await parts.storefront.facts(), complete, [
               ...assortmentsIn(before.plan),
-              ...assortmentsIn(plan),
+              ...assortmentsIn(complete),
             ]),
           )
         : [];
-      if (before && changes.length === 0) throw new Fault('nothing-to-publish');
+      if (before && same(withoutTrials(before.stored), plan)) throw new Fault('nothing-to-publish');
+      await renderAll(complete, parts);
       const said = changes.map(({ where, text }) => `${where}: ${text}`);
       const release = await insertRelease(client, {
         plan,

@@ -1,7 +1,8 @@
 import { randomBytes } from 'node:crypto';
 import pg from 'pg';
-import { newShelf } from '../../core/plan/atFirst.ts';
-import type { Plan } from '../../core/plan/plan.ts';
+import type { StoredBay } from '../../core/bays/index.ts';
+import type { StoredPage } from '../../core/plan/page.ts';
+import type { StoredPlan } from '../../core/plan/storedPlan.ts';
 import { specimenBay, specimenHouse } from '../../core/specimen/specimen.ts';
 import { insertAccount } from '../accounts/accountRows.ts';
 import { hashPassword } from '../accounts/passwords.ts';
@@ -43,40 +44,25 @@ export async function testDatabase(): Promise<TestDatabase> {
 
 export const OWNER = { email: 'owner@specimen.example', password: 'wheel and kiln' };
 
-/** Home, shop, category and product pages with one shelf each. */
-export function smallPlan(): Plan {
-  const page = (kind: 'home' | 'shop' | 'category' | 'product') => ({
+/** Home, shop, category and product pages; all but the last with one shelf each. */
+export function smallPlan(): StoredPlan {
+  const kinds = ['home', 'shop', 'category'] as const;
+  const page = (kind: string, bays: StoredBay[]): StoredPage => ({
     id: kind,
     kind,
     name: kind === 'home' ? 'Home' : 'Everything',
-    direction: 'language' as const,
-    bays: [
-      ...(kind === 'product'
-        ? [specimenBay('product', { holds: 'product', heading: { words: '', level: 2, align: 'start' } })]
-        : []),
-      specimenBay(kind),
-    ],
+    bays,
   });
-  const kinds = ['home', 'shop', 'category'] as const;
+  const product = specimenBay('product', { holds: 'product', heading: { words: '' } });
   return {
     assortments: {},
     house: specimenHouse,
     pages: {
-      ...Object.fromEntries(kinds.map((kind) => [kind, page(kind)])),
-      product: { ...page('product'), bays: page('product').bays.slice(0, 1) },
+      ...Object.fromEntries(kinds.map((kind) => [kind, page(kind, [specimenBay(kind)])])),
+      product: page('product', [product]),
     },
     shelves: Object.fromEntries(
-      kinds.map((kind) => [
-        kind,
-        {
-          ...newShelf(kind, specimenHouse.bands),
-          paging: {
-            by: kind === 'home' ? ('none' as const) : ('numbered' as const),
-            words: 'Show more',
-            link: '',
-          },
-        },
-      ]),
+      kinds.map((id) => [id, { id, ...(id !== 'home' && { paging: { by: 'numbered' as const } }) }]),
     ),
   };
 }

@@ -1,15 +1,25 @@
 import type { ProductDetail } from '../../core/catalogue/facts.ts';
-import type { ContentView } from '../../core/view/view.ts';
+import type { ContentView } from '../../core/bays/index.ts';
+import { ratingWords } from '../parts/ratingWords.ts';
 import { Picture } from '../Picture.tsx';
+import type { BayDrawingProps } from './bayDrawing.ts';
 
 const stockWords = (product: ProductDetail): string => {
   if (product.stock.state === 'out') return 'Sold out';
-  if (product.stock.state === 'last') return `Last few: ${product.stock.count ?? 'some'} left`;
+  if (product.stock.state === 'last')
+    return product.stock.count === null ? 'Only a few left' : `Only ${product.stock.count} left`;
   return 'In stock';
 };
 
-/** A product in full: pictures, price, options as links, stock and words. No script is needed. */
-export function Product({
+/** The product that a page is about. */
+export function ProductBay({ content }: BayDrawingProps<'product'>) {
+  return (
+    <div className="inner">{content.product && <Product content={content} product={content.product} />}</div>
+  );
+}
+
+/** A product in full: pictures, price, options as links, stock and text. No script is needed. */
+function Product({
   content,
   product,
 }: {
@@ -42,11 +52,7 @@ export function Product({
             </>
           )}
         </p>
-        {product.rating && (
-          <p className="part-rating">
-            Rated {product.rating.mean.toFixed(1)} of 5 by {product.rating.count}
-          </p>
-        )}
+        {product.rating && <p className="part-rating">{ratingWords(product.rating)}</p>}
         <p className="lead">{product.shortText}</p>
         {product.options.length > 0 && (
           <div className="options">

@@ -63,7 +63,7 @@ h4.bay-heading{font-size:17px}
 .part-picture .none{position:absolute;inset:0;display:grid;place-items:center;color:var(--quiet);font-size:13px;padding:8px;text-align:center}
 .labels{position:absolute;inset-block-start:10px;inset-inline-start:10px;display:flex;flex-direction:column;align-items:flex-start;gap:4px;pointer-events:none}
 .label{background:var(--text);color:var(--ground);font-size:12.5px;line-height:1;padding:6px 8px;border-radius:2px;font-weight:560}
-.label.part-reduced{background:var(--reduced);color:#fff}
+.label-sale{background:var(--reduced);color:#fff}.presses{position:relative;z-index:2}
 .part-title{font-weight:500;display:-webkit-box;-webkit-box-orient:vertical;-webkit-line-clamp:var(--title-lines);overflow:hidden;overflow-wrap:anywhere}
 .part-title a{text-decoration:none}
 .part-title a::after{content:"";position:absolute;inset:0}
@@ -71,7 +71,7 @@ h4.bay-heading{font-size:17px}
 .card:focus-within{outline:3px solid var(--accent);outline-offset:4px}
 .card .part-title a:focus-visible{outline:none}
 .part-brand,.part-count{color:var(--quiet)}
-.part-words{color:var(--quiet);display:-webkit-box;-webkit-box-orient:vertical;-webkit-line-clamp:3;overflow:hidden}
+.part-description{color:var(--quiet);display:-webkit-box;-webkit-box-orient:vertical;-webkit-line-clamp:3;overflow:hidden}
 .part-price .before{color:var(--quiet);margin-inline-start:7px;text-decoration:line-through}
 .part-price .reduced{color:var(--reduced);font-weight:560}
 .part-rating{display:flex;gap:6px;align-items:center;color:var(--quiet)}

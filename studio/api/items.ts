@@ -59,9 +59,9 @@ export function makeItems(client: Client, queries: QueryClient): Items {
   };
 
   const answer: ItemsState['answer'] = (request, seenBy) => {
-    const { shelfId, assortment, fallbacks, without, start, count } = request;
+    const { shelfId, assortment, fallbacks, without, start, count, needs } = request;
     const lots = Math.max(1, Math.ceil((start + count) / LOT)) * LOT;
-    const body = { assortment, fallbacks, without, seenBy, start: 0, count: lots };
+    const body = { assortment, fallbacks, without, seenBy, start: 0, count: lots, needs };
     const key = JSON.stringify(body);
     const queryKey = ['items', key];
     const known = queries.getQueryState<ItemsAnswer>(queryKey);

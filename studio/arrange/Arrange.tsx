@@ -3,7 +3,8 @@ import { Navigate, useParams, useSearchParams } from 'react-router';
 import styled from 'styled-components';
 import { findingsOn } from '../../core/checks/index.ts';
 import type { Page } from '../../core/plan/page.ts';
-import { otherWayOf, type Plan } from '../../core/plan/plan.ts';
+import type { Plan } from '../../core/plan/plan.ts';
+import { otherWayOf, shelvesOf, withShelves } from '../../core/plan/places.ts';
 import type { PageView } from '../../core/view/view.ts';
 import { useDraft, useNames } from '../studioContext.tsx';
 import { t } from '../ui/theme.ts';
@@ -42,20 +43,21 @@ function ArrangePage({ page }: { page: Page }) {
   const plan = useDraft((state) => state.plan);
   const view = usePageView(page);
   const [search, setSearch] = useSearchParams();
-  const firstShelf = page.bays.find((one) => one.holds === 'shelf')?.id ?? null;
+  const firstShelf = page.bays.find((one) => shelvesOf(one).length > 0)?.id ?? null;
   const wanted = search.get('bay') ?? firstShelf;
   const bay = wanted === 'page' ? null : (page.bays.find((one) => one.id === wanted) ?? null);
-  const [open, setOpen] = useState<Arranging['open']>({ line: 'across', setting: null });
-  const choose = (bayId: string | null) =>
-    setSearch(bayId === null ? { bay: 'page' } : { bay: bayId }, { replace: true });
+  const [open, setOpen] = useState<Arranging['open']>({ line: 'columns', setting: null });
+  const choose = (bayId: string | null, shelf?: string) =>
+    setSearch({ bay: bayId ?? 'page', ...(shelf && { shelf }) }, { replace: true });
   const openLine = (line: string | null, setting: string | null = null) =>
     setOpen(line === null ? null : { line, setting });
-  const shelfId = bay?.holds === 'shelf' ? bay.shelfId : null;
+  const shelves = bay ? shelvesOf(bay) : [];
+  const shelfId = shelves.find((id) => id === search.get('shelf')) ?? shelves[0] ?? null;
   const otherId = shelfId !== null && plan.shelves[otherWayOf(shelfId)] ? otherWayOf(shelfId) : null;
   const [edits, edit] = useState<Way>('other');
-  const otherView = usePageView(useOtherPage(page, bay?.id ?? null, otherId));
+  const otherView = usePageView(useOtherPage(page, bay?.id ?? null, shelfId, otherId));
   const trial = shelfId !== null && otherId !== null ? { shelfId, otherId, edits, edit } : null;
-  const arranging: Arranging = { page, bay, choose, open, openLine, trial };
+  const arranging: Arranging = { page, bay, shelfId, choose, open, openLine, trial };
   const edited = trial?.edits === 'other' ? otherView : view;
   return (
     <ArrangeContext value={arranging}>
@@ -76,22 +78,20 @@ function ArrangePage({ page }: { page: Page }) {
 }
 
 /** The page with the working copy in place of the shelf; the very page while nothing is tried. */
-function useOtherPage(page: Page, bayId: string | null, otherId: string | null): Page {
-  return useMemo(
-    () =>
-      otherId === null
-        ? page
-        : {
-            ...page,
-            bays: page.bays.map((bay) =>
-              bay.id === bayId && bay.holds === 'shelf' ? { ...bay, shelfId: otherId } : bay,
-            ),
-          },
-    [page, bayId, otherId],
-  );
+function useOtherPage(
+  page: Page,
+  bayId: string | null,
+  shelfId: string | null,
+  otherId: string | null,
+): Page {
+  return useMemo(() => {
+    if (shelfId === null || otherId === null) return page;
+    const others = new Map([[shelfId, otherId]]);
+    return { ...page, bays: page.bays.map((bay) => (bay.id === bayId ? withShelves(bay, others) : bay)) };
+  }, [page, bayId, shelfId, otherId]);
 }
 
-/** Looking for what is amiss may follow a moment later; the frames may not. */
+/** Looking for issues may follow a moment later; the frames may not. */
 function Findings({ view, plan, children }: { view: PageView; plan: Plan; children: ReactNode }) {
   const names = useNames();
   const [lateView, latePlan] = [useDeferredValue(view), useDeferredValue(plan)];

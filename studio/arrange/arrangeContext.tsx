@@ -1,6 +1,6 @@
 import { createContext, useContext } from 'react';
 import type { Finding } from '../../core/checks/check.ts';
-import type { Bay } from '../../core/plan/bays/index.ts';
+import type { Bay } from '../../core/bays/index.ts';
 import type { Page } from '../../core/plan/page.ts';
 import type { Shelf } from '../../core/plan/shelf.ts';
 import type { PageView } from '../../core/view/view.ts';
@@ -11,7 +11,9 @@ export interface Arranging {
   page: Page;
   /** The chosen bay; null for the page itself. */
   bay: Bay | null;
-  choose(bayId: string | null): void;
+  /** The shelf of it that the spec is about; null where it holds none. */
+  shelfId: string | null;
+  choose(bayId: string | null, shelfId?: string): void;
   /** The open line of the spec, and the setting to go to within it. */
   open: { line: string; setting: string | null } | null;
   openLine(line: string | null, setting?: string | null): void;
@@ -53,12 +55,11 @@ export function useView(): PageView {
   return view;
 }
 
-/** The shelf of the chosen bay; null where it holds none. */
+/** The shelf that the spec is about, or the other way of it that is tried; null where there is none. */
 export function useShelf(): Shelf | null {
-  const { bay, trial } = useArranging();
+  const { shelfId, trial } = useArranging();
   return useDraft(({ plan }) => {
-    if (bay?.holds !== 'shelf') return null;
-    const id = trial?.edits === 'other' ? trial.otherId : bay.shelfId;
-    return plan.shelves[id] ?? null;
+    if (shelfId === null) return null;
+    return plan.shelves[trial?.edits === 'other' ? trial.otherId : shelfId] ?? null;
   });
 }

@@ -2,41 +2,30 @@ import { useQuery } from '@tanstack/react-query';
 import { useStore } from 'zustand';
 import type { EntryDetail, PictureFacts, ProductDetail } from '../../core/catalogue/facts.ts';
 import type { Page } from '../../core/plan/page.ts';
-import type { PageOf } from '../../core/plan/pageKinds.ts';
-import { viewWith, type PageAddress } from '../../core/view/pageView.ts';
+import { pageKind, pagePath } from '../../core/pages/index.ts';
+import type { About, PageKind } from '../../core/pages/pageKind.ts';
+import { picturesOf } from '../../core/plan/places.ts';
+import type { PageAddress } from '../../core/view/address.ts';
+import { viewWith } from '../../core/view/pageView.ts';
 import type { PageView } from '../../core/view/view.ts';
 import type { SeenBy } from '../api/items.ts';
 import { lookedAtBy, type Shopper } from '../seenBy/shopper.ts';
 import { useDraft, useStudio, type Studio } from '../studioContext.tsx';
 
-/** A page for every category or collection is shown with the chosen one, or the fullest. */
-function specimens(page: Page, { tree, vocabulary }: Studio, shopper: Shopper) {
+type Needs = PageKind['needs'];
+
+/** A page for every category or collection is shown with the chosen one, or the one with most products. */
+function specimens(needs: Needs, { tree, vocabulary }: Studio, shopper: Shopper): About {
   const fullest = <T extends { products: number }>(all: readonly T[]) =>
     [...all].sort((a, b) => b.products - a.products)[0] ?? null;
-  const category =
-    page.kind === 'category'
-      ? (shopper.category && tree.byId(shopper.category)) || fullest(tree.roots)
-      : null;
-  const collection =
-    page.kind === 'collection'
-      ? (vocabulary.collections.find(({ id }) => id === shopper.collection) ??
-        fullest(vocabulary.collections))
-      : null;
-  return { category, collection };
+  if (needs === 'category')
+    return { category: (shopper.category && tree.byId(shopper.category)) || fullest(tree.roots) };
+  if (needs !== 'collection') return {};
+  const chosen = vocabulary.collections.find(({ id }) => id === shopper.collection);
+  return { collection: chosen ?? fullest(vocabulary.collections) };
 }
 
 const noPictures: PictureFacts[] = [];
-
-/** Where the page stands in public, with what it is shown with. */
-const pathOf: Record<PageOf, (slug: string) => string> = {
-  home: () => '/',
-  shop: () => '/shop',
-  journal: () => '/journal',
-  category: (slug) => `/category/${slug}`,
-  collection: (slug) => `/collection/${slug}`,
-  product: (slug) => `/product/${slug}`,
-  entry: (slug) => `/journal/${slug}`,
-};
 
 const addresses = new Map<string, PageAddress>();
 
@@ -54,9 +43,8 @@ export function usePageView(page: Page): PageView {
   const plan = useDraft((state) => state.plan);
   const shopper = useStore(studio.shopper);
   const answer = useStore(items, (state) => state.answer);
-  const pictureIds = page.bays.flatMap((bay) =>
-    bay.holds === 'banner' && bay.pictureId ? [bay.pictureId] : [],
-  );
+  const kind = pageKind(page.kind);
+  const pictureIds = page.bays.flatMap((bay) => [...picturesOf(bay)]);
   const named = pictureIds.join(',');
   const { data: pictures = noPictures } = useQuery({
     queryKey: ['pictures', named],
@@ -76,24 +64,28 @@ export function usePageView(page: Page): PageView {
           `/api/specimen${shopper.product === null ? '' : `?named=${shopper.product}`}`,
         )
         .then((answer) => answer.product),
-    enabled: page.kind === 'product',
+    enabled: kind.needs === 'product',
     staleTime: 60_000,
   });
   const { data: entry = null } = useQuery({
     queryKey: ['specimen entry'],
     queryFn: () =>
       client.get<{ entry: EntryDetail | null }>('/api/specimen/entry').then((answer) => answer.entry),
-    enabled: page.kind === 'entry',
+    enabled: kind.needs === 'entry',
     staleTime: 60_000,
   });
-  const { category, collection } = specimens(page, studio, shopper);
+  const about: About = {
+    ...specimens(kind.needs, studio, shopper),
+    ...(kind.needs === 'product' && { product }),
+    ...(kind.needs === 'entry' && { entry }),
+  };
   const seenBy: SeenBy = {
-    category: category?.slug ?? null,
-    collection: collection?.slug ?? null,
-    product: page.kind === 'product' ? (product?.id ?? null) : null,
+    category: about.category?.slug ?? null,
+    collection: about.collection?.slug ?? null,
+    product: about.product?.id ?? null,
     lookedAt: lookedAtBy(shopper),
   };
-  const about = { category, collection, product, entry, home: null, shop: null, journal: null }[page.kind];
+  const slug = kind.many ? page.slug : ((kind.needs && about[kind.needs]?.slug) ?? '');
   return viewWith(
     {
       plan,
@@ -101,11 +93,8 @@ export function usePageView(page: Page): PageView {
       now: Date.now(),
       tree,
       pictures: (id) => pictures.find((picture) => picture.id === id),
-      address: addressOf(pathOf[page.kind](about?.slug ?? '')),
-      product: page.kind === 'product' ? product : null,
-      entry: page.kind === 'entry' ? entry : null,
-      categoryId: category?.id ?? null,
-      collection,
+      address: addressOf(pagePath(kind, slug)),
+      about,
     },
     (request) => answer(request, seenBy),
   );

@@ -1,20 +1,20 @@
 import { useMemo } from 'react';
 import { Navigate, useNavigate, useParams } from 'react-router';
 import styled from 'styled-components';
-import { OFS, ofWords, type Of } from '../../core/assortment/assortment.ts';
+import { OFS, ofWords, type Of } from '../../core/assortment/of.ts';
 import { fallbackChain } from '../../core/assortment/fallback.ts';
 import { goneIn } from '../../core/assortment/explain.ts';
-import { newAssortment, newCard, newShelf } from '../../core/plan/atFirst.ts';
-import { shelfBay } from '../../core/plan/bays/shelf.ts';
-import { placesOf, shelvesShowing, toppedUpFrom, type Plan } from '../../core/plan/plan.ts';
+import type { Plan } from '../../core/plan/plan.ts';
+import { shelvesShowing, toppedUpFrom } from '../../core/plan/showing.ts';
+import { placesOf } from '../../core/plan/places.ts';
 import type { SavedAssortment } from '../../core/plan/savedAssortment.ts';
 import { LONGEST_NAME } from '../../core/plan/words.ts';
 import { capital, counted, listed } from '../../core/sentence/sentence.ts';
 import { newId } from '../arrange/elevation/newId.ts';
-import { Stack } from '../arrange/spec/lines/controls.tsx';
+import { Stack } from '../settings/Stack.tsx';
 import { useDraft, useNames, useStudio } from '../studioContext.tsx';
 import { Button } from '../ui/Button.tsx';
-import { Words } from '../ui/fields.tsx';
+import { Words } from '../ui/Words.tsx';
 import { MenuRow } from '../ui/MenuRow.tsx';
 import { PopoverBox } from '../ui/Pick.tsx';
 import { Menu, MenuTrigger } from 'react-aria-components';
@@ -129,6 +129,7 @@ function shownWords(plan: Plan, id: string): string {
 function One({ saved }: { saved: SavedAssortment }) {
   const { draft } = useStudio();
   const plan = useDraft((state) => state.plan);
+  const stored = useDraft((state) => state.draft);
   const names = useNames();
   const navigate = useNavigate();
   const seenBy = useSeenBy();
@@ -143,25 +144,19 @@ function One({ saved }: { saved: SavedAssortment }) {
     draft.run({
       do: 'putDocument',
       key: `assortment:${next}`,
-      document: { ...saved, id: next, name: `${name}, copied` },
+      document: { ...stored.assortments[id]!, id: next, name: `Copy of ${name}` },
     });
     void navigate(`/assortments/${next}`);
   };
   const showIn = (pageId: string) => {
     const page = plan.pages[pageId]!;
     const bayId = newId('shelf', plan);
-    const { bands } = plan.house;
     draft.run({
       do: 'addBay',
       page: pageId,
       at: page.bays.length,
-      bay: { ...shelfBay.atFirst(bayId, bands[0]!.id), heading: { words: name, level: 2, align: 'start' } },
-      shelf: {
-        ...newShelf(bayId, bands),
-        name,
-        assortmentId: id,
-        card: newCard(assortment.of, bands),
-      },
+      bay: { id: bayId, holds: 'shelf', shelfId: bayId, heading: { words: name } },
+      shelves: [{ id: bayId, name, assortmentId: id }],
     });
     void navigate(`/arrange/${pageId}?bay=${bayId}`);
   };
@@ -284,7 +279,7 @@ export default function Assortments() {
     draft.run({
       do: 'putDocument',
       key: `assortment:${id}`,
-      document: { id, name: capital(name), assortment: newAssortment(of) },
+      document: { id, name: capital(name), assortment: { of } },
     });
     void navigate(`/assortments/${id}`);
   };

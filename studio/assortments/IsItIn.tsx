@@ -1,13 +1,13 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import styled from 'styled-components';
-import type { ProductAssortment } from '../../core/assortment/assortment.ts';
+import type { ProductAssortment } from '../../core/assortment/products.ts';
 import type { Explanation } from '../../core/assortment/explain.ts';
 import type { ProductFacts } from '../../core/catalogue/facts.ts';
 import { renditionAddress } from '../../core/picture/renditions.ts';
-import type { Target } from '../../core/plan/commands.ts';
+import type { Target } from '../../core/plan/target.ts';
 import type { SeenBy } from '../api/items.ts';
-import { useSet } from '../arrange/spec/lines/controls.tsx';
+import { useSet } from '../settings/useSetting.ts';
 import { useStudio } from '../studioContext.tsx';
 import { Button } from '../ui/Button.tsx';
 import { t } from '../ui/theme.ts';

@@ -12,14 +12,14 @@ import {
   Virtualizer,
 } from 'react-aria-components';
 import styled from 'styled-components';
-import type { ByHand } from '../../core/assortment/assortment.ts';
+import type { ByHand } from '../../core/assortment/products.ts';
 import { faceOf } from '../../core/card/item.ts';
-import type { Item as Shown } from '../../core/card/partKind.ts';
+import type { Item as Shown } from '../../core/card/item.ts';
 import { formatMoney } from '../../core/catalogue/money.ts';
 import { renditionAddress } from '../../core/picture/renditions.ts';
-import type { Target } from '../../core/plan/commands.ts';
-import { currencyOf } from '../../core/view/pageView.ts';
-import { useSet } from '../arrange/spec/lines/controls.tsx';
+import type { Target } from '../../core/plan/target.ts';
+import { currencyOf } from '../../core/catalogue/currencyOf.ts';
+import { useSet } from '../settings/useSetting.ts';
 import { useDraft } from '../studioContext.tsx';
 import { MenuRow } from '../ui/MenuRow.tsx';
 import { PopoverBox } from '../ui/Pick.tsx';

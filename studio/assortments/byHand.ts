@@ -1,4 +1,4 @@
-import type { ByHand } from '../../core/assortment/assortment.ts';
+import type { ByHand } from '../../core/assortment/products.ts';
 
 export const withoutPin = (byHand: ByHand, id: number): ByHand => ({
   ...byHand,

@@ -1,7 +1,8 @@
 import { useInfiniteQuery } from '@tanstack/react-query';
 import { useDeferredValue, useMemo } from 'react';
-import type { Assortment, ProductAssortment } from '../../core/assortment/assortment.ts';
-import type { Item } from '../../core/card/partKind.ts';
+import type { Assortment } from '../../core/assortment/assortment.ts';
+import type { ProductAssortment } from '../../core/assortment/products.ts';
+import type { Item } from '../../core/card/item.ts';
 import type { ItemsAnswer } from '../../core/view/view.ts';
 import type { SeenBy } from '../api/items.ts';
 import { useStudio } from '../studioContext.tsx';

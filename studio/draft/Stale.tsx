@@ -1,7 +1,8 @@
 import { useMemo } from 'react';
 import styled from 'styled-components';
-import { changesBetween, type Change } from '../../core/change/change.ts';
-import { withDocument } from '../../core/plan/plan.ts';
+import type { Change } from '../../core/change/change.ts';
+import { changesBetween } from '../../core/change/changesBetween.ts';
+import { withKept } from '../../core/plan/reading.ts';
 import { SignInAgain } from '../account/SignInAgain.tsx';
 import { useDraft, useNames, useStudio } from '../studioContext.tsx';
 import { Button, MainButton } from '../ui/Button.tsx';
@@ -50,12 +51,12 @@ function Side({ title, changes, none }: { title: string; changes: readonly Chang
 export function Stale() {
   const { draft } = useStudio();
   const saving = useDraft((state) => state.saving);
-  const [plan, stored] = [useDraft((state) => state.plan), useDraft((state) => state.stored)];
+  const [plan, stored] = [useDraft((state) => state.draft), useDraft((state) => state.stored)];
   const names = useNames();
   const theirs = saving.state === 'stale' ? saving.theirs : null;
   const sides = useMemo(() => {
     if (!theirs) return null;
-    const theirPlan = theirs.reduce((one, { key, body }) => withDocument(one, key, body), stored);
+    const theirPlan = withKept(stored, theirs).plan;
     return { mine: changesBetween(stored, plan, names), theirs: changesBetween(stored, theirPlan, names) };
   }, [theirs, plan, stored, names]);
   if (saving.state === 'signedOut') return <SignInAgain />;

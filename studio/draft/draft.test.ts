@@ -1,20 +1,21 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { specimenPlan, specimenShelf } from '../../core/specimen/specimen.ts';
+import { specimenShelf, specimenStored } from '../../core/specimen/specimen.ts';
+import { writtenDocument } from '../../core/plan/reading.ts';
 import type { Command } from '../../core/plan/commands.ts';
 import { Away, Refusal } from '../api/client.ts';
 import { draftVersion, makeDraft, type Draft } from './draftStore.ts';
 import { readKept, startSaving, type Keep } from './saver.ts';
 
-const plan = specimenPlan([specimenShelf('a'), specimenShelf('b')]);
+const plan = specimenStored([specimenShelf('a'), specimenShelf('b')]);
 const versions = { house: 1, 'page:home': 1, 'shelf:a': 1, 'shelf:b': 1 };
 const across = (shelf: string, value: number): Command => ({
   do: 'set',
   on: { shelf },
-  setting: 'across.count',
+  setting: 'columns.count',
   band: 'phone',
   value,
 });
-const shown = (draft: Draft, shelf = 'a') => draft.getState().plan.shelves[shelf]!.across.count.phone;
+const shown = (draft: Draft, shelf = 'a') => draft.getState().plan.shelves[shelf]!.columns.count.phone;
 
 let now = 0;
 let draft: Draft;
@@ -55,12 +56,13 @@ describe('undo and redo', () => {
     draft.undo();
     expect(draft.getState().plan.pages.home!.bays[0]!.heading.words).toBe('New');
     draft.undo();
-    expect(draft.getState().plan).toEqual(plan);
+    expect(draft.getState().draft).toEqual(plan);
   });
 
   it('remember nothing where nothing changed', () => {
-    draft.run(across('a', 2));
-    expect(draft.getState().past).toHaveLength(0);
+    draft.run(across('a', 5));
+    draft.run(across('a', 5));
+    expect(draft.getState().past).toHaveLength(1);
   });
 });
 
@@ -117,7 +119,7 @@ describe('saving by itself', () => {
     const theirs = {
       key: 'shelf:a' as const,
       version: 9,
-      body: { ...plan.shelves.a!, name: 'Theirs' },
+      body: writtenDocument({ ...plan.shelves.a!, name: 'Theirs' }),
       savedAt: null,
       savedBy: 'Other',
     };
@@ -145,12 +147,12 @@ describe('saving by itself', () => {
 
   it('says what was refused and keeps it', async () => {
     const client = saves(() => {
-      throw new Refusal('document-faulty', 422, 'across.count: too many', null);
+      throw new Refusal('document-faulty', 422, 'Number of columns: too many', null);
     });
     startSaving(draft, client, keep);
     draft.run(across('a', 5));
     await vi.advanceTimersByTimeAsync(500);
-    expect(draft.getState().saving).toEqual({ state: 'refused', message: 'across.count: too many' });
+    expect(draft.getState().saving).toEqual({ state: 'refused', message: 'Number of columns: too many' });
     expect(shown(draft)).toBe(5);
     expect(readKept(keep)).toHaveLength(1);
   });

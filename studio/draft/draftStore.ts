@@ -5,17 +5,27 @@ import {
   documentOf,
   withDocument,
   type DocumentKey,
-  type Plan,
   type PlanDocument,
-} from '../../core/plan/plan.ts';
+} from '../../core/plan/documents.ts';
+import type { Plan } from '../../core/plan/plan.ts';
+import { withKept } from '../../core/plan/reading.ts';
+import { completePlan, type StoredPlan } from '../../core/plan/storedPlan.ts';
 
 /** A document as the server keeps it. */
 export interface StoredDocument {
   key: DocumentKey;
   version: number;
-  body: PlanDocument | null;
+  /** Of whatever format; null once it was removed. */
+  body: unknown;
   savedAt: string | null;
   savedBy: string | null;
+}
+
+/** A document that differs from what the server has. */
+export interface Unsaved {
+  key: DocumentKey;
+  version: number;
+  body: PlanDocument | null;
 }
 
 export type Saving =
@@ -30,12 +40,15 @@ export type Saving =
   | { state: 'refused'; message: string };
 
 export interface DraftState {
+  /** What is being arranged, as it is stored: only what was set. */
+  draft: StoredPlan;
+  /** The same, complete. */
   plan: Plan;
   /** What the server has, as far as this window knows. */
-  stored: Plan;
+  stored: StoredPlan;
   versions: Readonly<Record<string, number>>;
-  past: readonly Plan[];
-  future: readonly Plan[];
+  past: readonly StoredPlan[];
+  future: readonly StoredPlan[];
   saving: Saving;
   savedAt: string | null;
   /** Changes that follow each other under the same name are one step back. */
@@ -48,7 +61,7 @@ export interface Draft extends StoreApi<DraftState> {
   undo(): void;
   redo(): void;
   /** Documents that differ from what the server has. */
-  unsaved(): { key: DocumentKey; version: number; body: PlanDocument | null }[];
+  unsaved(): Unsaved[];
   saved(
     versions: Record<string, number>,
     sent: readonly { key: DocumentKey; body: PlanDocument | null }[],
@@ -66,13 +79,14 @@ const SAME_STEP_MS = 900;
 
 /** The draft being arranged, with its way back and forward. Time comes in as `clock`. */
 export function makeDraft(
-  stored: Plan,
+  stored: StoredPlan,
   versions: Record<string, number>,
   savedAt: string | null,
   clock: () => number,
 ): Draft {
   const store = createStore<DraftState>(() => ({
-    plan: stored,
+    draft: stored,
+    plan: completePlan(stored),
     stored,
     versions,
     past: [],
@@ -83,7 +97,7 @@ export function makeDraft(
   }));
   const { getState: get, setState: set } = store;
 
-  const differing = ({ plan, stored: base }: DraftState): DocumentKey[] =>
+  const differing = ({ draft: plan, stored: base }: DraftState): DocumentKey[] =>
     [...new Set([...documentKeys(plan), ...documentKeys(base)])].filter(
       (key) => documentOf(plan, key) !== documentOf(base, key),
     );
@@ -92,13 +106,13 @@ export function makeDraft(
   const afterChange = (saving: Saving): Saving =>
     ['stale', 'away', 'signedOut', 'saving'].includes(saving.state) ? saving : { state: 'unsaved' };
 
-  const moveTo = (plan: Plan, more: Partial<DraftState>) =>
-    set((state) => ({ ...more, plan, saving: afterChange(state.saving) }));
+  const moveTo = (draft: StoredPlan, more: Partial<DraftState>) =>
+    set((state) => ({ ...more, draft, plan: completePlan(draft), saving: afterChange(state.saving) }));
 
   return {
     ...store,
     run(command, step) {
-      const { plan, past, lastStep } = get();
+      const { draft: plan, past, lastStep } = get();
       const next = apply(plan, command);
       if (next === plan) return;
       const at = clock();
@@ -110,12 +124,12 @@ export function makeDraft(
       });
     },
     undo() {
-      const { plan, past, future } = get();
+      const { draft: plan, past, future } = get();
       const before = past.at(-1);
       if (before) moveTo(before, { past: past.slice(0, -1), future: [plan, ...future], lastStep: null });
     },
     redo() {
-      const { plan, past, future } = get();
+      const { draft: plan, past, future } = get();
       const next = future[0];
       if (next) moveTo(next, { past: [...past, plan], future: future.slice(1), lastStep: null });
     },
@@ -124,7 +138,7 @@ export function makeDraft(
       return differing(state).map((key) => ({
         key,
         version: state.versions[key] ?? 0,
-        body: documentOf(state.plan, key) ?? null,
+        body: documentOf(state.draft, key) ?? null,
       }));
     },
     saved(newVersions, sent, at) {
@@ -136,14 +150,15 @@ export function makeDraft(
     },
     takeTheirs(theirs) {
       set((state) => {
-        const take = (plan: Plan) =>
-          theirs.reduce((one, { key, body }) => withDocument(one, key, body), plan);
+        const take = (plan: StoredPlan) => withKept(plan, theirs).plan;
+        const taken = take(state.draft);
         const next = {
           ...state,
-          plan: take(state.plan),
+          draft: taken,
+          plan: completePlan(taken),
           stored: take(state.stored),
           versions: withVersions(state, theirs),
-          past: [...state.past, state.plan],
+          past: [...state.past, state.draft],
           future: [],
         };
         return { ...next, saving: differing(next).length ? { state: 'unsaved' } : { state: 'saved' } };
@@ -151,7 +166,7 @@ export function makeDraft(
     },
     keepMine(theirs) {
       set((state) => ({
-        stored: theirs.reduce((one, { key, body }) => withDocument(one, key, body), state.stored),
+        stored: withKept(state.stored, theirs).plan,
         versions: withVersions(state, theirs),
         saving: { state: 'unsaved' },
       }));
@@ -168,9 +183,3 @@ const withVersions = (state: DraftState, theirs: readonly StoredDocument[]) => (
 /** Sum of all versions: what a publishing says it has seen. */
 export const draftVersion = (versions: Readonly<Record<string, number>>): number =>
   Object.values(versions).reduce((a, b) => a + b, 0);
-
-/** The plan that stored documents make up. */
-export function planOf(documents: readonly StoredDocument[]): Plan {
-  const empty = { pages: {}, shelves: {}, assortments: {} } as unknown as Plan;
-  return documents.reduce((plan, { key, body }) => (body ? withDocument(plan, key, body) : plan), empty);
-}

@@ -1,5 +1,6 @@
 import { Away, Refusal, type Client } from '../api/client.ts';
-import type { Draft, StoredDocument } from './draftStore.ts';
+import { writtenDocument } from '../../core/plan/reading.ts';
+import type { Draft, StoredDocument, Unsaved } from './draftStore.ts';
 
 /** Where unsaved work is kept while the server is away; the browser's own storage, or a stand-in. */
 export interface Keep {
@@ -12,8 +13,13 @@ const WAIT_MS = 350;
 const AGAIN_MS = 2_000;
 
 interface Kept {
-  documents: { key: StoredDocument['key']; version: number; body: StoredDocument['body'] }[];
+  documents: { key: StoredDocument['key']; version: number; body: unknown }[];
 }
+
+/** Documents as they leave the studio: with their format. */
+const written = (documents: readonly Unsaved[]): Kept => ({
+  documents: documents.map((one) => ({ ...one, body: one.body && writtenDocument(one.body) })),
+});
 
 /** Saves the draft by itself, one request at a time; keeps it when the server is away, and sends it when it is back. */
 export function startSaving(
@@ -37,16 +43,16 @@ export function startSaving(
       draft.setSaving({ state: 'saved' });
       return;
     }
-    keep.write(JSON.stringify({ documents } satisfies Kept));
+    keep.write(JSON.stringify(written(documents)));
     draft.setSaving({ state: 'saving' });
     try {
       const { versions, savedAt } = await client.post<{ versions: Record<string, number>; savedAt: string }>(
         '/api/draft',
-        { documents },
+        written(documents),
       );
       draft.saved(versions, documents, savedAt);
       const rest = draft.unsaved();
-      keep.write(rest.length ? JSON.stringify({ documents: rest } satisfies Kept) : null);
+      keep.write(rest.length ? JSON.stringify(written(rest)) : null);
       if (rest.length) later(WAIT_MS);
     } catch (error) {
       if (error instanceof Away) {
@@ -69,10 +75,10 @@ export function startSaving(
 
   const unsubscribe = draft.subscribe((state, before) => {
     const { saving } = state;
-    if (state.plan !== before.plan) {
+    if (state.draft !== before.draft) {
       if (saving.state === 'unsaved' || saving.state === 'refused') later(WAIT_MS);
       // Kept at once, so that closing the window loses nothing.
-      else keep.write(JSON.stringify({ documents: draft.unsaved() } satisfies Kept));
+      else keep.write(JSON.stringify(written(draft.unsaved())));
     } else if (saving.state === 'unsaved' && before.saving.state !== 'unsaved') later(WAIT_MS);
   });
   return {

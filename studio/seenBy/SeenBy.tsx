@@ -5,7 +5,7 @@ import { useStore } from 'zustand';
 import { ProductSearch } from '../assortments/ProductSearch.tsx';
 import { useNames, useStudio } from '../studioContext.tsx';
 import { BarButton } from '../ui/Button.tsx';
-import { Choice } from '../ui/fields.tsx';
+import { Choice } from '../ui/Choice.tsx';
 import { NamedList } from '../ui/NamedList.tsx';
 import { Pick, PopoverBox } from '../ui/Pick.tsx';
 import { t } from '../ui/theme.ts';

@@ -8,13 +8,13 @@ export type AroundClause = { is: 'around' };
 export const aroundClause = plainClause('around', 'from the listing of the page', {
   name: 'The listing of the page',
   find: ['page', 'around', 'same listing', 'this category'],
-  holds: (_, product, world) => {
+  holds: (_, product, world, ruleHolds) => {
     const { around, tree } = world;
     if (around === null) return true;
     if (around.of === 'category')
       return tree.withBelow(around.id).some((id) => product.categoryIds.includes(id));
     return around.of === 'collection'
-      ? inCollection(around.id, product, world)
+      ? inCollection(around.id, product, world, ruleHolds)
       : hasWords(around.words, product);
   },
   against: () => 'it is not in the listing of the page',

@@ -1,6 +1,5 @@
 import { array, idSchema, object, string } from '../../schema/schema.ts';
-import { groupHolds } from '../holds.ts';
-import type { ClauseKind, ProductRecord, World } from '../kinds.ts';
+import type { ClauseKind, ProductRecord, RuleHolds, World } from '../kinds.ts';
 import { chosen, goneOf, named, orOf } from './chosen.ts';
 
 export interface CollectionClause {
@@ -11,9 +10,14 @@ export interface CollectionClause {
 const GONE = 'a collection that is gone';
 
 /** Membership by hand, or by the collection's own rule, live at once. */
-export function inCollection(id: number, product: ProductRecord, world: World): boolean {
+export function inCollection(
+  id: number,
+  product: ProductRecord,
+  world: World,
+  ruleHolds: RuleHolds,
+): boolean {
   const rule = world.collectionRules.get(id);
-  return rule ? groupHolds(rule, product, world) : product.collectionIds.includes(id);
+  return rule ? ruleHolds(rule, product, world) : product.collectionIds.includes(id);
 }
 
 export const collectionClause: ClauseKind<CollectionClause> = {
@@ -32,7 +36,8 @@ export const collectionClause: ClauseKind<CollectionClause> = {
     ...chosen(named(ids, names.collection, GONE), 'still to be chosen'),
   ],
   gone: ({ ids }, names) => goneOf(ids, names.collection, 'collection'),
-  holds: ({ ids }, product, world) => ids.some((id) => inCollection(id, product, world)),
+  holds: ({ ids }, product, world, ruleHolds) =>
+    ids.some((id) => inCollection(id, product, world, ruleHolds)),
   // A collection's own rule may hold anything that changes by the day.
   changing: 'daily',
   against: ({ ids }, _, __, names) => `it is not in ${orOf(named(ids, names.collection, GONE))}`,

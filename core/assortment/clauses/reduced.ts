@@ -1,4 +1,4 @@
-import { percentOff } from '../../label/label.ts';
+import { percentOff } from '../../label/percentOff.ts';
 import { number, object, string } from '../../schema/schema.ts';
 import type { ClauseKind } from '../kinds.ts';
 

@@ -3,48 +3,71 @@ import type { CategoryFacts } from '../../catalogue/facts.ts';
 import { fold } from '../../catalogue/fold.ts';
 import { array, boolean, idSchema, lazy, number, object, string, type Schema } from '../../schema/schema.ts';
 import { compareKeys } from '../compare.ts';
-import { limitSchema } from '../fallback.ts';
+import { own, yesNo } from '../../settings/values.ts';
+import { setting, type Complete } from '../../settings/setting.ts';
+import { limitSetting } from '../fallback.ts';
+import { sayChoice, sayWithout } from '../say.ts';
+import { otherOrder } from './otherOrder.ts';
 
-/** A choice from the category tree (calculations §11). */
-export interface CategoryAssortment {
-  of: 'categories';
-  choose:
-    { from: 'roots' } | { from: 'children'; id: number } | { from: 'named'; ids: number[] } | { from: 'all' };
-  /** `levels`: depths that are left out, 0 for the main categories. */
-  without: { empty: boolean; pictureless: boolean; catchAll: boolean; levels: number[] };
-  order: { by: 'own' | 'name' | 'count' | 'newest' | 'asNamed' };
-  /** Each on its own, or each parent with its children after it. */
-  grouped: boolean;
-  limit: number | null;
+/** Which categories of the tree. */
+export type CategoryChoice =
+  { from: 'roots' } | { from: 'children'; id: number } | { from: 'named'; ids: number[] } | { from: 'all' };
+
+/** `levels`: depths that are left out, 0 for the main categories. */
+export interface CategoriesWithout {
+  empty: boolean;
+  pictureless: boolean;
+  catchAll: boolean;
+  levels: number[];
 }
 
 export const MOST_LEVELS = 8;
 
-const chooseSchemas: Record<CategoryAssortment['choose']['from'], Schema> = {
+const chooseSchemas: Record<CategoryChoice['from'], Schema> = {
   roots: object({ from: string().required() }).noUnknown(),
   all: object({ from: string().required() }).noUnknown(),
   children: object({ from: string().required(), id: idSchema }).noUnknown(),
   named: object({ from: string().required(), ids: array(idSchema).max(200).required() }).noUnknown(),
 };
 
-export const categoriesSchema = object({
-  of: string().oneOf(['categories']).required(),
-  choose: lazy((value: unknown) => {
-    const from = (value as { from?: unknown } | null | undefined)?.from;
-    return typeof from === 'string' && Object.hasOwn(chooseSchemas, from)
-      ? chooseSchemas[from as 'roots']
-      : object().test('known', `There is no choice of categories "${String(from)}".`, () => false);
+const chooseSchema = lazy((value: unknown) => {
+  const from = (value as { from?: unknown } | null | undefined)?.from;
+  return typeof from === 'string' && Object.hasOwn(chooseSchemas, from)
+    ? chooseSchemas[from as 'roots']
+    : object().test('known', `There is no choice of categories "${String(from)}".`, () => false);
+}) as unknown as Schema;
+
+const withoutSchema = object({
+  empty: boolean().required(),
+  pictureless: boolean().required(),
+  catchAll: boolean().required(),
+  levels: array(number().integer().min(0).max(MOST_LEVELS).required()).max(MOST_LEVELS).required(),
+})
+  .noUnknown()
+  .required();
+
+/** What can be set of a choice from the category tree (calculations §11). */
+export const categorySettings = {
+  choose: setting(
+    own<CategoryChoice>(chooseSchema, (choose, names) => sayChoice(choose, names)),
+    { from: 'roots' },
+    { name: 'Which categories', find: ['categories', 'subcategories', 'parent'] },
+  ),
+  without: setting(
+    own<CategoriesWithout>(withoutSchema, sayWithout),
+    { empty: true, pictureless: false, catchAll: true, levels: [] },
+    { name: 'Left-out categories', find: ['empty', 'without picture', 'uncategorised', 'level'] },
+  ),
+  order: otherOrder(['own', 'name', 'count', 'newest', 'asNamed'], 'own'),
+  /** Each on its own, or each parent with its subcategories after it. */
+  grouped: setting(yesNo(), false, {
+    name: 'With their subcategories',
+    find: ['subcategories', 'grouped', 'parents'],
   }),
-  without: object({
-    empty: boolean().required(),
-    pictureless: boolean().required(),
-    catchAll: boolean().required(),
-    levels: array(number().integer().min(0).max(MOST_LEVELS).required()).max(MOST_LEVELS).required(),
-  }).noUnknown(),
-  order: object({ by: string().oneOf(['own', 'name', 'count', 'newest', 'asNamed']).required() }).noUnknown(),
-  grouped: boolean().required(),
-  limit: limitSchema,
-}).noUnknown();
+  limit: limitSetting,
+};
+
+export type CategoryAssortment = { of: 'categories' } & Complete<typeof categorySettings>;
 
 /** Why a category that was chosen is not shown. */
 export type CategoryReason = 'empty' | 'pictureless' | 'catchAll' | 'level' | 'limit';

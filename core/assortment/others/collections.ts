@@ -1,25 +1,31 @@
 import type { CollectionFacts } from '../../catalogue/facts.ts';
 import { fold } from '../../catalogue/fold.ts';
-import { array, boolean, idSchema, object, string } from '../../schema/schema.ts';
+import { boolean, object } from '../../schema/schema.ts';
 import { compareKeys } from '../compare.ts';
-import { limitSchema } from '../fallback.ts';
+import { own } from '../../settings/values.ts';
+import { setting, type Complete } from '../../settings/setting.ts';
+import { limitSetting } from '../fallback.ts';
+import { sayWithout } from '../say.ts';
+import { idsOrAll } from './idsOrAll.ts';
+import { otherOrder } from './otherOrder.ts';
 
-export interface CollectionAssortment {
-  of: 'collections';
-  /** Named one by one; null for all. */
-  ids: number[] | null;
-  without: { empty: boolean; pictureless: boolean };
-  order: { by: 'own' | 'name' | 'count' | 'asNamed' };
-  limit: number | null;
-}
+/** What can be set of an assortment of collections. */
+export const collectionSettings = {
+  /** Hand-picked; null for all. */
+  ids: idsOrAll('collections'),
+  without: setting(
+    own<{ empty: boolean; pictureless: boolean }>(
+      object({ empty: boolean().required(), pictureless: boolean().required() }).noUnknown().required(),
+      sayWithout,
+    ),
+    { empty: true, pictureless: false },
+    { name: 'Left-out collections', find: ['empty', 'without picture'] },
+  ),
+  order: otherOrder(['own', 'name', 'count', 'asNamed'], 'own'),
+  limit: limitSetting,
+};
 
-export const collectionsSchema = object({
-  of: string().oneOf(['collections']).required(),
-  ids: array(idSchema).max(200).nullable().defined(),
-  without: object({ empty: boolean().required(), pictureless: boolean().required() }).noUnknown(),
-  order: object({ by: string().oneOf(['own', 'name', 'count', 'asNamed']).required() }).noUnknown(),
-  limit: limitSchema,
-}).noUnknown();
+export type CollectionAssortment = { of: 'collections' } & Complete<typeof collectionSettings>;
 
 /** The collections of an assortment, in order. Those that are gone are passed over. */
 export function evaluateCollections(

@@ -1,26 +1,31 @@
 import type { EntryFacts } from '../../catalogue/facts.ts';
 import { fold } from '../../catalogue/fold.ts';
-import { array, idSchema, object, string } from '../../schema/schema.ts';
+import { array, string } from '../../schema/schema.ts';
 import { compareKeys } from '../compare.ts';
-import { limitSchema } from '../fallback.ts';
+import { listed } from '../../sentence/sentence.ts';
+import { own } from '../../settings/values.ts';
+import { setting, type Complete } from '../../settings/setting.ts';
+import { limitSetting } from '../fallback.ts';
+import { idsOrAll } from './idsOrAll.ts';
+import { otherOrder } from './otherOrder.ts';
 
-export interface EntryAssortment {
-  of: 'entries';
-  /** Named one by one; null for all. */
-  ids: number[] | null;
+/** What can be set of an assortment of journal entries. */
+export const entrySettings = {
+  /** Hand-picked; null for all. */
+  ids: idsOrAll('entries'),
   /** With one of these tags; none for any. */
-  tags: string[];
-  order: { by: 'newest' | 'oldest' | 'title' | 'asNamed' };
-  limit: number | null;
-}
+  tags: setting(
+    own<string[]>(array(string().max(120).required()).max(50).required(), (tags) =>
+      tags.length ? listed(tags, 'or') : 'any tag',
+    ),
+    [],
+    { name: 'Tags', find: ['tags'] },
+  ),
+  order: otherOrder(['newest', 'oldest', 'title', 'asNamed'], 'newest'),
+  limit: limitSetting,
+};
 
-export const entriesSchema = object({
-  of: string().oneOf(['entries']).required(),
-  ids: array(idSchema).max(200).nullable().defined(),
-  tags: array(string().max(120).required()).max(50).required(),
-  order: object({ by: string().oneOf(['newest', 'oldest', 'title', 'asNamed']).required() }).noUnknown(),
-  limit: limitSchema,
-}).noUnknown();
+export type EntryAssortment = { of: 'entries' } & Complete<typeof entrySettings>;
 
 /** The journal entries of an assortment that are out by now, in order. Those that are gone are passed over. */
 export function evaluateEntries(

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { categoryTree } from '../../catalogue/categoryTree.ts';
 import type { CategoryFacts, CollectionFacts, EntryFacts, PictureFacts } from '../../catalogue/facts.ts';
-import { newAssortment } from '../../plan/atFirst.ts';
+import { newAssortment } from '../assortment.ts';
 import { dependsOf } from '../depends.ts';
 import { fallbackChain, fallbackCycle } from '../fallback.ts';
 import { evaluateCategories, type CategoryAssortment } from './categories.ts';

@@ -1,6 +1,9 @@
 import { linkSchema } from '../../plan/link.ts';
 import { array, object, string } from '../../schema/schema.ts';
-import { limitSchema } from '../fallback.ts';
+import { counted } from '../../sentence/sentence.ts';
+import { own } from '../../settings/values.ts';
+import { setting, type Complete } from '../../settings/setting.ts';
+import { limitSetting } from '../fallback.ts';
 
 /** A loose picture with words and a link; no product behind it. */
 export interface LoosePicture {
@@ -10,27 +13,31 @@ export interface LoosePicture {
   link: string;
 }
 
-export interface PictureAssortment {
-  of: 'pictures';
-  /** In the order that they were put. */
-  items: LoosePicture[];
-  limit: number | null;
-}
-
 export const MOST_LOOSE_PICTURES = 200;
 
-export const picturesSchema = object({
-  of: string().oneOf(['pictures']).required(),
-  items: array(
-    object({
-      pictureId: string()
-        .matches(/^[0-9a-f]{64}$/)
-        .required(),
-      words: string().max(200).defined(),
-      link: linkSchema,
-    }).noUnknown(),
-  )
-    .max(MOST_LOOSE_PICTURES)
+const itemsSchema = array(
+  object({
+    pictureId: string()
+      .matches(/^[0-9a-f]{64}$/)
+      .required(),
+    words: string().max(200).defined(),
+    link: linkSchema,
+  })
+    .noUnknown()
     .required(),
-  limit: limitSchema,
-}).noUnknown();
+)
+  .max(MOST_LOOSE_PICTURES)
+  .required();
+
+/** What can be set of an assortment of pictures chosen one by one. */
+export const pictureSettings = {
+  /** In the order that they were put. */
+  items: setting(
+    own<LoosePicture[]>(itemsSchema, (items) => counted(items.length, 'picture')),
+    [],
+    { name: 'Pictures', find: ['pictures', 'images', 'links'] },
+  ),
+  limit: limitSetting,
+};
+
+export type PictureAssortment = { of: 'pictures' } & Complete<typeof pictureSettings>;

@@ -1,14 +1,19 @@
-import type { PartKind } from '../partKind.ts';
-import { cardText } from '../text.ts';
+import { partKindOf } from '../partKind.ts';
 
-export const brandPart: PartKind = {
+const TEXT = { fontPx: 13, linePx: 18 };
+
+export const brandPart = partKindOf({
   id: 'brand',
   of: ['products'],
   name: 'Brand',
-  find: ['brand', 'maker', 'vendor'],
+  find: ['brand', 'vendor'],
   atFirst: false,
-  view: (item) =>
-    item.of === 'products' && item.product.brand ? { part: 'brand', text: item.product.brand } : null,
-  heightPx: () => cardText.brand.linePx,
+  settings: {},
+  needs: ['brand'],
+  text: TEXT,
+  reads: () => null,
+  view: (item) => (item.of === 'products' && item.product.brand ? { text: item.product.brand } : null),
+  fullest: (view) => view,
+  heightPx: () => TEXT.linePx,
   say: () => 'brand',
-};
+});

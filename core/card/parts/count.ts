@@ -1,19 +1,23 @@
 import { counted } from '../../sentence/sentence.ts';
-import type { PartKind } from '../partKind.ts';
-import { cardText } from '../text.ts';
+import { partKindOf } from '../partKind.ts';
 
-export const countPart: PartKind = {
+const TEXT = { fontPx: 14, linePx: 20 };
+
+export const countPart = partKindOf({
   id: 'count',
   of: ['categories', 'collections'],
   name: 'Number of products',
   find: ['count', 'number', 'products'],
   atFirst: true,
-  view: (item) =>
-    item.of === 'categories'
-      ? { part: 'count', text: counted(item.category.products, 'piece') }
-      : item.of === 'collections'
-        ? { part: 'count', text: counted(item.collection.products, 'piece') }
-        : null,
-  heightPx: () => cardText.count.linePx,
+  settings: {},
+  needs: [],
+  text: TEXT,
+  reads: () => null,
+  view: (item) => {
+    if (item.of === 'categories') return { text: counted(item.category.products, 'product') };
+    return item.of === 'collections' ? { text: counted(item.collection.products, 'product') } : null;
+  },
+  fullest: (view) => view,
+  heightPx: () => TEXT.linePx,
   say: () => 'number of products',
-};
+});

@@ -1,25 +1,60 @@
-import type { Item, PartKind } from '../partKind.ts';
+import type { Of } from '../../assortment/of.ts';
+import { yesNo } from '../../settings/values.ts';
+import { varying, type Setting, type Tree } from '../../settings/setting.ts';
+import type { Varying } from '../../bands/varying.ts';
+import type { PartKind } from '../partKind.ts';
 import { brandPart } from './brand.ts';
 import { countPart } from './count.ts';
+import { descriptionPart } from './description.ts';
 import { picturePart } from './picture.ts';
 import { pricePart } from './price.ts';
 import { ratingPart } from './rating.ts';
 import { titlePart } from './title.ts';
-import { wordsPart } from './words.ts';
 
-/** Every part a card can have; to add one, write its file and list it here. */
-export const partKinds: readonly PartKind[] = [
-  picturePart,
-  titlePart,
-  brandPart,
-  wordsPart,
-  pricePart,
-  ratingPart,
-  countPart,
-];
+/** Every part a card can have, in the order of a new card; to add one, write its file and list it here. */
+const kinds = {
+  picture: picturePart,
+  title: titlePart,
+  brand: brandPart,
+  description: descriptionPart,
+  price: pricePart,
+  rating: ratingPart,
+  count: countPart,
+};
 
-export const partsOf = (of: Item['of']): PartKind[] => partKinds.filter((kind) => kind.of.includes(of));
+type Kinds = typeof kinds;
+export type PartId = keyof Kinds;
 
-const byId = new Map<string, PartKind>(partKinds.map((kind) => [kind.id, kind]));
+/** What a card's part says, ready to be drawn. */
+export type PartView = {
+  [P in PartId]: { part: P } & (Kinds[P] extends PartKind<infer _S, infer V, infer _R> ? V : never);
+}[PartId];
 
-export const partKind = (id: string): PartKind | undefined => byId.get(id);
+/** A kind whose settings and sayings are known to itself alone. */
+export type AnyPart = PartKind<Tree, object, unknown>;
+
+export const partKinds = Object.values(kinds) as unknown as readonly AnyPart[];
+
+export const partsOf = (of: Of): AnyPart[] => partKinds.filter((kind) => kind.of.includes(of));
+
+const byId = new Map(partKinds.map((kind) => [kind.id, kind]));
+
+export const partKind = (id: string): AnyPart | undefined => byId.get(id);
+
+type PartSettings = { [P in PartId]: Kinds[P]['settings'] & { shown: Setting<Varying<boolean>> } };
+
+/** What can be set of each part: whether it is shown, and its own settings. */
+export const partSettings = Object.fromEntries(
+  partKinds.map(({ id, name, find, of, atFirst, settings }) => [
+    id,
+    {
+      shown: varying(yesNo(), atFirst, {
+        name,
+        find: [...find, 'show', 'hide'],
+        items: of,
+        say: (shown) => `${name.toLowerCase()} ${shown ? 'shown' : 'not shown'}`,
+      }),
+      ...settings,
+    },
+  ]),
+) as unknown as PartSettings;

@@ -1,30 +1,77 @@
+import { OFS } from '../../assortment/of.ts';
+import { valueAt } from '../../bands/varying.ts';
+import { choice, integer, oneOf } from '../../settings/values.ts';
+import { setting, varying, type Complete } from '../../settings/setting.ts';
 import { faceOf } from '../item.ts';
-import { OFS, type PartKind } from '../partKind.ts';
+import { partKindOf, type PictureShape } from '../partKind.ts';
+import { ofScreen } from '../pictureHeight.ts';
+import { RATIOS, ratioValue } from '../ratio.ts';
 
-export const picturePart: PartKind = {
+const unless = (by: string, why: string) => (read: (id: string) => unknown) =>
+  read('card.parts.picture.by') === by ? null : why;
+
+const settings = {
+  by: setting(choice({ ratio: 'By ratio', height: 'Fixed', screen: 'Share of screen' }), 'ratio', {
+    name: 'Picture height',
+    find: ['height', 'ratio', 'picture'],
+  }),
+  ratio: varying(oneOf(RATIOS), '4:5', {
+    name: 'Picture ratio, width to height',
+    find: ['ratio', 'picture', 'shape', 'height', 'proportions'],
+    offBecause: unless('ratio', 'Pictures have another height than by ratio'),
+  }),
+  height: varying(integer(40, 1200, 'px', { step: 10 }), 240, {
+    name: 'Fixed picture height',
+    find: ['height', 'picture'],
+    offBecause: unless('height', 'Pictures have no fixed height'),
+  }),
+  screen: varying(integer(10, 100, '%', { step: 5 }), 50, {
+    name: 'Picture height, share of the screen',
+    find: ['height', 'picture', 'screen'],
+    offBecause: unless('screen', 'Pictures do not go by the screen'),
+  }),
+  fit: setting(choice({ fill: 'Fills its frame', whole: 'Shown whole' }), 'fill', {
+    name: 'Picture fit',
+    find: ['fill', 'whole', 'crop', 'fit'],
+  }),
+};
+
+type Own = Complete<typeof settings>;
+
+const sayHeight = ({ by, ratio, height, screen }: Own): string => {
+  const values = Object.values({ ratio, height, screen }[by]);
+  const measure = {
+    ratio: String(values[0]),
+    height: `${values[0]} px high`,
+    screen: `${values[0]} % of the screen high`,
+  }[by];
+  return `${measure}${new Set(values).size > 1 ? ' and others' : ''}`;
+};
+
+export const picturePart = partKindOf({
   id: 'picture',
   of: OFS,
   name: 'Picture',
-  find: ['picture', 'image', 'photograph', 'ratio', 'proportions', 'fill', 'whole', 'crop'],
+  find: ['picture', 'image', 'photograph'],
   atFirst: true,
-  view: (item, { labels }) => ({
-    part: 'picture',
-    picture: faceOf(item).picture,
-    labels,
-  }),
-  heightPx: (view, { picture: shape }, widthPx) => {
+  settings,
+  needs: [],
+  isPicture: true,
+  text: null,
+  reads: ({ fit }) => fit,
+  view: (item, fit, { labels }) => ({ picture: faceOf(item).picture, labels, fit }),
+  fullest: (view) => view,
+  heightPx: ({ picture }, _own, widthPx, shape) => {
     if (shape.by === 'height' || shape.by === 'screen') return shape.px;
     if (shape.by === 'ratio') return widthPx / shape.ratio;
-    const picture = view.part === 'picture' ? view.picture : null;
     return picture ? widthPx * (picture.height / picture.width) : widthPx;
   },
-  say: ({ picture: { by, ratio, height, screen, fit } }) => {
-    const values = Object.values({ ratio, height, screen }[by]);
-    const measure = {
-      ratio: String(values[0]),
-      height: `${values[0]} px high`,
-      screen: `${values[0]} % of the screen high`,
-    }[by];
-    return `picture ${measure}${new Set(values).size > 1 ? ' and others' : ''}${fit === 'whole' ? ' shown whole' : ''}`;
+  shape: (own, bands, bandId): PictureShape => {
+    if (own.by === 'height') return { by: 'height', px: valueAt(own.height, bands, bandId) };
+    if (own.by === 'screen') return ofScreen(valueAt(own.screen, bands, bandId), bands, bandId);
+    return { by: 'ratio', ratio: ratioValue(valueAt(own.ratio, bands, bandId)) };
   },
-};
+  css: (scope, { fit }) => `${scope}{--fit:${fit === 'fill' ? 'cover' : 'contain'}}`,
+  say: (own) => `picture ${sayHeight(own)}${own.fit === 'whole' ? ', shown whole' : ''}`,
+  opens: 'ratio',
+});

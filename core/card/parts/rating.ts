@@ -1,14 +1,19 @@
-import type { PartKind } from '../partKind.ts';
-import { cardText } from '../text.ts';
+import { partKindOf } from '../partKind.ts';
 
-export const ratingPart: PartKind = {
+const TEXT = { fontPx: 13, linePx: 18 };
+
+export const ratingPart = partKindOf({
   id: 'rating',
   of: ['products'],
   name: 'Rating',
   find: ['rating', 'stars', 'reviews'],
   atFirst: false,
-  view: (item) =>
-    item.of === 'products' && item.product.rating ? { part: 'rating', ...item.product.rating } : null,
-  heightPx: () => cardText.rating.linePx,
+  settings: {},
+  needs: ['rating'],
+  text: TEXT,
+  reads: () => null,
+  view: (item) => (item.of === 'products' && item.product.rating ? { ...item.product.rating } : null),
+  fullest: (view) => view,
+  heightPx: () => TEXT.linePx,
   say: () => 'rating',
-};
+});

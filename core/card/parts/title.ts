@@ -1,20 +1,38 @@
+import { OFS } from '../../assortment/of.ts';
+import { integer } from '../../settings/values.ts';
+import { setting } from '../../settings/setting.ts';
 import { faceOf } from '../item.ts';
-import { OFS, type PartKind } from '../partKind.ts';
-import { cardText, estimatedLines } from '../text.ts';
+import { partKindOf } from '../partKind.ts';
+import { estimatedLines } from '../text.ts';
 
-export const titlePart: PartKind = {
+const TEXT = { fontPx: 16, linePx: 21 };
+/** Longer than any title is let be, so that it takes all the lines that a title may. */
+const LONG_TITLE = 'm'.repeat(400);
+
+export const titlePart = partKindOf({
   id: 'title',
   of: OFS,
   name: 'Title',
-  find: ['title', 'name', 'lines'],
+  find: ['title', 'name'],
   atFirst: true,
+  settings: {
+    lines: setting(integer(1, 4), 2, {
+      name: 'Lines of the title, at most',
+      find: ['lines', 'title', 'long'],
+    }),
+  },
+  needs: [],
+  carriesLink: true,
+  text: TEXT,
+  reads: () => null,
   view: (item) => {
     const { title } = faceOf(item);
-    return title ? { part: 'title', text: title } : null;
+    return title ? { text: title } : null;
   },
-  heightPx: (view, card, widthPx) =>
-    view.part === 'title'
-      ? Math.min(card.titleLines, estimatedLines(view.text, cardText.title, widthPx)) * cardText.title.linePx
-      : 0,
-  say: (card) => (card.titleLines === 1 ? 'title on one line' : `title up to ${card.titleLines} lines`),
-};
+  fullest: () => ({ text: LONG_TITLE }),
+  heightPx: ({ text }, { lines }, widthPx) =>
+    Math.min(lines, estimatedLines(text, TEXT, widthPx)) * TEXT.linePx,
+  css: (scope, { lines }) => `${scope}{--title-lines:${lines}}`,
+  say: ({ lines }) => (lines === 1 ? 'title on one line' : `title up to ${lines} lines`),
+  opens: 'lines',
+});

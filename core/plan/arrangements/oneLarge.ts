@@ -6,9 +6,9 @@ export const oneLarge: Arrangement = {
   name: 'One large at a time',
   about: 'A slider: one picture across the shelf with the words on it.',
   settings: (bands) => ({
-    form: everywhere(bands, 'slider'),
-    slideBy: 'ratio',
-    slideRatio: growing(bands, '4:5', '16:9', '5:2'),
+    layout: everywhere(bands, 'slider'),
+    'layoutOwn.slider.by': 'ratio',
+    'layoutOwn.slider.ratio': growing(bands, '4:5', '16:9', '5:2'),
     'amount.by': 'items',
     'amount.items': everywhere(bands, 5),
     'moving.arrows': growing(bands, false, true),

@@ -6,9 +6,9 @@ export const ownHeights: Arrangement = {
   name: 'Own heights',
   about: 'Masonry: every picture in its own proportions.',
   settings: (bands) => ({
-    form: everywhere(bands, 'masonry'),
-    'across.by': 'count',
-    'across.count': growing(bands, 2, 3, 4),
+    layout: everywhere(bands, 'masonry'),
+    'columns.by': 'count',
+    'columns.count': growing(bands, 2, 3, 4),
     'gap.column': growing(bands, 10, 16, 20),
     'gap.row': growing(bands, 16, 22, 28),
     'amount.by': 'items',

@@ -6,9 +6,9 @@ export const pagesToTurn: Arrangement = {
   name: 'Pages to turn',
   about: 'A spread: pages of a few items, two facing where there is room.',
   settings: (bands) => ({
-    form: everywhere(bands, 'spread'),
-    'spread.items': growing(bands, 2, 4),
-    'spread.facing': growing(bands, false, false, true),
+    layout: everywhere(bands, 'spread'),
+    'layoutOwn.spread.items': growing(bands, 2, 4),
+    'layoutOwn.spread.facing': growing(bands, false, false, true),
     'amount.by': 'items',
     'amount.items': everywhere(bands, 16),
     'moving.arrows': everywhere(bands, true),

@@ -6,8 +6,8 @@ export const rowThatRunsOn: Arrangement = {
   name: 'A row that runs on',
   about: 'One row that is moved, the edge of the next in sight.',
   settings: (bands) => ({
-    form: everywhere(bands, 'carousel'),
-    visible: growing(bands, 1.4, 2.5, 4.2),
+    layout: everywhere(bands, 'carousel'),
+    'layoutOwn.carousel.visible': growing(bands, 1.4, 2.5, 4.2),
     'gap.column': growing(bands, 12, 18, 22),
     'amount.by': 'items',
     'amount.items': everywhere(bands, 12),

@@ -6,9 +6,9 @@ export const wrapped: Arrangement = {
   name: 'Wrapped cards',
   about: 'Each card on a sheet of its own with a shadow.',
   settings: (bands) => ({
-    form: everywhere(bands, 'grid'),
-    'across.by': 'width',
-    'across.smallest': growing(bands, 150, 200, 230),
+    layout: everywhere(bands, 'grid'),
+    'columns.by': 'width',
+    'columns.smallest': growing(bands, 150, 200, 230),
     'gap.column': growing(bands, 12, 18, 22),
     'gap.row': growing(bands, 12, 18, 22),
     'card.text.side': everywhere(bands, 'under'),

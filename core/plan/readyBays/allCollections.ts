@@ -1,4 +1,3 @@
-import { newAssortment } from '../atFirst.ts';
 import { oneLarge } from '../arrangements/oneLarge.ts';
 import type { ReadyBay } from './readyBay.ts';
 
@@ -7,7 +6,7 @@ export const allCollections: ReadyBay = {
   heading: 'Collections',
   about: 'Every collection, one large at a time.',
   on: null,
-  assortment: () => newAssortment('collections'),
+  assortment: { of: 'collections' },
   arrangement: oneLarge,
   notTwice: false,
 };

@@ -1,4 +1,3 @@
-import { newAssortment } from '../atFirst.ts';
 import { fewAndLarge } from '../arrangements/fewAndLarge.ts';
 import type { ReadyBay } from './readyBay.ts';
 
@@ -7,7 +6,7 @@ export const fromTheJournal: ReadyBay = {
   heading: 'From the journal',
   about: 'The newest journal entries.',
   on: null,
-  assortment: () => ({ ...newAssortment('entries'), limit: 6 }),
+  assortment: { of: 'entries', limit: 6 },
   arrangement: fewAndLarge,
   notTwice: false,
 };

@@ -1,19 +1,18 @@
-import { newAssortment } from '../atFirst.ts';
 import { rowThatRunsOn } from '../arrangements/rowThatRunsOn.ts';
 import type { ReadyBay } from './readyBay.ts';
 
 export const goesWithIt: ReadyBay = {
   id: 'goesWithIt',
-  heading: 'Goes with it',
+  heading: 'Often bought together',
   about: 'What is related to the product that the page is about.',
   on: ['product'],
-  assortment: () => ({
-    ...newAssortment('products'),
+  assortment: {
+    of: 'products',
     rule: { join: 'all', parts: [{ is: 'related' }] },
     order: { by: 'related' },
     limit: 12,
     fallback: { fewerThan: 1, then: 'goAway', from: null },
-  }),
+  },
   arrangement: rowThatRunsOn,
   notTwice: false,
 };

@@ -1,4 +1,3 @@
-import type { PageOf } from '../pageKinds.ts';
 import { allCollections } from './allCollections.ts';
 import { bestSold } from './bestSold.ts';
 import { fromTheJournal } from './fromTheJournal.ts';
@@ -9,7 +8,7 @@ import { newestFirst } from './newestFirst.ts';
 import type { ReadyBay } from './readyBay.ts';
 import { reducedNow } from './reducedNow.ts';
 
-/** Every bay that is made beforehand, in the order in which they are offered; to add one, list it here. */
+/** Every ready-made bay, in the order in which they are offered; to add one, list it here. */
 export const readyBays: readonly ReadyBay[] = [
   newestFirst,
   bestSold,
@@ -21,5 +20,5 @@ export const readyBays: readonly ReadyBay[] = [
   fromTheJournal,
 ];
 
-export const readyBaysFor = (kind: PageOf): ReadyBay[] =>
+export const readyBaysFor = (kind: string): ReadyBay[] =>
   readyBays.filter(({ on }) => on === null || on.includes(kind));

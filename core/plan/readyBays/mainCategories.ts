@@ -1,13 +1,12 @@
-import { newAssortment } from '../atFirst.ts';
 import { largeAndSmall } from '../arrangements/largeAndSmall.ts';
 import type { ReadyBay } from './readyBay.ts';
 
 export const mainCategories: ReadyBay = {
   id: 'mainCategories',
-  heading: 'By category',
+  heading: 'Shop by category',
   about: 'The main categories with their pictures.',
   on: null,
-  assortment: () => newAssortment('categories'),
+  assortment: { of: 'categories' },
   arrangement: largeAndSmall,
   notTwice: false,
 };

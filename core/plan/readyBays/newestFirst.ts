@@ -1,4 +1,3 @@
-import { newAssortment } from '../atFirst.ts';
 import { rowThatRunsOn } from '../arrangements/rowThatRunsOn.ts';
 import type { ReadyBay } from './readyBay.ts';
 
@@ -7,12 +6,12 @@ export const newestFirst: ReadyBay = {
   heading: 'New',
   about: 'What came out last, newest first.',
   on: null,
-  assortment: () => ({
-    ...newAssortment('products'),
+  assortment: {
+    of: 'products',
     rule: { join: 'all', parts: [{ is: 'new', days: null }] },
     order: { by: 'newest' },
     fallback: { fewerThan: 1, then: 'goAway', from: null },
-  }),
+  },
   arrangement: rowThatRunsOn,
   notTwice: true,
 };

@@ -1,22 +1,35 @@
 import type { Clause } from '../../../core/assortment/clauses/index.ts';
 import { newSince } from '../../../core/assortment/clauses/new.ts';
+import type { Group } from '../../../core/assortment/rule.ts';
 import { queryWords } from '../../../core/assortment/clauses/words.ts';
 import { LEAST_RELATED } from '../../../core/assortment/related.ts';
-import { conditionOf } from '../condition.ts';
 import { relatednessSql } from '../relatedness.ts';
 import { hasWindow, type SqlWorld, type Statement } from '../statement.ts';
 
-type ClauseSql<C extends Clause> = (clause: C, statement: Statement, world: SqlWorld) => string;
+/** A whole rule as a condition, such as a collection has. */
+type RuleSql = (rule: Group) => string;
+
+type ClauseSql<C extends Clause> = (
+  clause: C,
+  statement: Statement,
+  world: SqlWorld,
+  ruleSql: RuleSql,
+) => string;
 
 /** A product's path holds what it is in and all above that. */
 const inOrBelow = (ids: readonly number[], statement: Statement) =>
   `p.category_path && ${statement.ints(ids)}`;
 
 /** Collections that are filled by hand, and the rules of the others. */
-function inCollections(ids: readonly number[], statement: Statement, world: SqlWorld): string {
+function inCollections(
+  ids: readonly number[],
+  statement: Statement,
+  world: SqlWorld,
+  ruleSql: RuleSql,
+): string {
   const byHand = ids.filter((id) => !world.collectionRules.has(id));
   const rules = ids.flatMap((id) => world.collectionRules.get(id) ?? []);
-  const parts = rules.map((rule) => `(${conditionOf(rule, statement, world)})`);
+  const parts = rules.map((rule) => `(${ruleSql(rule)})`);
   if (byHand.length || parts.length === 0)
     parts.push(
       `p.id IN (SELECT product_id FROM collection_product WHERE collection_id = ANY(${statement.ints(byHand)}))`,
@@ -43,7 +56,7 @@ export const clauseSql: { [K in Clause['is']]: ClauseSql<Extract<Clause, { is: K
     below
       ? inOrBelow(ids, statement)
       : `p.id IN (SELECT product_id FROM product_category WHERE category_id = ANY(${statement.ints(ids)}))`,
-  collection: ({ ids }, statement, world) => inCollections(ids, statement, world),
+  collection: ({ ids }, statement, world, ruleSql) => inCollections(ids, statement, world, ruleSql),
   tag: ({ tags }, statement) => `p.tags && ${statement.value(tags)}::text[]`,
   brand: ({ ids }, statement) => `p.brand_id IS NOT NULL AND p.brand_id = ANY(${statement.ints(ids)})`,
   kind: ({ kinds }, statement) => `p.kind = ANY(${statement.value(kinds)}::text[])`,
@@ -81,12 +94,12 @@ export const clauseSql: { [K in Clause['is']]: ClauseSql<Extract<Clause, { is: K
   },
   option: ({ values }, statement) => `p.option_values && ${statement.ints(values)}`,
   words: ({ words }, statement) => hasWords(words, statement),
-  around: (_, statement, world) => {
+  around: (_, statement, world, ruleSql) => {
     const { around } = world;
     if (around === null) return 'true';
     if (around.of === 'category') return inOrBelow([around.id], statement);
     return around.of === 'collection'
-      ? inCollections([around.id], statement, world)
+      ? inCollections([around.id], statement, world, ruleSql)
       : hasWords(around.words, statement);
   },
   related: (_, statement, world) =>

@@ -159,23 +159,6 @@ INSERT INTO product_text (product_id, short_text, long_text, words) SELECT id, s
 ALTER TABLE product DROP COLUMN short_text, DROP COLUMN long_text;
 CREATE TRIGGER announce AFTER INSERT OR UPDATE OR DELETE ON product_text FOR EACH STATEMENT EXECUTE FUNCTION announce_catalogue();
 
--- Drafts that were begun before take the new settings as they stood for until now.
-CREATE FUNCTION with_new_assortment(old jsonb) RETURNS jsonb LANGUAGE sql IMMUTABLE AS $$
-  SELECT CASE old->>'of'
-    WHEN 'products' THEN jsonb_build_object('byHand', '{"putIn":[],"leftOut":[],"pins":[]}'::jsonb, 'fallback', null)
-      || old || jsonb_build_object('rule', replace((old->'rule')::text, '{"is": "reduced"}', '{"is": "reduced", "percent": 0}')::jsonb)
-    ELSE jsonb_build_object('grouped', false) || old || jsonb_build_object('without', '{"levels":[]}'::jsonb || (old->'without'))
-  END;
-$$;
-UPDATE draft_document SET body = '{"assortmentId":null}'::jsonb || body || jsonb_build_object('assortment', with_new_assortment(body->'assortment'))
-  WHERE key LIKE 'shelf:%' AND body IS NOT NULL;
-ALTER TABLE release DISABLE TRIGGER release_is_kept;
-UPDATE release SET plan = '{"assortments":{}}'::jsonb || plan || jsonb_build_object('shelves', (
-  SELECT coalesce(jsonb_object_agg(key, '{"assortmentId":null}'::jsonb || value || jsonb_build_object('assortment', with_new_assortment(value->'assortment'))), '{}')
-  FROM jsonb_each(plan->'shelves')));
-ALTER TABLE release ENABLE TRIGGER release_is_kept;
-DROP FUNCTION with_new_assortment(jsonb);
-
 -- An order changes figures of a product, but not what pages are made from.
 DROP TRIGGER announce ON product;
 CREATE TRIGGER announce AFTER INSERT OR DELETE ON product FOR EACH STATEMENT EXECUTE FUNCTION announce_catalogue();

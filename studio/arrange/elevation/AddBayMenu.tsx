@@ -1,50 +1,55 @@
 import { Menu, MenuSection, Text } from 'react-aria-components';
-import { bayName } from '../../../core/change/change.ts';
-import { newShelf } from '../../../core/plan/atFirst.ts';
-import { bayKinds, type Bay } from '../../../core/plan/bays/index.ts';
+import { bayKind, bayKinds, type Bay, type StoredBay } from '../../../core/bays/index.ts';
+import { bayName, shelvesOf, withShelves } from '../../../core/plan/places.ts';
 import { readyBays, readyBaysFor } from '../../../core/plan/readyBays/index.ts';
 import { makeReadyBay } from '../../../core/plan/readyBays/readyBay.ts';
-import type { Shelf } from '../../../core/plan/shelf.ts';
+import type { StoredShelf } from '../../../core/plan/shelf.ts';
 import { useDraft, useStudio } from '../../studioContext.tsx';
 import { MenuHeading, MenuRow } from '../../ui/MenuRow.tsx';
 import { useArranging } from '../arrangeContext.tsx';
-import { newId } from './newId.ts';
+import { newId, newIds } from './newId.ts';
 
-/** Adds a bay under the chosen one: a new one, one made beforehand, or a copy of one from another page. */
+/** Adds a bay under the chosen one: a new one, a ready-made one, or a copy of one from another page. */
 export function AddBayMenu() {
   const { draft } = useStudio();
   const { page, bay: chosen, choose } = useArranging();
   const plan = useDraft((state) => state.plan);
+  const stored = useDraft((state) => state.draft);
   const { bands } = plan.house;
-  const addable = new Set(bayKinds.filter((kind) => kind.addedTo.includes(page.kind)).map(({ id }) => id));
+  const addable = bayKinds.filter((kind) => kind.addable);
+  const canBeAdded = (bay: Bay) => addable.some(({ id }) => id === bay.holds);
   const elsewhere = Object.values(plan.pages)
     .filter((one) => one.id !== page.id)
-    .map((one) => ({ page: one, bays: one.bays.filter((bay) => addable.has(bay.holds)) }))
+    .map((one) => ({ page: one, bays: one.bays.filter(canBeAdded) }))
     .filter(({ bays }) => bays.length > 0);
-  const add = (bay: Bay, shelf?: Shelf) => {
+  const add = ({ bay, shelves }: { bay: StoredBay; shelves: readonly StoredShelf[] }) => {
     const at = chosen ? page.bays.findIndex((one) => one.id === chosen.id) + 1 : page.bays.length;
-    draft.run({ do: 'addBay', page: page.id, at, bay, ...(shelf && { shelf }) });
+    draft.run({ do: 'addBay', page: page.id, at, bay, shelves });
     choose(bay.id);
   };
   const addNew = (holds: string) => {
-    const kind = bayKinds.find(({ id }) => id === holds)!;
-    const id = newId(holds, plan);
-    add(kind.atFirst(id, bands[0]!.id), holds === 'shelf' ? newShelf(id, bands) : undefined);
+    const { bay, shelves } = bayKind(holds).atFirst(newId(holds, plan));
+    add({ bay: bay as StoredBay, shelves });
   };
-  const addReady = (readyId: string) => {
-    const made = makeReadyBay(
-      readyBays.find(({ id }) => id === readyId)!,
-      newId(readyId.toLowerCase(), plan),
-      bands,
+  const addReady = (readyId: string) =>
+    add(
+      makeReadyBay(
+        readyBays.find(({ id }) => id === readyId)!,
+        newId(readyId.toLowerCase(), plan),
+        bands,
+      ),
     );
-    add(made.bay, made.shelf);
-  };
   const addCopy = (place: string) => {
     const [pageId, bayId] = place.split('/');
-    const from = plan.pages[pageId!]!.bays.find(({ id }) => id === bayId)!;
-    const id = newId(from.id, plan);
-    if (from.holds !== 'shelf') add({ ...from, id });
-    else add({ ...from, id, shelfId: id }, { ...plan.shelves[from.shelfId]!, id });
+    const from = stored.pages[pageId!]!.bays.find(({ id }) => id === bayId)!;
+    const ids = newIds([from.id, ...shelvesOf(from)], plan);
+    add({
+      bay: { ...withShelves(from, new Map(Object.entries(ids))), id: ids[from.id]! },
+      shelves: shelvesOf(from).flatMap((id) => {
+        const shelf = stored.shelves[id];
+        return shelf ? [{ ...shelf, id: ids[id]! }] : [];
+      }),
+    });
   };
   const acts: Record<string, (rest: string) => void> = { new: addNew, ready: addReady, copy: addCopy };
   return (
@@ -57,16 +62,14 @@ export function AddBayMenu() {
     >
       <MenuSection>
         <MenuHeading>New</MenuHeading>
-        {bayKinds
-          .filter(({ id }) => addable.has(id))
-          .map(({ id, name }) => (
-            <MenuRow key={id} id={`new:${id}`}>
-              {name}
-            </MenuRow>
-          ))}
+        {addable.map(({ id, name }) => (
+          <MenuRow key={id} id={`new:${id}`}>
+            {name}
+          </MenuRow>
+        ))}
       </MenuSection>
       <MenuSection>
-        <MenuHeading>Made beforehand</MenuHeading>
+        <MenuHeading>Ready-made</MenuHeading>
         {readyBaysFor(page.kind).map(({ id, heading, about }) => (
           <MenuRow key={id} id={`ready:${id}`} textValue={heading}>
             <Text slot="label">{heading}</Text>

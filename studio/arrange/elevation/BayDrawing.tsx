@@ -1,6 +1,8 @@
 import { memo } from 'react';
 import { innerWidth } from '../../../core/geometry/steps.ts';
-import { bayHeight, shelfMeasure } from '../../../core/view/height.ts';
+import { bayHeight } from '../../../core/view/bayHeight.ts';
+import { shelfMeasure } from '../../../core/view/shelfMeasure.ts';
+import { shelvesIn } from '../../../core/view/shelvesIn.ts';
 import type { BayView } from '../../../core/view/view.ts';
 import type { Bands } from '../../../core/bands/bands.ts';
 import { t } from '../../ui/theme.ts';
@@ -75,11 +77,10 @@ function Inside({
   height: number;
   fill: string;
 }) {
-  const { content } = bay;
-  if (content.holds !== 'shelf')
-    return <rect x="4" y="4" width={WIDTH - 8} height={Math.max(4, height - 8)} fill={fill} />;
-  const { step, boxes, heightPx } = shelfMeasure(content.shelf, bands, regionPx);
-  const inner = innerWidth(content.shelf.room, bands, step.bandId, regionPx) * scale;
+  const [shelf] = shelvesIn(bay);
+  if (!shelf) return <rect x="4" y="4" width={WIDTH - 8} height={Math.max(4, height - 8)} fill={fill} />;
+  const { step, boxes, heightPx } = shelfMeasure(shelf, bands, regionPx);
+  const inner = innerWidth(shelf.room, bands, step.bandId, regionPx) * scale;
   const [left, top] = [(WIDTH - inner) / 2, 5];
   // Drawn as high as it is; what does not fit is drawn lower, all rows alike.
   const down = Math.min(scale, (height - top * 2) / Math.max(1, heightPx));

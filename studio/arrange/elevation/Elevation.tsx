@@ -3,8 +3,9 @@ import { memo } from 'react';
 import { Button, GridList, GridListItem, Menu, MenuTrigger, useDragAndDrop } from 'react-aria-components';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
-import { bayName } from '../../../core/change/change.ts';
-import type { Bay } from '../../../core/plan/bays/index.ts';
+import { bayName, shelvesOf } from '../../../core/plan/places.ts';
+import type { Bay } from '../../../core/bays/index.ts';
+import { shelvesIn } from '../../../core/view/shelvesIn.ts';
 import type { PageView } from '../../../core/view/view.ts';
 import { stepAt } from '../../../core/geometry/steps.ts';
 import { useDraft, useStudio } from '../../studioContext.tsx';
@@ -14,7 +15,7 @@ import { t } from '../../ui/theme.ts';
 import { useArranging, useView } from '../arrangeContext.tsx';
 import { AddBay } from './AddBay.tsx';
 import { BayDrawing } from './BayDrawing.tsx';
-import { newId } from './newId.ts';
+import { newIds } from './newId.ts';
 
 const Strip = styled.aside`
   grid-area: elevation;
@@ -162,9 +163,10 @@ export function Elevation() {
     choose(page.bays[at + 1]?.id ?? page.bays[at - 1]?.id ?? null);
   };
   const duplicate = (id: string) => {
-    const copy = newId(id, draft.getState().plan);
-    draft.run({ do: 'duplicateBay', page: page.id, bay: id, newId: copy });
-    choose(copy);
+    const bay = page.bays.find((one) => one.id === id)!;
+    const ids = newIds([id, ...shelvesOf(bay)], draft.getState().plan);
+    draft.run({ do: 'duplicateBay', page: page.id, bay: id, ids });
+    choose(ids[id]!);
   };
   const hide = (one: Bay) =>
     draft.run({ do: 'set', on: { page: page.id, bay: one.id }, setting: 'hidden', value: !one.hidden });
@@ -202,7 +204,7 @@ export function Elevation() {
         />
       </div>
       <PageButton data-chosen={chosen === null || undefined} onPress={() => choose(null)}>
-        The page itself
+        Page settings
       </PageButton>
       <div
         onKeyDownCapture={(event) => {
@@ -253,16 +255,16 @@ function DrawnBay({ bay, chosen, name }: { bay: Bay; chosen: boolean; name: stri
   const view = useView();
   const regionPx = drawnAt(view);
   const drawn = view.bays.find((one) => one.id === bay.id);
-  const shelf = drawn?.content.holds === 'shelf' ? drawn.content.shelf : null;
+  const shelf = (drawn && shelvesIn(drawn)[0]) ?? null;
   const step = shelf && stepAt(shelf.steps, regionPx);
   const aside = bay.hidden
     ? 'hidden'
     : bay.bands
-      ? 'at some'
+      ? 'some widths'
       : shelf
         ? drawn!.empty
           ? drawn!.goesAway
-            ? 'if any'
+            ? 'when filled'
             : 'empty'
           : String(step!.shows.end - step!.shows.start)
         : '';

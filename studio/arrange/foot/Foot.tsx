@@ -1,6 +1,8 @@
 import { useContext } from 'react';
 import styled from 'styled-components';
-import { bayName } from '../../../core/change/change.ts';
+import type { Finding, Place } from '../../../core/checks/check.ts';
+import { bayName } from '../../../core/plan/places.ts';
+import { counted } from '../../../core/sentence/sentence.ts';
 import { useDraft, useStudio } from '../../studioContext.tsx';
 import { Saved } from './Saved.tsx';
 import { Button, QuietButton } from '../../ui/Button.tsx';
@@ -48,28 +50,28 @@ export function Foot() {
   const { bay, page, choose, openLine } = useArranging();
   const plan = useDraft((state) => state.plan);
   /** A finding of another bay than the chosen one says where it is. */
-  const whereIs = (bayId: string) => {
-    const at = page.bays.find((one) => one.id === bayId);
-    return at && bayId !== bay?.id ? `${bayName(at, plan)}: ` : '';
+  const whereIs = (place: Place) => {
+    const at = 'bay' in place && page.bays.find((one) => one.id === place.bay);
+    return at && at.id !== bay?.id ? `${bayName(at, plan)}: ` : '';
+  };
+  const goTo = ({ at, goTo: line }: Finding) => {
+    if ('bay' in at) choose(at.bay, 'shelf' in at ? at.shelf : undefined);
+    else if (at.on === 'page') choose(null);
+    if (line) openLine(line);
   };
   const findings = useContext(FindingsContext);
   return (
     <Bar>
       {findings.length === 0 ? (
-        <span className="none">Nothing amiss on this page</span>
+        <span className="none">No issues on this page</span>
       ) : (
-        <span className="count">{findings.length} to look at</span>
+        <span className="count">{counted(findings.length, 'issue')}</span>
       )}
-      <ul aria-label="Findings">
+      <ul aria-label="Issues">
         {findings.map((finding) => (
-          <li key={`${finding.check} ${finding.bayId}`}>
-            <QuietButton
-              onPress={() => {
-                choose(finding.bayId);
-                openLine(finding.goTo);
-              }}
-            >
-              {whereIs(finding.bayId)}
+          <li key={`${finding.check} ${JSON.stringify(finding.at)}`}>
+            <QuietButton onPress={() => goTo(finding)}>
+              {whereIs(finding.at)}
               {finding.text}
             </QuietButton>
             {finding.fix && (

@@ -1,10 +1,17 @@
 import { useState } from 'react';
 import { Checkbox as AriaCheckbox, CheckboxGroup, Label } from 'react-aria-components';
 import styled from 'styled-components';
-import { bayName, changesBetween } from '../../../core/change/change.ts';
+import { bayKind } from '../../../core/bays/index.ts';
+import { changesBetween } from '../../../core/change/changesBetween.ts';
 import { apply } from '../../../core/plan/commands.ts';
-import { COPIED_LINES, copyLines, type BayPlace, type CopiedLine } from '../../../core/plan/copyLines.ts';
-import { linesOf } from '../../../core/plan/lines.ts';
+import {
+  COPIED_LINES,
+  copyLines,
+  shelfPlaces,
+  type CopiedLine,
+  type ShelfPlace,
+} from '../../../core/plan/copyLines.ts';
+import { bayName } from '../../../core/plan/places.ts';
 import { counted } from '../../../core/sentence/sentence.ts';
 import { useDraft, useNames, useStudio } from '../../studioContext.tsx';
 import { Button, MainButton } from '../../ui/Button.tsx';
@@ -67,46 +74,46 @@ const Changes = styled.ul`
   overflow: auto;
 `;
 
-const keyOf = ({ page, bay }: BayPlace) => `${page} ${bay}`;
+const keyOf = ({ page, bay, shelf }: ShelfPlace) => `${page} ${bay} ${shelf}`;
 
 /** Copies lines of the spec to other shelves; what will change is said before it is done. */
-export function CopyLines({ from, onClose }: { from: BayPlace; onClose(): void }) {
+export function CopyLines({ from, onClose }: { from: ShelfPlace; onClose(): void }) {
   const { draft } = useStudio();
   const plan = useDraft((state) => state.plan);
+  const stored = useDraft((state) => state.draft);
   const names = useNames();
-  const [lines, setLines] = useState<CopiedLine[]>(['across']);
+  const [lines, setLines] = useState<CopiedLine[]>(['columns']);
   const [chosen, setChosen] = useState<string[]>([]);
-  const source = plan.pages[from.page]?.bays.find((bay) => bay.id === from.bay);
-  const shelfId = source?.holds === 'shelf' ? source.shelfId : null;
+  const spec = bayKind(plan.pages[from.page]!.bays.find(({ id }) => id === from.bay)!.holds).spec;
+  const places = shelfPlaces(stored).filter(({ shelf }) => shelf !== from.shelf);
   const pages = Object.values(plan.pages)
-    .map((page) => ({
-      page,
-      bays: page.bays.filter((bay) => bay.holds === 'shelf' && bay.shelfId !== shelfId),
-    }))
-    .filter(({ bays }) => bays.length > 0);
-  const places = pages.flatMap(({ page, bays }) => bays.map((bay) => ({ page: page.id, bay: bay.id })));
+    .map((page) => ({ page, places: places.filter((place) => place.page === page.id) }))
+    .filter(({ places: some }) => some.length > 0);
   const to = places.filter((place) => chosen.includes(keyOf(place)));
-  const command = copyLines(plan, from, lines, to);
-  const changes = changesBetween(plan, apply(plan, command), names);
+  const command = copyLines(stored, from, lines, to);
+  const changes = changesBetween(stored, apply(stored, command), names);
   return (
-    <Dialog title="Copy to other shelves" open onClose={onClose}>
+    <Dialog title="Copy settings to other shelves" open onClose={onClose}>
       <Two>
         <CheckboxGroup value={lines} onChange={(next) => setLines(next as CopiedLine[])}>
-          <Label>What</Label>
+          <Label>Settings</Label>
           {COPIED_LINES.map((id) => (
             <Check key={id} value={id}>
-              {linesOf.shelf.find((line) => line.id === id)!.name}
+              {spec.find((line) => line.id === id)?.name ?? id}
             </Check>
           ))}
         </CheckboxGroup>
         <CheckboxGroup value={chosen} onChange={setChosen}>
-          <Label>To which</Label>
-          {pages.map(({ page, bays }) => (
+          <Label>To</Label>
+          {pages.map(({ page, places: some }) => (
             <div key={page.id}>
               <h3>{page.name}</h3>
-              {bays.map((bay) => (
-                <Check key={bay.id} value={keyOf({ page: page.id, bay: bay.id })}>
-                  {bayName(bay, plan)}
+              {some.map((place) => (
+                <Check key={keyOf(place)} value={keyOf(place)}>
+                  {bayName(
+                    page.bays.find(({ id }) => id === place.bay)!,
+                    plan,
+                  )}
                 </Check>
               ))}
             </div>
@@ -125,7 +132,7 @@ export function CopyLines({ from, onClose }: { from: BayPlace; onClose(): void }
         )}
       </Changes>
       <DialogFoot>
-        <Button onPress={onClose}>Leave it</Button>
+        <Button onPress={onClose}>Cancel</Button>
         <MainButton
           isDisabled={changes.length === 0}
           onPress={() => {

@@ -1,4 +1,4 @@
-import { ofWords, type Of } from '../../../core/assortment/assortment.ts';
+import { ofWords, type Of } from '../../../core/assortment/of.ts';
 import styled from 'styled-components';
 import { useStore } from 'zustand';
 import { useStudio } from '../../studioContext.tsx';
@@ -24,7 +24,7 @@ export function Count({ shelfId, total, of }: { shelfId: string; total: number |
   const { items } = useStudio();
   const waiting = useStore(items, (state) => state.waiting.has(shelfId));
   if (total === null) return null;
-  const words = waiting ? 'counting …' : `${total} ${total === 1 ? 'matches' : 'match'}`;
+  const words = waiting ? 'counting…' : `${total} ${total === 1 ? 'matches' : 'match'}`;
   return (
     <Mark
       data-none={(!waiting && total === 0) || undefined}

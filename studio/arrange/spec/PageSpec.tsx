@@ -1,10 +1,10 @@
 import styled from 'styled-components';
+import { pageKind, pagePath } from '../../../core/pages/index.ts';
 import type { Page } from '../../../core/plan/page.ts';
-import { LONGEST_NAME } from '../../../core/plan/words.ts';
-import { useStudio } from '../../studioContext.tsx';
-import { Words } from '../../ui/fields.tsx';
-import { Pick } from '../../ui/Pick.tsx';
+import type { PageView } from '../../../core/view/view.ts';
+import { LineSettings } from '../../settings/LineSettings.tsx';
 import { t } from '../../ui/theme.ts';
+import type { About } from './about.ts';
 
 const Panel = styled.section`
   grid-area: spec;
@@ -22,43 +22,24 @@ const Panel = styled.section`
   }
 `;
 
-const addresses: Record<Page['kind'], string> = {
-  home: '/',
-  shop: '/shop',
-  category: '/category/…, for every category',
-  collection: '/collection/…, for every collection',
-  product: '/product/…, for every product',
-  journal: '/journal',
-  entry: '/journal/…, for every entry',
-};
-
 /** The page itself. */
-export function PageSpec({ page }: { page: Page }) {
-  const { draft } = useStudio();
+export function PageSpec({ page, about, view }: { page: Page; about: About; view: PageView }) {
+  const kind = pageKind(page.kind);
   return (
     <Panel aria-label="Spec">
       <div>
-        <h2>The page itself</h2>
-        <p>At {addresses[page.kind]}</p>
+        <h2>Page settings</h2>
+        <p>At {kind.many && page.slug ? pagePath(kind, page.slug) : kind.at}</p>
       </div>
-      <Words
-        label={page.kind === 'shop' ? 'Name and first heading' : 'Name in your list'}
-        value={page.name}
-        longest={LONGEST_NAME}
-        fault={(value) => (value.trim() ? null : 'A page needs a name.')}
-        onChange={(value) =>
-          draft.run({ do: 'set', on: { page: page.id }, setting: 'name', value }, `page name ${page.id}`)
-        }
-      />
-      <Pick
-        label="Read"
-        value={page.direction}
-        options={[
-          { value: 'language', words: 'As the language is' },
-          { value: 'ltr', words: 'From left to right' },
-          { value: 'rtl', words: 'From right to left' },
-        ]}
-        onChange={(value) => draft.run({ do: 'set', on: { page: page.id }, setting: 'direction', value })}
+      <LineSettings
+        line="page"
+        {...about}
+        bands={view.bands}
+        of={null}
+        view={null}
+        page={view}
+        bayId=""
+        wanted={null}
       />
       <p>Choose a bay at the left, or press one in a frame, to arrange it.</p>
     </Panel>

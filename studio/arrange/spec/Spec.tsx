@@ -1,16 +1,21 @@
 import { lazy, memo, Suspense, useEffect, useRef, useState } from 'react';
 import styled from 'styled-components';
-import type { Of } from '../../../core/assortment/assortment.ts';
-import { bayName } from '../../../core/change/change.ts';
-import type { Bay } from '../../../core/plan/bays/index.ts';
-import type { FormId } from '../../../core/forms/formKind.ts';
-import { formKind, formsOf, isUsed } from '../../../core/forms/index.ts';
-import { linesOf } from '../../../core/plan/lines.ts';
-import { assortmentOf, placesOf } from '../../../core/plan/plan.ts';
-import { allSettings, findSettings } from '../../../core/plan/settings/index.ts';
-import type { Setting } from '../../../core/plan/settings/setting.ts';
-import type { Piece, Sentence } from '../../../core/sentence/sentence.ts';
-import { listed } from '../../../core/sentence/sentence.ts';
+import type { Of } from '../../../core/assortment/of.ts';
+import type { Bands } from '../../../core/bands/bands.ts';
+import { bayKind, type Bay } from '../../../core/bays/index.ts';
+import { effectOf } from '../../../core/plan/effect.ts';
+import type { Page } from '../../../core/plan/page.ts';
+import { assortmentOf } from '../../../core/plan/showing.ts';
+import { bayName, placesOf } from '../../../core/plan/places.ts';
+import type { Shelf } from '../../../core/plan/shelf.ts';
+import { subjectOf, type Target } from '../../../core/plan/target.ts';
+import { listed, type Piece, type Sentence } from '../../../core/sentence/sentence.ts';
+import { findSettings } from '../../../core/settings/find.ts';
+import type { LineId } from '../../../core/settings/setting.ts';
+import type { Line, LineInput } from '../../../core/spec/line.ts';
+import { shelvesIn } from '../../../core/view/shelvesIn.ts';
+import { LineSettings } from '../../settings/LineSettings.tsx';
+import { Stack } from '../../settings/Stack.tsx';
 import { useDraft, useNames, useStudio } from '../../studioContext.tsx';
 import { Button } from '../../ui/Button.tsx';
 import { isTyping } from '../../ui/isTyping.ts';
@@ -18,8 +23,8 @@ import { Search } from '../../ui/Search.tsx';
 import { t } from '../../ui/theme.ts';
 import { useArranging, useShelf, useView } from '../arrangeContext.tsx';
 import { newId } from '../elevation/newId.ts';
+import type { About } from './about.ts';
 import { Count } from './Count.tsx';
-import { lineControls } from './lines/index.tsx';
 import { PageSpec } from './PageSpec.tsx';
 
 /** Fetched once something is to be copied. */
@@ -170,58 +175,76 @@ function useFocusOn(setting: string | null, within: React.RefObject<HTMLElement 
 
 /** Type to find any setting of what is chosen; its line opens at its control. */
 const FindSetting = memo(function FindSetting({
-  holds,
+  about,
+  lines,
   of,
-  forms,
+  bands,
 }: {
-  holds: Bay['holds'];
+  about: readonly About[];
+  lines: readonly Line[];
   of: Of | null;
-  forms: readonly FormId[];
+  bands: Bands;
 }) {
   const { openLine } = useArranging();
-  const lines = linesOf[holds];
-  const within = allSettings.filter(
-    (one) =>
-      lines.some(({ id }) => id === one.line) &&
-      !one.group &&
-      (one.on !== 'shelf' || (of !== null && (one.of === null || one.of.includes(of)))) &&
-      one.on !== 'assortment' &&
-      (one.holds === null || one.holds.includes(holds)),
+  const offered = about.flatMap(({ subject, document, shelf }) =>
+    subject.settings
+      .filter(
+        (one) =>
+          lines.some(({ id }) => id === one.line) && (!one.items || of === null || one.items.includes(of)),
+      )
+      .map((one) => ({ one, reason: () => effectOf(one, document, shelf, bands).reason })),
   );
-  // What another form goes by is told of, so that nobody looks for it in vain.
-  const isOff = (one: Setting) => one.on === 'shelf' && !isUsed(one.id, forms);
-  const notHere = `not in a ${listed(
-    forms.map((id) => formKind(id).name.toLowerCase()),
-    'or',
-  )}`;
   return (
     <Search
       label="Find a setting"
       shown={false}
       stays={false}
-      placeholder="Find a setting: gap, price, order …"
-      find={(words) =>
-        findSettings(words, within)
-          .map((one) => ({
-            id: `${one.on}:${one.id}`,
-            words: one.name,
-            aside: isOff(one) ? notHere : (lines.find((line) => line.id === one.line)?.name ?? ''),
-            off: isOff(one),
-          }))
-          .sort((a, b) => Number(a.off) - Number(b.off))
-      }
+      placeholder="Find a setting: gap, price, order…"
+      find={(typed) => {
+        const found = findSettings(
+          typed,
+          offered.map(({ one }) => one),
+        );
+        // What has no effect now is told of, so that nobody looks for it in vain.
+        return found
+          .map((one) => {
+            const reason = offered.find((other) => other.one === one)!.reason();
+            return {
+              id: `${one.on}:${one.id}`,
+              words: one.name,
+              aside: reason ?? lines.find((line) => line.id === one.line)?.name ?? '',
+              off: reason !== null,
+            };
+          })
+          .sort((a, b) => Number(a.off) - Number(b.off));
+      }}
       onChoose={(id) => {
-        const found = within.find((one) => `${one.on}:${one.id}` === id);
+        const found = offered.find(({ one }) => `${one.on}:${one.id}` === id)?.one;
         if (found) openLine(found.line, found.id);
       }}
     />
   );
 });
 
+/** The bay and its shelf with all that can be set of them. */
+function useAbout(page: Page, bay: Bay | null, shelf: Shelf | null): About[] {
+  const stored = useDraft((state) => state.draft);
+  const targets: { on: Target; document: object; shelf: Shelf | null }[] = bay
+    ? [
+        { on: { page: page.id, bay: bay.id }, document: bay, shelf: null },
+        ...(shelf ? [{ on: { shelf: shelf.id }, document: shelf, shelf }] : []),
+      ]
+    : [{ on: { page: page.id }, document: page, shelf: null }];
+  return targets.flatMap((one) => {
+    const subject = subjectOf(stored, one.on);
+    return subject ? [{ ...one, subject }] : [];
+  });
+}
+
 /** The chosen bay as lines; each a sentence that opens in place. With no bay chosen, the page itself. */
 export function Spec() {
   const { draft } = useStudio();
-  const { page, bay, open, openLine, trial } = useArranging();
+  const { page, bay, shelfId, open, openLine, trial } = useArranging();
   const view = useView();
   const shelf = useShelf();
   const [copying, setCopying] = useState(false);
@@ -230,8 +253,7 @@ export function Spec() {
   const assortment = shelf && assortmentOf(plan, shelf);
   const panel = useRef<HTMLElement>(null);
   useFocusOn(open?.setting ?? null, panel);
-
-  const lines = bay ? linesOf[bay.holds] : [];
+  const about = useAbout(page, bay, shelf);
 
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
@@ -244,10 +266,12 @@ export function Spec() {
     return () => window.removeEventListener('keydown', onKey, true);
   }, []);
 
-  if (!bay) return <PageSpec page={page} />;
+  if (!bay) return <PageSpec page={page} about={about[0]!} view={view} />;
+  const { spec } = bayKind(bay.holds);
   const drawn = view.bays.find((one) => one.id === bay.id);
-  const total = drawn?.content.holds === 'shelf' ? drawn.content.shelf.own : null;
-  const places = bay.holds === 'shelf' ? placesOf(plan, bay.shelfId) : [];
+  const drawnShelf = (drawn && shelvesIn(drawn).find(({ id }) => id === shelf?.id)) ?? null;
+  const total = drawnShelf?.own ?? null;
+  const places = shelfId === null ? [] : placesOf(plan, shelfId);
   const elsewhere = places.filter((place) => place.bayId !== bay.id || place.page.id !== page.id);
   const at = page.bays.findIndex((one) => one.id === bay.id);
 
@@ -259,19 +283,25 @@ export function Spec() {
           Bay {at + 1} of {page.bays.length} on {page.name}
           {elsewhere.length > 0 && `, also on ${listed(elsewhere.map((place) => place.page.name))}`}
         </p>
-        {elsewhere.length > 0 && shelf && (
+        {elsewhere.length > 0 && shelf && shelfId !== null && (
           <div className="shared">
-            <span>A change shows in all of them.</span>
+            <span>Changes also apply on {listed(elsewhere.map((place) => place.page.name))}.</span>
             <Button
               onPress={() =>
-                draft.run({ do: 'makeSeparate', page: page.id, bay: bay.id, newId: newId(shelf.id, plan) })
+                draft.run({
+                  do: 'unlink',
+                  page: page.id,
+                  bay: bay.id,
+                  shelf: shelfId,
+                  newId: newId(shelfId, plan),
+                })
               }
             >
-              Make separate
+              Unlink
             </Button>
           </div>
         )}
-        {shelf && (
+        {shelf && shelfId !== null && (
           <div className="shared">
             {trial ? (
               <span>Changes go to {trial.edits === 'other' ? 'the other way' : 'the shelf as it is'}.</span>
@@ -280,25 +310,23 @@ export function Spec() {
                 Try another way
               </Button>
             )}
-            <Button onPress={() => setCopying(true)}>Copy …</Button>
+            <Button onPress={() => setCopying(true)}>Copy settings…</Button>
           </div>
         )}
-        {copying && (
+        {copying && shelfId !== null && (
           <Suspense fallback={null}>
-            <CopyLines from={{ page: page.id, bay: bay.id }} onClose={() => setCopying(false)} />
+            <CopyLines
+              from={{ page: page.id, bay: bay.id, shelf: shelfId }}
+              onClose={() => setCopying(false)}
+            />
           </Suspense>
         )}
         <div className="find">
-          <FindSetting
-            holds={bay.holds}
-            of={assortment?.of ?? null}
-            forms={shelf ? formsOf(shelf.form, plan.house.bands) : []}
-          />
+          <FindSetting about={about} lines={spec} of={assortment?.of ?? null} bands={plan.house.bands} />
         </div>
       </header>
-      {lines.map((line) => {
+      {spec.map((line) => {
         const isOpen = open?.line === line.id;
-        const Controls = lineControls[line.id];
         return (
           <LineBox key={line.id} data-open={isOpen || undefined} data-line={line.id}>
             <button
@@ -309,17 +337,29 @@ export function Spec() {
             >
               {line.name}
             </button>
-            {isOpen && Controls ? (
-              <Suspense fallback={<p>Opening …</p>}>
-                <Controls bay={bay} shelf={shelf} drawn={drawn ?? null} page={page} />
-              </Suspense>
+            {isOpen ? (
+              <Stack>
+                {about.map((one) => (
+                  <LineSettings
+                    key={JSON.stringify(one.on)}
+                    line={line.id}
+                    {...one}
+                    bands={plan.house.bands}
+                    of={assortment?.of ?? null}
+                    view={drawnShelf}
+                    page={view}
+                    bayId={bay.id}
+                    wanted={open.setting}
+                  />
+                ))}
+              </Stack>
             ) : (
               <div>
                 <SentenceLine
-                  sentence={line.say({ bay, shelf, assortment, names, total })}
+                  sentence={line.say({ bay: bay as LineInput['bay'], shelf, assortment, names, total })}
                   onOpen={(setting) => openLine(line.id, setting)}
                 />
-                {line.id === 'shows' && shelf && assortment && (
+                {line.id === COUNTED && shelf && assortment && (
                   <Count shelfId={shelf.id} total={total} of={assortment.of} />
                 )}
               </div>
@@ -330,3 +370,6 @@ export function Spec() {
     </Panel>
   );
 }
+
+/** The line beside which the number that matches is said. */
+const COUNTED: LineId = 'shows';

@@ -13,7 +13,8 @@ import {
 } from '../../../core/bands/bands.ts';
 import { useStudio } from '../../studioContext.tsx';
 import { Button } from '../../ui/Button.tsx';
-import { Stepper, Words } from '../../ui/fields.tsx';
+import { Stepper } from '../../ui/Stepper.tsx';
+import { Words } from '../../ui/Words.tsx';
 import { PopoverBox } from '../../ui/Pick.tsx';
 import { t } from '../../ui/theme.ts';
 import { TAPE_HEIGHT, TAPE_TOP } from './Tape.tsx';

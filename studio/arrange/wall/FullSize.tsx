@@ -3,7 +3,7 @@ import { Dialog, Modal, ModalOverlay } from 'react-aria-components';
 import styled from 'styled-components';
 import type { PageView } from '../../../core/view/view.ts';
 import { Button } from '../../ui/Button.tsx';
-import { Switch } from '../../ui/fields.tsx';
+import { Switch } from '../../ui/Switch.tsx';
 import { t } from '../../ui/theme.ts';
 import { Frame } from './Frame.tsx';
 import type { Stand } from './stands.ts';

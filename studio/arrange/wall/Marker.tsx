@@ -3,7 +3,7 @@ import { useEffect, useRef, useState } from 'react';
 import styled from 'styled-components';
 import type { Trouble } from '../../../core/view/trouble.ts';
 import { QuietButton } from '../../ui/Button.tsx';
-import { Stepper } from '../../ui/fields.tsx';
+import { Stepper } from '../../ui/Stepper.tsx';
 import { t } from '../../ui/theme.ts';
 import { NARROWEST_PX, WIDEST_PX } from './stands.ts';
 import { TAPE_HEIGHT, TAPE_TOP } from './Tape.tsx';

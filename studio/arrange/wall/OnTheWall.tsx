@@ -3,7 +3,7 @@ import styled from 'styled-components';
 import { useStore } from 'zustand';
 import { nominalOf, type Bands } from '../../../core/bands/bands.ts';
 import { Button } from '../../ui/Button.tsx';
-import { Switch } from '../../ui/fields.tsx';
+import { Switch } from '../../ui/Switch.tsx';
 import { PopoverBox } from '../../ui/Pick.tsx';
 import { t } from '../../ui/theme.ts';
 import { canTurn, wallChoice } from './stands.ts';

@@ -4,7 +4,7 @@ import { pageStyles } from '../../../core/css/pageCss.ts';
 import type { PageView } from '../../../core/view/view.ts';
 import { useStudio } from '../../studioContext.tsx';
 import { Button, MainButton } from '../../ui/Button.tsx';
-import { Choice } from '../../ui/fields.tsx';
+import { Choice } from '../../ui/Choice.tsx';
 import { t } from '../../ui/theme.ts';
 import { useArranging, type Trial, type Way } from '../arrangeContext.tsx';
 import { Frame } from './Frame.tsx';

@@ -3,8 +3,10 @@ import { Button } from 'react-aria-components';
 import styled from 'styled-components';
 import { nominalOf, TAPE_END_PX } from '../../../core/bands/bands.ts';
 import { pageStyles } from '../../../core/css/pageCss.ts';
-import { formKind } from '../../../core/forms/index.ts';
+import { layoutKind } from '../../../core/layouts/index.ts';
 import { stepAt } from '../../../core/geometry/steps.ts';
+import { counted } from '../../../core/sentence/sentence.ts';
+import { shelvesIn } from '../../../core/view/shelvesIn.ts';
 import { troublesOf } from '../../../core/view/trouble.ts';
 import type { StepView } from '../../../core/view/view.ts';
 import { useStudio } from '../../studioContext.tsx';
@@ -138,13 +140,13 @@ function useSize(): [(element: HTMLElement | null) => void, { width: number; hei
   return [setElement, size];
 }
 
-/** How many stand side by side, in the words of the form. */
-const sayAcross = ({ form, across }: StepView): string =>
-  formKind(form).moves ? `${across} in sight` : `${across} across`;
+/** How many stand side by side, in the words of the layout. */
+const sayAcross = ({ layout, across }: StepView): string =>
+  layoutKind(layout).moves ? `${across} in sight` : counted(across, 'column');
 
 /** The tape, and under it the page at each band that stands on the wall, all to one scale. */
 export function Wall() {
-  const { bay, choose, trial } = useArranging();
+  const { bay, choose, shelfId, trial } = useArranging();
   const ways = useContext(WaysContext);
   const view = useView();
   const { items } = useStudio();
@@ -163,7 +165,8 @@ export function Wall() {
   const stands = freePx === null ? fixed : [...fixed, freeStand(bands, freePx)];
 
   const drawn = bay ? view.bays.find((one) => one.id === bay.id) : undefined;
-  const shelf = drawn?.content.holds === 'shelf' && !drawn.empty ? drawn.content.shelf : null;
+  const shelves = drawn && !drawn.empty ? shelvesIn(drawn) : [];
+  const shelf = shelves.find(({ id }) => id === shelfId) ?? shelves[0] ?? null;
   const troubles = useMemo(() => troublesOf(drawn), [drawn]);
   const across = useMemo(
     () =>

@@ -1,4 +1,5 @@
 import { useEffect, useRef } from 'react';
+import { shelvesOn } from '../../../core/view/shelvesIn.ts';
 import type { PageView, ShelfView } from '../../../core/view/view.ts';
 import { keepMoving } from '../../../storefront/enhance/moving.ts';
 import { scrollMover } from '../../../storefront/enhance/scrollMover.ts';
@@ -10,9 +11,7 @@ export function useMoving(document: Document | null, view: PageView): void {
     if (!document) return undefined;
     const follow = () => {
       const found = new Map<Element, ShelfView>();
-      for (const { content } of view.bays) {
-        if (content.holds !== 'shelf') continue;
-        const { shelf } = content;
+      for (const { shelf } of shelvesOn(view)) {
         if (!shelf.steps.some((step) => step.moves)) continue;
         const element = document.querySelector(`[data-shelf="${CSS.escape(shelf.id)}"]`);
         if (element) found.set(element, shelf);

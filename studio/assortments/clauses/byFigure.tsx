@@ -10,7 +10,11 @@ import type { WordsClause } from '../../../core/assortment/clauses/words.ts';
 import { PRODUCT_KINDS } from '../../../core/assortment/kinds.ts';
 import { capital } from '../../../core/sentence/sentence.ts';
 import { useDraft } from '../../studioContext.tsx';
-import { Choice, MoneyField, Stepper, Switch, Words } from '../../ui/fields.tsx';
+import { Choice } from '../../ui/Choice.tsx';
+import { MoneyField } from '../../ui/MoneyField.tsx';
+import { Stepper } from '../../ui/Stepper.tsx';
+import { Switch } from '../../ui/Switch.tsx';
+import { Words } from '../../ui/Words.tsx';
 import type { ClauseProps } from './index.tsx';
 
 /** Clauses with a figure, a state or words. */

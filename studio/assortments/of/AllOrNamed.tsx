@@ -1,5 +1,5 @@
-import { SettingBox } from '../../arrange/spec/lines/controls.tsx';
-import { Switch } from '../../ui/fields.tsx';
+import { SettingBox } from '../../settings/SettingBox.tsx';
+import { Switch } from '../../ui/Switch.tsx';
 import { NamedOneByOne } from './NamedOneByOne.tsx';
 
 const MOST_OFFERED = 40;

@@ -1,4 +1,4 @@
-import { Switch } from '../../ui/fields.tsx';
+import { Switch } from '../../ui/Switch.tsx';
 
 /** What is left out wherever it would turn up, each by a switch. */
 export function LeaveOut<W extends object, K extends keyof W & string>({

@@ -1,5 +1,7 @@
-import { SettingBox, useSet } from '../../arrange/spec/lines/controls.tsx';
-import { Stepper, Switch } from '../../ui/fields.tsx';
+import { SettingBox } from '../../settings/SettingBox.tsx';
+import { useSet } from '../../settings/useSetting.ts';
+import { Stepper } from '../../ui/Stepper.tsx';
+import { Switch } from '../../ui/Switch.tsx';
 import { t } from '../../ui/theme.ts';
 import type { AssortmentProps } from './kind.ts';
 

@@ -1,5 +1,6 @@
-import type { Target } from '../../../core/plan/commands.ts';
-import { SettingBox, useSet } from '../../arrange/spec/lines/controls.tsx';
+import type { Target } from '../../../core/plan/target.ts';
+import { SettingBox } from '../../settings/SettingBox.tsx';
+import { useSet } from '../../settings/useSetting.ts';
 import { Pick } from '../../ui/Pick.tsx';
 
 /** In what order; "as named" only where they are named one by one. */

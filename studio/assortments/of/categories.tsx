@@ -7,10 +7,12 @@ import {
 import { capital, listed } from '../../../core/sentence/sentence.ts';
 import { t } from '../../ui/theme.ts';
 import { useNames, useStudio } from '../../studioContext.tsx';
-import { Switch } from '../../ui/fields.tsx';
+import { Switch } from '../../ui/Switch.tsx';
 import { Pick } from '../../ui/Pick.tsx';
 import { Search } from '../../ui/Search.tsx';
-import { SettingBox, Stack, useSet } from '../../arrange/spec/lines/controls.tsx';
+import { SettingBox } from '../../settings/SettingBox.tsx';
+import { Stack } from '../../settings/Stack.tsx';
+import { useSet } from '../../settings/useSetting.ts';
 import type { AssortmentKind } from './kind.ts';
 import { LeaveOut } from './LeaveOut.tsx';
 import { NamedOneByOne } from './NamedOneByOne.tsx';

@@ -1,4 +1,6 @@
-import { SettingBox, Stack, useSet } from '../../arrange/spec/lines/controls.tsx';
+import { SettingBox } from '../../settings/SettingBox.tsx';
+import { Stack } from '../../settings/Stack.tsx';
+import { useSet } from '../../settings/useSetting.ts';
 import { useStudio } from '../../studioContext.tsx';
 import { AllOrNamed } from './AllOrNamed.tsx';
 import { LeaveOut } from './LeaveOut.tsx';

@@ -1,4 +1,5 @@
-import { SettingBox, useSet } from '../../arrange/spec/lines/controls.tsx';
+import { SettingBox } from '../../settings/SettingBox.tsx';
+import { useSet } from '../../settings/useSetting.ts';
 import { useStudio } from '../../studioContext.tsx';
 import { ChosenFrom } from '../clauses/chosenFrom.tsx';
 import { AllOrNamed } from './AllOrNamed.tsx';

@@ -1,6 +1,6 @@
 import type { ComponentType } from 'react';
-import type { Of } from '../../../core/assortment/assortment.ts';
-import { Stack } from '../../arrange/spec/lines/controls.tsx';
+import type { Of } from '../../../core/assortment/of.ts';
+import { Stack } from '../../settings/Stack.tsx';
 import { categories } from './categories.tsx';
 import { collections } from './collections.tsx';
 import { entries } from './entries.tsx';

@@ -1,6 +1,7 @@
 import type { ComponentType } from 'react';
-import type { Assortment, Of } from '../../../core/assortment/assortment.ts';
-import type { Target } from '../../../core/plan/commands.ts';
+import type { Assortment } from '../../../core/assortment/assortment.ts';
+import type { Of } from '../../../core/assortment/of.ts';
+import type { Target } from '../../../core/plan/target.ts';
 
 export interface AssortmentProps<A extends Assortment = Assortment> {
   assortment: A;

@@ -5,11 +5,14 @@ import type { PictureAssortment } from '../../../core/assortment/others/pictures
 import type { PictureFacts } from '../../../core/catalogue/facts.ts';
 import { renditionAddress } from '../../../core/picture/renditions.ts';
 import { LINK } from '../../../core/plan/link.ts';
-import { LONGEST_HEADING, LONGEST_LINK } from '../../../core/plan/words.ts';
-import { SettingBox, Stack, useSet } from '../../arrange/spec/lines/controls.tsx';
+import { LONGEST_LINK } from '../../../core/plan/link.ts';
+import { LONGEST_HEADING } from '../../../core/plan/words.ts';
+import { SettingBox } from '../../settings/SettingBox.tsx';
+import { Stack } from '../../settings/Stack.tsx';
+import { useSet } from '../../settings/useSetting.ts';
 import { useStudio } from '../../studioContext.tsx';
 import { Button } from '../../ui/Button.tsx';
-import { Words } from '../../ui/fields.tsx';
+import { Words } from '../../ui/Words.tsx';
 import { Search } from '../../ui/Search.tsx';
 import type { AssortmentKind } from './kind.ts';
 

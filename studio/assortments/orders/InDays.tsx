@@ -1,6 +1,6 @@
 import { MOST_DAYS } from '../../../core/assortment/clauses/sold.ts';
 import type { Order } from '../../../core/assortment/orders/index.ts';
-import { Stepper } from '../../ui/fields.tsx';
+import { Stepper } from '../../ui/Stepper.tsx';
 import type { OrderProps } from './index.tsx';
 
 /** Over how many days sales or views are counted. */

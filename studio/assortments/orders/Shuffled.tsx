@@ -1,5 +1,5 @@
 import type { Order } from '../../../core/assortment/orders/index.ts';
-import { Stepper } from '../../ui/fields.tsx';
+import { Stepper } from '../../ui/Stepper.tsx';
 import { Pick } from '../../ui/Pick.tsx';
 import type { OrderProps } from './index.tsx';
 

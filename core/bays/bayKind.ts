@@ -1,0 +1,68 @@
+import type { Bands } from '../bands/bands.ts';
+import type { BayBase, Heading, StoredBayBase } from '../plan/bay.ts';
+import type { Plan } from '../plan/plan.ts';
+import type { StoredShelf } from '../plan/shelf.ts';
+import type { Merged, Lines } from '../settings/merged.ts';
+import type { Complete, Sparse } from '../settings/setting.ts';
+import type { Line } from '../spec/line.ts';
+import type { PictureFacts } from '../catalogue/facts.ts';
+import type { BayMaking, ItemsAnswer, ItemsRequest } from '../view/making.ts';
+import type { ShelfView, StandIn } from '../view/view.ts';
+
+/** A bay of one kind, complete and as it is stored; `S` are the kind's own settings. */
+export type BayOf<K, S> = { holds: K } & BayBase & Complete<Merged<S>>;
+export type StoredBayOf<K, S> = { holds: K } & StoredBayBase & Sparse<Merged<S>>;
+
+/** What a kind makes of a bay for its view. */
+export interface BayMade<C> {
+  content: C;
+  /** It has nothing to show, or too little. */
+  empty: boolean;
+  /** What it shows differs from shopper to shopper. */
+  personal?: boolean;
+  /** It was told to be hidden, heading and all, when too little matches. */
+  goesAway?: boolean;
+  standIn?: StandIn | null;
+}
+
+/**
+ * Everything a bay can hold: all that is asked of one, but its drawing, which the storefront has under the same id.
+ * `S` are its settings by line, `C` is what its view holds.
+ */
+export interface BayKind<S extends Lines, C extends object> {
+  id: string;
+  name: string;
+  settings: S;
+  /** Defaults of what every bay has, by setting, where they are others for this kind. */
+  defaults: Readonly<Record<string, unknown>>;
+  hasHeading: boolean;
+  /** The lines of its spec, in their order. */
+  spec: readonly Line[];
+  /** It can be added to a page; else it belongs to one from the start. */
+  addable: boolean;
+  /** It may head a page above the store's own header. */
+  leads?: boolean;
+  /** What it is called in sentences. */
+  named(bay: BayOf<string, S>, plan: Plan): string;
+  /** A new one, filled so that it can be judged at once, with the shelves that come with it. */
+  atFirst(id: string): { bay: { id: string; holds: string } & object; shelves: StoredShelf[] };
+  /** Ids of the shelves that it holds. */
+  shelves(bay: StoredBayOf<string, S>): readonly string[];
+  /** The same with other shelves in the place of some. */
+  withShelves<B extends StoredBayOf<string, S>>(bay: B, others: ReadonlyMap<string, string>): B;
+  /** Ids of the stored pictures that it uses itself. */
+  pictures(bay: BayOf<string, S>): readonly string[];
+  /** Yields a request for each list of items that it shows. */
+  view(bay: BayOf<string, S>, making: BayMaking): Generator<ItemsRequest, BayMade<C>, ItemsAnswer>;
+  shelfViews(content: C): readonly ShelfView[];
+  /** Pictures whose colour stands for them until they are there, besides those of shelves. */
+  tones(content: C): readonly PictureFacts[];
+  /** It carries the first heading of the page. */
+  heads(content: C, heading: Heading): boolean;
+  /** Estimated height without the space around it, px. */
+  heightPx(content: C, heading: Heading, bands: Bands, regionPx: number): number;
+  /** Data about what it shows, after schema.org; its addresses begin with the origin. */
+  data?(content: C, store: { origin: string; currency: string }): object[];
+  /** Rules of style, `scope` being its selector. */
+  css(content: C, scope: string, bands: Bands): string;
+}

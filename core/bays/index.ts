@@ -1,0 +1,76 @@
+import { headingSettings, lookSettings, visibilitySettings } from '../plan/bay.ts';
+import { joined, merged, withDefaults, type Lines } from '../settings/merged.ts';
+import { placed, type LineId, type PlacedSetting, type Tree } from '../settings/setting.ts';
+import { bannerBay } from './banner.ts';
+import type { BayKind, BayOf, StoredBayOf } from './bayKind.ts';
+import { entryBay } from './entry.ts';
+import { noticeBay } from './notice.ts';
+import { productBay } from './product.ts';
+import { shelfBay } from './shelf.ts';
+
+/** Everything a bay can hold, in the order offered; to add a kind, write its file and list it here. */
+const kinds = {
+  shelf: shelfBay,
+  banner: bannerBay,
+  notice: noticeBay,
+  product: productBay,
+  entry: entryBay,
+};
+
+type Kinds = typeof kinds;
+export type BayHolds = keyof Kinds;
+
+type SettingsOf<K extends BayHolds> = Kinds[K] extends BayKind<infer S, infer _C> ? S : never;
+type ContentOf<K extends BayHolds> = Kinds[K] extends BayKind<infer _S, infer C> ? C : never;
+
+/** One horizontal stretch of a page, complete. */
+export type Bay = { [K in BayHolds]: BayOf<K, SettingsOf<K>> }[BayHolds];
+/** As it is stored: only what was set. */
+export type StoredBay = { [K in BayHolds]: StoredBayOf<K, SettingsOf<K>> }[BayHolds];
+/** What the view of a bay holds. */
+export type ContentView = { [K in BayHolds]: { holds: K } & ContentOf<K> }[BayHolds];
+
+/** A kind whose settings and content are known to itself alone. */
+export type AnyBayKind = BayKind<Lines, object>;
+
+export const bayKinds = Object.values(kinds) as unknown as readonly AnyBayKind[];
+
+const byId = new Map(bayKinds.map((kind) => [kind.id, kind]));
+
+export const isBayKind = (holds: unknown): holds is BayHolds => typeof holds === 'string' && byId.has(holds);
+/** Throws RangeError where there is no such kind. */
+export function bayKind(holds: string): AnyBayKind {
+  const found = byId.get(holds);
+  if (!found) throw new RangeError(`There is no kind of bay "${holds}".`);
+  return found;
+}
+
+const common = (kind: AnyBayKind) => ({
+  look: withDefaults(joined(kind.hasHeading ? headingSettings : {}, lookSettings), kind.defaults),
+  visibility: visibilitySettings,
+});
+
+/** Every setting of a bay of each kind, with its place. */
+const settings = new Map(
+  bayKinds.map((kind) => [
+    kind.id,
+    Object.entries<Tree>({ ...kind.settings, ...common(kind) }).flatMap(([line, tree]) =>
+      placed('bay', line as LineId, tree),
+    ),
+  ]),
+);
+
+/** A heading is there for all, so that documents have one shape. */
+const trees = new Map<string, Tree>(
+  bayKinds.map((kind) => [
+    kind.id,
+    withDefaults(
+      joined(merged(kind.settings), headingSettings, lookSettings, visibilitySettings),
+      kind.defaults,
+    ),
+  ]),
+);
+
+/** Everything that can be set of a bay of a kind, and where. */
+export const bayTree = (holds: string): Tree => trees.get(holds)!;
+export const baySettings = (holds: string): readonly PlacedSetting[] => settings.get(holds)!;

@@ -1,0 +1,26 @@
+import { faceOf } from '../item.ts';
+import { partKindOf } from '../partKind.ts';
+import { estimatedLines } from '../text.ts';
+
+const TEXT = { fontPx: 14, linePx: 20 };
+/** Lines that a short description may take. */
+const MOST_LINES = 3;
+
+export const descriptionPart = partKindOf({
+  id: 'description',
+  of: ['products', 'categories', 'collections', 'entries'],
+  name: 'Short description',
+  find: ['description', 'text', 'short'],
+  atFirst: false,
+  settings: {},
+  needs: ['shortText'],
+  text: TEXT,
+  reads: () => null,
+  view: (item) => {
+    const { words } = faceOf(item);
+    return words ? { text: words } : null;
+  },
+  fullest: (view) => view,
+  heightPx: ({ text }, _, widthPx) => Math.min(MOST_LINES, estimatedLines(text, TEXT, widthPx)) * TEXT.linePx,
+  say: () => 'short description',
+});

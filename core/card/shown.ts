@@ -1,0 +1,36 @@
+import type { Bands } from '../bands/bands.ts';
+import { valueAt, type Varying } from '../bands/varying.ts';
+import type { Card } from './card.ts';
+
+type Shown = Readonly<Record<string, { shown: Varying<boolean> } | undefined>>;
+
+/** Settings of a part of a card, by its id; undefined where there is no such part. */
+export const ofPart = (card: Card, id: string): { shown: Varying<boolean> } | undefined =>
+  (card.parts as Shown)[id];
+
+const anywhere = (one: { shown: Varying<boolean> } | undefined): boolean =>
+  one !== undefined && Object.values(one.shown).includes(true);
+
+/** A part is shown at one width at least. */
+export const everShown = (card: Card, part: string): boolean => anywhere(ofPart(card, part));
+
+/** A label is shown at one width at least. */
+export const labelEverShown = (card: Card, label: string): boolean => anywhere(card.labels[label]);
+
+const hidden = new WeakMap<Card['parts'], { bands: Bands; at: Map<string, ReadonlySet<string>> }>();
+
+/** Parts that are not shown at a band; found once for all cards of a shelf. */
+export function hiddenAt({ parts }: Card, bands: Bands, bandId: string): ReadonlySet<string> {
+  let known = hidden.get(parts);
+  if (known?.bands !== bands) hidden.set(parts, (known = { bands, at: new Map() }));
+  let found = known.at.get(bandId);
+  if (!found) {
+    found = new Set(
+      Object.entries(parts)
+        .filter(([, { shown }]) => !valueAt(shown, bands, bandId))
+        .map(([id]) => id),
+    );
+    known.at.set(bandId, found);
+  }
+  return found;
+}

@@ -1,0 +1,132 @@
+import { completeAssortment } from '../assortment/assortment.ts';
+import { sayAssortment } from '../assortment/say.ts';
+import { apply, type Command } from '../plan/commands.ts';
+import { documentKeys, documentOf, splitKey, type DocumentKey } from '../plan/documents.ts';
+import type { StoredPage } from '../plan/page.ts';
+import { placesOf, shelvesOf } from '../plan/places.ts';
+import type { StoredPlan } from '../plan/storedPlan.ts';
+import { listed, plain, type Names } from '../sentence/sentence.ts';
+import { same } from '../settings/same.ts';
+import { removalOf, withMissing } from './along.ts';
+import { bandsChange } from './bandsChange.ts';
+import { bayChanges, nameOf, shelvesAt } from './bayChanges.ts';
+import { change, type Change } from './change.ts';
+import { settingChanges, type Compared } from './settingChanges.ts';
+
+/** Where a shelf is, in words: "Home: New arrivals", "Home and Shop: …". */
+function shelfPlace(plan: StoredPlan, shelfId: string): string {
+  const [first, ...others] = placesOf(plan, shelfId);
+  if (!first) return plan.shelves[shelfId]?.name ?? 'Shelf';
+  const pages = listed([...new Set([first, ...others].map(({ page }) => page.name ?? 'Page'))]);
+  const bay = first.page.bays.find(({ id }) => id === first.bayId)!;
+  return `${pages}: ${nameOf(bay, first.page, plan)}`;
+}
+
+/** Saved assortments that came, went or read otherwise. */
+function assortmentChanges(compared: Compared): Change[] {
+  const { before, after, names } = compared;
+  const all = [...new Set([...Object.keys(before.assortments), ...Object.keys(after.assortments)])];
+  return all.flatMap((id): Change[] => {
+    const [old, now] = [before.assortments[id], after.assortments[id]];
+    const key = `assortment:${id}` as const;
+    const where = `Assortment "${(now ?? old)!.name ?? 'Assortment'}"`;
+    if (old && now) return settingChanges({ target: { assortment: id }, where }, compared);
+    if (old) return [change(key, where, 'is removed', { do: 'putDocument', key, document: old })];
+    const said = plain(sayAssortment(completeAssortment(now!.assortment), names));
+    return [
+      {
+        ...change(key, where, `is new: ${said}`, { do: 'together', commands: [] }),
+        ...removalOf(id, before, after),
+      },
+    ];
+  });
+}
+
+/** Pages that came or went, with the shelves that only they show. */
+function pageChanges({ before, after }: Compared): Change[] {
+  const changes: Change[] = [];
+  for (const page of Object.values(after.pages)) {
+    if (before.pages[page.id]) continue;
+    const commands: Command[] = [
+      { do: 'putDocument', key: `page:${page.id}`, document: null },
+      { do: 'settleShelves', add: [], drop: page.bays.flatMap((bay) => [...shelvesOf(bay)]) },
+    ];
+    changes.push(
+      change(`page ${page.id}`, page.name ?? 'Page', 'is a new page', { do: 'together', commands }),
+    );
+  }
+  for (const page of Object.values(before.pages)) {
+    if (after.pages[page.id]) continue;
+    const commands: Command[] = [
+      { do: 'putDocument', key: `page:${page.id}`, document: page },
+      { do: 'settleShelves', add: page.bays.flatMap((bay) => shelvesAt(before, bay)), drop: [] },
+    ];
+    changes.push(
+      change(`page ${page.id}`, page.name ?? 'Page', 'the page is removed', { do: 'together', commands }),
+    );
+  }
+  return changes;
+}
+
+/** What differs of the bays that are in both; which shelf one shows goes with the shelf itself. */
+function insideBays(compared: Compared, old: StoredPage, page: StoredPage): Change[] {
+  const { before, after } = compared;
+  return page.bays.flatMap((bay) => {
+    const oldBay = old.bays.find(({ id }) => id === bay.id);
+    if (!oldBay) return [];
+    const where = `${page.name ?? 'Page'}: ${nameOf(bay, page, after)}`;
+    const changes = settingChanges({ target: { page: page.id, bay: bay.id }, where }, compared);
+    if (same(shelvesOf(oldBay), shelvesOf(bay))) return changes;
+    const settle: Command = {
+      do: 'settleShelves',
+      add: shelvesAt(before, oldBay),
+      drop: [...shelvesOf(bay)],
+    };
+    return changes.map((one) => ({ ...one, takeBack: { do: 'revert', commands: [one.takeBack, settle] } }));
+  });
+}
+
+const documentName = (plan: StoredPlan, key: DocumentKey): string => {
+  const { kind, id } = splitKey(key);
+  if (kind === 'house') return 'House style';
+  const document = documentOf(plan, key) as { name?: string } | undefined;
+  return `${{ page: 'Page', shelf: 'Shelf', assortment: 'Assortment' }[kind]} "${document?.name ?? id}"`;
+};
+
+/** Documents that would still differ once all is reverted: said at least, so that nothing goes live unmentioned. */
+function unmentioned({ before, after }: Compared, changes: readonly Change[]): Change[] {
+  const reverted = changes.reduce((plan, { takeBack }) => apply(plan, takeBack), after);
+  return [...new Set([...documentKeys(before), ...documentKeys(reverted)])]
+    .filter((key) => !same(documentOf(before, key), documentOf(reverted, key)))
+    .map((key) => {
+      const old = documentOf(before, key);
+      const text = !old ? 'is new' : documentOf(after, key) ? 'has other changes' : 'is removed';
+      return change(`rest ${key}`, documentName(old ? before : after, key), text, {
+        do: 'putDocument',
+        key,
+        document: old ?? null,
+      });
+    });
+}
+
+/** What is different in `after`, as sentences that can each be reverted; all of it, whatever it is. */
+export function changesBetween(before: StoredPlan, after: StoredPlan, names: Names): Change[] {
+  const compared: Compared = { before, after, names };
+  const inPlans: Change[] = [
+    ...settingChanges({ target: { house: true }, where: 'House style' }, compared),
+    ...pageChanges(compared),
+  ];
+  for (const page of Object.values(after.pages)) {
+    const old = before.pages[page.id];
+    if (!old || old === page) continue;
+    inPlans.push(...settingChanges({ target: { page: page.id }, where: page.name ?? 'Page' }, compared));
+    inPlans.push(...bayChanges(compared, old, page), ...insideBays(compared, old, page));
+  }
+  inPlans.push(...assortmentChanges(compared));
+  for (const id of Object.keys(after.shelves))
+    if (before.shelves[id] && before.shelves[id] !== after.shelves[id])
+      inPlans.push(...settingChanges({ target: { shelf: id }, where: shelfPlace(after, id) }, compared));
+  const told = new Set(inPlans.map(({ id }) => id));
+  const changes = [...bandsChange(compared, told), ...inPlans].map((one) => withMissing(one, before, after));
+  return [...changes, ...unmentioned(compared, changes)];
+}

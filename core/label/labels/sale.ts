@@ -1,0 +1,14 @@
+import type { LabelKind } from '../labelKind.ts';
+import { percentOff } from '../percentOff.ts';
+
+export const saleLabel: LabelKind = {
+  id: 'sale',
+  name: 'Sale label',
+  find: ['label', 'reduced', 'sale', 'percent'],
+  atFirst: true,
+  text: ({ price }) => {
+    if (price.reduced === null) return null;
+    const percent = percentOff(price.regular, price.reduced);
+    return percent === null ? 'Reduced' : `${percent}% off`;
+  },
+};

@@ -1,0 +1,9 @@
+import type { LabelKind } from '../labelKind.ts';
+
+export const soldOutLabel: LabelKind = {
+  id: 'soldOut',
+  name: 'Sold-out label',
+  find: ['label', 'sold out', 'stock'],
+  atFirst: true,
+  text: ({ stock }) => (stock.state === 'out' ? 'Sold out' : null),
+};

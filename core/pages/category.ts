@@ -1,0 +1,19 @@
+import { linkTo, plainPage, type PageKind } from './pageKind.ts';
+
+export const categoryPage: PageKind = {
+  ...plainPage,
+  id: 'category',
+  name: 'Category',
+  address: { steps: ['category'], slugged: true },
+  at: '/category/…, for every category',
+  needs: 'category',
+  around: ({ category }) => (category ? { of: 'category', id: category.id } : null),
+  named: ({ category }) => category?.name ?? null,
+  trail: ({ category }, tree) =>
+    category
+      ? [
+          linkTo('Shop', '/shop'),
+          ...tree.ancestors(category.id).map(({ name, slug }) => linkTo(name, `/category/${slug}`)),
+        ]
+      : [],
+};

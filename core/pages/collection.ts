@@ -1,0 +1,13 @@
+import { linkTo, plainPage, type PageKind } from './pageKind.ts';
+
+export const collectionPage: PageKind = {
+  ...plainPage,
+  id: 'collection',
+  name: 'Collection',
+  address: { steps: ['collection'], slugged: true },
+  at: '/collection/…, for every collection',
+  needs: 'collection',
+  around: ({ collection }) => (collection ? { of: 'collection', id: collection.id } : null),
+  named: ({ collection }) => collection?.name ?? null,
+  trail: ({ collection }) => (collection ? [linkTo('Shop', '/shop')] : []),
+};

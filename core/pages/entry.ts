@@ -1,0 +1,12 @@
+import { linkTo, plainPage, type PageKind } from './pageKind.ts';
+
+export const entryPage: PageKind = {
+  ...plainPage,
+  id: 'entry',
+  name: 'Journal entry',
+  address: { steps: ['journal'], slugged: true },
+  at: '/journal/…, for every entry',
+  needs: 'entry',
+  named: ({ entry }) => entry?.title ?? null,
+  trail: ({ entry }) => (entry ? [linkTo('Journal', '/journal')] : []),
+};

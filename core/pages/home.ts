@@ -1,0 +1,10 @@
+import { plainPage, type PageKind } from './pageKind.ts';
+
+export const homePage: PageKind = {
+  ...plainPage,
+  id: 'home',
+  name: 'Home',
+  address: { steps: [], slugged: false },
+  at: '/',
+  titledByStore: true,
+};

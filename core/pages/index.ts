@@ -1,0 +1,64 @@
+import type { Page } from '../plan/page.ts';
+import type { Plan } from '../plan/plan.ts';
+import { categoryPage } from './category.ts';
+import { collectionPage } from './collection.ts';
+import { entryPage } from './entry.ts';
+import { homePage } from './home.ts';
+import { journalPage } from './journal.ts';
+import { ownPage } from './own.ts';
+import type { PageKind } from './pageKind.ts';
+import { productPage } from './product.ts';
+import { shopPage } from './shop.ts';
+
+/** Everything a page can be; to add a kind, write its file and list it here. */
+export const pageKinds: readonly PageKind[] = [
+  homePage,
+  shopPage,
+  categoryPage,
+  collectionPage,
+  productPage,
+  journalPage,
+  entryPage,
+  ownPage,
+];
+
+const byId = new Map(pageKinds.map((kind) => [kind.id, kind]));
+
+export const isPageKind = (id: unknown): id is string => typeof id === 'string' && byId.has(id);
+
+/** Throws RangeError where there is no such kind. */
+export function pageKind(id: string): PageKind {
+  const found = byId.get(id);
+  if (!found) throw new RangeError(`There is no kind of page "${id}".`);
+  return found;
+}
+
+/** Address of a page, for what it is about. */
+export function pagePath({ address }: PageKind, slug: string): string {
+  const steps = address.slugged ? [...address.steps, encodeURIComponent(slug)] : address.steps;
+  return `/${steps.join('/')}`;
+}
+
+/** What the path of a public page asks for: a kind, and the slug of what it is about; null for no such address. */
+export function wantedAt(path: string): { kind: PageKind; slug: string } | null {
+  const steps = path.split('/').filter(Boolean).map(decoded);
+  for (const kind of pageKinds) {
+    const { steps: first, slugged } = kind.address;
+    if (steps.length !== first.length + Number(slugged) || !first.every((step, i) => step === steps[i]))
+      continue;
+    return { kind, slug: slugged ? steps.at(-1)! : '' };
+  }
+  return null;
+}
+
+function decoded(step: string): string {
+  try {
+    return decodeURIComponent(step);
+  } catch {
+    return step;
+  }
+}
+
+/** The page that is arranged for an address. */
+export const pageFor = (plan: Plan, kind: PageKind, slug: string): Page | undefined =>
+  Object.values(plan.pages).find((page) => page.kind === kind.id && (!kind.many || page.slug === slug));

@@ -1,0 +1,9 @@
+import { plainPage, type PageKind } from './pageKind.ts';
+
+export const journalPage: PageKind = {
+  ...plainPage,
+  id: 'journal',
+  name: 'Journal',
+  address: { steps: ['journal'], slugged: false },
+  at: '/journal',
+};

@@ -1,0 +1,16 @@
+import { linkTo, plainPage, type PageKind } from './pageKind.ts';
+
+export const productPage: PageKind = {
+  ...plainPage,
+  id: 'product',
+  name: 'Product',
+  address: { steps: ['product'], slugged: true },
+  at: '/product/…, for every product',
+  needs: 'product',
+  reads: ['variant'],
+  named: ({ product }) => product?.title ?? null,
+  trail: ({ product }) =>
+    product
+      ? [linkTo('Shop', '/shop'), ...product.trail.map(({ name, slug }) => linkTo(name, `/category/${slug}`))]
+      : [],
+};

@@ -1,0 +1,213 @@
+import { readFileSync } from 'node:fs';
+import { describe, expect, it } from 'vitest';
+import { valueAt, type Varying } from '../../bands/varying.ts';
+import { pageCss } from '../../css/pageCss.ts';
+import { pageKind } from '../../pages/index.ts';
+import { readPath } from '../../settings/path.ts';
+import { same } from '../../settings/same.ts';
+import { specimenView } from '../../specimen/specimen.ts';
+import { shelvesOn } from '../../view/shelvesIn.ts';
+import { documentKeys, documentOf, type DocumentKey } from '../documents.ts';
+import { readDocuments, readPlan, withKept, writtenDocument, writtenPlan } from '../reading.ts';
+import { readRule } from '../readRule.ts';
+import { completePlan } from '../storedPlan.ts';
+import { objectAt, type Old } from '../upgrades/step.ts';
+import { currentDefaults } from './currentDefaults.ts';
+import frozen from './defaults-5.json' with { type: 'json' };
+import { FORMAT, steps } from './format.ts';
+
+const storeOf = (format: number): Old =>
+  JSON.parse(readFileSync(new URL(`./stores/format-${format}.json`, import.meta.url), 'utf8')) as Old;
+const FORMATS = Array.from({ length: FORMAT }, (_, i) => i + 1);
+
+describe('defaults', () => {
+  it('are those that were frozen with the format; to change one, add a step that writes the old value', () => {
+    expect(JSON.parse(JSON.stringify(currentDefaults()))).toEqual(frozen);
+  });
+});
+
+describe('steps', () => {
+  it('lead from each format to the next', () => {
+    expect(steps.map(({ to }) => to)).toEqual(FORMATS.slice(1));
+  });
+});
+
+describe.each(FORMATS)('a store of format %i', (format) => {
+  const { plan, unreadable } = readPlan(storeOf(format));
+
+  it('is read whole, and every page of it is drawn', () => {
+    expect(unreadable).toEqual([]);
+    const complete = completePlan(plan);
+    expect(Object.keys(complete.pages).length).toBeGreaterThanOrEqual(4);
+    for (const page of Object.values(complete.pages)) {
+      const view = specimenView(complete, 64, { page });
+      expect(pageKind(page.kind).id).toBe(page.kind);
+      expect(view.bays.length).toBeGreaterThan(0);
+      expect(pageCss(view)).toContain('.region{');
+      for (const { shelf } of shelvesOn(view)) expect(shelf.steps.length).toBeGreaterThan(1);
+    }
+  });
+
+  it('is the same when it is written down and read again, and stays so', () => {
+    const again = readPlan(JSON.parse(JSON.stringify(writtenPlan(plan))));
+    expect(again).toEqual({ plan, unreadable: [] });
+  });
+
+  it('is the same read document by document, in any order', () => {
+    const store = storeOf(format);
+    const said = typeof store.format === 'number' ? { format: store.format } : {};
+    const group = { pages: 'page', shelves: 'shelf', assortments: 'assortment' } as const;
+    const documents = (Object.keys(group) as (keyof typeof group)[]).flatMap((name) =>
+      Object.entries(objectAt(store[name])).map(([id, body]) => ({
+        key: `${group[name]}:${id}` as DocumentKey,
+        body: { ...said, ...(body as object) },
+      })),
+    );
+    const house = { key: 'house' as const, body: { ...said, ...objectAt(store.house) } };
+    expect(readDocuments([...documents.reverse(), house]).plan).toEqual(plan);
+  });
+});
+
+/** Where the values of a shelf of format 4 are now. */
+const MOVED: Readonly<Record<string, string>> = {
+  form: 'layout',
+  'across.by': 'columns.by',
+  'across.count': 'columns.count',
+  'across.smallest': 'columns.smallest',
+  visible: 'layoutOwn.carousel.visible',
+  slideBy: 'layoutOwn.slider.by',
+  slideRatio: 'layoutOwn.slider.ratio',
+  slideScreen: 'layoutOwn.slider.screen',
+  listPicture: 'layoutOwn.list.picture',
+  'spread.items': 'layoutOwn.spread.items',
+  'spread.facing': 'layoutOwn.spread.facing',
+  'amount.by': 'amount.by',
+  'amount.rows': 'amount.rows',
+  'amount.items': 'amount.items',
+  'gap.column': 'gap.column',
+  'gap.row': 'gap.row',
+  'paging.by': 'paging.by',
+  'paging.words': 'paging.words',
+  lastRow: 'lastRow',
+  lastRowAlign: 'lastRowAlign',
+  equalHeights: 'equalHeights',
+  notTwice: 'notTwice',
+  assortmentId: 'assortmentId',
+  'moving.arrows': 'moving.arrows',
+  'moving.marks': 'moving.marks',
+  'moving.restMs': 'moving.restMs',
+  'moving.arrowLook.ground': 'moving.arrowLook.background',
+  'card.picture.ratio': 'card.parts.picture.ratio',
+  'card.picture.fit': 'card.parts.picture.fit',
+  'card.titleLines': 'card.parts.title.lines',
+  'card.align': 'card.align',
+  'card.shown.price': 'card.parts.price.shown',
+  'card.shown.words': 'card.parts.description.shown',
+  'card.shown.reduced': 'card.labels.sale.shown',
+  'card.text.side': 'card.text.side',
+  'card.text.ground': 'card.text.background',
+  'card.frame': 'card.frame',
+  'card.inside': 'card.inside',
+  'assortment.of': 'assortment.of',
+  'assortment.order': 'assortment.order',
+  'assortment.limit': 'assortment.limit',
+};
+
+describe('what was set before documents were sparse', () => {
+  const store = storeOf(4);
+  const plan = completePlan(readPlan(store).plan);
+  const { bands } = plan.house;
+  const isVarying = (value: unknown): value is Varying<unknown> =>
+    typeof value === 'object' && value !== null && Object.hasOwn(value, bands[0]!.id);
+
+  it('holds at every width, wherever it is kept now', () => {
+    const shelves = objectAt(store.shelves);
+    expect(Object.keys(plan.shelves)).toEqual(Object.keys(shelves));
+    let compared = 0;
+    for (const [id, old] of Object.entries(shelves))
+      for (const [from, to] of Object.entries(MOVED)) {
+        const [was, now] = [readPath(old, from), readPath(plan.shelves[id], to)];
+        if (was === undefined) continue;
+        compared += 1;
+        if (isVarying(was))
+          for (const band of bands)
+            expect(valueAt(now as Varying<unknown>, bands, band.id), `${id} ${to} ${band.id}`).toEqual(
+              valueAt(was, bands, band.id),
+            );
+        else expect(now, `${id} ${to}`).toEqual(was);
+      }
+    expect(compared).toBeGreaterThan(300);
+  });
+
+  it('is kept only where it differs from the default', () => {
+    const bytes = (value: unknown) => JSON.stringify(value).length;
+    const before = bytes(store.shelves);
+    const after = bytes(readPlan(store).plan.shelves);
+    expect(after).toBeLessThan(before / 4);
+  });
+
+  it('holds for bays too, heading, background and space', () => {
+    for (const [id, old] of Object.entries(objectAt(store.pages)))
+      (old as { bays: Old[] }).bays.forEach((was, i) => {
+        const now = plan.pages[id]!.bays[i]!;
+        const look = objectAt(was.look);
+        expect(now.heading).toEqual(was.heading);
+        expect(now.look.background).toBe(look.ground);
+        expect(now.look.width).toBe(look.width);
+        for (const band of bands)
+          expect(valueAt(now.look.above, bands, band.id)).toBe(
+            valueAt(look.above as Varying<number>, bands, band.id),
+          );
+        if (look.margin === null) expect(now.look.margin).toEqual(plan.house.margin);
+      });
+  });
+});
+
+describe('what cannot be read', () => {
+  const { plan } = readPlan(storeOf(FORMAT));
+
+  it('is left out and said, and all else is there', () => {
+    const [first, ...others] = documentKeys(plan).filter((key) => key.startsWith('shelf:'));
+    const broken = [
+      { key: first!, body: { ...(writtenDocument(documentOf(plan, first!)!) as Old), gap: 'wide' } },
+      ...others.map((key) => ({ key, body: writtenDocument(documentOf(plan, key)!) })),
+    ];
+    const read = readDocuments([{ key: 'house', body: writtenDocument(plan.house) }, ...broken]);
+    expect(Object.keys(read.plan.shelves)).toHaveLength(others.length);
+    expect(read.unreadable).toMatchObject([{ key: first, body: broken[0]!.body }]);
+    expect(read.unreadable[0]!.message).toContain('This has to be a group of values.');
+  });
+
+  it('is a document of a newer version, with a sentence that says what to do', () => {
+    const { unreadable } = readPlan({ ...writtenPlan(plan), format: FORMAT + 1 });
+    expect(unreadable.length).toBe(documentKeys(plan).length);
+    for (const { message } of unreadable) expect(message).toContain('newer version of Wide Shelf');
+  });
+
+  it('is not put over what can be, from a browser that kept it', () => {
+    const key = documentKeys(plan).find((one) => one.startsWith('shelf:'))!;
+    const { plan: next, unreadable } = withKept(plan, [{ key, body: { format: FORMAT, surprise: 1 } }]);
+    expect(next).toBe(plan);
+    expect(unreadable).toHaveLength(1);
+  });
+});
+
+describe('the rule of a collection', () => {
+  const rule = { join: 'all', parts: [{ is: 'featured' }] };
+  it('is read with or without its format', () => {
+    expect(readRule(rule)).toEqual(rule);
+    expect(readRule({ format: FORMAT, ...rule })).toEqual(rule);
+  });
+  it('is upgraded as that of a shelf is', () => {
+    const old = { format: 1, join: 'all', parts: [{ join: 'any', parts: [{ is: 'reduced' }] }] };
+    expect(readRule(old)).toEqual({
+      join: 'all',
+      parts: [{ join: 'any', parts: [{ is: 'reduced', percent: 0 }] }],
+    });
+  });
+  it('holds for nothing where it cannot be read', () => {
+    expect(readRule({ join: 'all', parts: [{ is: 'hovering' }] })).toBeNull();
+    expect(readRule({ format: FORMAT + 1, ...rule })).toBeNull();
+    expect(same(readRule(null), { join: 'all', parts: [] })).toBe(false);
+  });
+});

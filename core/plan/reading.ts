@@ -1,0 +1,120 @@
+import type { Bands } from '../bands/bands.ts';
+import { checkDocument, faultSentence } from './checkDocument.ts';
+import { emptyPlan, splitKey, withDocument, type DocumentKey, type PlanDocument } from './documents.ts';
+import { FORMAT, upgraded, UnreadableDocument } from './formats/format.ts';
+import type { StoredHouse } from './house.ts';
+import { completeHouse, type StoredPlan } from './storedPlan.ts';
+import { objectAt, type UpgradeContext } from './upgrades/step.ts';
+
+/** A document as it was kept somewhere, of whatever format; null once it was removed. */
+export interface KeptDocument {
+  key: DocumentKey;
+  body: unknown;
+}
+
+/** A document that cannot be read, and why. It is left as it is, and out of the plan. */
+export interface Unreadable {
+  key: DocumentKey;
+  body: unknown;
+  message: string;
+}
+
+export interface ReadPlan {
+  plan: StoredPlan;
+  unreadable: Unreadable[];
+}
+
+/**
+ * One document in the current format. Throws UnreadableDocument with a sentence.
+ * @param context the house as it was kept, and the bands that values by width are by
+ */
+export function readDocument({ key, body }: KeptDocument, context: UpgradeContext): PlanDocument {
+  const document = upgraded(splitKey(key).kind, body, context);
+  const fault = checkDocument(key, document);
+  if (fault) throw new UnreadableDocument(faultSentence(key, document, fault));
+  return document as unknown as PlanDocument;
+}
+
+const nothing = { house: {}, bands: [] };
+
+function contextOf(house: StoredHouse, kept: unknown): UpgradeContext {
+  const bands: Bands = completeHouse(house).around.bands;
+  return { bands, house: objectAt(kept) };
+}
+
+/** Reads documents of any format: upgraded, checked, and what cannot be read said. */
+export function readDocuments(documents: readonly KeptDocument[]): ReadPlan {
+  const unreadable: Unreadable[] = [];
+  const tryRead = (one: KeptDocument, context: UpgradeContext): PlanDocument | null => {
+    if (one.body === null) return null;
+    try {
+      return readDocument(one, context);
+    } catch (error) {
+      if (!(error instanceof UnreadableDocument)) throw error;
+      unreadable.push({ ...one, message: error.message });
+      return null;
+    }
+  };
+  const kept = documents.find(({ key }) => key === 'house');
+  // The bands of a house that has no format yet are there as they are.
+  const bandsOfKept = objectAt(kept?.body).bands;
+  const itsBands = {
+    ...nothing,
+    bands: Array.isArray(bandsOfKept) ? (bandsOfKept as Bands) : completeHouse({}).around.bands,
+  };
+  const house = ((kept && tryRead(kept, itsBands)) ?? {}) as StoredHouse;
+  const context = contextOf(house, kept?.body);
+  let plan: StoredPlan = { ...emptyPlan, house };
+  const groups: Record<string, Record<string, PlanDocument>> = { pages: {}, shelves: {}, assortments: {} };
+  const group = { page: 'pages', shelf: 'shelves', assortment: 'assortments' } as const;
+  for (const one of documents) {
+    const { kind, id } = splitKey(one.key);
+    if (kind === 'house') continue;
+    const document = tryRead(one, context);
+    if (document) groups[group[kind]]![id] = document;
+  }
+  plan = { ...plan, ...(groups as unknown as Omit<StoredPlan, 'house'>) };
+  return { plan, unreadable };
+}
+
+/** Reads a whole plan of any format, such as a release keeps. */
+export function readPlan(value: unknown): ReadPlan {
+  const kept = objectAt(value);
+  const format = typeof kept.format === 'number' ? { format: kept.format } : {};
+  const said = (body: unknown): unknown =>
+    typeof body === 'object' && body !== null ? { ...format, ...body } : body;
+  const of = (kind: 'page' | 'shelf' | 'assortment', all: unknown): KeptDocument[] =>
+    Object.entries(objectAt(all)).map(([id, body]) => ({
+      key: `${kind}:${id}` as DocumentKey,
+      body: said(body),
+    }));
+  return readDocuments([
+    { key: 'house', body: said(kept.house) },
+    ...of('page', kept.pages),
+    ...of('shelf', kept.shelves),
+    ...of('assortment', kept.assortments),
+  ]);
+}
+
+/** A document as it is written down: with its format. */
+export const writtenDocument = (document: PlanDocument): object => ({ format: FORMAT, ...document });
+
+/** A plan as it is written down: with its format, once for all its documents. */
+export const writtenPlan = (plan: StoredPlan): object => ({ format: FORMAT, ...plan });
+
+/** The plan with kept documents put in their places, as far as they can be read. */
+export function withKept(plan: StoredPlan, documents: readonly KeptDocument[]): ReadPlan {
+  const unreadable: Unreadable[] = [];
+  const context = contextOf(plan.house, plan.house);
+  const next = documents.reduce((one, kept) => {
+    if (kept.body === null) return withDocument(one, kept.key, null);
+    try {
+      return withDocument(one, kept.key, readDocument(kept, context));
+    } catch (error) {
+      if (!(error instanceof UnreadableDocument)) throw error;
+      unreadable.push({ ...kept, message: error.message });
+      return one;
+    }
+  }, plan);
+  return { plan: next, unreadable };
+}

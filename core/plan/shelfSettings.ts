@@ -1,0 +1,255 @@
+import { MOST_ACROSS } from '../geometry/steps.ts';
+import { ALIGNS, cardSettings } from '../card/card.ts';
+import { layoutChoice } from '../layouts/choice.ts';
+import { layoutOwn } from '../layouts/own.ts';
+import { choice, colourOr, integer, link, text, yesNo } from '../settings/values.ts';
+import { byWidth, setting, varying, type ReadSetting } from '../settings/setting.ts';
+
+const unlessPaging = (by: readonly string[], why: string) => (read: ReadSetting) =>
+  by.includes(read('paging.by') as string) ? null : why;
+
+const atSomeWidth = (read: ReadSetting, id: string, value: unknown) =>
+  Object.values(read(id) as object).includes(value);
+
+/** How a shopper comes to what is not on the first page. */
+const paging = {
+  by: setting(
+    choice({
+      none: 'Not shown',
+      numbered: 'Numbered pages',
+      more: 'Button for more',
+      onReach: 'Loads on reaching the end',
+    }),
+    'none',
+    { name: 'Rest of the list', find: ['pages', 'paging', 'numbered', 'more', 'scroll', 'endless', 'load'] },
+  ),
+  /** Words of the button that brings more. */
+  words: setting(text(60, 'Show more'), 'Show more', {
+    name: 'Text of the button for more',
+    find: ['more', 'button', 'load'],
+    offBecause: unlessPaging(['more', 'onReach'], 'There is no button for more'),
+  }),
+  /** Where that button leads instead; empty for nowhere else. */
+  link: setting(link('it brings more here'), '', {
+    name: 'Link of the button for more',
+    find: ['more', 'link', 'leads'],
+    offBecause: unlessPaging(['more'], 'There is no button for more'),
+  }),
+};
+
+const withoutArrows = (read: ReadSetting) =>
+  atSomeWidth(read, 'moving.arrows', true) ? null : 'There are no arrows';
+const withoutMarker = (read: ReadSetting) =>
+  Object.values(read('moving.marks') as object).some((one) => one !== 'none')
+    ? null
+    : 'There is no position marker';
+
+/** How what moves is moved: by carousel, slider and spread alike. */
+const moving = {
+  /** Items a move. */
+  step: varying(integer(1, 12), 1, { name: 'Items per move', find: ['step', 'move', 'slides'] }),
+  loop: setting(yesNo(), false, { name: 'Loop', find: ['loop', 'endless', 'round'] }),
+  arrows: varying(yesNo(), byWidth(false, { 560: true }), {
+    name: 'Arrows',
+    find: ['arrows', 'next', 'previous'],
+  }),
+  arrowPlace: setting(choice({ over: 'Over', beside: 'Beside', above: 'Above', below: 'Below' }), 'over', {
+    name: 'Arrow position',
+    find: ['arrows', 'place', 'position'],
+    offBecause: withoutArrows,
+  }),
+  /** px; a target is never smaller than can be pressed. */
+  arrowSize: varying(integer(24, 96, 'px', { step: 4 }), 40, {
+    name: 'Arrow size',
+    find: ['arrows', 'size'],
+    offBecause: withoutArrows,
+  }),
+  arrowShape: setting(choice({ round: 'Round', square: 'Square', bare: 'Bare' }), 'round', {
+    name: 'Arrow shape',
+    find: ['arrows', 'shape', 'round', 'square'],
+    offBecause: withoutArrows,
+  }),
+  /** The sign that points forward; empty for the usual one. */
+  arrowSign: setting(text(4, 'the usual sign'), '', {
+    name: 'Arrow sign, pointing forward',
+    find: ['arrows', 'sign', 'glyph', 'icon'],
+    offBecause: withoutArrows,
+  }),
+  arrowLook: {
+    /** Colour of the sign; null for that of text. */
+    ink: setting(colourOr('the usual colour'), null, {
+      name: 'Arrow colour',
+      find: ['arrows', 'colour'],
+      offBecause: withoutArrows,
+    }),
+    /** Null for the page's own background. */
+    background: setting(colourOr('the usual colour'), null, {
+      name: 'Arrow background',
+      find: ['arrows', 'background', 'colour'],
+      offBecause: (read) =>
+        withoutArrows(read) ??
+        (read('moving.arrowShape') === 'bare' ? 'Bare arrows have no background' : null),
+    }),
+    edge: setting(yesNo(), false, {
+      name: 'Arrow border',
+      find: ['arrows', 'border', 'edge', 'outline'],
+      offBecause: withoutArrows,
+    }),
+    /** How far in from the edge of the cards, px; less than 0 for outside. */
+    offset: setting(integer(-60, 60, 'px', { step: 2 }), 8, {
+      name: 'Arrow distance from the edge',
+      find: ['arrows', 'offset', 'position'],
+      offBecause: (read) =>
+        withoutArrows(read) ??
+        (read('moving.arrowPlace') === 'over' ? null : 'Arrows are not over the cards'),
+    }),
+  },
+  /** What tells where one is. */
+  marks: varying(
+    choice({ none: 'None', dots: 'Dots', bar: 'Bar', count: 'Count' }),
+    byWidth('dots', { 560: 'none' }),
+    {
+      name: 'Position marker',
+      find: ['dots', 'bar', 'count', 'marker', 'position'],
+    },
+  ),
+  markLook: {
+    /** Colour of those that are not the current one; null for that of quiet text. */
+    ink: setting(colourOr('the usual colour'), null, {
+      name: 'Marker colour',
+      find: ['dots', 'bar', 'colour', 'marker'],
+      offBecause: withoutMarker,
+    }),
+    /** Colour of the current one; null for that of text. */
+    current: setting(colourOr('the usual colour'), null, {
+      name: 'Current marker colour',
+      find: ['dots', 'bar', 'current', 'colour', 'marker'],
+      offBecause: withoutMarker,
+    }),
+    shape: setting(choice({ round: 'Round', square: 'Square', line: 'Line' }), 'round', {
+      name: 'Marker shape',
+      find: ['dots', 'shape', 'square', 'line', 'marker'],
+      offBecause: withoutMarker,
+    }),
+    /** px; a mark stands in a target of its own. */
+    size: setting(integer(6, 20, 'px'), 9, {
+      name: 'Marker size',
+      find: ['dots', 'size', 'marker'],
+      offBecause: (read) =>
+        withoutMarker(read) ?? (read('moving.markLook.shape') === 'line' ? 'Lines have one size' : null),
+    }),
+  },
+  play: setting(yesNo(), false, {
+    name: 'Play automatically',
+    find: ['play', 'automatic', 'by itself'],
+    about: 'With a button to pause it.',
+  }),
+  /** Rest between two moves, ms. */
+  restMs: setting(integer(1_000, 30_000, 's', { step: 0.5, scale: 1_000 }), 5_000, {
+    name: 'Time between moves',
+    find: ['rest', 'time', 'seconds', 'speed'],
+    offBecause: (read) => (read('moving.play') ? null : 'It does not play automatically'),
+  }),
+  /** Time of one move, ms. */
+  moveMs: setting(integer(0, 2_000, 'ms', { step: 50 }), 350, {
+    name: 'Time of a move',
+    find: ['speed', 'time', 'fast', 'slow'],
+  }),
+  /** What comes next is moved in, or fades in in its place. */
+  comes: setting(choice({ moves: 'Moves in', fades: 'Fades in' }), 'moves', {
+    name: 'Transition',
+    find: ['fade', 'transition', 'come in', 'slide'],
+  }),
+  swipe: setting(yesNo(), true, { name: 'Swipe', find: ['swipe', 'finger', 'touch'] }),
+  drag: setting(yesNo(), true, { name: 'Mouse drag', find: ['drag', 'mouse'] }),
+  /** Item it begins at, counted from 1. */
+  start: setting(integer(1, 500), 1, { name: 'Starts at item', find: ['start', 'begin', 'first'] }),
+};
+
+/** What can be set of a shelf on the line Layout. */
+export const layoutSettings = {
+  layout: varying(layoutChoice, 'grid', {
+    name: 'Layout',
+    find: layoutChoice.find,
+    say: (id, names) => `${/^[aeiou]/.test(id) ? 'an' : 'a'} ${layoutChoice.say(id, names)}`,
+  }),
+  paging,
+  layoutOwn: layoutOwn.layout,
+  equalHeights: varying(yesNo(), true, { name: 'Cards of equal height', find: ['equal', 'height', 'even'] }),
+  /** What becomes of a last row that is not full. */
+  lastRow: varying(
+    choice({ leave: 'Leave it', drop: 'Leave it off', fill: 'Fill from the top-up' }),
+    'leave',
+    {
+      name: 'Short last row',
+      find: ['last row', 'remainder', 'drop', 'fill'],
+      offBecause: unlessPaging(['none'], 'With pages the last row ends as it does'),
+    },
+  ),
+  lastRowAlign: varying(choice(ALIGNS), 'start', {
+    name: 'Short last row alignment',
+    find: ['last row', 'align', 'centre'],
+  }),
+  moving,
+  /** Reading direction: the page's, or its own. */
+  direction: setting(choice({ page: 'As the page', ltr: 'Left to right', rtl: 'Right to left' }), 'page', {
+    name: 'Reading direction',
+    find: ['right to left', 'rtl', 'direction', 'mirrored'],
+  }),
+};
+
+const unlessCounted = (by: 'rows' | 'items') => (read: ReadSetting) =>
+  read('amount.by') === by ? null : `How many is given in ${by === 'rows' ? 'items' : 'rows'}`;
+
+/** What can be set of a shelf on the line Columns. What is not in use is kept, so that changing back loses nothing. */
+export const columnsSettings = {
+  /** A count at each width, or as many as fit at a smallest card width. */
+  columns: {
+    by: setting(choice({ count: 'Set number', width: 'Fit the width' }), 'count', {
+      name: 'Columns',
+      find: ['columns', 'smallest', 'fit'],
+    }),
+    count: varying(integer(1, MOST_ACROSS), byWidth(2, { 560: 3, 880: 4 }), {
+      name: 'Number of columns',
+      find: ['columns', 'side by side', 'per row'],
+      offBecause: (read) => (read('columns.by') === 'count' ? null : 'As many columns as fit the width'),
+    }),
+    /** px. */
+    smallest: varying(integer(60, 1200, 'px', { step: 10 }), 220, {
+      name: 'Smallest card width',
+      find: ['smallest', 'width of card', 'minimum'],
+      offBecause: (read) => (read('columns.by') === 'width' ? null : 'The number of columns is set'),
+    }),
+  },
+  layoutOwn: layoutOwn.columns,
+  /** How many items a shelf, or one of its pages, shows. */
+  amount: {
+    by: setting(choice({ rows: 'Rows', items: 'Items' }), 'rows', {
+      name: 'How many, counted in',
+      find: ['rows', 'items', 'number'],
+    }),
+    rows: varying(integer(1, 100), 2, {
+      name: 'Rows',
+      find: ['rows', 'page size', 'how many'],
+      offBecause: unlessCounted('rows'),
+    }),
+    items: varying(integer(1, 500), 12, {
+      name: 'Items',
+      find: ['items', 'page size', 'how many', 'number'],
+      offIn: ({ inRows }, read) =>
+        inRows && read('amount.by') === 'rows' ? 'How many is given in rows' : null,
+    }),
+  },
+  gap: {
+    column: varying(integer(0, 120, 'px', { step: 4 }), byWidth(12, { 560: 20, 880: 24 }), {
+      name: 'Gap between columns',
+      find: ['gap', 'gutter', 'space'],
+    }),
+    row: varying(integer(0, 120, 'px', { step: 4 }), byWidth(20, { 560: 28, 880: 32 }), {
+      name: 'Gap between rows',
+      find: ['gap', 'gutter', 'space'],
+    }),
+  },
+};
+
+export const shelfCardSettings = { card: cardSettings };

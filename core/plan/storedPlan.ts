@@ -1,0 +1,95 @@
+import { bayTree, isBayKind, type Bay, type StoredBay } from '../bays/index.ts';
+import type { Bands } from '../bands/bands.ts';
+import { complete, type Around } from '../settings/complete.ts';
+import { houseSettings, type House, type StoredHouse } from './house.ts';
+import { pageSettings, type Page, type StoredPage } from './page.ts';
+import type { Plan } from './plan.ts';
+import { completeSaved, type SavedAssortment, type StoredSaved } from './savedAssortment.ts';
+import { completeShelf, type Shelf, type StoredShelf } from './shelf.ts';
+
+/**
+ * The arrangement as it is stored, sparse: what was set, and nothing else. Commands change this one; the complete
+ * plan is made from it.
+ */
+export interface StoredPlan {
+  house: StoredHouse;
+  pages: Readonly<Record<string, StoredPage>>;
+  shelves: Readonly<Record<string, StoredShelf>>;
+  assortments: Readonly<Record<string, StoredSaved>>;
+}
+
+/** Keeps what was made from an object for as long as what it was completed with stays the same. */
+function kept<S extends object, C>(make: (stored: S, around: Around) => C) {
+  const known = new WeakMap<S, { around: Around; made: C }>();
+  return (stored: S, around: Around): C => {
+    let found = known.get(stored);
+    if (found?.around !== around) known.set(stored, (found = { around, made: make(stored, around) }));
+    return found.made;
+  };
+}
+
+const completeBay = kept((stored: StoredBay, around: Around): Bay => {
+  const tree = bayTree(stored.holds);
+  return { ...complete(tree, stored, around), id: stored.id, holds: stored.holds } as unknown as Bay;
+});
+
+const completePage = kept((stored: StoredPage, around: Around): Page => ({
+  ...complete(pageSettings, stored, around),
+  id: stored.id,
+  kind: stored.kind,
+  bays: stored.bays.filter((bay) => isBayKind(bay.holds)).map((bay) => completeBay(bay, around)),
+}));
+
+const shelfOf = kept(completeShelf);
+const savedOf = kept((stored: StoredSaved): SavedAssortment => completeSaved(stored));
+
+const houses = new WeakMap<StoredHouse, { house: House; around: Around }>();
+
+/** Ranges that have the same ids and edges are the same bands, so that what goes by them alone stays. */
+let lastBands: Bands = [];
+const sameBands = (bands: Bands): Bands => {
+  if (JSON.stringify(bands) !== JSON.stringify(lastBands)) lastBands = bands;
+  return lastBands;
+};
+
+/** The house complete, and what all other documents are completed with. */
+export function completeHouse(stored: StoredHouse): { house: House; around: Around } {
+  let found = houses.get(stored);
+  if (!found) {
+    const bands = sameBands(stored.bands ?? houseSettingsBands());
+    const house = {
+      ...complete(houseSettings, stored, { bands, house: {} }),
+      bands: bands as House['bands'],
+    };
+    houses.set(stored, (found = { house, around: { bands, house } }));
+  }
+  return found;
+}
+
+const houseSettingsBands = (): Bands => {
+  const { byDefault } = houseSettings.bands;
+  return byDefault.is === 'value' ? (byDefault.value as Bands) : [];
+};
+
+const plans = new WeakMap<StoredPlan, Plan>();
+
+const each = <S, C>(all: Readonly<Record<string, S>>, make: (stored: S) => C): Record<string, C> =>
+  Object.fromEntries(Object.entries(all).map(([id, stored]) => [id, make(stored)]));
+
+/** The complete plan of a stored one. What did not change is the very same object as before. */
+export function completePlan(stored: StoredPlan): Plan {
+  let found = plans.get(stored);
+  if (!found) {
+    const { house, around } = completeHouse(stored.house);
+    found = {
+      house,
+      pages: each(stored.pages, (page) => completePage(page, around)),
+      shelves: each(stored.shelves, (shelf): Shelf => shelfOf(shelf, around)),
+      assortments: each(stored.assortments, (saved) => savedOf(saved, around)),
+    };
+    plans.set(stored, found);
+  }
+  return found;
+}
+
+export const aroundOf = (stored: StoredPlan): Around => completeHouse(stored.house).around;

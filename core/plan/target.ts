@@ -1,0 +1,66 @@
+import { assortmentSettings } from '../assortment/assortment.ts';
+import { OFS, type Of } from '../assortment/of.ts';
+import { baySettings, bayTree, type StoredBay } from '../bays/index.ts';
+import { placed, type PlacedSetting, type SettingOn, type Tree } from '../settings/setting.ts';
+import { houseSettings, type StoredHouse } from './house.ts';
+import { pageSettings, type StoredPage } from './page.ts';
+import { savedSettings, savedTree, type StoredSaved } from './savedAssortment.ts';
+import { ownAssortment, shelfSettings, shelfTree, type StoredShelf } from './shelf.ts';
+import type { StoredPlan } from './storedPlan.ts';
+
+/** What a setting is set on. */
+export type Target =
+  | { house: true }
+  | { shelf: string }
+  | { assortment: string }
+  | { page: string; bay: string }
+  | { page: string; bay?: undefined };
+
+export type TargetDocument = StoredHouse | StoredPage | StoredBay | StoredShelf | StoredSaved;
+
+/** A target with all that can be set of it. */
+export interface Subject {
+  on: SettingOn;
+  document: TargetDocument;
+  tree: Tree;
+  settings: readonly PlacedSetting[];
+}
+
+const trees = (own: Tree): Record<Of, Tree> =>
+  Object.fromEntries(
+    OFS.map((of) => [of, { ...own, assortment: assortmentSettings[of] }]),
+  ) as unknown as Record<Of, Tree>;
+const shelfTrees = trees(shelfTree);
+const savedTrees = trees(savedTree);
+
+const houseList = placed('house', 'page', houseSettings);
+const pageList = placed('page', 'page', pageSettings);
+
+/** What a shelf shows, its own or a saved assortment, of which kind. */
+export function ofOf(plan: StoredPlan, shelf: StoredShelf): Of {
+  const saved = shelf.assortmentId ? plan.assortments[shelf.assortmentId] : undefined;
+  return (saved?.assortment ?? ownAssortment(shelf)).of;
+}
+
+/** The target as it is stored, and what can be set of it; undefined where it is gone. */
+export function subjectOf(plan: StoredPlan, target: Target): Subject | undefined {
+  if ('house' in target)
+    return { on: 'house', document: plan.house, tree: houseSettings, settings: houseList };
+  if ('shelf' in target) {
+    const document = plan.shelves[target.shelf];
+    if (!document) return undefined;
+    const { of } = ownAssortment(document);
+    return { on: 'shelf', document, tree: shelfTrees[of], settings: shelfSettings(of) };
+  }
+  if ('assortment' in target) {
+    const document = plan.assortments[target.assortment];
+    if (!document) return undefined;
+    const { of } = document.assortment;
+    return { on: 'assortment', document, tree: savedTrees[of], settings: savedSettings(of) };
+  }
+  const page = plan.pages[target.page];
+  if (target.bay === undefined)
+    return page && { on: 'page', document: page, tree: pageSettings, settings: pageList };
+  const bay = page?.bays.find((one) => one.id === target.bay);
+  return bay && { on: 'bay', document: bay, tree: bayTree(bay.holds), settings: baySettings(bay.holds) };
+}

@@ -1,0 +1,86 @@
+import type { Bands } from '../bands/bands.ts';
+import type { Varying } from '../bands/varying.ts';
+import { readPath } from './path.ts';
+import { isSetting, type Complete, type Default, type Setting, type Tree } from './setting.ts';
+
+/** What a document is completed with. */
+export interface Around {
+  bands: Bands;
+  /** The complete house, which some settings are inherited from. */
+  house: object;
+}
+
+type Loose = Readonly<Record<string, unknown>>;
+
+const isLoose = (value: unknown): value is Loose =>
+  typeof value === 'object' && value !== null && !Array.isArray(value);
+
+/** The default of a setting at a width, px. */
+function defaultAt(byDefault: Exclude<Default<unknown>, { is: 'house' }>, widthPx: number): unknown {
+  if (byDefault.is === 'value') return byDefault.value;
+  return byDefault.from.findLast(([from]) => from <= widthPx)![1];
+}
+
+const knownDefaults = new WeakMap<Bands, WeakMap<Setting<unknown>, Varying<unknown>>>();
+
+/** The value without one set here: of the house, or the default, at each band at which it differs from the narrower. */
+export function inherited(setting: Setting<unknown>, { bands, house }: Around): unknown {
+  const { byDefault, varies } = setting;
+  if (byDefault.is === 'house') return readPath(house, byDefault.setting);
+  if (!varies) return defaultAt(byDefault, 0);
+  let known = knownDefaults.get(bands);
+  if (!known) knownDefaults.set(bands, (known = new WeakMap()));
+  let found = known.get(setting);
+  if (!found) {
+    const values: Record<string, unknown> = {};
+    let before: unknown;
+    bands.forEach((band, i) => {
+      const value = defaultAt(byDefault, band.from);
+      if (i === 0 || value !== before) values[band.id] = value;
+      before = value;
+    });
+    known.set(setting, (found = values));
+  }
+  return found;
+}
+
+/**
+ * A value that varies, with one at each band at which it differs from the narrower: one's own holds from its band
+ * up to the next of one's own, and what is inherited below the first of them.
+ */
+export function resolved(ownValues: Loose, over: Varying<unknown>, bands: Bands): Varying<unknown> {
+  const values: Record<string, unknown> = {};
+  let own = false;
+  let at: unknown;
+  let before: unknown;
+  bands.forEach((band, i) => {
+    if (Object.hasOwn(ownValues, band.id)) {
+      own = true;
+      at = ownValues[band.id];
+    } else if (!own && Object.hasOwn(over, band.id)) at = over[band.id];
+    if (i === 0 || at !== before) values[band.id] = at;
+    before = at;
+  });
+  return values;
+}
+
+/** One value, completed. */
+export function valueOf(setting: Setting<unknown>, stored: unknown, around: Around): unknown {
+  if (!setting.varies) {
+    if (stored === undefined) return inherited(setting, around);
+    return setting.settle ? setting.settle(stored as never) : stored;
+  }
+  const over = inherited(setting, around);
+  return isLoose(stored) ? resolved(stored, over as Varying<unknown>, around.bands) : over;
+}
+
+/** A document with every value of the tree in place; what is not of the tree is left to the caller. */
+export function complete<T extends Tree>(tree: T, stored: unknown, around: Around): Complete<T> {
+  const values: Record<string, unknown> = {};
+  const given = isLoose(stored) ? stored : {};
+  for (const key in tree) {
+    const node = tree[key]!;
+    values[key] = isSetting(node) ? valueOf(node, given[key], around) : complete(node, given[key], around);
+  }
+  return values as Complete<T>;
+}

@@ -1,0 +1,20 @@
+import type { PlacedSetting } from './setting.ts';
+
+/** Settings whose name or words begin with what was typed, best first. */
+export function findSettings(typed: string, among: readonly PlacedSetting[]): PlacedSetting[] {
+  const wanted = typed.trim().toLowerCase();
+  if (!wanted) return [];
+  const rank = ({ name, find = [] }: PlacedSetting): number => {
+    const named = name.toLowerCase();
+    if (named.startsWith(wanted)) return 0;
+    if (find.includes(wanted)) return 1;
+    if (named.split(/\s+/).some((word) => word.startsWith(wanted))) return 2;
+    if (find.some((word) => word.startsWith(wanted))) return 3;
+    return named.includes(wanted) || find.some((word) => word.includes(wanted)) ? 4 : 5;
+  };
+  return among
+    .map((one, at) => ({ one, at, rank: rank(one) }))
+    .filter((found) => found.rank < 5)
+    .sort((a, b) => a.rank - b.rank || a.at - b.at)
+    .map((found) => found.one);
+}

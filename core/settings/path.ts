@@ -1,0 +1,34 @@
+/** The value at a path of a document; undefined where there is none. */
+export function readPath(document: unknown, path: string): unknown {
+  let at: unknown = document;
+  for (const step of path.split('.')) {
+    if (typeof at !== 'object' || at === null || !Object.hasOwn(at, step)) return undefined;
+    at = (at as Record<string, unknown>)[step];
+  }
+  return at;
+}
+
+/**
+ * Writes into a document that may be changed (a draft of immer's, or a copy). `undefined` takes the value out, and
+ * with it every object on the way that holds nothing any more.
+ */
+export function writePath(document: object, path: string, value: unknown): void {
+  const steps = path.split('.');
+  const last = steps.pop()!;
+  const way = [document as Record<string, unknown>];
+  for (const step of steps) {
+    const at = way.at(-1)!;
+    if (typeof at[step] !== 'object' || at[step] === null) {
+      if (value === undefined) return;
+      at[step] = {};
+    }
+    way.push(at[step] as Record<string, unknown>);
+  }
+  if (value !== undefined) {
+    way.at(-1)![last] = value;
+    return;
+  }
+  delete way.at(-1)![last];
+  for (let i = steps.length; i > 0 && Object.keys(way[i]!).length === 0; i -= 1)
+    delete way[i - 1]![steps[i - 1]!];
+}

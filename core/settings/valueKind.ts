@@ -1,0 +1,23 @@
+import type { Schema } from '../schema/schema.ts';
+import type { Names } from '../sentence/sentence.ts';
+
+/** The usual control of a kind of value, as data; the studio draws it. */
+export type Control =
+  | { is: 'number'; least: number; most: number; step: number; unit: string; scale: number }
+  | { is: 'choice'; options: readonly { value: string | number; name: string }[] }
+  | { is: 'switch' }
+  | { is: 'text'; longest: number; long: boolean; empty: string }
+  | { is: 'link'; empty: string }
+  | { is: 'colour'; none: string | null }
+  | { is: 'picture' }
+  /** Set by a control of the setting's own, or not in the spec at all. */
+  | { is: 'none' };
+
+/** One kind of value: what it may be, how it reads in words, and the control that usually sets it. */
+export interface ValueKind<T> {
+  /** Refuses everything that is not such a value; `undefined` and, but where it is a value, `null` too. */
+  schema: Schema<T>;
+  /** The value in words: "12 px", "on", "Grid". */
+  say(value: T, names: Names): string;
+  control: Control;
+}

@@ -1,0 +1,34 @@
+import { capital, type Piece } from '../sentence/sentence.ts';
+import { opens } from './content.ts';
+import { sayVarying } from './sayVarying.ts';
+import type { Line } from './line.ts';
+
+export const lookLine: Line = {
+  id: 'look',
+  name: 'Look',
+  say: ({ bay, names }) => {
+    const heading: Piece[] = bay.heading.words
+      ? [opens(`Headed "${bay.heading.words}"`, 'heading.words'), ', ']
+      : [];
+    const width = {
+      window: 'full width',
+      content: 'content width',
+      own: `at most ${bay.look.ownPx} px wide`,
+    }[bay.look.width];
+    const above = sayVarying(bay.look.above, names, (px) => `${px} px`);
+    const below = sayVarying(bay.look.below, names, (px) => `${px} px`);
+    return [
+      ...heading,
+      opens(heading.length ? width : capital(width), 'look.width'),
+      ', ',
+      opens(
+        bay.look.background ? `background ${bay.look.background}` : "the page's background",
+        'look.background',
+      ),
+      '; ',
+      ...(above === below
+        ? [opens(`${above} above and below`, 'look.above')]
+        : [opens(`${above} above`, 'look.above'), ' and ', opens(`${below} below`, 'look.below')]),
+    ];
+  },
+};

@@ -1,0 +1,17 @@
+import { sayAssortment } from '../assortment/say.ts';
+import { opens } from './content.ts';
+import { ofShelf, type Line } from './line.ts';
+
+export const showsLine: Line = {
+  id: 'shows',
+  name: 'Shows',
+  say: ofShelf((shelf, { names, assortment }) => [
+    ...(shelf.assortmentId === null
+      ? []
+      : [opens(names.assortment(shelf.assortmentId) ?? 'An assortment that is gone', 'assortmentId'), ': ']),
+    ...sayAssortment(assortment!, names).map((piece) =>
+      typeof piece === 'string' ? piece : opens(piece.text, `assortment.${piece.opens}`),
+    ),
+    ...(shelf.notTwice ? [', ', opens('without what is shown above', 'notTwice')] : []),
+  ]),
+};

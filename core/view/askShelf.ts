@@ -1,0 +1,130 @@
+import { dependsOf } from '../assortment/depends.ts';
+import { fallbackChain } from '../assortment/fallback.ts';
+import { neededFacts } from '../card/needs.ts';
+import { currencyOf } from '../catalogue/currencyOf.ts';
+import type { Bands } from '../bands/bands.ts';
+import { assortmentOf } from '../plan/showing.ts';
+import type { Shelf } from '../plan/shelf.ts';
+import { hrefFrom } from './address.ts';
+import { keptFor } from './keptFor.ts';
+import type { BayMaking } from './making.ts';
+import { filledCount, heldSpan, shelfView, sizedSteps } from './shelfView.ts';
+import type { ItemsAnswer, ItemsRequest, ShelfView, StandIn } from './view.ts';
+
+/** A shelf with what its bay has to know of it. */
+export interface AskedShelf {
+  view: ShelfView;
+  empty: boolean;
+  personal: boolean;
+  goesAway: boolean;
+  standIn: StandIn | null;
+}
+
+const views = keptFor<Shelf, AskedShelf>();
+
+/** Asks for the items of one shelf of a bay, and makes its view. */
+export function* askShelf(making: BayMaking, shelf: Shelf): Generator<ItemsRequest, AskedShelf, ItemsAnswer> {
+  const { plan, address, above, room } = making;
+  const { bands } = plan.house;
+  const steps = sizedSteps(shelf, room, bands);
+  const assortment = assortmentOf(plan, shelf);
+  const fallbacks = fallbackChain(assortment, (id) => plan.assortments[id]?.assortment);
+  const depends = dependsOf([assortment, ...fallbacks]);
+  making.changes(depends.changing);
+  const personal = depends.reads.has('lookedAt');
+  const isOfProducts = assortment.of === 'products';
+  const without = shelf.notTwice && isOfProducts ? [...above].sort((a, b) => a - b) : [];
+  const needs = neededFacts(shelf.card);
+  const ask = (from: number): ItemsRequest => {
+    const span = heldSpan(shelf, steps, from);
+    return {
+      shelfId: shelf.id,
+      assortment,
+      fallbacks,
+      without,
+      start: span.start,
+      count: span.end - span.start,
+      needs,
+    };
+  };
+  let from = shelf.paging.by === 'none' ? 0 : (address.from[shelf.id] ?? 0);
+  let answer = yield ask(from);
+  if (from > 0 && from >= answer.total) {
+    from = Math.max(0, answer.total - 1);
+    answer = yield ask(from);
+  }
+  const filled = yield* askFilled(ask(from), answer, shelf, steps, bands);
+  if (making.remembers && isOfProducts && !personal) {
+    const first = heldSpan(shelf, steps, 0);
+    const onFirst = answer.start === 0 && from === 0 ? answer : yield ask(0);
+    for (const item of onFirst.items.slice(0, first.end - onFirst.start))
+      if (item.of === 'products') above.add(item.product.id);
+  }
+  const fallback = isOfProducts ? assortment.fallback : null;
+  const goesAway = fallback?.then === 'goAway';
+  const tooFew = goesAway && answer.own < fallback.fewerThan;
+  const standsIn = personal && making.keepsRoom && (tooFew || answer.total === 0);
+  const stand = standsIn ? yield standInRequest(ask(from)) : null;
+  const madeFrom = [
+    plan.house,
+    room.marginPx,
+    room.maximumPx,
+    assortment,
+    answer,
+    filled,
+    stand,
+    address,
+    from,
+  ];
+  return views(shelf, madeFrom, () => {
+    const viewOf = (items: ItemsAnswer) =>
+      shelfView(shelf, assortment.of, items, filled, {
+        bands,
+        room,
+        currency: currencyOf(plan.house),
+        from,
+        hrefFrom: (first) => hrefFrom(address, shelf.id, first),
+      });
+    return {
+      view: viewOf(answer),
+      empty: tooFew || answer.total === 0,
+      personal,
+      goesAway,
+      standIn: stand?.items.length
+        ? { shelf: viewOf(stand), fewerThan: goesAway ? fallback.fewerThan : 1 }
+        : null,
+    };
+  });
+}
+
+/** Any products, where what is a shopper's own is not known yet. */
+const standInRequest = (request: ItemsRequest): ItemsRequest =>
+  request.assortment.of === 'products'
+    ? {
+        ...request,
+        assortment: {
+          ...request.assortment,
+          rule: { join: 'all', parts: [] },
+          order: { by: 'position' },
+          fallback: null,
+        },
+        fallbacks: [],
+      }
+    : request;
+
+/** What fills a short last row from the top-up; null where nothing is to be filled. */
+function* askFilled(
+  request: ItemsRequest,
+  { total }: ItemsAnswer,
+  shelf: Shelf,
+  steps: ReturnType<typeof sizedSteps>,
+  bands: Bands,
+): Generator<ItemsRequest, ItemsAnswer | null, ItemsAnswer> {
+  const { assortment } = request;
+  if (assortment.of !== 'products' || assortment.fallback?.then !== 'topUp') return null;
+  const needed = Math.max(...steps.map((step) => filledCount(shelf, step, total, bands)));
+  if (needed <= total) return null;
+  const fallback = { ...assortment.fallback, fewerThan: needed };
+  const limit = assortment.limit === null ? null : Math.max(assortment.limit, needed);
+  return yield { ...request, assortment: { ...assortment, fallback, limit }, start: 0, count: needed };
+}

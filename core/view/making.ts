@@ -1,0 +1,27 @@
+import type { Changing } from '../assortment/kinds.ts';
+import type { PictureFacts } from '../catalogue/facts.ts';
+import type { Room } from '../geometry/steps.ts';
+import type { About } from '../pages/pageKind.ts';
+import type { Bay } from '../bays/index.ts';
+import type { Plan } from '../plan/plan.ts';
+import type { PageAddress } from './address.ts';
+
+export type { ItemsAnswer, ItemsRequest } from './view.ts';
+
+/** What a bay's view is made from, besides the bay. */
+export interface BayMaking {
+  plan: Plan;
+  bay: Bay;
+  room: Room;
+  address: PageAddress;
+  about: About;
+  /** Room is to be kept for what a shopper's own script fills. */
+  keepsRoom: boolean;
+  pictures(id: string): PictureFacts | undefined;
+  /** Products that bays above show on their first page. */
+  above: Set<number>;
+  /** A bay below leaves out what this one shows. */
+  remembers: boolean;
+  /** Tells when the view may change by itself. */
+  changes(how: Changing): void;
+}

@@ -1,0 +1,45 @@
+import type { Bands } from '../bands/bands.ts';
+import type { Box } from '../layouts/layoutKind.ts';
+import { layoutKind } from '../layouts/index.ts';
+import { innerWidth, stepAt } from '../geometry/steps.ts';
+import { cardHeight } from './cardHeight.ts';
+import type { ShelfView, StepView } from './view.ts';
+
+const PAGER_PX = 72;
+const MARKS_PX = 36;
+
+export interface ShelfMeasure {
+  step: StepView;
+  /** Width of one card, px. */
+  cardPx: number;
+  /** Cards that are shown, in their order. */
+  boxes: Box[];
+  /** Estimated height, px, with what stands under the cards. */
+  heightPx: number;
+}
+
+/** Where the cards of a shelf stand in a region of this width, px. */
+export function shelfMeasure(shelf: ShelfView, bands: Bands, regionPx: number): ShelfMeasure {
+  const step = stepAt(shelf.steps, regionPx);
+  const kind = layoutKind(step.layout);
+  const innerPx = innerWidth(shelf.room, bands, step.bandId, regionPx);
+  const shown = shelf.cards.slice(step.shows.start - shelf.held.start, step.shows.end - shelf.held.start);
+  const boxes = kind.boxes({
+    step,
+    innerPx,
+    count: shown.length,
+    heightOf: (i, widthPx) => cardHeight(shown[i]!, shelf.card, step, bands, widthPx),
+  });
+  const cards = Math.max(0, ...boxes.map((box) => box.y + box.height));
+  const outside = step.arrows && (shelf.moving.arrowPlace === 'above' || shelf.moving.arrowPlace === 'below');
+  return {
+    step,
+    cardPx: kind.cardPx(step, innerPx),
+    boxes,
+    heightPx:
+      cards +
+      (shelf.pagers.length ? PAGER_PX : 0) +
+      (step.marks === 'none' ? 0 : MARKS_PX) +
+      (outside ? step.arrowPx + 8 : 0),
+  };
+}

@@ -1,0 +1,214 @@
+import type { Page } from '@playwright/test';
+import { bandAt, nominalOf } from '../core/bands/bands.ts';
+import { PRODUCT_FACTS } from '../core/catalogue/facts.ts';
+import { firstBands } from '../core/plan/firstBands.ts';
+import { LAYOUT_IDS, type LayoutId } from '../core/layouts/index.ts';
+import { readPlan } from '../core/plan/reading.ts';
+import type { StoredShelf } from '../core/plan/shelf.ts';
+import { completePlan } from '../core/plan/storedPlan.ts';
+import { shelfMeasure } from '../core/view/shelfMeasure.ts';
+import { shelvesOn } from '../core/view/shelvesIn.ts';
+import { viewWith } from '../core/view/pageView.ts';
+import type { Item } from '../core/card/item.ts';
+import type { ProductFacts } from '../core/catalogue/facts.ts';
+import { categoryTree } from '../core/catalogue/categoryTree.ts';
+import { readProducts } from '../server/catalogue/productRows.ts';
+import { expect, test, type Store } from './store.ts';
+import { cardWith, everywhere, publishLayout, SHELF, type CardSettings } from './publishLayout.ts';
+
+type Text = NonNullable<CardSettings['text']>;
+
+interface Measured {
+  x: number;
+  y: number;
+  width: number;
+  height: number;
+}
+
+/** Where the cards stand in the browser, from the upper corner at which reading begins; what moves is at its start. */
+const measured = (page: Page): Promise<Measured[]> =>
+  page.locator(`[data-shelf="${SHELF}"]`).evaluate((shelf) => {
+    const window = shelf.querySelector('.window')!;
+    const frame = window.getBoundingClientRect();
+    const rtl = getComputedStyle(shelf).direction === 'rtl';
+    return [...window.querySelectorAll('.card')]
+      .map((card) => card.getBoundingClientRect())
+      .filter(({ height }) => height > 0)
+      .map(({ left, right, top, width, height }) => ({
+        x: rtl ? frame.right - right : left - frame.left,
+        y: top - frame.top,
+        width,
+        height,
+      }));
+  });
+
+const WIDTHS = [320, 375, 480, 559, 560, 720, 879, 880, 1180, 1239, 1440, 1920];
+
+/** The view that the page was drawn from, made here from the live release and the products it shows. */
+async function viewOf(store: Store, ids: readonly number[]) {
+  const { rows } = await store.pool.query(
+    'SELECT plan FROM release JOIN live ON live.release_number = release.number',
+  );
+  const plan = completePlan(readPlan(rows[0].plan).plan);
+  const products = await readProducts(store.pool as never, [...ids], PRODUCT_FACTS);
+  const items = ids.map((id): Item => ({ of: 'products', product: products.get(id) as ProductFacts }));
+  const answer = { total: items.length, own: items.length, start: 0, items };
+  return viewWith(
+    {
+      plan: {
+        ...plan,
+        pages: {
+          home: { ...plan.pages.home!, bays: plan.pages.home!.bays.filter(({ id }) => id === SHELF) },
+        },
+      },
+      page: { ...plan.pages.home!, bays: plan.pages.home!.bays.filter(({ id }) => id === SHELF) },
+      now: Date.now(),
+      tree: categoryTree([]),
+      pictures: () => undefined,
+      address: { path: '/', from: {} },
+      about: {},
+    },
+    () => answer,
+  );
+}
+
+/** The published shelf stands, at every one of these widths, where the core says, to within a pixel. */
+async function expectPlaces(
+  page: Page,
+  store: Store,
+  said: string,
+  widths: readonly number[],
+): Promise<void> {
+  for (const width of widths) {
+    // Heights by the screen are reckoned with the nominal screen of the band.
+    const { height } = nominalOf(firstBands, bandAt(firstBands, width));
+    await page.setViewportSize({ width, height });
+    await page.goto(store.url);
+    const ids = await page
+      .locator(`[data-shelf="${SHELF}"] .card:visible`)
+      .evaluateAll((cards) => cards.map((card) => Number(card.getAttribute('data-card'))));
+    expect(ids).toHaveLength(11);
+    const view = await viewOf(store, ids);
+    const [drawn] = shelvesOn(view);
+    const regionPx = await page.locator('.region').evaluate((region) => region.clientWidth);
+    const { boxes } = shelfMeasure(drawn!.shelf, view.bands, regionPx);
+    const found = await measured(page);
+    boxes.forEach((box, i) => {
+      for (const side of ['x', 'y', 'width', 'height'] as const)
+        expect(
+          Math.abs(found[i]![side] - box[side]),
+          `${side} of card ${i + 1} of ${said}, at ${width}: ${found[i]![side]} and ${box[side]}`,
+        ).toBeLessThanOrEqual(1);
+    });
+  }
+}
+
+for (const layout of LAYOUT_IDS)
+  test(`a ${layout} stands in the browser where the core says, to within a pixel`, async ({
+    page,
+    store,
+  }) => {
+    test.setTimeout(120_000);
+    for (const direction of ['ltr', 'rtl'] as const) {
+      await publishLayout(store, layout, { direction });
+      await expectPlaces(page, store, `the ${layout}, ${direction}`, WIDTHS);
+    }
+  });
+
+/** Texts at each side of the picture, over it, in a frame; heights by px and by the screen. */
+const PLACINGS: {
+  said: string;
+  layout: LayoutId;
+  text?: Partial<Text>;
+  card?: CardSettings;
+  shelf?: Partial<StoredShelf>;
+}[] = [
+  { said: 'texts above', layout: 'grid', text: { side: everywhere('above') } },
+  { said: 'texts before', layout: 'grid', text: { side: everywhere('before') } },
+  {
+    said: 'texts after, over a part',
+    layout: 'grid',
+    text: { side: everywhere('after'), share: everywhere(35), reach: everywhere(40) },
+  },
+  {
+    said: 'texts over a half, framed',
+    layout: 'carousel',
+    text: { reach: everywhere(50) },
+    card: { frame: 'framed', inside: everywhere(14) },
+  },
+  {
+    said: 'texts over all of it, from above',
+    layout: 'carousel',
+    text: { side: everywhere('above'), reach: everywhere(100), background: 'dark', when: 'hover' },
+  },
+  {
+    said: 'a list read from its texts',
+    layout: 'list',
+    text: { side: everywhere('before') },
+    card: { frame: 'shadowed' },
+  },
+  {
+    said: 'masonry with texts before',
+    layout: 'masonry',
+    text: { side: everywhere('before'), reach: everywhere(30) },
+  },
+  {
+    said: 'pictures by px, texts over them',
+    layout: 'grid',
+    text: { reach: everywhere(30) },
+    card: { parts: { picture: { by: 'height' } } },
+  },
+  { said: 'pictures by the screen', layout: 'grid', card: { parts: { picture: { by: 'screen' } } } },
+  { said: 'slides by the screen', layout: 'slider', shelf: { layoutOwn: { slider: { by: 'screen' } } } },
+  {
+    said: 'facing pages, texts over',
+    layout: 'spread',
+    text: { reach: everywhere(70) },
+    card: { frame: 'framed' },
+  },
+];
+
+test('cards put together in any way stand in the browser where the core says, to within a pixel', async ({
+  page,
+  store,
+}) => {
+  test.setTimeout(180_000);
+  for (const { said, layout, text, card, shelf } of PLACINGS) {
+    await publishLayout(store, layout, {
+      ...shelf,
+      card: cardWith({ ...card, ...(text && { text }) }),
+    });
+    await expectPlaces(page, store, said, [375, 720, 1180, 1440]);
+  }
+});
+
+test('text that is there when pointed at is come to by keyboard, and is always there by touch', async ({
+  page,
+  browser,
+  store,
+}) => {
+  await publishLayout(store, 'grid', {
+    card: cardWith({ text: { reach: everywhere(100), background: 'dark', when: 'hover', comes: 'atOnce' } }),
+  });
+  const seen = (on: Page) =>
+    on
+      .locator(`[data-shelf="${SHELF}"] .texts`)
+      .evaluateAll((all) => all.map((one) => getComputedStyle(one).opacity));
+  await page.goto(store.url);
+  expect(new Set(await seen(page))).toEqual(new Set(['0']));
+  const card = page.locator(`[data-shelf="${SHELF}"] .card`).nth(1);
+  await card.hover();
+  expect((await seen(page)).indexOf('1')).toBe(1);
+  await page.mouse.move(0, 0);
+  await page.locator(`[data-shelf="${SHELF}"] .card a`).nth(2).focus();
+  expect((await seen(page)).flatMap((one, i) => (one === '1' ? [i] : []))).toEqual([2]);
+  const touch = await browser.newContext({
+    hasTouch: true,
+    isMobile: true,
+    viewport: { width: 375, height: 720 },
+  });
+  const phone = await touch.newPage();
+  await phone.goto(store.url);
+  expect(new Set(await seen(phone))).toEqual(new Set(['1']));
+  await touch.close();
+});

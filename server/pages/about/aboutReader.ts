@@ -1,0 +1,18 @@
+import type { About } from '../../../core/pages/pageKind.ts';
+import type { Facts } from '../../assortments/facts.ts';
+import type { Queryable } from '../../db/pool.ts';
+
+export interface AboutInput {
+  db: Queryable;
+  facts: Facts;
+  /** UTC ms. */
+  now: number;
+  query: Readonly<Record<string, string | undefined>>;
+}
+
+/** How what a page is about is read; null where there is no such thing. */
+export interface AboutReader {
+  read(slug: string, input: AboutInput): Promise<About | null>;
+  /** Slug of one to show such a page with; null where there is none. */
+  example(input: AboutInput): Promise<string | null>;
+}

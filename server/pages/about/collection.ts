@@ -1,0 +1,9 @@
+import type { AboutReader } from './aboutReader.ts';
+
+export const aboutCollection: AboutReader = {
+  read: async (slug, { facts }) => {
+    const collection = facts.collections.find((one) => one.slug === slug);
+    return collection ? { collection } : null;
+  },
+  example: async ({ facts }) => facts.collections[0]?.slug ?? null,
+};

@@ -1,0 +1,11 @@
+import { readEntry } from '../../catalogue/groupRows.ts';
+import type { AboutReader } from './aboutReader.ts';
+
+export const aboutEntry: AboutReader = {
+  read: async (slug, { db, now }) => {
+    const entry = await readEntry(db, slug, now);
+    return entry ? { entry } : null;
+  },
+  example: async ({ facts, now }) =>
+    facts.entries.find(({ publishedAt }) => publishedAt <= now)?.slug ?? null,
+};

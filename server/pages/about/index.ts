@@ -1,0 +1,14 @@
+import type { About } from '../../../core/pages/pageKind.ts';
+import type { AboutReader } from './aboutReader.ts';
+import { aboutCategory } from './category.ts';
+import { aboutCollection } from './collection.ts';
+import { aboutEntry } from './entry.ts';
+import { aboutProduct } from './product.ts';
+
+/** Readers of what pages are about; one that a kind of page needs and that is missing does not compile. */
+export const aboutReaders: Record<keyof About, AboutReader> = {
+  category: aboutCategory,
+  collection: aboutCollection,
+  product: aboutProduct,
+  entry: aboutEntry,
+};

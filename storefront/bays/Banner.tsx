@@ -1,0 +1,22 @@
+import { usePictureSizes } from '../drawnAt.ts';
+import { Picture } from '../Picture.tsx';
+import type { BayDrawingProps } from './bayDrawing.ts';
+
+export function BannerBay({ content }: BayDrawingProps<'banner'>) {
+  const { title, words, button, link, picture } = content;
+  const sizes = usePictureSizes('100vw', (pagePx) => pagePx);
+  return (
+    <div className="banner">
+      {picture && <Picture picture={picture} sizes={sizes} eager alt="" />}
+      <div className="over">
+        {title && <h1>{title}</h1>}
+        {words && <p>{words}</p>}
+        {button && link && (
+          <a className="button" href={link}>
+            {button}
+          </a>
+        )}
+      </div>
+    </div>
+  );
+}

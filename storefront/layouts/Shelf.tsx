@@ -1,0 +1,81 @@
+import { innerWidth, stepAt } from '../../core/geometry/steps.ts';
+import { layoutKind } from '../../core/layouts/index.ts';
+import { picturePx } from '../../core/view/pictureSizes.ts';
+import type { ShelfView } from '../../core/view/view.ts';
+import { usePictureSizes } from '../drawnAt.ts';
+import { Pager } from '../Pager.tsx';
+import { Card } from '../parts/Card.tsx';
+import { Arrow, Marks, Pause } from './Moving.tsx';
+
+export interface ShelfProps {
+  shelf: ShelfView;
+  /** What it is called aloud. */
+  name: string;
+  eager: boolean;
+  titleLevel: number;
+}
+
+/**
+ * One shelf, in whatever layout: the same elements at every width and for every layout, which the style sheet of the
+ * core puts in their places. The pictures of the first row of the first shelf are fetched at once.
+ */
+export function Shelf({ shelf, name, eager, titleLevel }: ShelfProps) {
+  const sizes = usePictureSizes(shelf.pictureSizes, (pagePx, bands) => {
+    const step = stepAt(shelf.steps, pagePx);
+    return picturePx(step, innerWidth(shelf.room, bands, step.bandId, pagePx));
+  });
+  const inFirstRow = Math.max(...shelf.steps.map((step) => Math.ceil(step.across)));
+  const { moving, direction } = shelf;
+  const moves = shelf.steps.some((step) => step.moves);
+  const arrows = shelf.steps.some((step) => step.arrows);
+  const before = moving.arrowPlace !== 'below';
+  const arrow = (to: 'previous' | 'next') => <Arrow to={to} moving={moving} name={name} />;
+  return (
+    <div
+      data-shelf={shelf.id}
+      id={`shelf-${shelf.id}`}
+      dir={direction ?? undefined}
+      {...(moves && {
+        role: 'group',
+        'aria-roledescription': 'carousel',
+        'aria-label': name,
+        'data-moving': moving.arrowPlace,
+        'data-loop': moving.loop || undefined,
+        'data-rest': moving.play ? moving.restMs : undefined,
+        'data-time': moving.moveMs,
+        'data-swipe': moving.swipe || undefined,
+        'data-drag': moving.drag || undefined,
+        'data-start': moving.start > 1 ? moving.start : undefined,
+        'data-fades': moving.comes === 'fades' || undefined,
+        'data-comes': shelf.layouts.some((id) => layoutKind(id).textComesWithIt)
+          ? shelf.card.text.comes
+          : undefined,
+        'data-turns': shelf.layouts.some((id) => layoutKind(id).turns) || undefined,
+      })}
+    >
+      {moves && moving.play && <Pause name={name} />}
+      {arrows && before && arrow('previous')}
+      {arrows && before && arrow('next')}
+      <div className="window">
+        <ol className="cards" role="list">
+          {shelf.cards.map((card, i) => (
+            <Card
+              key={card.id}
+              card={card}
+              place={shelf.held.start + i}
+              sizes={sizes}
+              eager={eager && i < inFirstRow}
+              titleLevel={titleLevel}
+            />
+          ))}
+        </ol>
+      </div>
+      {arrows && !before && arrow('previous')}
+      {arrows && !before && arrow('next')}
+      {moves && shelf.steps.some((step) => step.marks !== 'none') && <Marks name={name} />}
+      {shelf.pagers.map((pager) => (
+        <Pager key={pager.size} pager={pager} paging={shelf.paging} name={name} />
+      ))}
+    </div>
+  );
+}

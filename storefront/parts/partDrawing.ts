@@ -1,0 +1,17 @@
+import type { ReactNode } from 'react';
+import type { PartView } from '../../core/card/parts/index.ts';
+import type { CardView } from '../../core/view/view.ts';
+
+/** What the drawing of a part may know besides what the part says. */
+export interface PartContext {
+  card: CardView;
+  sizes: string;
+  eager: boolean;
+  /** The element of the card's title, one level under the shelf's heading. */
+  Title: 'h2' | 'h3' | 'h4' | 'h5';
+}
+
+export type PartDrawing<P extends PartView['part']> = (
+  view: Extract<PartView, { part: P }>,
+  context: PartContext,
+) => ReactNode;

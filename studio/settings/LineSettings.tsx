@@ -1,0 +1,86 @@
+import { Suspense } from 'react';
+import type { Bands } from '../../core/bands/bands.ts';
+import type { Of } from '../../core/assortment/of.ts';
+import { effectOf } from '../../core/plan/effect.ts';
+import type { Shelf } from '../../core/plan/shelf.ts';
+import type { Subject, Target } from '../../core/plan/target.ts';
+import { readPath } from '../../core/settings/path.ts';
+import type { LineId, PlacedSetting } from '../../core/settings/setting.ts';
+import type { PageView, ShelfView } from '../../core/view/view.ts';
+import { ownControls } from './own/index.ts';
+import { SettingControl } from './SettingControl.tsx';
+import { Hint } from './Stack.tsx';
+
+/** What a control of a setting's own is given. */
+export interface OwnControlProps {
+  on: Target;
+  setting: PlacedSetting;
+  value: never;
+  at: readonly string[];
+  /** The shelf that is set, complete; null for a bay or a page. */
+  shelf: Shelf | null;
+  /** As it is drawn; null where it is not. */
+  view: ShelfView | null;
+  page: PageView;
+  bayId: string;
+}
+
+export interface LineSettingsProps {
+  line: LineId;
+  on: Target;
+  subject: Subject;
+  /** The same, complete. */
+  document: object;
+  bands: Bands;
+  shelf: Shelf | null;
+  /** What the shelf shows; null for a bay or a page. */
+  of: Of | null;
+  view: ShelfView | null;
+  page: PageView;
+  bayId: string;
+  /** A setting that was gone to; shown also where it has no effect, with the reason. */
+  wanted: string | null;
+}
+
+/** Every setting of a line that has an effect now, by the control of its own or the usual one. */
+export function LineSettings({
+  line,
+  on,
+  subject,
+  document,
+  bands,
+  shelf,
+  of,
+  wanted,
+  ...drawn
+}: LineSettingsProps) {
+  const fits = ({ items }: PlacedSetting) => !items || of === null || items.includes(of);
+  const settings = subject.settings.filter((one) => one.line === line && fits(one));
+  const covered = new Set(
+    settings.flatMap((one) =>
+      ownControls[one.id]?.covers ? settings.filter(ownControls[one.id]!.covers!) : [],
+    ),
+  );
+  return settings.map((one) => {
+    if (covered.has(one)) return null;
+    const own = ownControls[one.id];
+    if (!own && one.kind.control.is === 'none') return null;
+    const effect = effectOf(one, document, shelf, bands);
+    const off = effect.reason !== null;
+    if (off && wanted !== one.id) return null;
+    const value = readPath(document, one.id);
+    const at = off ? bands.map(({ id }) => id) : effect.at;
+    return (
+      <div key={one.id} data-off={off || undefined}>
+        {off && <Hint role="note">Has no effect now: {effect.reason}.</Hint>}
+        {own ? (
+          <Suspense fallback={<p>Opening…</p>}>
+            <own.Control on={on} setting={one} value={value as never} at={at} shelf={shelf} {...drawn} />
+          </Suspense>
+        ) : (
+          <SettingControl on={on} setting={one} value={value} at={at} />
+        )}
+      </div>
+    );
+  });
+}

@@ -1,0 +1,94 @@
+import { memo } from 'react';
+import styled from 'styled-components';
+import type { Varying } from '../../core/bands/varying.ts';
+import type { Target } from '../../core/plan/target.ts';
+import { readPath } from '../../core/settings/path.ts';
+import type { PlacedSetting } from '../../core/settings/setting.ts';
+import { ValueControl } from './controls/index.tsx';
+import { Reset } from './Reset.tsx';
+import { ShownAt } from './ShownAt.tsx';
+import { Hint } from './Stack.tsx';
+import { useSet } from './useSetting.ts';
+import { useStoredDocument } from './useStoredDocument.ts';
+import { VaryingRows } from './VaryingRows.tsx';
+
+const One = styled.div`
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 26px;
+  align-items: end;
+  gap: 8px;
+  > :last-child {
+    align-self: center;
+  }
+`;
+
+export interface SettingControlProps {
+  on: Target;
+  setting: PlacedSetting;
+  /** As it holds now. */
+  value: unknown;
+  /** Ids of the bands at which it has an effect. */
+  at: readonly string[];
+}
+
+/** Name and unit: "Gap between columns, px". */
+export function labelOf({ name, kind }: PlacedSetting): string {
+  const unit = kind.control.is === 'number' ? kind.control.unit : '';
+  return unit ? `${name}, ${unit}` : name;
+}
+
+/** The usual control of a setting: of one value, or one at each width, with a way to reset what is set here. */
+export const SettingControl = memo(function SettingControl({ on, setting, value, at }: SettingControlProps) {
+  const set = useSet(on);
+  const stored = useStoredDocument(on);
+  const { id, kind, about, varies } = setting;
+  const label = labelOf(setting);
+  const hint = about && <Hint>{about}</Hint>;
+  const isSet = stored !== undefined && readPath(stored, id) !== undefined;
+  const reset = isSet ? <Reset what={label} onPress={() => set(id, undefined)} /> : <span />;
+  if (varies && kind.control.is === 'switch')
+    return (
+      <div data-setting={id}>
+        <One>
+          <ShownAt name={label} value={value as Varying<boolean>} onChange={(next) => set(id, next)} />
+          {reset}
+        </One>
+        {hint}
+      </div>
+    );
+  if (varies)
+    return (
+      <div>
+        <VaryingRows on={on} setting={setting} label={label} value={value as Varying<unknown>} at={at}>
+          {(band, one, inherits) => (
+            <ValueControl
+              kind={kind}
+              label={`${label} on ${band.name}`}
+              shown={false}
+              value={one}
+              inherits={inherits}
+              onChange={(next) => set(id, next, band.id)}
+            />
+          )}
+        </VaryingRows>
+        {hint}
+      </div>
+    );
+  return (
+    <div data-setting={id}>
+      <One>
+        <div>
+          <ValueControl
+            kind={kind}
+            label={label}
+            value={value}
+            inherits={!isSet}
+            onChange={(next) => set(id, next)}
+          />
+        </div>
+        {reset}
+      </One>
+      {hint}
+    </div>
+  );
+});

@@ -1,0 +1,86 @@
+import { ToggleButton } from 'react-aria-components';
+import styled from 'styled-components';
+import type { Bands } from '../../core/bands/bands.ts';
+import { valueAt, type Varying } from '../../core/bands/varying.ts';
+import { useDraft } from '../studioContext.tsx';
+import { Switch } from '../ui/Switch.tsx';
+import { t } from '../ui/theme.ts';
+
+const Widths = styled.span`
+  display: inline-flex;
+  flex-wrap: wrap;
+  gap: 4px;
+  button {
+    border: 1px solid ${t.edge};
+    background: #fff;
+    border-radius: 5px;
+    min-height: 24px;
+    padding: 0 7px;
+    font-size: 12px;
+    color: ${t.ink2};
+    cursor: pointer;
+  }
+  button[data-selected] {
+    background: ${t.pineSoft};
+    border-color: ${t.pine};
+    color: ${t.pine};
+    font-weight: 600;
+  }
+  button[data-focus-visible] {
+    outline: 2px solid ${t.pine};
+    outline-offset: 2px;
+  }
+`;
+
+const Both = styled.div`
+  display: flex;
+  flex-direction: column;
+  gap: 5px;
+`;
+
+/** One value for each run of bands: what is to be set so that just these are on. */
+function runs(bands: Bands, at: (id: string) => boolean): Varying<boolean> {
+  const values: Record<string, boolean> = {};
+  let before: boolean | undefined;
+  for (const { id } of bands) {
+    if (at(id) !== before) values[id] = at(id);
+    before = at(id);
+  }
+  return values;
+}
+
+/** On or off at every width, or at some of them. A width that is turned on or off changes no other. */
+export function ShownAt({
+  name,
+  value,
+  onChange,
+}: {
+  name: string;
+  value: Varying<boolean>;
+  onChange(value: Varying<boolean>): void;
+}) {
+  const bands = useDraft((state) => state.plan.house.bands);
+  const isOn = (id: string) => valueAt(value, bands, id);
+  const any = bands.some(({ id }) => isOn(id));
+  return (
+    <Both>
+      <Switch on={any} onChange={(next) => onChange(runs(bands, () => next))}>
+        {name}
+      </Switch>
+      {any && (
+        <Widths role="group" aria-label={`${name} at these widths`}>
+          {bands.map((band) => (
+            <ToggleButton
+              key={band.id}
+              isSelected={isOn(band.id)}
+              onChange={(next) => onChange(runs(bands, (id) => (id === band.id ? next : isOn(id))))}
+              aria-label={`${name} on ${band.name}`}
+            >
+              {band.name}
+            </ToggleButton>
+          ))}
+        </Widths>
+      )}
+    </Both>
+  );
+}

@@ -1,0 +1,18 @@
+import { capital } from '../../../core/sentence/sentence.ts';
+import { useDraft } from '../../studioContext.tsx';
+import { ColourPick } from '../../ui/ColourPick.tsx';
+import type { Controlled } from '../control.ts';
+
+/** A colour of the house, any other, or none of its own. */
+export function ColourControl({ control, label, value, onChange }: Controlled<'colour', string | null>) {
+  const { text, accent, ground, card, quiet } = useDraft((state) => state.plan.house.colours);
+  return (
+    <ColourPick
+      label={label}
+      value={value}
+      none={capital(control.none ?? '')}
+      offered={[...new Set([card, ground, text, quiet, accent])]}
+      onChange={onChange}
+    />
+  );
+}

@@ -1,0 +1,43 @@
+import { SlidingNumber } from '../../ui/SlidingNumber.tsx';
+import { Stepper } from '../../ui/Stepper.tsx';
+import type { Controlled } from '../control.ts';
+
+/** A range of so many px is slid. */
+const WIDE = 2_200;
+
+export function NumberControl({
+  control,
+  label,
+  shown,
+  value,
+  inherits,
+  onChange,
+}: Controlled<'number', number>) {
+  const { least, most, step, scale } = control;
+  const change = (next: number) => onChange(scale === 1 ? next : Math.round(next * scale));
+  // Where a width is tried out, it is slid as well as typed.
+  if (shown && most - least > WIDE)
+    return (
+      <SlidingNumber
+        label={label}
+        value={value / scale}
+        least={least}
+        most={most}
+        step={step}
+        onChange={change}
+      />
+    );
+  return (
+    <Stepper
+      label={label}
+      shown={shown}
+      value={value / scale}
+      least={least}
+      most={most}
+      step={step}
+      inherits={inherits}
+      wide={most > 99}
+      onChange={change}
+    />
+  );
+}

@@ -1,0 +1,34 @@
+import { lazy, type ComponentType } from 'react';
+import type { PlacedSetting } from '../../../core/settings/setting.ts';
+import type { OwnControlProps } from '../LineSettings.tsx';
+import { Columns } from './Columns.tsx';
+
+export interface OwnControl {
+  Control: ComponentType<OwnControlProps>;
+  /** Other settings that it sets as well. */
+  covers?(one: PlacedSetting): boolean;
+}
+
+type Props = ComponentType<OwnControlProps>;
+
+/** Fetched once its line is opened. */
+const later = <N extends string>(load: () => Promise<Record<N, unknown>>, name: N): Props =>
+  lazy(() => load().then((module) => ({ default: module[name] as Props })));
+
+/** Controls of settings for which the usual one does not do, by the id of the setting. */
+export const ownControls: Readonly<Record<string, OwnControl>> = {
+  assortmentId: {
+    Control: later(() => import('./Shows.tsx'), 'Shows'),
+    covers: ({ id }) => id.startsWith('assortment.'),
+  },
+  layout: { Control: later(() => import('./Layout.tsx'), 'Layout') },
+  'paging.link': { Control: later(() => import('./MoreLink.tsx'), 'MoreLink') },
+  lastRow: { Control: later(() => import('./LastRow.tsx'), 'LastRow') },
+  // The line that is open at first.
+  'columns.count': { Control: Columns as Props },
+  'card.order': {
+    Control: later(() => import('./CardParts.tsx'), 'CardParts'),
+    covers: ({ id }) => /^card\.parts\.[^.]+\.shown$/.test(id),
+  },
+  bands: { Control: later(() => import('./WidthsShown.tsx'), 'WidthsShown') },
+};

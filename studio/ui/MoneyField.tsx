@@ -1,0 +1,48 @@
+import { Input, Label, NumberField } from 'react-aria-components';
+import styled from 'styled-components';
+import { t } from './theme.ts';
+
+export interface MoneyFieldProps {
+  label: string;
+  currency: string;
+  locale: string;
+  /** Minor units; null for none. */
+  value: number | null;
+  most: number;
+  onChange(minor: number | null): void;
+}
+
+const MoneyBox = styled(NumberField)`
+  display: flex;
+  align-items: center;
+  justify-content: space-between;
+  gap: 8px;
+  input {
+    border: 1px solid ${t.edge};
+    border-radius: ${t.corner};
+    background: #fff;
+    padding: 4px 9px;
+    width: 110px;
+    text-align: end;
+  }
+`;
+
+/** An amount in the store's currency; empty for none. */
+export function MoneyField({ label, currency, locale, value, most, onChange }: MoneyFieldProps) {
+  const digits =
+    new Intl.NumberFormat(locale, { style: 'currency', currency }).resolvedOptions().maximumFractionDigits ??
+    2;
+  const unit = 10 ** digits;
+  return (
+    <MoneyBox
+      value={value === null ? NaN : value / unit}
+      minValue={0}
+      maxValue={most / unit}
+      formatOptions={{ style: 'currency', currency }}
+      onChange={(next) => onChange(Number.isFinite(next) ? Math.round(next * unit) : null)}
+    >
+      <Label>{label}</Label>
+      <Input placeholder="any" />
+    </MoneyBox>
+  );
+}

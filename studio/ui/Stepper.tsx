@@ -1,0 +1,104 @@
+import { Minus, Plus } from 'lucide-react';
+import { Button, Group, Input, Label, NumberField } from 'react-aria-components';
+import styled from 'styled-components';
+import { t } from './theme.ts';
+
+const StepperBox = styled(NumberField)`
+  display: inline-flex;
+  align-items: center;
+  gap: 8px;
+  .react-aria-Group {
+    display: inline-flex;
+    align-items: stretch;
+    height: 28px;
+    border: 1px solid ${t.edge};
+    border-radius: ${t.corner};
+    background: #fff;
+    overflow: hidden;
+  }
+  .react-aria-Group[data-focus-within] {
+    outline: 2px solid ${t.pine};
+    outline-offset: 1px;
+  }
+  button {
+    width: 22px;
+    border: 0;
+    background: none;
+    display: grid;
+    place-items: center;
+    cursor: pointer;
+    padding: 0;
+  }
+  button[data-hovered] {
+    background: ${t.pineSoft};
+  }
+  button[data-disabled] {
+    color: ${t.line};
+    cursor: default;
+  }
+  input {
+    border: 0;
+    border-inline: 1px solid ${t.line};
+    text-align: center;
+    font: 600 13px ${t.text};
+    background: none;
+    padding: 0;
+    outline: none;
+    min-width: 0;
+  }
+  &[data-inherits] input {
+    color: ${t.ink2};
+    font-weight: 400;
+  }
+`;
+
+export interface StepperProps {
+  label: string;
+  /** Drawn beside it; else only named. */
+  shown?: boolean;
+  value: number;
+  least: number;
+  most: number;
+  step?: number;
+  /** Taken from a narrower width. */
+  inherits?: boolean;
+  wide?: boolean;
+  onChange(value: number): void;
+}
+
+/** A number that is stepped or typed. */
+export function Stepper({
+  label,
+  shown,
+  value,
+  least,
+  most,
+  step = 1,
+  inherits,
+  wide,
+  onChange,
+}: StepperProps) {
+  return (
+    <StepperBox
+      aria-label={shown ? undefined : label}
+      value={value}
+      minValue={least}
+      maxValue={most}
+      step={step}
+      data-inherits={inherits || undefined}
+      formatOptions={{ useGrouping: false }}
+      onChange={(next) => Number.isFinite(next) && next !== value && onChange(next)}
+    >
+      {shown && <Label>{label}</Label>}
+      <Group>
+        <Button slot="decrement" aria-label={`${label}: fewer`}>
+          <Minus size={12} />
+        </Button>
+        <Input style={{ width: wide ? 44 : 28 }} />
+        <Button slot="increment" aria-label={`${label}: more`}>
+          <Plus size={12} />
+        </Button>
+      </Group>
+    </StepperBox>
+  );
+}
