@@ -1,6 +1,18 @@
-import { expect, openLine, saved, signIn, test } from './store.ts';
+import { expect, openLine, saved, signIn, test, type Store } from './store.ts';
+import type { Page } from '@playwright/test';
 
-test('a second window never overwrites silently: both are shown, and one is chosen', async ({
+const columns = (window: Page, band = 'Phone') => window.getByRole('textbox', { name: `Columns on ${band}` });
+
+async function type(window: Page, value: number, band?: string): Promise<void> {
+  await columns(window, band).fill(String(value));
+  await columns(window, band).press('Enter');
+}
+
+const countIn = async ({ pool }: Store): Promise<Record<string, number>> =>
+  (await pool.query(`SELECT body FROM draft_document WHERE key = 'shelf:new-from-the-kiln'`)).rows[0].body
+    .columns.count;
+
+test('two windows at different widths and bays are put together by themselves, and undo takes back only one’s own', async ({
   page,
   context,
   store,
@@ -8,34 +20,79 @@ test('a second window never overwrites silently: both are shown, and one is chos
   await signIn(page, store);
   const other = await context.newPage();
   await other.goto(`${store.url}/studio/arrange/home`);
-  const across = (window: typeof page) => window.getByRole('textbox', { name: 'Columns on Phone' });
   await openLine(page, 'Columns');
   await openLine(other, 'Columns');
 
-  await across(page).fill('1');
-  await across(page).press('Enter');
+  await type(page, 1);
   await saved(page);
-  await across(other).fill('3');
-  await across(other).press('Enter');
+  await type(other, 6, 'Laptop');
+  await saved(other);
+  // What the first window did is there now too, and nobody was asked.
+  await expect(columns(other)).toHaveValue('1');
+  await expect(other.getByRole('region', { name: 'Also changed by somebody else' })).toHaveCount(0);
+  expect(await countIn(store)).toMatchObject({ phone: 1, laptop: 6 });
 
-  const dialog = other.getByRole('dialog', { name: 'Changed in another window' });
-  await expect(dialog).toContainText(/number of columns now 3 (on|from) Phone, was 2/);
-  await expect(dialog).toContainText(/number of columns now 1 (on|from) Phone, was 2/);
-  await dialog.getByRole('button', { name: 'Take theirs' }).click();
-  await expect(across(other)).toHaveValue('1');
+  await other.getByRole('button', { name: 'Undo', exact: true }).click();
+  await saved(other);
+  await expect(columns(other, 'Laptop')).toHaveValue('4');
+  await expect(columns(other)).toHaveValue('1');
+  expect((await countIn(store)).phone).toBe(1);
+
+  // A bay moved in the one, another removed in the other.
+  const bays = (window: Page) => window.getByRole('grid', { name: 'Bays of Home' }).getByRole('row');
+  await bays(page)
+    .filter({ hasText: /Reduced now/ })
+    .click();
+  await page.keyboard.press('Alt+ArrowUp');
+  await saved(page);
+  await bays(other)
+    .filter({ hasText: /From the journal/ })
+    .click();
+  await other.keyboard.press('Delete');
+  await saved(other);
+  await expect(bays(other).nth(2)).toContainText('Reduced now');
+  await expect(bays(other).filter({ hasText: /From the journal/ })).toHaveCount(0);
+});
+
+test('where two windows change the same setting both values are shown, and work goes on until one is chosen', async ({
+  page,
+  context,
+  store,
+}) => {
+  await signIn(page, store);
+  const other = await context.newPage();
+  await other.goto(`${store.url}/studio/arrange/home`);
+  await openLine(page, 'Columns');
+  await openLine(other, 'Columns');
+  await type(page, 1);
+  await saved(page);
+  await type(other, 3);
+
+  const asked = (window: Page) => window.getByRole('region', { name: 'Also changed by somebody else' });
+  await expect(asked(other)).toContainText('Number of columns on Phone');
+  await expect(asked(other).getByRole('button', { name: 'Keep mine: 3' })).toBeVisible();
+  await expect(columns(other)).toHaveValue('3');
+  // Nothing is overwritten, and everything else is saved.
+  await type(other, 5, 'Laptop');
+  await saved(other);
+  expect(await countIn(store)).toMatchObject({ phone: 1, laptop: 5 });
+  await other.getByRole('button', { name: /^Publish/ }).click();
+  await expect(other.getByRole('dialog')).toContainText('Choose first');
+  await expect(other.getByRole('button', { name: 'Publish now' })).toBeDisabled();
+  await other.getByRole('button', { name: 'Not yet' }).click();
+
+  await asked(other).getByRole('button', { name: 'Take theirs: 1' }).click();
+  await expect(asked(other)).toHaveCount(0);
+  await expect(columns(other)).toHaveValue('1');
   await saved(other);
 
-  await across(other).fill('4');
-  await across(other).press('Enter');
-  await saved(other);
-  await across(page).fill('5');
-  await across(page).press('Enter');
-  await page.getByRole('button', { name: 'Keep mine' }).click();
+  await type(page, 4);
+  await asked(page).waitFor({ state: 'hidden' });
   await saved(page);
-  const { rows } = await store.pool.query(
-    `SELECT body FROM draft_document WHERE key = 'shelf:new-from-the-kiln'`,
-  );
-  expect(rows[0].body.columns.count.phone).toBe(5);
+  await type(other, 2);
+  await asked(other).getByRole('button', { name: 'Keep mine: 2' }).click();
+  await saved(other);
+  await expect.poll(() => countIn(store)).toMatchObject({ phone: 2, laptop: 5 });
 });
 
 test('windows on different shelves do not meet', async ({ page, context, store }) => {
@@ -44,11 +101,8 @@ test('windows on different shelves do not meet', async ({ page, context, store }
   await other.goto(`${store.url}/studio/arrange/home?bay=shop-by-category`);
   await openLine(page, 'Columns');
   await openLine(other, 'Columns');
-  for (const window of [page, other]) {
-    await window.getByRole('textbox', { name: 'Columns on Phone' }).fill('1');
-    await window.getByRole('textbox', { name: 'Columns on Phone' }).press('Enter');
-  }
+  for (const window of [page, other]) await type(window, 1);
   await saved(page);
   await saved(other);
-  await expect(other.getByRole('dialog')).toHaveCount(0);
+  await expect(other.getByRole('region', { name: 'Also changed by somebody else' })).toHaveCount(0);
 });

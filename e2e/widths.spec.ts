@@ -96,7 +96,10 @@ test('another way is tried beside the shelf, and kept; nothing of the other rema
 }) => {
   await signIn(page, store);
   await page.getByRole('grid', { name: 'Bays of Home' }).getByRole('row', { name: 'Reduced now' }).click();
+  const spec = page.getByRole('region', { name: 'Spec' });
+  await expect(spec.getByRole('heading', { level: 2 })).toHaveText('Reduced now');
   await page.getByRole('button', { name: 'Try another way' }).click();
+  await expect(page.locator('iframe[title^="Another way"]')).toHaveCount(1);
   await openLine(page, 'Layout');
   await page.getByRole('radio', { name: 'List', exact: true }).click({ force: true });
   const asItIs = page.frameLocator('iframe[title^="As it is"]');

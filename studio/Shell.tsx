@@ -19,7 +19,12 @@ import { counted } from '../core/sentence/sentence.ts';
 
 /** Dialogs are fetched once there is something to ask. */
 const Publish = lazy(() => import('./publish/Publish.tsx').then((module) => ({ default: module.Publish })));
-const Stale = lazy(() => import('./draft/Stale.tsx').then((module) => ({ default: module.Stale })));
+const SignInAgain = lazy(() =>
+  import('./account/SignInAgain.tsx').then((module) => ({ default: module.SignInAgain })),
+);
+const Conflicts = lazy(() =>
+  import('./draft/Conflicts.tsx').then((module) => ({ default: module.Conflicts })),
+);
 const Shortcuts = lazy(() => import('./Shortcuts.tsx').then((module) => ({ default: module.Shortcuts })));
 
 const Frame = styled.div`
@@ -80,7 +85,8 @@ export function Shell({ children }: { children: ReactNode }) {
     queryKey: ['live'],
     queryFn: () => client.get<{ number: number; plan: unknown }>('/api/live'),
   });
-  const asks = useDraft(({ saving }) => saving.state === 'stale' || saving.state === 'signedOut');
+  const signedOut = useDraft(({ saving }) => saving.state === 'signedOut');
+  const asks = useDraft(({ conflicts }) => conflicts.length > 0);
   const [publishing, setPublishing] = useState(false);
   const [helping, setHelping] = useState(false);
   const released = useMemo(() => live.data && withoutTrials(readPlan(live.data.plan).plan), [live.data]);
@@ -145,7 +151,8 @@ export function Shell({ children }: { children: ReactNode }) {
       {children}
       <Suspense fallback={null}>
         {publishing && <Publish open changes={changes} onClose={() => setPublishing(false)} />}
-        {asks && <Stale />}
+        {signedOut && <SignInAgain />}
+        {asks && <Conflicts />}
         {helping && <Shortcuts open onClose={() => setHelping(false)} />}
       </Suspense>
     </Frame>

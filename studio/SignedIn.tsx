@@ -5,7 +5,7 @@ import type { CategoryFacts } from '../core/catalogue/facts.ts';
 import { productsNamedBy } from '../core/assortment/evaluate.ts';
 import type { Vocabulary } from '../core/catalogue/vocabulary.ts';
 import type { Plan } from '../core/plan/plan.ts';
-import { readDocuments, withKept } from '../core/plan/reading.ts';
+import { readDocuments } from '../core/plan/reading.ts';
 import { completePlan } from '../core/plan/storedPlan.ts';
 import type { Client } from './api/client.ts';
 import { makeItems } from './api/items.ts';
@@ -57,16 +57,7 @@ function openDraft(documents: readonly StoredDocument[]): Draft {
       .at(-1) ?? null;
   const draft = makeDraft(readDocuments(documents).plan, versions, savedAt, Date.now);
   const kept = readKept(browserKeep);
-  if (kept.length) {
-    const { plan } = withKept(draft.getState().draft, kept);
-    const keptVersions = Object.fromEntries(kept.map(({ key, version }) => [key, version]));
-    draft.setState(({ past, draft: before }) => ({
-      draft: plan,
-      plan: completePlan(plan),
-      past: [...past, before],
-      versions: { ...versions, ...keptVersions },
-    }));
-  }
+  if (kept.length) draft.takeUp(kept);
   return draft;
 }
 

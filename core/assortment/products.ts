@@ -1,5 +1,5 @@
 import { array, idSchema, lazy, number, object, type Schema } from '../schema/schema.ts';
-import { choice, own } from '../settings/values.ts';
+import { choice, inParts, own } from '../settings/values.ts';
 import { setting, type Complete } from '../settings/setting.ts';
 import { fallbackSchema, limitSetting, type Fallback } from './fallback.ts';
 import { orderKind, orderKinds, type Order } from './orders/index.ts';
@@ -49,7 +49,7 @@ const byHandSchema = object({
 /** What can be set of an assortment of products. */
 export const productSettings = {
   rule: setting(
-    own<Group>(ruleSchema as Schema, (rule, names) => sayGroup(rule, names) || 'all products'),
+    inParts(own<Group>(ruleSchema as Schema, (rule, names) => sayGroup(rule, names) || 'all products')),
     { join: 'all', parts: [] },
     {
       name: 'Which products',
@@ -65,7 +65,7 @@ export const productSettings = {
     },
   ),
   byHand: setting(
-    own<ByHand>(byHandSchema, (byHand) => sayByHand(byHand) || 'nothing by hand'),
+    inParts(own<ByHand>(byHandSchema, (byHand) => sayByHand(byHand) || 'nothing by hand')),
     { putIn: [], leftOut: [], pins: [] },
     { name: 'By hand', find: ['pinned', 'pin', 'put in', 'left out', 'exclude', 'include', 'hand'] },
   ),

@@ -1,6 +1,6 @@
 import { array, string } from '../schema/schema.ts';
 import { listed } from '../sentence/sentence.ts';
-import { choice, integer, own } from '../settings/values.ts';
+import { choice, integer, inParts, own } from '../settings/values.ts';
 import { setting, varying, type Complete, type LayoutTraits, type ReadSetting } from '../settings/setting.ts';
 import { labelSettings } from '../label/labels/index.ts';
 import { partKind, partKinds, partSettings } from './parts/index.ts';
@@ -18,12 +18,14 @@ function withAll(order: readonly string[]): string[] {
   return all;
 }
 
-const partOrder = own<string[]>(
-  array(string().oneOf(ids).required())
-    .max(60)
-    .test('once', 'A part is named twice.', (order) => new Set(order).size === (order?.length ?? 0))
-    .required(),
-  (order) => listed(order.map((id) => partKind(id)?.name.toLowerCase() ?? id)),
+const partOrder = inParts(
+  own<string[]>(
+    array(string().oneOf(ids).required())
+      .max(60)
+      .test('once', 'A part is named twice.', (order) => new Set(order).size === (order?.length ?? 0))
+      .required(),
+    (order) => listed(order.map((id) => partKind(id)?.name.toLowerCase() ?? id)),
+  ),
 );
 
 const values = (read: ReadSetting, id: string) => Object.values(read(id) as object);

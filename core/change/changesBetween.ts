@@ -3,24 +3,16 @@ import { sayAssortment } from '../assortment/say.ts';
 import { apply, type Command } from '../plan/commands.ts';
 import { documentKeys, documentOf, splitKey, type DocumentKey } from '../plan/documents.ts';
 import type { StoredPage } from '../plan/page.ts';
-import { placesOf, shelvesOf } from '../plan/places.ts';
+import { shelvesOf } from '../plan/places.ts';
 import type { StoredPlan } from '../plan/storedPlan.ts';
-import { listed, plain, type Names } from '../sentence/sentence.ts';
+import { plain, type Names } from '../sentence/sentence.ts';
 import { same } from '../settings/same.ts';
 import { removalOf, withMissing } from './along.ts';
 import { bandsChange } from './bandsChange.ts';
-import { bayChanges, nameOf, shelvesAt } from './bayChanges.ts';
+import { bayChanges, shelvesAt } from './bayChanges.ts';
 import { change, type Change } from './change.ts';
+import { whereOf } from './whereOf.ts';
 import { settingChanges, type Compared } from './settingChanges.ts';
-
-/** Where a shelf is, in words: "Home: New arrivals", "Home and Shop: …". */
-function shelfPlace(plan: StoredPlan, shelfId: string): string {
-  const [first, ...others] = placesOf(plan, shelfId);
-  if (!first) return plan.shelves[shelfId]?.name ?? 'Shelf';
-  const pages = listed([...new Set([first, ...others].map(({ page }) => page.name ?? 'Page'))]);
-  const bay = first.page.bays.find(({ id }) => id === first.bayId)!;
-  return `${pages}: ${nameOf(bay, first.page, plan)}`;
-}
 
 /** Saved assortments that came, went or read otherwise. */
 function assortmentChanges(compared: Compared): Change[] {
@@ -29,7 +21,7 @@ function assortmentChanges(compared: Compared): Change[] {
   return all.flatMap((id): Change[] => {
     const [old, now] = [before.assortments[id], after.assortments[id]];
     const key = `assortment:${id}` as const;
-    const where = `Assortment "${(now ?? old)!.name ?? 'Assortment'}"`;
+    const where = whereOf({ assortment: id }, now ? after : before);
     if (old && now) return settingChanges({ target: { assortment: id }, where }, compared);
     if (old) return [change(key, where, 'is removed', { do: 'putDocument', key, document: old })];
     const said = plain(sayAssortment(completeAssortment(now!.assortment), names));
@@ -74,8 +66,8 @@ function insideBays(compared: Compared, old: StoredPage, page: StoredPage): Chan
   return page.bays.flatMap((bay) => {
     const oldBay = old.bays.find(({ id }) => id === bay.id);
     if (!oldBay) return [];
-    const where = `${page.name ?? 'Page'}: ${nameOf(bay, page, after)}`;
-    const changes = settingChanges({ target: { page: page.id, bay: bay.id }, where }, compared);
+    const target = { page: page.id, bay: bay.id };
+    const changes = settingChanges({ target, where: whereOf(target, after) }, compared);
     if (same(shelvesOf(oldBay), shelvesOf(bay))) return changes;
     const settle: Command = {
       do: 'settleShelves',
@@ -88,7 +80,7 @@ function insideBays(compared: Compared, old: StoredPage, page: StoredPage): Chan
 
 const documentName = (plan: StoredPlan, key: DocumentKey): string => {
   const { kind, id } = splitKey(key);
-  if (kind === 'house') return 'House style';
+  if (kind === 'house') return whereOf({ house: true }, plan);
   const document = documentOf(plan, key) as { name?: string } | undefined;
   return `${{ page: 'Page', shelf: 'Shelf', assortment: 'Assortment' }[kind]} "${document?.name ?? id}"`;
 };
@@ -101,11 +93,16 @@ function unmentioned({ before, after }: Compared, changes: readonly Change[]): C
     .map((key) => {
       const old = documentOf(before, key);
       const text = !old ? 'is new' : documentOf(after, key) ? 'has other changes' : 'is removed';
-      return change(`rest ${key}`, documentName(old ? before : after, key), text, {
-        do: 'putDocument',
-        key,
-        document: old ?? null,
-      });
+      const commands: Command[] = [{ do: 'putDocument', key, document: old ?? null }];
+      const { kind, id } = splitKey(key);
+      // A page comes back with the shelves of its bays.
+      if (kind === 'page')
+        commands.push({
+          do: 'settleShelves',
+          add: (before.pages[id]?.bays ?? []).flatMap((bay) => shelvesAt(before, bay)),
+          drop: (after.pages[id]?.bays ?? []).flatMap((bay) => [...shelvesOf(bay)]),
+        });
+      return change(`rest ${key}`, documentName(old ? before : after, key), text, { do: 'revert', commands });
     });
 }
 
@@ -113,19 +110,23 @@ function unmentioned({ before, after }: Compared, changes: readonly Change[]): C
 export function changesBetween(before: StoredPlan, after: StoredPlan, names: Names): Change[] {
   const compared: Compared = { before, after, names };
   const inPlans: Change[] = [
-    ...settingChanges({ target: { house: true }, where: 'House style' }, compared),
+    ...settingChanges({ target: { house: true }, where: whereOf({ house: true }, after) }, compared),
     ...pageChanges(compared),
   ];
   for (const page of Object.values(after.pages)) {
     const old = before.pages[page.id];
     if (!old || old === page) continue;
-    inPlans.push(...settingChanges({ target: { page: page.id }, where: page.name ?? 'Page' }, compared));
+    inPlans.push(
+      ...settingChanges({ target: { page: page.id }, where: whereOf({ page: page.id }, after) }, compared),
+    );
     inPlans.push(...bayChanges(compared, old, page), ...insideBays(compared, old, page));
   }
   inPlans.push(...assortmentChanges(compared));
   for (const id of Object.keys(after.shelves))
     if (before.shelves[id] && before.shelves[id] !== after.shelves[id])
-      inPlans.push(...settingChanges({ target: { shelf: id }, where: shelfPlace(after, id) }, compared));
+      inPlans.push(
+        ...settingChanges({ target: { shelf: id }, where: whereOf({ shelf: id }, after) }, compared),
+      );
   const told = new Set(inPlans.map(({ id }) => id));
   const changes = [...bandsChange(compared, told), ...inPlans].map((one) => withMissing(one, before, after));
   return [...changes, ...unmentioned(compared, changes)];

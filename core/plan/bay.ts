@@ -1,6 +1,6 @@
 import { array, string } from '../schema/schema.ts';
 import { listed } from '../sentence/sentence.ts';
-import { choice, colourOr, integer, numberChoice, own, text, yesNo } from '../settings/values.ts';
+import { choice, colourOr, integer, numberChoice, inParts, own, text, yesNo } from '../settings/values.ts';
 import {
   fromHouse,
   setting,
@@ -68,16 +68,20 @@ export const lookSettings = {
   },
 };
 
-const bandsOrAll = own<string[] | null>(
-  array(string().max(60).required())
-    .min(1, 'A bay is shown at one width at least.')
-    .max(24)
-    .nullable()
-    .defined(),
-  (bands, names) =>
-    bands === null
-      ? 'every width'
-      : listed(bands.map((id) => names.bands.find((band) => band.id === id)?.name ?? 'a width that is gone')),
+const bandsOrAll = inParts(
+  own<string[] | null>(
+    array(string().max(60).required())
+      .min(1, 'A bay is shown at one width at least.')
+      .max(24)
+      .nullable()
+      .defined(),
+    (bands, names) =>
+      bands === null
+        ? 'every width'
+        : listed(
+            bands.map((id) => names.bands.find((band) => band.id === id)?.name ?? 'a width that is gone'),
+          ),
+  ),
 );
 
 /** When a bay is shown. */

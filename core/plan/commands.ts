@@ -45,6 +45,8 @@ export type Command =
   | { do: 'editBands'; edit: BandChange }
   /** Puts what is set at each band of values that vary, as it is given; `undefined` for nothing. */
   | { do: 'putOwn'; values: readonly OwnValues[] }
+  /** Writes at the very path of a setting, or of one width of it, as it is given; `undefined` for nothing. */
+  | { do: 'write'; on: Target; path: string; value: unknown }
   /** Adds shelves that are not there, and drops those that are shown nowhere any more. */
   | { do: 'settleShelves'; add: readonly StoredShelf[]; drop: readonly string[] }
   | { do: 'putDocument'; key: DocumentKey; document: PlanDocument | null }
@@ -160,6 +162,14 @@ export function apply(plan: StoredPlan, command: Command): StoredPlan {
           const subject = subjectOf(draft as StoredPlan, on);
           if (subject) writePath(subject.document, setting, values && clone(values));
         }
+      });
+    case 'write':
+      return changed(plan, (draft) => {
+        const document = subjectOf(draft as StoredPlan, command.on)?.document;
+        if (!document) return;
+        const write = () => writeSetting(document, command.path, command.value);
+        if ('shelf' in command.on) withOwnAssortment(document as Mutable<StoredShelf>, write);
+        else write();
       });
     case 'settleShelves':
       return changed(plan, (draft) => {

@@ -1,7 +1,7 @@
 import { FEWEST_BANDS, MOST_BANDS, type Band } from '../bands/bands.ts';
 import { array, number, object, string } from '../schema/schema.ts';
 import { listed } from '../sentence/sentence.ts';
-import { colour, integer, name, own } from '../settings/values.ts';
+import { colour, integer, name, inParts, own } from '../settings/values.ts';
 import { byWidth, setting, varying, type Complete, type Sparse } from '../settings/setting.ts';
 import { firstBands } from './firstBands.ts';
 import { LONGEST_NAME } from './words.ts';
@@ -73,7 +73,9 @@ export const houseSettings = {
   timeZone: setting(own<string>(timeZone, String), 'Europe/London', { name: 'Time zone' }),
   newForDays: setting(integer(1, 730, 'days'), 30, { name: 'Days that a product counts as new' }),
   bands: setting(
-    own<Band[]>(bandsSchema, (bands) => listed(bands.map((band) => `${band.name} from ${band.from} px`))),
+    inParts(
+      own<Band[]>(bandsSchema, (bands) => listed(bands.map((band) => `${band.name} from ${band.from} px`))),
+    ),
     [...firstBands],
     { name: 'Widths' },
   ),

@@ -20,4 +20,6 @@ export interface ValueKind<T> {
   /** The value in words: "12 px", "on", "Grid". */
   say(value: T, names: Names): string;
   control: Control;
+  /** Made of keys or elements that stand for themselves, so that two people can change it at once. */
+  inParts?: true;
 }

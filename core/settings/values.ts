@@ -116,6 +116,9 @@ export const picture = (): ValueKind<string | null> => ({
 });
 
 /** A value of another shape, which says for itself what it may be; it is set by a control of its own. */
+/** A kind whose keys or elements stand for themselves. */
+export const inParts = <T>(kind: ValueKind<T>): ValueKind<T> => ({ ...kind, inParts: true });
+
 export const own = <T>(
   schema: Schema,
   say: (value: T, names: Names) => string,

@@ -1,7 +1,10 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { specimenShelf, specimenStored } from '../../core/specimen/specimen.ts';
 import { writtenDocument } from '../../core/plan/reading.ts';
-import type { Command } from '../../core/plan/commands.ts';
+import { apply, type Command } from '../../core/plan/commands.ts';
+import { documentKeys, documentOf } from '../../core/plan/documents.ts';
+import type { StoredShelf } from '../../core/plan/shelf.ts';
+import type { StoredPlan } from '../../core/plan/storedPlan.ts';
 import { Away, Refusal } from '../api/client.ts';
 import { draftVersion, makeDraft, type Draft } from './draftStore.ts';
 import { readKept, startSaving, type Keep } from './saver.ts';
@@ -115,34 +118,98 @@ describe('saving by itself', () => {
     expect(draft.unsaved()).toEqual([]);
   });
 
-  it('shows both sides of a stale save, and either can be chosen', async () => {
-    const theirs = {
-      key: 'shelf:a' as const,
-      version: 9,
-      body: writtenDocument({ ...plan.shelves.a!, name: 'Theirs' }),
-      savedAt: null,
-      savedBy: 'Other',
-    };
+  /** A server that somebody else saved to first, once. */
+  const staleOnce = (theirPlan: StoredPlan) => {
     let stale = true;
-    const client = saves((documents) => {
-      if (stale) throw new Refusal('draft-stale', 412, 'stale', { theirs: [theirs] });
+    const theirs = documentKeys(theirPlan)
+      .filter((key) => documentOf(theirPlan, key) !== documentOf(plan, key))
+      .map((key) => ({
+        key,
+        version: 9,
+        body: writtenDocument(documentOf(theirPlan, key)!),
+        savedAt: null,
+        savedBy: 'Other',
+      }));
+    return saves((documents) => {
+      if (stale) {
+        stale = false;
+        throw new Refusal('draft-stale', 412, 'stale', { theirs });
+      }
       return accept(documents);
     });
+  };
+  const sentLast = (client: { calls: { mock: { lastCall?: unknown[] } } }) =>
+    (client.calls.mock.lastCall![1] as { documents: { key: string; version: number; body: StoredShelf }[] })
+      .documents;
+
+  it('puts what somebody else saved and what was changed here together, without asking', async () => {
+    const client = staleOnce(apply(plan, { ...across('a', 7), band: 'wide' } as Command));
     startSaving(draft, client, keep);
     draft.run(across('a', 5));
-    await vi.advanceTimersByTimeAsync(500);
-    expect(draft.getState().saving).toEqual({ state: 'stale', theirs: [theirs] });
-    stale = false;
-    const { saving } = draft.getState();
-    if (saving.state === 'stale') draft.keepMine(saving.theirs);
-    await vi.advanceTimersByTimeAsync(500);
-    expect(client.calls.mock.lastCall![1]).toMatchObject({ documents: [{ key: 'shelf:a', version: 9 }] });
-    expect(draft.getState().saving.state).toBe('saved');
+    await vi.advanceTimersByTimeAsync(1_500);
+    expect(sentLast(client)).toMatchObject([
+      { key: 'shelf:a', version: 9, body: { columns: { count: { phone: 5, wide: 7 } } } },
+    ]);
+    expect(draft.getState()).toMatchObject({ saving: { state: 'saved' }, conflicts: [] });
 
-    draft.takeTheirs([{ ...theirs, version: 11 }]);
-    expect(draft.getState().plan.shelves.a!.name).toBe('Theirs');
+    // Undo takes back what was done here, and only that; redo does it again.
+    draft.undo();
+    expect(draft.getState().draft.shelves.a!.columns!.count).toMatchObject({ wide: 7 });
+    expect(shown(draft)).not.toBe(5);
+    draft.redo();
+    expect(draft.getState().draft.shelves.a!.columns!.count).toMatchObject({ phone: 5, wide: 7 });
+  });
+
+  it('asks where both changed the same; theirs stays on the server until mine is chosen', async () => {
+    const client = staleOnce(apply(plan, across('a', 7)));
+    startSaving(draft, client, keep);
+    draft.run(across('a', 5));
+    draft.run(across('b', 6));
+    await vi.advanceTimersByTimeAsync(1_500);
+    const [conflict] = draft.getState().conflicts;
+    expect(conflict).toMatchObject({ setting: 'columns.count', band: 'phone', mine: 5, theirs: 7 });
+    expect(shown(draft)).toBe(5);
+    expect(sentLast(client).map(({ key }) => key)).toEqual(['shelf:b']);
+    // What is not chosen yet is kept in the browser, with what it was made on.
+    expect(readKept(keep)).toMatchObject([
+      { key: 'shelf:a', body: { columns: { count: { phone: 5 } } }, was: { id: 'a' } },
+    ]);
+    // Work goes on meanwhile.
+    draft.run(across('a', 4));
+    await vi.advanceTimersByTimeAsync(1_500);
+    expect(shown(draft)).toBe(4);
+    draft.keepMine(draft.getState().conflicts[0]!);
+    await vi.advanceTimersByTimeAsync(1_500);
+    expect(sentLast(client)).toMatchObject([{ key: 'shelf:a', body: { columns: { count: { phone: 4 } } } }]);
+    expect(draft.getState().saving.state).toBe('saved');
+    expect(kept).toBeNull();
+  });
+
+  it('takes theirs, and gives mine back on undo', async () => {
+    const client = staleOnce(apply(plan, across('a', 7)));
+    startSaving(draft, client, keep);
+    draft.run(across('a', 5));
+    await vi.advanceTimersByTimeAsync(1_500);
+    draft.takeTheirs(draft.getState().conflicts[0]!);
+    await vi.advanceTimersByTimeAsync(1_500);
+    expect(shown(draft)).toBe(7);
+    expect(draft.getState().saving.state).toBe('saved');
     draft.undo();
     expect(shown(draft)).toBe(5);
+  });
+
+  it('takes up what another window could not send, and asks where it was changed since', () => {
+    draft.run(across('a', 5));
+    draft.run(across('b', 6));
+    const unsent = draft.unsent();
+    const since = apply(plan, across('b', 9));
+    const again = makeDraft(since, { ...versions, 'shelf:b': 2 }, null, () => now);
+    again.takeUp(unsent);
+    expect(shown(again, 'a')).toBe(5);
+    expect(again.getState().conflicts).toMatchObject([{ target: { shelf: 'b' }, mine: 6, theirs: 9 }]);
+    expect(again.unsaved().map(({ key }) => key)).toEqual(['shelf:a']);
+    again.undo();
+    expect(again.getState().draft).toEqual(since);
   });
 
   it('says what was refused and keeps it', async () => {

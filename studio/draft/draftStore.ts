@@ -1,4 +1,5 @@
 import { createStore, type StoreApi } from 'zustand/vanilla';
+import { merge, type Conflict } from '../../core/merge/merge.ts';
 import { apply, type Command } from '../../core/plan/commands.ts';
 import {
   documentKeys,
@@ -8,7 +9,8 @@ import {
   type PlanDocument,
 } from '../../core/plan/documents.ts';
 import type { Plan } from '../../core/plan/plan.ts';
-import { withKept } from '../../core/plan/reading.ts';
+import { withKept, writtenDocument, type KeptDocument, type Unreadable } from '../../core/plan/reading.ts';
+import { same } from '../../core/settings/same.ts';
 import { completePlan, type StoredPlan } from '../../core/plan/storedPlan.ts';
 
 /** A document as the server keeps it. */
@@ -28,16 +30,26 @@ export interface Unsaved {
   body: PlanDocument | null;
 }
 
+/** Work that is not on the server, with what it was made on, so that it can be merged whenever it turns up. */
+export interface UnsentDocument extends KeptDocument {
+  version: number;
+  was: unknown;
+}
+
 export type Saving =
   | { state: 'saved' }
   | { state: 'unsaved' }
   | { state: 'saving' }
   /** The server cannot be reached; the draft is kept in this browser and sent later. */
   | { state: 'away' }
-  /** Somebody else saved first; a choice has to be made. */
-  | { state: 'stale'; theirs: StoredDocument[] }
   | { state: 'signedOut' }
   | { state: 'refused'; message: string };
+
+/** One step of work: the plan before it and after it. */
+interface Step {
+  before: StoredPlan;
+  after: StoredPlan;
+}
 
 export interface DraftState {
   /** What is being arranged, as it is stored: only what was set. */
@@ -47,8 +59,10 @@ export interface DraftState {
   /** What the server has, as far as this window knows. */
   stored: StoredPlan;
   versions: Readonly<Record<string, number>>;
-  past: readonly StoredPlan[];
-  future: readonly StoredPlan[];
+  past: readonly Step[];
+  future: readonly Step[];
+  /** What somebody else changed too. It stays as it is here, and as theirs on the server, until it is chosen. */
+  conflicts: readonly Conflict[];
   saving: Saving;
   savedAt: string | null;
   /** Changes that follow each other under the same name are one step back. */
@@ -62,15 +76,19 @@ export interface Draft extends StoreApi<DraftState> {
   redo(): void;
   /** Documents that differ from what the server has. */
   unsaved(): Unsaved[];
+  /** The same to be kept outside of this window, what is still to be chosen as it is here. */
+  unsent(): UnsentDocument[];
+  /** Puts what another window could not send on top. */
+  takeUp(unsent: readonly UnsentDocument[]): void;
   saved(
     versions: Record<string, number>,
     sent: readonly { key: DocumentKey; body: PlanDocument | null }[],
     savedAt: string,
   ): void;
-  /** Takes over what the server has; what is unsaved in other documents stays. */
-  takeTheirs(theirs: readonly StoredDocument[]): void;
-  /** Keeps what is here, on top of what the server has. */
-  keepMine(theirs: readonly StoredDocument[]): void;
+  /** Puts what somebody else saved and what is unsaved here together; gives what cannot be read. */
+  mergeWith(theirs: readonly StoredDocument[]): Unreadable[];
+  takeTheirs(conflict: Conflict): void;
+  keepMine(conflict: Conflict): void;
   setSaving(saving: Saving): void;
 }
 
@@ -91,20 +109,23 @@ export function makeDraft(
     versions,
     past: [],
     future: [],
+    conflicts: [],
     saving: { state: 'saved' },
     savedAt,
     lastStep: null,
   }));
   const { getState: get, setState: set } = store;
 
-  const differing = ({ draft: plan, stored: base }: DraftState): DocumentKey[] =>
-    [...new Set([...documentKeys(plan), ...documentKeys(base)])].filter(
-      (key) => documentOf(plan, key) !== documentOf(base, key),
-    );
+  const differing = (state: DraftState): Unsaved[] => {
+    const [plan, base] = [sendable(state), state.stored];
+    return [...new Set([...documentKeys(plan), ...documentKeys(base)])]
+      .filter((key) => !same(documentOf(plan, key), documentOf(base, key)))
+      .map((key) => ({ key, version: state.versions[key] ?? 0, body: documentOf(plan, key) ?? null }));
+  };
 
   /** A state that can be chosen from is not left by a further change. */
   const afterChange = (saving: Saving): Saving =>
-    ['stale', 'away', 'signedOut', 'saving'].includes(saving.state) ? saving : { state: 'unsaved' };
+    ['away', 'signedOut', 'saving'].includes(saving.state) ? saving : { state: 'unsaved' };
 
   const moveTo = (draft: StoredPlan, more: Partial<DraftState>) =>
     set((state) => ({ ...more, draft, plan: completePlan(draft), saving: afterChange(state.saving) }));
@@ -116,30 +137,37 @@ export function makeDraft(
       const next = apply(plan, command);
       if (next === plan) return;
       const at = clock();
-      const same = step !== undefined && lastStep?.name === step && at - lastStep.at < SAME_STEP_MS;
+      const goesOn = step !== undefined && lastStep?.name === step && at - lastStep.at < SAME_STEP_MS;
+      const last = past.at(-1);
       moveTo(next, {
-        past: same ? past : [...past, plan].slice(-MOST_STEPS),
+        past:
+          goesOn && last?.after === plan
+            ? [...past.slice(0, -1), { before: last.before, after: next }]
+            : [...past, { before: plan, after: next }].slice(-MOST_STEPS),
         future: [],
         lastStep: step === undefined ? null : { name: step, at },
       });
     },
     undo() {
-      const { draft: plan, past, future } = get();
-      const before = past.at(-1);
-      if (before) moveTo(before, { past: past.slice(0, -1), future: [plan, ...future], lastStep: null });
+      const { draft: after, past, future } = get();
+      const step = past.at(-1);
+      if (!step) return;
+      const before = takenBack(step, after);
+      moveTo(before, {
+        past: past.slice(0, -1),
+        future: [{ before: after, after: before }, ...future],
+        lastStep: null,
+      });
     },
     redo() {
-      const { draft: plan, past, future } = get();
-      const next = future[0];
-      if (next) moveTo(next, { past: [...past, plan], future: future.slice(1), lastStep: null });
+      const { draft: before, past, future } = get();
+      const [step, ...rest] = future;
+      if (!step) return;
+      const after = takenBack(step, before);
+      moveTo(after, { past: [...past, { before, after }], future: rest, lastStep: null });
     },
     unsaved() {
-      const state = get();
-      return differing(state).map((key) => ({
-        key,
-        version: state.versions[key] ?? 0,
-        body: documentOf(state.draft, key) ?? null,
-      }));
+      return differing(get());
     },
     saved(newVersions, sent, at) {
       set((state) => {
@@ -148,37 +176,80 @@ export function makeDraft(
         return { ...next, saving: differing(next).length ? { state: 'unsaved' } : { state: 'saved' } };
       });
     },
-    takeTheirs(theirs) {
-      set((state) => {
-        const take = (plan: StoredPlan) => withKept(plan, theirs).plan;
-        const taken = take(state.draft);
-        const next = {
-          ...state,
-          draft: taken,
-          plan: completePlan(taken),
-          stored: take(state.stored),
-          versions: withVersions(state, theirs),
-          past: [...state.past, state.draft],
-          future: [],
-        };
-        return { ...next, saving: differing(next).length ? { state: 'unsaved' } : { state: 'saved' } };
+    unsent() {
+      const { draft, stored, conflicts, versions } = get();
+      const was = apply(stored, {
+        do: 'revert',
+        commands: conflicts.flatMap(({ asItWas }) => asItWas ?? []),
+      });
+      const written = (plan: StoredPlan, key: DocumentKey) => {
+        const document = documentOf(plan, key);
+        return document ? writtenDocument(document) : null;
+      };
+      return [...new Set([...documentKeys(draft), ...documentKeys(was)])]
+        .filter((key) => !same(documentOf(draft, key), documentOf(was, key)))
+        .map((key) => ({
+          key,
+          version: versions[key] ?? 0,
+          body: written(draft, key),
+          was: written(was, key),
+        }));
+    },
+    takeUp(unsent) {
+      const { draft: before, past } = get();
+      const base = withKept(
+        before,
+        unsent.map(({ key, was }) => ({ key, body: was ?? null })),
+      ).plan;
+      const { plan, conflicts } = merge(base, withKept(base, unsent).plan, before);
+      moveTo(plan, { past: [...past, { before, after: plan }], conflicts, lastStep: null });
+    },
+    mergeWith(theirs) {
+      const state = get();
+      const { plan: others, unreadable } = withKept(state.stored, theirs);
+      if (unreadable.length) return unreadable;
+      const { plan, conflicts } = merge(state.stored, state.draft, others);
+      const asked = new Set(conflicts.map(({ id }) => id));
+      set({
+        draft: plan,
+        plan: completePlan(plan),
+        stored: others,
+        versions: { ...state.versions, ...Object.fromEntries(theirs.map((one) => [one.key, one.version])) },
+        conflicts: [...state.conflicts.filter(({ id }) => !asked.has(id)), ...conflicts],
+        saving: { state: 'unsaved' },
+      });
+      return [];
+    },
+    takeTheirs(conflict) {
+      const { draft: before, past, conflicts } = get();
+      const after = apply(before, { do: 'revert', commands: [conflict.takeTheirs] });
+      moveTo(after, {
+        conflicts: conflicts.filter((one) => one !== conflict),
+        past: [...past, { before, after }],
+        future: [],
+        lastStep: null,
       });
     },
-    keepMine(theirs) {
-      set((state) => ({
-        stored: withKept(state.stored, theirs).plan,
-        versions: withVersions(state, theirs),
-        saving: { state: 'unsaved' },
+    keepMine(conflict) {
+      set(({ conflicts, saving }) => ({
+        conflicts: conflicts.filter((one) => one !== conflict),
+        saving: afterChange(saving),
       }));
     },
     setSaving: (saving) => set({ saving }),
   };
 }
 
-const withVersions = (state: DraftState, theirs: readonly StoredDocument[]) => ({
-  ...state.versions,
-  ...Object.fromEntries(theirs.map(({ key, version }) => [key, version])),
-});
+/** The draft as it may be saved: what is still to be chosen stays as somebody else has it. */
+const sendable = ({ draft, conflicts }: DraftState): StoredPlan =>
+  apply(draft, { do: 'revert', commands: conflicts.map(({ takeTheirs }) => takeTheirs) });
+
+/** The plan without a step. Where somebody else has changed the same since, theirs stays. */
+function takenBack({ before, after }: Step, now: StoredPlan): StoredPlan {
+  if (now === after) return before;
+  const { plan, conflicts } = merge(after, before, now);
+  return apply(plan, { do: 'revert', commands: conflicts.map(({ takeTheirs }) => takeTheirs) });
+}
 
 /** Sum of all versions: what a publishing says it has seen. */
 export const draftVersion = (versions: Readonly<Record<string, number>>): number =>

@@ -1,6 +1,6 @@
 import { Away, Refusal, type Client } from '../api/client.ts';
 import { writtenDocument } from '../../core/plan/reading.ts';
-import type { Draft, StoredDocument, Unsaved } from './draftStore.ts';
+import type { Draft, StoredDocument, Unsaved, UnsentDocument } from './draftStore.ts';
 
 /** Where unsaved work is kept while the server is away; the browser's own storage, or a stand-in. */
 export interface Keep {
@@ -13,11 +13,11 @@ const WAIT_MS = 350;
 const AGAIN_MS = 2_000;
 
 interface Kept {
-  documents: { key: StoredDocument['key']; version: number; body: unknown }[];
+  documents: UnsentDocument[];
 }
 
 /** Documents as they leave the studio: with their format. */
-const written = (documents: readonly Unsaved[]): Kept => ({
+const written = (documents: readonly Unsaved[]) => ({
   documents: documents.map((one) => ({ ...one, body: one.body && writtenDocument(one.body) })),
 });
 
@@ -36,14 +36,19 @@ export function startSaving(
     if (!stopped) timer ??= setTimeout(() => void save(), ms);
   };
 
+  const keepUnsent = () => {
+    const documents = draft.unsent();
+    keep.write(documents.length ? JSON.stringify({ documents } satisfies Kept) : null);
+  };
+
   const attempt = async (): Promise<void> => {
     const documents = draft.unsaved();
     if (documents.length === 0) {
-      keep.write(null);
+      keepUnsent();
       draft.setSaving({ state: 'saved' });
       return;
     }
-    keep.write(JSON.stringify(written(documents)));
+    keepUnsent();
     draft.setSaving({ state: 'saving' });
     try {
       const { versions, savedAt } = await client.post<{ versions: Record<string, number>; savedAt: string }>(
@@ -52,7 +57,7 @@ export function startSaving(
       );
       draft.saved(versions, documents, savedAt);
       const rest = draft.unsaved();
-      keep.write(rest.length ? JSON.stringify(written(rest)) : null);
+      keepUnsent();
       if (rest.length) later(WAIT_MS);
     } catch (error) {
       if (error instanceof Away) {
@@ -60,7 +65,11 @@ export function startSaving(
         later(AGAIN_MS);
       } else if (error instanceof Refusal && error.code === 'draft-stale') {
         const { theirs } = error.details as { theirs: StoredDocument[] };
-        draft.setSaving({ state: 'stale', theirs });
+        if (draft.mergeWith(theirs).length)
+          draft.setSaving({
+            state: 'refused',
+            message: 'Wide Shelf was updated meanwhile. Load this page again; your changes are kept.',
+          });
       } else if (error instanceof Refusal && error.status === 401) draft.setSaving({ state: 'signedOut' });
       else draft.setSaving({ state: 'refused', message: (error as Error).message });
     }
@@ -78,7 +87,7 @@ export function startSaving(
     if (state.draft !== before.draft) {
       if (saving.state === 'unsaved' || saving.state === 'refused') later(WAIT_MS);
       // Kept at once, so that closing the window loses nothing.
-      else keep.write(JSON.stringify(written(draft.unsaved())));
+      else keepUnsent();
     } else if (saving.state === 'unsaved' && before.saving.state !== 'unsaved') later(WAIT_MS);
   });
   return {

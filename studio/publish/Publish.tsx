@@ -47,6 +47,7 @@ export function Publish({
   const { draft, client, account, saveNow } = useStudio();
   const queries = useQueryClient();
   const saving = useDraft((state) => state.saving.state);
+  const asked = useDraft((state) => state.conflicts.length);
   const publish = useMutation({
     mutationFn: async () => {
       await saveNow();
@@ -101,11 +102,14 @@ export function Publish({
       </List>
       {publish.isError && <Fault role="alert">{publish.error.message}</Fault>}
       {!account.mayPublish && <Fault>Your account may arrange, but not publish. Ask the owner.</Fault>}
+      {asked > 0 && <Fault>Choose first between your changes and those of somebody else.</Fault>}
       {saving === 'away' && <Fault>The server cannot be reached just now. Your changes are kept here.</Fault>}
       <DialogFoot>
         <Button onPress={close}>Not yet</Button>
         <TapeButton
-          isDisabled={changes.length === 0 || publish.isPending || !account.mayPublish || saving === 'away'}
+          isDisabled={
+            changes.length === 0 || publish.isPending || !account.mayPublish || saving === 'away' || asked > 0
+          }
           onPress={() => publish.mutate()}
         >
           {publish.isPending ? 'Publishing …' : 'Publish now'}

@@ -3,7 +3,7 @@ import type { CategoryFacts } from '../../catalogue/facts.ts';
 import { fold } from '../../catalogue/fold.ts';
 import { array, boolean, idSchema, lazy, number, object, string, type Schema } from '../../schema/schema.ts';
 import { compareKeys } from '../compare.ts';
-import { own, yesNo } from '../../settings/values.ts';
+import { inParts, own, yesNo } from '../../settings/values.ts';
 import { setting, type Complete } from '../../settings/setting.ts';
 import { limitSetting } from '../fallback.ts';
 import { sayChoice, sayWithout } from '../say.ts';
@@ -49,12 +49,12 @@ const withoutSchema = object({
 /** What can be set of a choice from the category tree (calculations §11). */
 export const categorySettings = {
   choose: setting(
-    own<CategoryChoice>(chooseSchema, (choose, names) => sayChoice(choose, names)),
+    inParts(own<CategoryChoice>(chooseSchema, (choose, names) => sayChoice(choose, names))),
     { from: 'roots' },
     { name: 'Which categories', find: ['categories', 'subcategories', 'parent'] },
   ),
   without: setting(
-    own<CategoriesWithout>(withoutSchema, sayWithout),
+    inParts(own<CategoriesWithout>(withoutSchema, sayWithout)),
     { empty: true, pictureless: false, catchAll: true, levels: [] },
     { name: 'Left-out categories', find: ['empty', 'without picture', 'uncategorised', 'level'] },
   ),

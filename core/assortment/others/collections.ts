@@ -2,7 +2,7 @@ import type { CollectionFacts } from '../../catalogue/facts.ts';
 import { fold } from '../../catalogue/fold.ts';
 import { boolean, object } from '../../schema/schema.ts';
 import { compareKeys } from '../compare.ts';
-import { own } from '../../settings/values.ts';
+import { inParts, own } from '../../settings/values.ts';
 import { setting, type Complete } from '../../settings/setting.ts';
 import { limitSetting } from '../fallback.ts';
 import { sayWithout } from '../say.ts';
@@ -14,9 +14,11 @@ export const collectionSettings = {
   /** Hand-picked; null for all. */
   ids: idsOrAll('collections'),
   without: setting(
-    own<{ empty: boolean; pictureless: boolean }>(
-      object({ empty: boolean().required(), pictureless: boolean().required() }).noUnknown().required(),
-      sayWithout,
+    inParts(
+      own<{ empty: boolean; pictureless: boolean }>(
+        object({ empty: boolean().required(), pictureless: boolean().required() }).noUnknown().required(),
+        sayWithout,
+      ),
     ),
     { empty: true, pictureless: false },
     { name: 'Left-out collections', find: ['empty', 'without picture'] },

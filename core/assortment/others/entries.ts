@@ -3,7 +3,7 @@ import { fold } from '../../catalogue/fold.ts';
 import { array, string } from '../../schema/schema.ts';
 import { compareKeys } from '../compare.ts';
 import { listed } from '../../sentence/sentence.ts';
-import { own } from '../../settings/values.ts';
+import { inParts, own } from '../../settings/values.ts';
 import { setting, type Complete } from '../../settings/setting.ts';
 import { limitSetting } from '../fallback.ts';
 import { idsOrAll } from './idsOrAll.ts';
@@ -15,8 +15,10 @@ export const entrySettings = {
   ids: idsOrAll('entries'),
   /** With one of these tags; none for any. */
   tags: setting(
-    own<string[]>(array(string().max(120).required()).max(50).required(), (tags) =>
-      tags.length ? listed(tags, 'or') : 'any tag',
+    inParts(
+      own<string[]>(array(string().max(120).required()).max(50).required(), (tags) =>
+        tags.length ? listed(tags, 'or') : 'any tag',
+      ),
     ),
     [],
     { name: 'Tags', find: ['tags'] },

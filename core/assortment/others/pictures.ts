@@ -1,7 +1,7 @@
 import { linkSchema } from '../../plan/link.ts';
 import { array, object, string } from '../../schema/schema.ts';
 import { counted } from '../../sentence/sentence.ts';
-import { own } from '../../settings/values.ts';
+import { inParts, own } from '../../settings/values.ts';
 import { setting, type Complete } from '../../settings/setting.ts';
 import { limitSetting } from '../fallback.ts';
 
@@ -32,11 +32,10 @@ const itemsSchema = array(
 /** What can be set of an assortment of pictures chosen one by one. */
 export const pictureSettings = {
   /** In the order that they were put. */
-  items: setting(
-    own<LoosePicture[]>(itemsSchema, (items) => counted(items.length, 'picture')),
-    [],
-    { name: 'Pictures', find: ['pictures', 'images', 'links'] },
-  ),
+  items: setting(inParts(own<LoosePicture[]>(itemsSchema, (items) => counted(items.length, 'picture'))), [], {
+    name: 'Pictures',
+    find: ['pictures', 'images', 'links'],
+  }),
   limit: limitSetting,
 };
 

@@ -1,6 +1,10 @@
 import type { Plan } from '../../../core/plan/plan.ts';
 
-/** Ids that neither a bay nor a shelf of the plan has, by what each is the copy of: the stem, with a number after it. */
+/** Begins with a digit; long enough that two people who add something at once do not make the same. */
+const suffix = () =>
+  `${Math.floor(Math.random() * 10)}${Math.random().toString(36).slice(2, 8).padEnd(6, '0')}`;
+
+/** Ids that neither a bay nor a shelf of the plan has, by what each is the copy of: the stem, with a suffix. */
 export function newIds(stems: readonly string[], plan: Plan): Record<string, string> {
   const taken = new Set([
     ...Object.keys(plan.shelves),
@@ -9,11 +13,11 @@ export function newIds(stems: readonly string[], plan: Plan): Record<string, str
   const ids: Record<string, string> = {};
   for (const stem of stems) {
     if (Object.hasOwn(ids, stem)) continue;
-    const bare = stem.replace(/-\d+$/, '').slice(0, 50) || 'bay';
-    let n = 2;
-    while (taken.has(`${bare}-${n}`)) n += 1;
-    ids[stem] = `${bare}-${n}`;
-    taken.add(ids[stem]);
+    const bare = stem.replace(/-\d[a-z0-9]*$/, '').slice(0, 50) || 'bay';
+    let id = `${bare}-${suffix()}`;
+    while (taken.has(id)) id = `${bare}-${suffix()}`;
+    ids[stem] = id;
+    taken.add(id);
   }
   return ids;
 }
