@@ -95,6 +95,30 @@ test('where two windows change the same setting both values are shown, and work 
   await expect.poll(() => countIn(store)).toMatchObject({ phone: 2, laptop: 5 });
 });
 
+test('a number that is being typed is not taken away by what somebody else saved', async ({
+  page,
+  context,
+  store,
+}) => {
+  await signIn(page, store);
+  const other = await context.newPage();
+  await other.goto(`${store.url}/studio/arrange/home`);
+  await openLine(page, 'Columns');
+  await openLine(other, 'Columns');
+  await type(page, 5, 'Laptop');
+  await saved(page);
+  // The merge comes while the number stands in the field, not yet entered.
+  await other.getByRole('button', { name: 'Columns on Phone: more' }).click();
+  await columns(other, 'Laptop').focus();
+  await columns(other, 'Laptop').fill('6');
+  await saved(other);
+  await expect(columns(other, 'Laptop')).toHaveValue('6');
+  expect(await countIn(store)).toMatchObject({ phone: 3, laptop: 5 });
+  await columns(other, 'Laptop').press('Enter');
+  await expect(columns(other, 'Laptop')).toHaveValue('6');
+  await expect.poll(() => countIn(store)).toMatchObject({ phone: 3, laptop: 6 });
+});
+
 test('windows on different shelves do not meet', async ({ page, context, store }) => {
   await signIn(page, store);
   const other = await context.newPage();

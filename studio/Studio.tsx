@@ -67,7 +67,7 @@ export function Studio() {
   return (
     <QueryClientProvider client={queries}>
       <GlobalStyle />
-      <BrowserRouter basename="/studio">
+      <BrowserRouter basename="/studio" useTransitions={false}>
         <Session client={client} />
       </BrowserRouter>
     </QueryClientProvider>

@@ -1,4 +1,5 @@
 import { Minus, Plus } from 'lucide-react';
+import { useState } from 'react';
 import { Button, Group, Input, Label, NumberField } from 'react-aria-components';
 import styled from 'styled-components';
 import { t } from './theme.ts';
@@ -78,23 +79,29 @@ export function Stepper({
   wide,
   onChange,
 }: StepperProps) {
+  /** What the field had when somebody began to type into it: a value that comes meanwhile waits until that is done. */
+  const [typedOver, setTypedOver] = useState<number | null>(null);
   return (
     <StepperBox
       aria-label={shown ? undefined : label}
-      value={value}
+      value={typedOver ?? value}
       minValue={least}
       maxValue={most}
       step={step}
       data-inherits={inherits || undefined}
       formatOptions={{ useGrouping: false }}
-      onChange={(next) => Number.isFinite(next) && next !== value && onChange(next)}
+      onChange={(next) => {
+        setTypedOver(null);
+        if (Number.isFinite(next) && next !== value) onChange(next);
+      }}
+      onBlur={() => setTypedOver(null)}
     >
       {shown && <Label>{label}</Label>}
       <Group>
         <Button slot="decrement" aria-label={`${label}: fewer`}>
           <Minus size={12} />
         </Button>
-        <Input style={{ width: wide ? 44 : 28 }} />
+        <Input onInput={() => setTypedOver((before) => before ?? value)} style={{ width: wide ? 44 : 28 }} />
         <Button slot="increment" aria-label={`${label}: more`}>
           <Plus size={12} />
         </Button>
