@@ -5,6 +5,7 @@ import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { buildStudio } from '../server/start/build.ts';
 import { startTemplate } from './template.ts';
+import { testShare } from './testShare.ts';
 
 /** Everything that is tested: types, lint, unit and server tests, and journeys in a browser. */
 const root = fileURLToPath(new URL('..', import.meta.url));
@@ -102,5 +103,6 @@ try {
   await rm(reports, { recursive: true, force: true });
 }
 
+console.log(`\n${((await testShare(root)) * 100).toFixed(1)} % of all lines are tests`);
 console.log(`\n${all.passed} passed, ${all.failed} failed`);
 process.exit(all.failed === 0 ? 0 : 1);

@@ -115,10 +115,10 @@ export const picture = (): ValueKind<string | null> => ({
   control: { is: 'picture' },
 });
 
-/** A value of another shape, which says for itself what it may be; it is set by a control of its own. */
-/** A kind whose keys or elements stand for themselves. */
+/** A kind whose keys or elements stand for themselves, so that two people can change it at once. */
 export const inParts = <T>(kind: ValueKind<T>): ValueKind<T> => ({ ...kind, inParts: true });
 
+/** A value of another shape, which says for itself what it may be; it is set by a control of its own. */
 export const own = <T>(
   schema: Schema,
   say: (value: T, names: Names) => string,
