@@ -21,12 +21,10 @@ const bare = specimenStored(
 );
 
 const edit = fc.oneof(
-  fc
-    .tuple(fc.nat(9), fc.integer({ min: 40, max: 2500 }))
-    .map(([at, from]) => (bands: Bands): Command => ({
-      do: 'editBands',
-      edit: { is: 'move', id: bands[at % bands.length]!.id, from },
-    })),
+  fc.tuple(fc.nat(9), fc.integer({ min: 40, max: 2500 })).map(([at, from]) => (bands: Bands): Command => ({
+    do: 'editBands',
+    edit: { is: 'move', id: bands[at % bands.length]!.id, from },
+  })),
   fc.integer({ min: 40, max: 2500 }).map((from) => (bands: Bands, n: number): Command | null => {
     if (bands.length >= MOST_BANDS || bands.some((band) => Math.abs(band.from - from) < 40)) return null;
     const band = { id: `new-${n}`, name: `New ${n}`, from, nominal: { width: from, height: 800 } };
