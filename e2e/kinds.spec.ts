@@ -101,9 +101,9 @@ test('loose pictures are put in with words and a link, shown in a new shelf and 
   await field.fill('bowl');
   await page.getByRole('option').first().click();
   await page.getByLabel('Words', { exact: true }).fill('For soup');
-  await page.getByLabel('Leads to').fill('somewhere');
+  await page.getByLabel('Link', { exact: true }).fill('somewhere');
   await expect(page.getByText('Begin with "/" or "https://".')).toBeVisible();
-  await page.getByLabel('Leads to').fill('/category/tableware');
+  await page.getByLabel('Link', { exact: true }).fill('/category/tableware');
   await expect.poll(() => titles(page)).toEqual(['For soup']);
 
   await page.getByRole('button', { name: 'Show in a new shelf' }).click();

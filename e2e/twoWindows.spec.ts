@@ -8,20 +8,24 @@ async function type(window: Page, value: number, band?: string): Promise<void> {
   await columns(window, band).press('Enter');
 }
 
+/** Signs in, and opens the page in another window too, both at the columns. */
+async function secondWindow(page: Page, store: Store, query = ''): Promise<Page> {
+  await signIn(page, store);
+  const other = await page.context().newPage();
+  await other.goto(`${store.url}/studio/arrange/home${query}`);
+  for (const window of [page, other]) await openLine(window, 'Columns');
+  return other;
+}
+
 const countIn = async ({ pool }: Store): Promise<Record<string, number>> =>
   (await pool.query(`SELECT body FROM draft_document WHERE key = 'shelf:new-from-the-kiln'`)).rows[0].body
     .columns.count;
 
 test('two windows at different widths and bays are put together by themselves, and undo takes back only one’s own', async ({
   page,
-  context,
   store,
 }) => {
-  await signIn(page, store);
-  const other = await context.newPage();
-  await other.goto(`${store.url}/studio/arrange/home`);
-  await openLine(page, 'Columns');
-  await openLine(other, 'Columns');
+  const other = await secondWindow(page, store);
 
   await type(page, 1);
   await saved(page);
@@ -56,14 +60,9 @@ test('two windows at different widths and bays are put together by themselves, a
 
 test('where two windows change the same setting both values are shown, and work goes on until one is chosen', async ({
   page,
-  context,
   store,
 }) => {
-  await signIn(page, store);
-  const other = await context.newPage();
-  await other.goto(`${store.url}/studio/arrange/home`);
-  await openLine(page, 'Columns');
-  await openLine(other, 'Columns');
+  const other = await secondWindow(page, store);
   await type(page, 1);
   await saved(page);
   await type(other, 3);
@@ -97,14 +96,9 @@ test('where two windows change the same setting both values are shown, and work 
 
 test('a number that is being typed is not taken away by what somebody else saved', async ({
   page,
-  context,
   store,
 }) => {
-  await signIn(page, store);
-  const other = await context.newPage();
-  await other.goto(`${store.url}/studio/arrange/home`);
-  await openLine(page, 'Columns');
-  await openLine(other, 'Columns');
+  const other = await secondWindow(page, store);
   await type(page, 5, 'Laptop');
   await saved(page);
   // The merge comes while the number stands in the field, not yet entered.
@@ -119,12 +113,8 @@ test('a number that is being typed is not taken away by what somebody else saved
   await expect.poll(() => countIn(store)).toMatchObject({ phone: 3, laptop: 6 });
 });
 
-test('windows on different shelves do not meet', async ({ page, context, store }) => {
-  await signIn(page, store);
-  const other = await context.newPage();
-  await other.goto(`${store.url}/studio/arrange/home?bay=shop-by-category`);
-  await openLine(page, 'Columns');
-  await openLine(other, 'Columns');
+test('windows on different shelves do not meet', async ({ page, store }) => {
+  const other = await secondWindow(page, store, '?bay=shop-by-category');
   for (const window of [page, other]) await type(window, 1);
   await saved(page);
   await saved(other);

@@ -32,7 +32,7 @@ function More({ pager: { size, previous, next, href }, paging, name }: PagerProp
       )}
       {paging.by === 'onReach' && next !== null && (
         <a className="to-foot" href="#foot">
-          To the foot of the page
+          To the end of the page
         </a>
       )}
     </nav>

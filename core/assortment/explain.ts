@@ -79,7 +79,7 @@ export function explain(
   });
   if (byHand.leftOut.includes(product.id)) return out('leftOut', 'Left out by hand');
   if (soldOut === 'out' && !product.inStock)
-    return out('soldOut', 'Left out since it is sold out, and sold-out pieces are not shown');
+    return out('soldOut', 'Left out since it is sold out, and sold-out products are hidden');
   const put = byHand.putIn.includes(product.id);
   if (!put && !groupHolds(rule, product, world))
     return out('rule', `Left out by ${against(rule, product, world, names, '')}`);

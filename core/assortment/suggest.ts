@@ -94,7 +94,7 @@ export function suggest(
     }));
     for (const value of option.values)
       offer(`value:${value.id}`, [value.name], 0.1, () => ({
-        ...clause({ is: 'option', option: option.id, values: [value.id] }, `${value.products} pieces`),
+        ...clause({ is: 'option', option: option.id, values: [value.id] }, `${value.products} products`),
       }));
   }
   for (const field of vocabulary.fields) {
@@ -120,7 +120,7 @@ export function suggest(
   }
   for (const category of tree.all)
     offer(`category:${category.id}`, [category.name], 0.1, () =>
-      clause({ is: 'category', ids: [category.id], below: true }, `${category.products} pieces`),
+      clause({ is: 'category', ids: [category.id], below: true }, `${category.products} products`),
     );
   for (const collection of vocabulary.collections)
     offer(`collection:${collection.id}`, [collection.name], 0.2, () =>
@@ -128,10 +128,10 @@ export function suggest(
     );
   for (const brand of vocabulary.brands)
     offer(`brand:${brand.id}`, [brand.name], 0.2, () =>
-      clause({ is: 'brand', ids: [brand.id] }, `${brand.products} pieces`),
+      clause({ is: 'brand', ids: [brand.id] }, `${brand.products} products`),
     );
   for (const { tag, products } of vocabulary.tags)
-    offer(`tag:${tag}`, [tag], 0.2, () => clause({ is: 'tag', tags: [tag] }, `${products} pieces`));
+    offer(`tag:${tag}`, [tag], 0.2, () => clause({ is: 'tag', tags: [tag] }, `${products} products`));
   for (const kind of orderKinds)
     offer(`order:${kind.id}`, [kind.name, ...kind.find], 0.3, () => ({
       words: capital(kind.say(kind.atFirst())),

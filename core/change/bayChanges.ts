@@ -5,6 +5,7 @@ import type { StoredShelf } from '../plan/shelf.ts';
 import { completePlan, type StoredPlan } from '../plan/storedPlan.ts';
 import { listed } from '../sentence/sentence.ts';
 import { same } from '../settings/same.ts';
+import { moved } from '../merge/order.ts';
 import { change, type Change } from './change.ts';
 import type { Compared } from './settingChanges.ts';
 
@@ -17,21 +18,6 @@ export function nameOf(bay: StoredBay, page: StoredPage, plan: StoredPlan): stri
 
 export const shelvesAt = (plan: StoredPlan, bay: StoredBay): StoredShelf[] =>
   shelvesOf(bay).flatMap((id) => plan.shelves[id] ?? []);
-
-/** The fewest of these that have to move for the rest to be in the wanted order. */
-function moved(order: readonly string[], wanted: readonly string[]): Set<string> {
-  const place = new Map(wanted.map((id, i) => [id, i]));
-  // The longest run that is in order already, by the end of each run.
-  const runs: string[][] = order.map(() => []);
-  order.forEach((id, i) => {
-    let best: string[] = [];
-    for (let j = 0; j < i; j += 1)
-      if (place.get(order[j]!)! < place.get(id)! && runs[j]!.length > best.length) best = runs[j]!;
-    runs[i] = [...best, id];
-  });
-  const kept = new Set(runs.reduce((a, b) => (b.length > a.length ? b : a), []));
-  return new Set(order.filter((id) => !kept.has(id)));
-}
 
 /** Bays that came, went, or are in another order. A new bay speaks for what is in it. */
 export function bayChanges({ before, after }: Compared, old: StoredPage, page: StoredPage): Change[] {

@@ -6,7 +6,7 @@ import { valueAt, type Varying } from '../bands/varying.ts';
 import type { Command } from '../plan/commands.ts';
 import { aroundOf, type StoredPlan } from '../plan/storedPlan.ts';
 import { subjectOf, type Subject, type Target } from '../plan/target.ts';
-import { plain, type Names } from '../sentence/sentence.ts';
+import { lowered, plain, type Names } from '../sentence/sentence.ts';
 import { valueOf } from '../settings/complete.ts';
 import { readPath } from '../settings/path.ts';
 import { same } from '../settings/same.ts';
@@ -26,9 +26,6 @@ export interface Where {
   target: Target;
   where: string;
 }
-
-const lowered = (name: string) =>
-  /^[A-Z][a-z]/.test(name) ? name.charAt(0).toLowerCase() + name.slice(1) : name;
 
 /** "number of columns now 3 on Laptop, was 4", or the setting's own words. */
 function tell({ name, say }: PlacedSetting, now: string, was: string): string {

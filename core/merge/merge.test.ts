@@ -257,7 +257,7 @@ describe('values made of parts', () => {
     });
   });
 
-  it('asks where both change the same element, or one changes what the other leaves out', () => {
+  it('asks where both change one and the same, or one changes what the other leaves out', () => {
     expect(mergeParts(clauses('x'), clauses('x1'), clauses('x2')).collides).toBe(true);
     expect(mergeParts(clauses('x', 'y'), clauses('x1', 'y'), clauses('y')).collides).toBe(true);
     expect(mergeParts(clauses('x'), { ...clauses('x'), join: 'any' }, clauses('x', 'y')).value).toEqual({

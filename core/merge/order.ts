@@ -5,9 +5,9 @@ export interface MergedOrder {
   collides: boolean;
 }
 
-/** The elements of `common` that do not belong to the longest run that keeps its order in `side`: what was moved. */
-function movedIn(common: readonly string[], side: readonly string[]): Set<string> {
-  const place = new Map(side.map((id, i) => [id, i]));
+/** The fewest of these that have to move for the rest to be in the order that `wanted` has. */
+export function moved(common: readonly string[], wanted: readonly string[]): Set<string> {
+  const place = new Map(wanted.map((id, i) => [id, i]));
   const longest: { length: number; before: number }[] = [];
   let last = -1;
   common.forEach((id, i) => {
@@ -37,16 +37,16 @@ export function mergeOrders(
   const [a, b] = JSON.stringify(one) <= JSON.stringify(other) ? [one, other] : [other, one];
   const [inA, inB, inBase] = [new Set(a), new Set(b), new Set(base)];
   const common = base.filter((id) => inA.has(id) && inB.has(id));
-  const [movedA, movedB] = [movedIn(common, a), movedIn(common, b)];
+  const [movedA, movedB] = [moved(common, a), moved(common, b)];
   const still = common.filter((id) => !movedA.has(id) && !movedB.has(id));
   const isStill = new Set(still);
   /** What a side put after each of those that nobody moved; under null what it put first. */
-  const gapsOf = (side: readonly string[], moved: ReadonlySet<string>) => {
+  const gapsOf = (side: readonly string[], elsewhere: ReadonlySet<string>) => {
     const gaps = new Map<string | null, string[]>([[null, []]]);
     let at: string | null = null;
     for (const id of side)
       if (isStill.has(id)) gaps.set((at = id), []);
-      else if (moved.has(id) || !inBase.has(id)) gaps.get(at)!.push(id);
+      else if (elsewhere.has(id) || !inBase.has(id)) gaps.get(at)!.push(id);
     return gaps;
   };
   const [gapsA, gapsB] = [gapsOf(a, movedA), gapsOf(b, movedB)];

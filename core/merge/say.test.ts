@@ -21,6 +21,19 @@ describe('a conflict in words', () => {
     ]);
   });
 
+  it('says mine as it is by now, since work goes on while it is asked', () => {
+    const [mine, theirs] = [set('columns.count', 1, 'phone'), set('columns.count', 3, 'phone')];
+    const [conflict] = merge(base, mine, theirs).conflicts;
+    const since = apply(mine, {
+      do: 'set',
+      on: { shelf: 'a' },
+      setting: 'columns.count',
+      band: 'phone',
+      value: 6,
+    });
+    expect(sayConflict(conflict!, since, theirs, specimenNames)).toMatchObject({ mine: '6', theirs: '3' });
+  });
+
   it('says what is removed on one side, whichever it is', () => {
     const without = apply(base, { do: 'removeBay', page: 'home', bay: 'a' });
     const changed = set('card.frame', 'framed');

@@ -1,6 +1,7 @@
 import { whereOf } from '../change/whereOf.ts';
 import { aroundOf, type StoredPlan } from '../plan/storedPlan.ts';
 import { subjectOf } from '../plan/target.ts';
+import { readPath } from '../settings/path.ts';
 import type { Names } from '../sentence/sentence.ts';
 import type { Conflict } from './merge.ts';
 
@@ -44,7 +45,8 @@ export function sayConflict(
   return {
     where,
     what: `${found.name}${at === null ? '' : ` on ${at}`}`,
-    mine: say(conflict.mine),
+    // As it is now: work goes on while it is asked.
+    mine: say(readPath(subjectOf(plan, target)!.document, band === null ? found.id : `${found.id}.${band}`)),
     theirs: say(conflict.theirs),
   };
 }

@@ -26,6 +26,10 @@ export interface Names {
   assortment(id: string): string | undefined;
 }
 
+/** A name as it stands within a sentence; one that is all capitals stays. */
+export const lowered = (name: string): string =>
+  /^[A-Z][a-z]/.test(name) ? name.charAt(0).toLowerCase() + name.slice(1) : name;
+
 export const plain = (sentence: Sentence): string =>
   sentence.map((piece) => (typeof piece === 'string' ? piece : piece.text)).join('');
 

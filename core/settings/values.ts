@@ -1,7 +1,7 @@
 import { colourSchema } from '../colour/colourSchema.ts';
 import { linkSchema } from '../plan/link.ts';
 import { boolean, number, string, type Schema } from '../schema/schema.ts';
-import type { Names } from '../sentence/sentence.ts';
+import { lowered, type Names } from '../sentence/sentence.ts';
 import type { Control, ValueKind } from './valueKind.ts';
 
 const withUnit = (value: number, unit: string) => (unit ? `${value} ${unit}` : String(value));
@@ -44,9 +44,6 @@ export const yesNo = (): ValueKind<boolean> => ({
   say: (value) => (value ? 'on' : 'off'),
   control: { is: 'switch' },
 });
-
-const lowered = (name: string) =>
-  /^[A-Z][a-z]/.test(name) ? name.charAt(0).toLowerCase() + name.slice(1) : name;
 
 /** One of a few, each with its name as it stands in the control. */
 export const choice = <V extends string>(names: Readonly<Record<V, string>>): ValueKind<V> => {

@@ -15,5 +15,5 @@ export const contentLine = (
 ): Line => ({ id, name, say: ({ bay, names }) => say(bay, names) });
 
 export const linkLine = contentLine('link', 'Link', ({ link }) => [
-  opens(link ? `Leads to ${String(link)}` : 'Leads nowhere', 'link'),
+  opens(link ? `Link to ${String(link)}` : 'No link', 'link'),
 ]);

@@ -32,7 +32,7 @@ function askConsent(agreed: () => void): void {
   bar.setAttribute('role', 'region');
   bar.setAttribute('aria-label', 'Your choice');
   const words = document.createElement('p');
-  words.textContent = 'May we remember on this device which pieces you look at, to show them to you again?';
+  words.textContent = 'May we remember the products you view on this device, so you can find them again?';
   bar.append(words);
   for (const [text, value] of [
     ['Yes, remember', 'yes'],

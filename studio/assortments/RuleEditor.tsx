@@ -277,7 +277,7 @@ export function RuleEditor({ rule, onChange, onOrder, counts, wide }: RuleEditor
           <Search
             label="Add to the rule"
             shown={false}
-            placeholder="Type what you mean: reduced, glaze, sold, maker …"
+            placeholder="Type what you mean: reduced, sold, a category …"
             find={(typed) => suggest(typed, vocabulary, tree, names)}
             onChoose={(id, typed) => {
               const meant = suggest(typed, vocabulary, tree, names).find((one) => one.id === id);

@@ -185,6 +185,18 @@ describe('saving by itself', () => {
     expect(kept).toBeNull();
   });
 
+  it('asks no more once both have come to the same', async () => {
+    const client = staleOnce(apply(plan, across('a', 7)));
+    startSaving(draft, client, keep);
+    draft.run(across('a', 5));
+    await vi.advanceTimersByTimeAsync(1_500);
+    expect(draft.getState().conflicts).toHaveLength(1);
+    draft.run(across('b', 2));
+    expect(draft.getState().conflicts).toHaveLength(1);
+    draft.run(across('a', 7));
+    expect(draft.getState().conflicts).toEqual([]);
+  });
+
   it('takes theirs, and gives mine back on undo', async () => {
     const client = staleOnce(apply(plan, across('a', 7)));
     startSaving(draft, client, keep);

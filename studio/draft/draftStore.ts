@@ -128,7 +128,13 @@ export function makeDraft(
     ['away', 'signedOut', 'saving'].includes(saving.state) ? saving : { state: 'unsaved' };
 
   const moveTo = (draft: StoredPlan, more: Partial<DraftState>) =>
-    set((state) => ({ ...more, draft, plan: completePlan(draft), saving: afterChange(state.saving) }));
+    set((state) => ({
+      ...more,
+      draft,
+      plan: completePlan(draft),
+      conflicts: open(more.conflicts ?? state.conflicts, draft),
+      saving: afterChange(state.saving),
+    }));
 
   return {
     ...store,
@@ -243,6 +249,10 @@ export function makeDraft(
 /** The draft as it may be saved: what is still to be chosen stays as somebody else has it. */
 const sendable = ({ draft, conflicts }: DraftState): StoredPlan =>
   apply(draft, { do: 'revert', commands: conflicts.map(({ takeTheirs }) => takeTheirs) });
+
+/** The conflicts that are still one: here it is not as theirs by now. */
+const open = (conflicts: readonly Conflict[], draft: StoredPlan): readonly Conflict[] =>
+  conflicts.filter(({ takeTheirs }) => !same(apply(draft, { do: 'revert', commands: [takeTheirs] }), draft));
 
 /** The plan without a step. Where somebody else has changed the same since, theirs stays. */
 function takenBack({ before, after }: Step, now: StoredPlan): StoredPlan {

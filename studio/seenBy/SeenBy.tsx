@@ -73,7 +73,7 @@ export function SeenBy() {
             label="A category's page is shown with"
             value={category === null ? ANY : String(category)}
             options={[
-              { value: ANY, words: 'The fullest category' },
+              { value: ANY, words: 'The category with most products' },
               ...tree.all.map(({ id, name }) => ({ value: String(id), words: name })),
             ]}
             onChange={(id) => shopper.change({ category: id === ANY ? null : Number(id) })}
@@ -82,7 +82,7 @@ export function SeenBy() {
             label="A collection's page is shown with"
             value={collection === null ? ANY : String(collection)}
             options={[
-              { value: ANY, words: 'The fullest collection' },
+              { value: ANY, words: 'The collection with most products' },
               ...vocabulary.collections.map(({ id, name }) => ({ value: String(id), words: name })),
             ]}
             onChange={(id) => shopper.change({ collection: id === ANY ? null : Number(id) })}

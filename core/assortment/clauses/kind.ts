@@ -8,8 +8,8 @@ export interface KindClause {
 }
 
 export const kindWords: Record<ProductKind, string> = {
-  single: 'single pieces',
-  variants: 'pieces with variants',
+  single: 'single products',
+  variants: 'products with variants',
   set: 'sets',
   digital: 'digital goods',
 };

@@ -1,5 +1,4 @@
 import { number, object, string } from '../../schema/schema.ts';
-import { counted } from '../../sentence/sentence.ts';
 import type { ClauseKind } from '../kinds.ts';
 
 export interface StockClause {
@@ -35,6 +34,6 @@ export const stockClause: ClauseKind<StockClause> = {
   against: ({ state, most }, { inStock, stock }) => {
     if (state === 'out') return 'it is in stock; the rule wants what is sold out';
     if (!inStock) return 'it is sold out';
-    return `${stock === null ? 'its stock is not counted' : `there are ${counted(stock, 'piece')}`}; the rule wants ${most} at most`;
+    return `${stock === null ? 'its stock is not counted' : `it has ${stock} in stock`}; the rule wants ${most} at most`;
   },
 };

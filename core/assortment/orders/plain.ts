@@ -53,7 +53,7 @@ export const plainOrders: readonly OrderKind<PlainOrder>[] = [
     -reduction(p),
   ]),
   plainOrder('priceUp', 'Price, lowest', 'cheapest first', ['price', 'cheapest'], (p) => [paid(p)]),
-  plainOrder('priceDown', 'Price, highest', 'dearest first', ['price', 'dearest'], (p) => [-paid(p)]),
+  plainOrder('priceDown', 'Price, highest', 'highest price first', ['price', 'expensive'], (p) => [-paid(p)]),
   plainOrder('title', 'Title', 'by title', ['title', 'name', 'alphabet'], (p) => [p.titleKey]),
   plainOrder('position', 'Your own order', 'in your own order', ['own', 'position'], (p) => [
     p.position ?? LAST,

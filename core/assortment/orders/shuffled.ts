@@ -22,7 +22,7 @@ export function shuffleSeed(
   return `${seed}:${anew}:${turn}:`;
 }
 
-const anewWords = { daily: 'anew each day', hourly: 'anew each hour', never: 'once and for all' };
+const anewWords = { daily: 'again each day', hourly: 'again each hour', never: 'once and for all' };
 
 export const shuffledOrder: OrderKind<ShuffledOrder> = {
   id: 'shuffled',

@@ -53,7 +53,7 @@ export function OnTheWall({ bands }: { bands: Bands }) {
                     on={turned.has(band.id)}
                     onChange={(on) => wallChoice.setState({ turned: without(turned, band.id, on) })}
                   >
-                    On its side
+                    Turned sideways
                   </Switch>
                 ) : (
                   <span />

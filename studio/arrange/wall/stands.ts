@@ -47,7 +47,7 @@ export function standsOf(bands: Bands, { away, turned }: WallChoice): Stand[] {
       return {
         id: band.id,
         bandId: bandAt(bands, height).id,
-        name: `${band.name}, on its side`,
+        name: `${band.name}, turned sideways`,
         width: height,
         height: width,
       };

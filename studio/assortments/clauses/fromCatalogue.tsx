@@ -20,7 +20,7 @@ import type { ClauseProps } from './index.tsx';
 
 /** Clauses that choose from what the catalogue holds. */
 
-const pieces = (count: number) => counted(count, 'piece');
+const inProducts = (count: number) => counted(count, 'product');
 
 export function CategoryControls({ clause, onChange }: ClauseProps<CategoryClause>) {
   const names = useNames();
@@ -67,7 +67,7 @@ export function TagControls({ clause, onChange }: ClauseProps<TagClause>) {
     <ChosenFrom
       label="Tag"
       placeholder="Type a tag"
-      all={vocabulary.tags.map(({ tag, products }) => ({ id: tag, words: tag, aside: pieces(products) }))}
+      all={vocabulary.tags.map(({ tag, products }) => ({ id: tag, words: tag, aside: inProducts(products) }))}
       chosen={clause.tags}
       onChange={(tags) => onChange({ ...clause, tags })}
     />
@@ -83,7 +83,7 @@ export function BrandControls({ clause, onChange }: ClauseProps<BrandClause>) {
       all={vocabulary.brands.map(({ id, name, products }) => ({
         id: String(id),
         words: name,
-        aside: pieces(products),
+        aside: inProducts(products),
       }))}
       chosen={clause.ids.map(String)}
       onChange={(ids) => onChange({ ...clause, ids: ids.map(Number) })}
@@ -101,7 +101,7 @@ export function OptionControls({ clause, onChange }: ClauseProps<OptionClause>) 
       all={(option?.values ?? []).map(({ id, name, products }) => ({
         id: String(id),
         words: name,
-        aside: pieces(products),
+        aside: inProducts(products),
       }))}
       chosen={clause.values.map(String)}
       onChange={(values) => onChange({ ...clause, values: values.map(Number) })}

@@ -22,7 +22,7 @@ import { useCategorySearch } from '../useCategorySearch.ts';
 const reasonWords: Record<CategoryReason, string> = {
   empty: 'empty',
   pictureless: 'no picture',
-  catchAll: 'the catch-all',
+  catchAll: 'uncategorised',
   level: 'its level is left out',
   limit: 'beyond the greatest number',
 };
@@ -90,7 +90,7 @@ export const categories: AssortmentKind<'categories'> = {
               kinds={{
                 empty: 'Empty ones',
                 pictureless: 'Ones without a picture',
-                catchAll: 'The catch-all',
+                catchAll: 'Uncategorised',
               }}
               onChange={(next) => set('assortment.without', next)}
             />
@@ -130,7 +130,7 @@ export const categories: AssortmentKind<'categories'> = {
         </SettingBox>
         <OrderPick
           by={order.by}
-          orders={{ own: 'Your own order', name: 'By name', count: 'Fullest first', newest: 'Newest' }}
+          orders={{ own: 'Your own order', name: 'By name', count: 'Most products first', newest: 'Newest' }}
           named={choose.from === 'named'}
           on={on}
         />

@@ -31,7 +31,7 @@ export const collections: AssortmentKind<'collections'> = {
         </SettingBox>
         <OrderPick
           by={order.by}
-          orders={{ own: 'Your own order', name: 'By name', count: 'Fullest first' }}
+          orders={{ own: 'Your own order', name: 'By name', count: 'Most products first' }}
           named={ids !== null}
           on={on}
         />

@@ -1,8 +1,6 @@
-import { useQuery } from '@tanstack/react-query';
 import { X } from 'lucide-react';
 import { useState } from 'react';
 import type { PictureAssortment } from '../../../core/assortment/others/pictures.ts';
-import type { PictureFacts } from '../../../core/catalogue/facts.ts';
 import { renditionAddress } from '../../../core/picture/renditions.ts';
 import { LINK } from '../../../core/plan/link.ts';
 import { LONGEST_LINK } from '../../../core/plan/link.ts';
@@ -10,7 +8,7 @@ import { LONGEST_HEADING } from '../../../core/plan/words.ts';
 import { SettingBox } from '../../settings/SettingBox.tsx';
 import { Stack } from '../../settings/Stack.tsx';
 import { useSet } from '../../settings/useSetting.ts';
-import { useStudio } from '../../studioContext.tsx';
+import { usePictureSearch } from '../../api/usePictureSearch.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Words } from '../../ui/Words.tsx';
 import { Search } from '../../ui/Search.tsx';
@@ -19,15 +17,9 @@ import type { AssortmentKind } from './kind.ts';
 /** Loose pictures, each with words and a link; put in by searching the stored pictures. */
 export const pictures: AssortmentKind<'pictures'> = {
   Which({ assortment, on }) {
-    const { client } = useStudio();
     const set = useSet(on);
     const [words, setWords] = useState('');
-    const found = useQuery({
-      queryKey: ['picture search', words],
-      queryFn: () =>
-        client.get<{ pictures: PictureFacts[] }>(`/api/pictures?words=${encodeURIComponent(words)}`),
-      placeholderData: (before) => before,
-    });
+    const found = usePictureSearch(words);
     const stored = found.data?.pictures ?? [];
     const { items } = assortment;
     const change = (at: number, next: Partial<PictureAssortment['items'][number]>) =>
@@ -58,7 +50,7 @@ export const pictures: AssortmentKind<'pictures'> = {
                   onChange={(next) => change(i, { words: next })}
                 />
                 <Words
-                  label="Leads to"
+                  label="Link"
                   value={item.link}
                   longest={LONGEST_LINK}
                   placeholder="Nowhere"

@@ -76,7 +76,7 @@ export function SoldOutControls({ assortment, on, wide = false }: AssortmentProp
   return (
     <SettingBox id="assortment.soldOut">
       <Choice
-        label="Sold-out pieces"
+        label="Sold-out products"
         shown={!wide}
         value={assortment.soldOut}
         options={[
@@ -118,7 +118,7 @@ export function FallbackControls({ assortment, on }: AssortmentProps<ProductAsso
           options={[
             { value: 'nothing', words: 'Show what there is' },
             ...(others.length ? [{ value: 'topUp', words: 'Top up from another assortment' }] : []),
-            { value: 'goAway', words: 'The bay goes away with its heading' },
+            { value: 'goAway', words: 'Hide the bay and its heading' },
           ]}
           onChange={(next) =>
             set(

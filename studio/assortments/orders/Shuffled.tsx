@@ -8,12 +8,12 @@ export function Shuffled({ order, wide, onChange }: OrderProps<Extract<Order, { 
   return (
     <>
       <Pick
-        label="Anew"
+        label="Shuffle again"
         shown={!wide}
         value={order.anew}
         options={[
-          { value: 'daily' as const, words: 'Anew each day' },
-          { value: 'hourly' as const, words: 'Anew each hour' },
+          { value: 'daily' as const, words: 'Each day' },
+          { value: 'hourly' as const, words: 'Each hour' },
           { value: 'never' as const, words: 'Once and for all' },
         ]}
         onChange={(anew) => onChange({ ...order, anew })}

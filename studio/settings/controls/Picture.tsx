@@ -1,10 +1,8 @@
-import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Input, Label, TextField, ToggleButton } from 'react-aria-components';
 import styled from 'styled-components';
-import type { PictureFacts } from '../../../core/catalogue/facts.ts';
 import { renditionAddress } from '../../../core/picture/renditions.ts';
-import { useStudio } from '../../studioContext.tsx';
+import { usePictureSearch } from '../../api/usePictureSearch.ts';
 import { Button } from '../../ui/Button.tsx';
 import { t } from '../../ui/theme.ts';
 import type { Controlled } from '../control.ts';
@@ -49,14 +47,8 @@ const Pictures = styled.div`
 
 /** One of the stored pictures, found by its name. */
 export function PictureControl({ label, value, onChange }: Controlled<'picture', string | null>) {
-  const { client } = useStudio();
   const [words, setWords] = useState('');
-  const found = useQuery({
-    queryKey: ['picture search', words],
-    queryFn: () =>
-      client.get<{ pictures: PictureFacts[] }>(`/api/pictures?words=${encodeURIComponent(words)}`),
-    placeholderData: (before) => before,
-  });
+  const found = usePictureSearch(words);
   return (
     <>
       <Find value={words} onChange={setWords} aria-label={`Find a picture: ${label}`}>
