@@ -197,10 +197,12 @@ function mergeBays(sides: Sides, pageId: string, conflicts: Conflict[]): StoredB
   ];
   const ids = (page: StoredPage) => page.bays.map(({ id }) => id);
   const keptAnyway = new Set<string>();
+  const asked = new Set<string>();
   for (const before of was.bays) {
     const target = { page: pageId, bay: before.id };
     const [a, b] = [bayOf(ours, before.id), bayOf(others, before.id)];
-    const asks = (takeTheirs: Command) =>
+    const asks = (takeTheirs: Command) => {
+      asked.add(before.id);
       conflicts.push({
         id: idOf(target, null),
         target,
@@ -211,6 +213,7 @@ function mergeBays(sides: Sides, pageId: string, conflicts: Conflict[]): StoredB
         takeTheirs,
         asItWas: null,
       });
+    };
     if (a && !b && isTouched(a, before, mine, base)) {
       keptAnyway.add(before.id);
       asks({ do: 'removeBay', page: pageId, bay: before.id });
@@ -220,7 +223,10 @@ function mergeBays(sides: Sides, pageId: string, conflicts: Conflict[]): StoredB
       asks({ do: 'putBack', page: pageId, bay: b, shelves, order: ids(others) });
     }
   }
-  const { order, collides } = mergeOrders(ids(was), ids(ours), withBack(ids(others), ids(was), keptAnyway));
+  const { order } = mergeOrders(ids(was), ids(ours), withBack(ids(others), ids(was), keptAnyway));
+  // Bays that are asked about are no part of that question, whichever side has them.
+  const settledIds = (page: StoredPage) => ids(page).filter((id) => !asked.has(id));
+  const { collides } = mergeOrders(settledIds(was), settledIds(ours), settledIds(others));
   if (collides) {
     const target = { page: pageId };
     const command: Command = { do: 'orderBays', page: pageId, order: ids(others) };
