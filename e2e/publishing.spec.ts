@@ -19,7 +19,7 @@ test('what would change is read as sentences; one is taken back, the rest is pub
   await expect(changes).toHaveCount(3);
   await expect(dialog).toContainText('card frame now shadow, was none');
   await expect(dialog).toContainText('"Out of the kiln"');
-  await dialog.getByRole('button', { name: /^Take back: .*card frame now shadow/ }).click();
+  await dialog.getByRole('button', { name: /^Revert: .*card frame now shadow/ }).click();
   await expect(changes).toHaveCount(2);
   const frame = page.frameLocator('iframe').first();
   const shadow = () =>
@@ -30,17 +30,17 @@ test('what would change is read as sentences; one is taken back, the rest is pub
   await expect.poll(shadow).toBe('none');
   await dialog.getByRole('button', { name: 'Publish now' }).click();
   await expect(dialog).toContainText('Release 2 is what shoppers see now');
-  await dialog.getByRole('button', { name: 'Go on arranging' }).click();
+  await dialog.getByRole('button', { name: 'Keep editing' }).click();
   await expect(page.getByRole('button', { name: 'Nothing to publish' })).toBeDisabled();
 
   // Taking everything back leaves nothing to publish, and says so.
   await openLine(page, 'Columns');
   await page.getByRole('button', { name: 'Columns on Phone: more' }).click();
   await page.getByRole('button', { name: 'Publish 1 change' }).click();
-  await dialog.getByRole('button', { name: /^Take back/ }).click();
+  await dialog.getByRole('button', { name: /^Revert/ }).click();
   await expect(dialog).toContainText('The draft is the same as what is live.');
   await expect(dialog.getByRole('button', { name: 'Publish now' })).toBeDisabled();
-  await dialog.getByRole('button', { name: 'Not yet' }).click();
+  await dialog.getByRole('button', { name: 'Cancel' }).click();
 
   await page.goto(store.url);
   await expect(page.getByRole('heading', { name: 'Out of the kiln' })).toBeVisible();

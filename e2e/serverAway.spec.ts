@@ -26,7 +26,7 @@ test('a server that is killed in the middle of saving loses nothing that was ack
     if (i === 12) void store.kill();
     await page.waitForTimeout(70);
   }
-  await expect(page.getByText('The server is away')).toBeVisible();
+  await expect(page.getByText('Cannot reach the server')).toBeVisible();
   await expect(items).toHaveValue('35');
   const { rows } = await store.pool.query(
     `SELECT body FROM draft_document WHERE key = 'shelf:new-from-the-kiln'`,
@@ -58,12 +58,13 @@ test('what could not be sent before the window was closed is there when it is op
     route.request().method() === 'POST' ? route.abort() : route.continue(),
   );
   await page.getByRole('button', { name: 'Items on Phone: more' }).click();
-  await expect(page.getByText('The server is away')).toBeVisible();
+  await expect(page.getByText('Cannot reach the server')).toBeVisible();
   await page.close();
   await context.unroute('**/api/draft');
   const again = await context.newPage();
   await again.goto(`${store.url}/studio/arrange/home`);
   await openLine(again, 'Columns');
+  await again.getByRole('button', { name: 'Add to the draft' }).click();
   await expect(again.getByRole('textbox', { name: 'Items on Phone' })).toHaveValue('11');
   await saved(again);
 });

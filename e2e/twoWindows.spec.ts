@@ -78,7 +78,7 @@ test('where two windows change the same setting both values are shown, and work 
   await other.getByRole('button', { name: /^Publish/ }).click();
   await expect(other.getByRole('dialog')).toContainText('Choose first');
   await expect(other.getByRole('button', { name: 'Publish now' })).toBeDisabled();
-  await other.getByRole('button', { name: 'Not yet' }).click();
+  await other.getByRole('button', { name: 'Cancel' }).click();
 
   await asked(other).getByRole('button', { name: 'Take theirs: 1' }).click();
   await expect(asked(other)).toHaveCount(0);

@@ -166,7 +166,8 @@ describe('the draft', () => {
         'Which products: There is no clause "spell"',
         { ...body, assortment: { of: 'products', rule: { join: 'all', parts: [{ is: 'spell' }] } } },
       ],
-      ['There is no such setting', { ...body, card: { shown: { '</style>': { phone: true } } } }],
+      ['There is no setting "shown"', { ...body, card: { shown: { title: { phone: true } } } }],
+      ['There is no setting "</style>"', { ...body, card: { parts: { '</style>': { shown: true } } } }],
       ['is named "another"', { ...body, id: 'another' }],
     ];
     for (const [sentence, broken] of faulty) {

@@ -7,6 +7,8 @@ import { useQuery } from '@tanstack/react-query';
 import { changesBetween } from '../core/change/changesBetween.ts';
 import { withoutTrials } from '../core/plan/places.ts';
 import { readPlan } from '../core/plan/reading.ts';
+import { liveQuery } from './api/live.ts';
+import { DraftBoundary } from './DraftBoundary.tsx';
 import { SeenBy } from './seenBy/SeenBy.tsx';
 import { useDraft, useNames, useStudio } from './studioContext.tsx';
 import { Brand } from './ui/Brand.tsx';
@@ -22,9 +24,7 @@ const Publish = lazy(() => import('./publish/Publish.tsx').then((module) => ({ d
 const SignInAgain = lazy(() =>
   import('./account/SignInAgain.tsx').then((module) => ({ default: module.SignInAgain })),
 );
-const Conflicts = lazy(() =>
-  import('./draft/Conflicts.tsx').then((module) => ({ default: module.Conflicts })),
-);
+const Asides = lazy(() => import('./aside/index.tsx'));
 const Shortcuts = lazy(() => import('./Shortcuts.tsx').then((module) => ({ default: module.Shortcuts })));
 
 const Frame = styled.div`
@@ -81,12 +81,8 @@ export function Shell({ children }: { children: ReactNode }) {
     useDraft((s) => s.future.length),
   ];
   const names = useNames();
-  const live = useQuery({
-    queryKey: ['live'],
-    queryFn: () => client.get<{ number: number; plan: unknown }>('/api/live'),
-  });
+  const live = useQuery(liveQuery(client));
   const signedOut = useDraft(({ saving }) => saving.state === 'signedOut');
-  const asks = useDraft(({ conflicts }) => conflicts.length > 0);
   const [publishing, setPublishing] = useState(false);
   const [helping, setHelping] = useState(false);
   const released = useMemo(() => live.data && withoutTrials(readPlan(live.data.plan).plan), [live.data]);
@@ -148,11 +144,11 @@ export function Shell({ children }: { children: ReactNode }) {
           {changes.length ? `Publish ${counted(changes.length, 'change')}` : 'Nothing to publish'}
         </TapeButton>
       </Bar>
-      {children}
+      <DraftBoundary what="This place">{children}</DraftBoundary>
       <Suspense fallback={null}>
         {publishing && <Publish open changes={changes} onClose={() => setPublishing(false)} />}
         {signedOut && <SignInAgain />}
-        {asks && <Conflicts />}
+        <Asides />
         {helping && <Shortcuts open onClose={() => setHelping(false)} />}
       </Suspense>
     </Frame>

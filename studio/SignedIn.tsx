@@ -5,25 +5,24 @@ import type { CategoryFacts } from '../core/catalogue/facts.ts';
 import { productsNamedBy } from '../core/assortment/evaluate.ts';
 import type { Vocabulary } from '../core/catalogue/vocabulary.ts';
 import type { Plan } from '../core/plan/plan.ts';
+import { FORMAT } from '../core/plan/formats/format.ts';
 import { readDocuments } from '../core/plan/reading.ts';
 import { completePlan } from '../core/plan/storedPlan.ts';
 import type { Client } from './api/client.ts';
 import { makeItems } from './api/items.ts';
 import { makeDraft, type Draft, type StoredDocument } from './draft/draftStore.ts';
-import { readKept, startSaving, type Keep } from './draft/saver.ts';
+import { thisBrowser } from './draft/kept/browser.ts';
+import { openKeep, type Keep } from './draft/kept/keep.ts';
+import { startSaving } from './draft/saver.ts';
 import { makeShopper } from './seenBy/shopper.ts';
 import { StudioContext, type Account, type Studio } from './studioContext.tsx';
 import { Notice } from './ui/Notice.tsx';
 
-const KEEP = 'wide-shelf-unsent';
-
-const browserKeep: Keep = {
-  read: () => localStorage.getItem(KEEP),
-  write: (text) => (text === null ? localStorage.removeItem(KEEP) : localStorage.setItem(KEEP, text)),
-};
-
 interface Loaded {
   documents: StoredDocument[];
+  /** What the server writes. */
+  format: number;
+  keep: Keep;
   categories: CategoryFacts[];
   vocabulary: Vocabulary;
   products: { id: number; title: string }[];
@@ -34,9 +33,9 @@ const namedInPlan = (plan: Plan): number[] =>
     productsNamedBy(assortment),
   );
 
-async function load(client: Client): Promise<Loaded> {
-  const [{ documents }, { categories }, vocabulary] = await Promise.all([
-    client.get<{ documents: StoredDocument[] }>('/api/draft'),
+async function load(client: Client, account: Account): Promise<Loaded> {
+  const [{ documents, format }, { categories }, vocabulary] = await Promise.all([
+    client.get<Pick<Loaded, 'documents' | 'format'>>('/api/draft'),
     client.get<{ categories: CategoryFacts[] }>('/api/categories'),
     client.get<Vocabulary>('/api/vocabulary'),
   ]);
@@ -44,22 +43,25 @@ async function load(client: Client): Promise<Loaded> {
   const { products } = named.length
     ? await client.get<{ products: Loaded['products'] }>(`/api/products?named=${named.join(',')}`)
     : { products: [] };
-  return { documents, categories, vocabulary, products };
+  const keep = await openKeep(account.email, thisBrowser());
+  return { documents, format, keep, categories, vocabulary, products };
 }
 
-/** The draft as stored, with what an earlier window could not send put on top. */
-function openDraft(documents: readonly StoredDocument[]): Draft {
+/** The draft as stored, with what this window could not send before it was loaded again put on top. */
+function openDraft({ documents, keep }: Loaded): Draft {
   const versions = Object.fromEntries(documents.map(({ key, version }) => [key, version]));
   const savedAt =
     documents
       .map((one) => one.savedAt ?? '')
       .sort()
       .at(-1) ?? null;
-  const draft = makeDraft(readDocuments(documents).plan, versions, savedAt, Date.now);
-  const kept = readKept(browserKeep);
-  if (kept.length) draft.takeUp(kept);
+  const { plan, unreadable } = readDocuments(documents);
+  const draft = makeDraft(plan, versions, savedAt, Date.now, unreadable);
+  if (keep.own.length && draft.takeUp(keep.own).length) void keep.setAside();
   return draft;
 }
+
+const nothingYet = () => Promise.resolve();
 
 interface SignedInProps {
   client: Client;
@@ -73,7 +75,7 @@ export function SignedIn({ client, account, onSignedOut, children }: SignedInPro
   const queries = useQueryClient();
   const loaded = useQuery({
     queryKey: ['studio'],
-    queryFn: () => load(client),
+    queryFn: () => load(client, account),
     staleTime: Infinity,
     gcTime: Infinity,
   });
@@ -84,10 +86,18 @@ export function SignedIn({ client, account, onSignedOut, children }: SignedInPro
         Your draft could not be fetched: {loaded.error.message}
       </Notice>
     );
+  if (loaded.data.format > FORMAT)
+    return (
+      <Notice action="Load again" onAction={() => location.reload()}>
+        Wide Shelf was updated. Load this page again.
+      </Notice>
+    );
+  const { keep } = loaded.data;
   const signOut = () => {
     void client.delete('/api/session').catch(() => undefined);
     queries.clear();
     onSignedOut();
+    void keep.close();
   };
   return (
     <Opened client={client} account={account} loaded={loaded.data} signOut={signOut}>
@@ -104,24 +114,30 @@ function Opened({
   children,
 }: Omit<SignedInProps, 'onSignedOut'> & { loaded: Loaded; signOut(): void }) {
   const queries = useQueryClient();
-  const draft = useMemo(() => openDraft(loaded.documents), [loaded]);
+  const draft = useMemo(() => openDraft(loaded), [loaded]);
   const items = useMemo(() => makeItems(client, queries), [client, queries]);
   const tree = useMemo(() => categoryTree(loaded.categories), [loaded]);
   const shopper = useMemo(() => makeShopper(), []);
-  const { vocabulary } = loaded;
+  const { vocabulary, keep } = loaded;
   const [titles, setTitles] = useState(() => new Map(loaded.products.map(({ id, title }) => [id, title])));
-  const [saveNow, setSaveNow] = useState<() => Promise<void>>(() => async () => undefined);
+  const [{ saveNow, keepNow }, setSaving] = useState({ saveNow: nothingYet, keepNow: nothingYet });
   const learnTitles = useCallback(
     (products: Loaded['products']) =>
       setTitles((known) => new Map([...known, ...products.map(({ id, title }) => [id, title] as const)])),
     [],
   );
   useEffect(() => {
-    const saving = startSaving(draft, client, browserKeep);
-    setSaveNow(() => saving.now);
+    const saving = startSaving(draft, client, keep);
+    setSaving({ saveNow: saving.now, keepNow: saving.keepNow });
     if (draft.unsaved().length) void saving.now();
-    return () => saving.stop();
-  }, [draft, client]);
+    // A window that ends keeps what it has not kept yet.
+    const keepAtOnce = () => void saving.keepNow();
+    window.addEventListener('pagehide', keepAtOnce);
+    return () => {
+      window.removeEventListener('pagehide', keepAtOnce);
+      saving.stop();
+    };
+  }, [draft, client, keep]);
   const studio = useMemo<Studio>(
     () => ({
       account,
@@ -134,9 +150,25 @@ function Opened({
       titles,
       learnTitles,
       saveNow,
+      keep,
+      keepNow,
       signOut,
     }),
-    [account, client, draft, items, tree, vocabulary, shopper, titles, learnTitles, saveNow, signOut],
+    [
+      account,
+      client,
+      draft,
+      items,
+      tree,
+      vocabulary,
+      shopper,
+      titles,
+      learnTitles,
+      saveNow,
+      keep,
+      keepNow,
+      signOut,
+    ],
   );
   return <StudioContext value={studio}>{children}</StudioContext>;
 }

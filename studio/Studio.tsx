@@ -7,6 +7,7 @@ import { Arrange } from './arrange/Arrange.tsx';
 import { Shell } from './Shell.tsx';
 import { SignedIn } from './SignedIn.tsx';
 import type { Account } from './studioContext.tsx';
+import { Boundary } from './ui/Boundary.tsx';
 import { GlobalStyle } from './ui/GlobalStyle.tsx';
 import { Notice } from './ui/Notice.tsx';
 
@@ -67,9 +68,11 @@ export function Studio() {
   return (
     <QueryClientProvider client={queries}>
       <GlobalStyle />
-      <BrowserRouter basename="/studio" useTransitions={false}>
-        <Session client={client} />
-      </BrowserRouter>
+      <Boundary what="The studio" tryAgainOn={[]}>
+        <BrowserRouter basename="/studio" useTransitions={false}>
+          <Session client={client} />
+        </BrowserRouter>
+      </Boundary>
     </QueryClientProvider>
   );
 }

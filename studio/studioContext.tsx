@@ -7,6 +7,7 @@ import type { Client } from './api/client.ts';
 import type { Items } from './api/items.ts';
 import type { ShopperStore } from './seenBy/shopper.ts';
 import type { Draft, DraftState } from './draft/draftStore.ts';
+import type { Keep } from './draft/kept/keep.ts';
 
 export interface Account {
   email: string;
@@ -30,6 +31,10 @@ export interface Studio {
   titles: ReadonlyMap<number, string>;
   learnTitles(products: readonly { id: number; title: string }[]): void;
   saveNow(): Promise<void>;
+  /** What this browser keeps of work that is not saved. */
+  keep: Keep;
+  /** Keeps what is not saved at once. */
+  keepNow(): Promise<void>;
   signOut(): void;
 }
 

@@ -8,6 +8,7 @@ import { houseSettings } from './house.ts';
 import { MOST_BAYS, pageSettings } from './page.ts';
 import { savedTree } from './savedAssortment.ts';
 import { shelfTree } from './shelf.ts';
+import { objectAt } from './upgrades/step.ts';
 
 const ID = /^[a-z0-9-]{1,60}$/;
 
@@ -68,23 +69,26 @@ export function checkDocument(key: DocumentKey, value: unknown): DocumentFault |
 
 const text = (value: unknown): string | null => (typeof value === 'string' && value ? value : null);
 
+/** The kind of a document and its name, as far as it can be told. */
+export function documentName(key: DocumentKey, value: unknown): string {
+  const { kind, id } = splitKey(key);
+  const named = `"${text((objectAt(value) as Loose).name) ?? id}"`;
+  return {
+    house: 'House style',
+    page: `Page ${named}`,
+    shelf: `Shelf ${named}`,
+    assortment: `Assortment ${named}`,
+  }[kind];
+}
+
 /** The fault as a sentence that names the page, bay or shelf, and the setting by its label. */
 export function faultSentence(
   key: DocumentKey,
   value: unknown,
   { path, setting, message }: DocumentFault,
 ): string {
-  const { kind, id } = splitKey(key);
-  const document = (typeof value === 'object' && value !== null ? value : {}) as Loose;
-  const named = `"${text(document.name) ?? id}"`;
-  const places = [
-    {
-      house: 'House style',
-      page: `Page ${named}`,
-      shelf: `Shelf ${named}`,
-      assortment: `Assortment ${named}`,
-    }[kind],
-  ];
+  const document = objectAt(value) as Loose;
+  const places = [documentName(key, value)];
   const at = /^bays\.(\d+)/.exec(path)?.[1];
   if (at !== undefined && Array.isArray(document.bays))
     places.push(`bay ${Number(at) + 1}${bayWords(document.bays[Number(at)])}`);

@@ -1,5 +1,5 @@
 import type { Bands } from '../bands/bands.ts';
-import { checkDocument, faultSentence } from './checkDocument.ts';
+import { checkDocument, documentName, faultSentence } from './checkDocument.ts';
 import { emptyPlan, splitKey, withDocument, type DocumentKey, type PlanDocument } from './documents.ts';
 import { FORMAT, upgraded, UnreadableDocument } from './formats/format.ts';
 import type { StoredHouse } from './house.ts';
@@ -29,10 +29,21 @@ export interface ReadPlan {
  * @param context the house as it was kept, and the bands that values by width are by
  */
 export function readDocument({ key, body }: KeptDocument, context: UpgradeContext): PlanDocument {
-  const document = upgraded(splitKey(key).kind, body, context);
+  const { kind } = splitKey(key);
+  const document = named(documentName(key, body), () => upgraded(kind, body, context));
   const fault = checkDocument(key, document);
   if (fault) throw new UnreadableDocument(faultSentence(key, document, fault));
   return document as unknown as PlanDocument;
+}
+
+/** Says which document it is that cannot be read. */
+function named<T>(name: string, read: () => T): T {
+  try {
+    return read();
+  } catch (error) {
+    if (!(error instanceof UnreadableDocument)) throw error;
+    throw new UnreadableDocument(`${name}: ${error.message}`);
+  }
 }
 
 const nothing = { house: {}, bands: [] };

@@ -48,6 +48,17 @@ function checkVarying(setting: Setting<unknown>, value: unknown, path: string): 
   return null;
 }
 
+/** A group of settings by the first of them; null where there is none. */
+function groupName(tree: Tree): string | null {
+  for (const node of Object.values(tree)) {
+    const name = isSetting(node) ? node.name : groupName(node);
+    if (name) return name.endsWith(GOES_WITH) ? name : name + GOES_WITH;
+  }
+  return null;
+}
+
+const GOES_WITH = ' and what goes with it';
+
 /**
  * The first thing in a sparse document that could not be drawn: a value of another kind, or one that nobody knows.
  * @param besides keys that the caller looks at itself
@@ -59,12 +70,12 @@ export function checkTree(
   under = '',
 ): DocumentFault | null {
   const values = asObject(document);
-  if (!values) return { path: under, setting: null, message: 'This has to be a group of values.' };
+  if (!values) return { path: under, setting: groupName(tree), message: 'This has to be a group of values.' };
   for (const key of Object.keys(values)) {
     if (besides.includes(key)) continue;
     const path = under ? `${under}.${key}` : key;
     const node = Object.hasOwn(tree, key) ? tree[key] : undefined;
-    if (!node) return { path, setting: null, message: 'There is no such setting.' };
+    if (!node) return { path, setting: null, message: `There is no setting "${key}".` };
     const check = isSetting(node) ? (node.varies ? checkVarying : checkValue) : null;
     const fault = check
       ? check(node as Setting<unknown>, values[key], path)

@@ -6,6 +6,7 @@ import type { Page } from '../../core/plan/page.ts';
 import type { Plan } from '../../core/plan/plan.ts';
 import { otherWayOf, shelvesOf, withShelves } from '../../core/plan/places.ts';
 import type { PageView } from '../../core/view/view.ts';
+import { DraftBoundary } from '../DraftBoundary.tsx';
 import { useDraft, useNames } from '../studioContext.tsx';
 import { t } from '../ui/theme.ts';
 import {
@@ -63,14 +64,22 @@ function ArrangePage({ page }: { page: Page }) {
     <ArrangeContext value={arranging}>
       <ViewContext value={edited}>
         <Ground>
-          <Elevation />
-          <Spec />
-          <WaysContext value={trial && { asItIs: view, other: otherView }}>
-            <Wall />
-          </WaysContext>
-          <Findings view={edited} plan={plan}>
-            <Foot />
-          </Findings>
+          <DraftBoundary what="The list of bays" style={{ gridArea: 'elevation' }}>
+            <Elevation />
+          </DraftBoundary>
+          <DraftBoundary what="The spec" style={{ gridArea: 'spec' }}>
+            <Spec />
+          </DraftBoundary>
+          <DraftBoundary what="What shoppers see" style={{ gridArea: 'wall' }}>
+            <WaysContext value={trial && { asItIs: view, other: otherView }}>
+              <Wall />
+            </WaysContext>
+          </DraftBoundary>
+          <DraftBoundary what="The list of issues" style={{ gridArea: 'foot' }}>
+            <Findings view={edited} plan={plan}>
+              <Foot />
+            </Findings>
+          </DraftBoundary>
         </Ground>
       </ViewContext>
     </ArrangeContext>

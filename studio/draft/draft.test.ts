@@ -7,7 +7,8 @@ import type { StoredShelf } from '../../core/plan/shelf.ts';
 import type { StoredPlan } from '../../core/plan/storedPlan.ts';
 import { Away, Refusal } from '../api/client.ts';
 import { draftVersion, makeDraft, type Draft } from './draftStore.ts';
-import { readKept, startSaving, type Keep } from './saver.ts';
+import type { UnsentDocument } from './kept/unsent.ts';
+import { startSaving } from './saver.ts';
 
 const plan = specimenStored([specimenShelf('a'), specimenShelf('b')]);
 const versions = { house: 1, 'page:home': 1, 'shelf:a': 1, 'shelf:b': 1 };
@@ -22,13 +23,13 @@ const shown = (draft: Draft, shelf = 'a') => draft.getState().plan.shelves[shelf
 
 let now = 0;
 let draft: Draft;
-let kept: string | null;
-const keep: Keep = { read: () => kept, write: (text) => (kept = text) };
+let kept: UnsentDocument[];
+const keep = { write: async (documents: UnsentDocument[]) => void (kept = documents) };
 
 beforeEach(() => {
   vi.useFakeTimers();
   now = 0;
-  kept = null;
+  kept = [];
   draft = makeDraft(plan, versions, null, () => now);
 });
 afterEach(() => vi.useRealTimers());
@@ -97,7 +98,7 @@ describe('saving by itself', () => {
     ).toEqual(client.calls.mock.calls.map(() => 'shelf:a'));
     expect(draft.getState().saving).toEqual({ state: 'saved' });
     expect(draftVersion(draft.getState().versions)).toBe(4 + client.calls.mock.calls.length);
-    expect(kept).toBeNull();
+    expect(kept).toEqual([]);
   });
 
   it('keeps the draft while the server is away, and sends it when it is back', async () => {
@@ -111,7 +112,8 @@ describe('saving by itself', () => {
     await vi.advanceTimersByTimeAsync(500);
     expect(draft.getState().saving.state).toBe('away');
     draft.run(across('b', 6));
-    expect(readKept(keep).map(({ key }) => key)).toEqual(['shelf:a', 'shelf:b']);
+    await vi.advanceTimersByTimeAsync(100);
+    expect(kept.map(({ key }) => key)).toEqual(['shelf:a', 'shelf:b']);
     away = false;
     await vi.advanceTimersByTimeAsync(2500);
     expect(draft.getState().saving.state).toBe('saved');
@@ -171,7 +173,7 @@ describe('saving by itself', () => {
     expect(shown(draft)).toBe(5);
     expect(sentLast(client).map(({ key }) => key)).toEqual(['shelf:b']);
     // What is not chosen yet is kept in the browser, with what it was made on.
-    expect(readKept(keep)).toMatchObject([
+    expect(kept).toMatchObject([
       { key: 'shelf:a', body: { columns: { count: { phone: 5 } } }, was: { id: 'a' } },
     ]);
     // Work goes on meanwhile.
@@ -182,7 +184,7 @@ describe('saving by itself', () => {
     await vi.advanceTimersByTimeAsync(1_500);
     expect(sentLast(client)).toMatchObject([{ key: 'shelf:a', body: { columns: { count: { phone: 4 } } } }]);
     expect(draft.getState().saving.state).toBe('saved');
-    expect(kept).toBeNull();
+    expect(kept).toEqual([]);
   });
 
   it('asks no more once both have come to the same', async () => {
@@ -224,6 +226,52 @@ describe('saving by itself', () => {
     expect(again.getState().draft).toEqual(since);
   });
 
+  it('keeps every change in the browser within a quarter of a second, however many follow each other', async () => {
+    startSaving(
+      draft,
+      saves(() => new Promise(() => undefined)),
+      keep,
+    );
+    for (let n = 1; n <= 20; n += 1) {
+      draft.run(across('a', (n % 8) + 1));
+      await vi.advanceTimersByTimeAsync(50);
+      // Whatever is older than 250 ms is kept: here all but the last four.
+      const is = (kept[0]?.body as StoredShelf | undefined)?.columns?.count?.phone;
+      const allowed = [0, 1, 2, 3, 4].map((back) => ((n - back) % 8) + 1);
+      if (n > 4) expect(allowed).toContain(is);
+    }
+    await vi.advanceTimersByTimeAsync(100);
+    expect(kept).toMatchObject([{ body: { columns: { count: { phone: 5 } } } }]);
+  });
+
+  it('saves no more once the server is newer, keeps what is done, and says so', async () => {
+    const client = saves((documents) => ({ ...accept(documents), format: 99 }));
+    startSaving(draft, client, keep);
+    draft.run(across('a', 5));
+    await vi.advanceTimersByTimeAsync(500);
+    expect(draft.getState().saving).toEqual({ state: 'updated' });
+    expect(draft.unsaved()).toEqual([]);
+    draft.run(across('a', 6));
+    await vi.advanceTimersByTimeAsync(5_000);
+    expect(client.calls).toHaveBeenCalledTimes(1);
+    expect(draft.getState().saving).toEqual({ state: 'updated' });
+    expect(kept).toMatchObject([{ key: 'shelf:a', body: { columns: { count: { phone: 6 } } } }]);
+  });
+
+  it('overwrites nothing that a newer version wrote', async () => {
+    const client = saves(() => {
+      throw new Refusal('draft-stale', 412, 'stale', {
+        theirs: [{ key: 'shelf:a', version: 9, body: { format: 99, id: 'a' }, savedAt: null, savedBy: null }],
+      });
+    });
+    startSaving(draft, client, keep);
+    draft.run(across('a', 5));
+    await vi.advanceTimersByTimeAsync(5_000);
+    expect(client.calls).toHaveBeenCalledTimes(1);
+    expect(draft.getState().saving).toEqual({ state: 'updated' });
+    expect(kept).toHaveLength(1);
+  });
+
   it('says what was refused and keeps it', async () => {
     const client = saves(() => {
       throw new Refusal('document-faulty', 422, 'Number of columns: too many', null);
@@ -233,6 +281,94 @@ describe('saving by itself', () => {
     await vi.advanceTimersByTimeAsync(500);
     expect(draft.getState().saving).toEqual({ state: 'refused', message: 'Number of columns: too many' });
     expect(shown(draft)).toBe(5);
-    expect(readKept(keep)).toHaveLength(1);
+    expect(kept).toHaveLength(1);
+  });
+});
+
+describe('work of a window that is gone', () => {
+  it('is told before it is taken up, and is no step where it is in the draft already', () => {
+    draft.run(across('a', 5));
+    const unsent = draft.unsent();
+    const there = makeDraft(draft.getState().draft, versions, null, () => now);
+    expect(there.withUnsent(unsent).plan).toEqual(there.getState().draft);
+    expect(there.takeUp(unsent)).toEqual([]);
+    expect(there.getState().past).toEqual([]);
+
+    const since = makeDraft(plan, versions, null, () => now);
+    expect(since.withUnsent(unsent).plan.shelves.a!.columns!.count).toMatchObject({ phone: 5 });
+    expect(shown(since)).not.toBe(5);
+  });
+
+  it('of a newer version is left as it is', () => {
+    const unreadable = draft.takeUp([
+      { key: 'shelf:a', version: 1, body: { format: 99, id: 'a' }, was: writtenDocument(plan.shelves.a!) },
+    ]);
+    expect(unreadable).toMatchObject([{ key: 'shelf:a' }]);
+    expect(draft.getState().draft).toBe(plan);
+  });
+
+  it('does not take the place of a question that is open', () => {
+    const theirs = (value: number) => [
+      {
+        key: 'shelf:a' as const,
+        version: 2,
+        body: writtenDocument(documentOf(apply(plan, across('a', value)), 'shelf:a')!),
+        savedAt: null,
+        savedBy: null,
+      },
+    ];
+    draft.run(across('a', 5));
+    draft.mergeWith(theirs(7));
+    expect(draft.getState().conflicts).toHaveLength(1);
+    const other = makeDraft(plan, versions, null, () => now);
+    other.run(across('b', 6));
+    draft.takeUp(other.unsent());
+    expect(shown(draft, 'b')).toBe(6);
+    expect(draft.getState().conflicts).toMatchObject([{ target: { shelf: 'a' }, mine: 5, theirs: 7 }]);
+  });
+});
+
+describe('a document that cannot be read', () => {
+  const broken = { key: 'shelf:b' as const, body: { id: 'b', columns: 7 }, message: 'Columns: wrong' };
+  const { b: _, ...others } = plan.shelves;
+  const without = { ...plan, shelves: others };
+  const opened = () => makeDraft(without, versions, null, () => now, [broken]);
+
+  it('stays as it is on the server, whatever is done to it here, until it is reset', () => {
+    const here = opened();
+    here.run({ do: 'putDocument', key: 'shelf:b', document: { id: 'b' } as StoredShelf });
+    here.run(across('a', 5));
+    expect(here.unsaved().map(({ key }) => key)).toEqual(['shelf:a']);
+    here.reset('shelf:b', { id: 'b', name: 'Mugs' } as StoredShelf);
+    expect(here.getState().unreadable).toEqual([]);
+    expect(here.unsaved()).toMatchObject([
+      { key: 'shelf:a' },
+      { key: 'shelf:b', version: 1, body: { name: 'Mugs' } },
+    ]);
+  });
+
+  it('is written also where it is removed, which the draft shows no difference by', () => {
+    const here = opened();
+    here.reset('shelf:b', null);
+    expect(here.unsaved()).toEqual([{ key: 'shelf:b', version: 1, body: null }]);
+    here.saved({ 'shelf:b': 2 }, here.unsaved(), '2026-11-26T10:00:00.000Z');
+    expect(here.unsaved()).toEqual([]);
+    expect(here.getState().saving).toEqual({ state: 'saved' });
+  });
+
+  it('is read again when somebody else has reset it', () => {
+    const here = opened();
+    here.mergeWith([
+      {
+        key: 'shelf:b',
+        version: 2,
+        body: writtenDocument(plan.shelves.b!),
+        savedAt: null,
+        savedBy: 'Other',
+      },
+    ]);
+    expect(here.getState().unreadable).toEqual([]);
+    expect(here.getState().draft.shelves.b).toEqual(plan.shelves.b);
+    expect(here.unsaved()).toEqual([]);
   });
 });

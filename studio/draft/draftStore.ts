@@ -9,9 +9,10 @@ import {
   type PlanDocument,
 } from '../../core/plan/documents.ts';
 import type { Plan } from '../../core/plan/plan.ts';
-import { withKept, writtenDocument, type KeptDocument, type Unreadable } from '../../core/plan/reading.ts';
+import { withKept, writtenDocument, type Unreadable } from '../../core/plan/reading.ts';
 import { same } from '../../core/settings/same.ts';
 import { completePlan, type StoredPlan } from '../../core/plan/storedPlan.ts';
+import type { UnsentDocument } from './kept/unsent.ts';
 
 /** A document as the server keeps it. */
 export interface StoredDocument {
@@ -30,12 +31,6 @@ export interface Unsaved {
   body: PlanDocument | null;
 }
 
-/** Work that is not on the server, with what it was made on, so that it can be merged whenever it turns up. */
-export interface UnsentDocument extends KeptDocument {
-  version: number;
-  was: unknown;
-}
-
 export type Saving =
   | { state: 'saved' }
   | { state: 'unsaved' }
@@ -43,6 +38,8 @@ export type Saving =
   /** The server cannot be reached; the draft is kept in this browser and sent later. */
   | { state: 'away' }
   | { state: 'signedOut' }
+  /** The server is newer than this window, which has to be loaded again before it may save. */
+  | { state: 'updated' }
   | { state: 'refused'; message: string };
 
 /** One step of work: the plan before it and after it. */
@@ -63,10 +60,20 @@ export interface DraftState {
   future: readonly Step[];
   /** What somebody else changed too. It stays as it is here, and as theirs on the server, until it is chosen. */
   conflicts: readonly Conflict[];
+  /** Documents of the server's that cannot be read. They stay as they are there until they are reset. */
+  unreadable: readonly Unreadable[];
+  /** Documents to be written in the place of such a one, whether or not anything is seen to differ. */
+  resets: readonly DocumentKey[];
   saving: Saving;
   savedAt: string | null;
   /** Changes that follow each other under the same name are one step back. */
   lastStep: { name: string; at: number } | null;
+}
+
+export interface WithUnsent {
+  plan: StoredPlan;
+  conflicts: Conflict[];
+  unreadable: Unreadable[];
 }
 
 export interface Draft extends StoreApi<DraftState> {
@@ -78,8 +85,10 @@ export interface Draft extends StoreApi<DraftState> {
   unsaved(): Unsaved[];
   /** The same to be kept outside of this window, what is still to be chosen as it is here. */
   unsent(): UnsentDocument[];
-  /** Puts what another window could not send on top. */
-  takeUp(unsent: readonly UnsentDocument[]): void;
+  /** What the draft would become with work that another window could not send on top. */
+  withUnsent(unsent: readonly UnsentDocument[]): WithUnsent;
+  /** Puts work that another window could not send on top, if all of it can be read; gives what cannot be. */
+  takeUp(unsent: readonly UnsentDocument[]): Unreadable[];
   saved(
     versions: Record<string, number>,
     sent: readonly { key: DocumentKey; body: PlanDocument | null }[],
@@ -89,6 +98,8 @@ export interface Draft extends StoreApi<DraftState> {
   mergeWith(theirs: readonly StoredDocument[]): Unreadable[];
   takeTheirs(conflict: Conflict): void;
   keepMine(conflict: Conflict): void;
+  /** Puts a document in the place of one that cannot be read; null removes it. */
+  reset(key: DocumentKey, document: PlanDocument | null): void;
   setSaving(saving: Saving): void;
 }
 
@@ -101,6 +112,7 @@ export function makeDraft(
   versions: Record<string, number>,
   savedAt: string | null,
   clock: () => number,
+  unreadable: readonly Unreadable[] = [],
 ): Draft {
   const store = createStore<DraftState>(() => ({
     draft: stored,
@@ -110,6 +122,8 @@ export function makeDraft(
     past: [],
     future: [],
     conflicts: [],
+    unreadable,
+    resets: [],
     saving: { state: 'saved' },
     savedAt,
     lastStep: null,
@@ -118,14 +132,16 @@ export function makeDraft(
 
   const differing = (state: DraftState): Unsaved[] => {
     const [plan, base] = [sendable(state), state.stored];
-    return [...new Set([...documentKeys(plan), ...documentKeys(base)])]
-      .filter((key) => !same(documentOf(plan, key), documentOf(base, key)))
+    const locked = new Set(state.unreadable.map(({ key }) => key));
+    const differs = (key: DocumentKey) => !same(documentOf(plan, key), documentOf(base, key));
+    return [...new Set([...documentKeys(plan), ...documentKeys(base), ...state.resets])]
+      .filter((key) => !locked.has(key) && (state.resets.includes(key) || differs(key)))
       .map((key) => ({ key, version: state.versions[key] ?? 0, body: documentOf(plan, key) ?? null }));
   };
 
   /** A state that can be chosen from is not left by a further change. */
   const afterChange = (saving: Saving): Saving =>
-    ['away', 'signedOut', 'saving'].includes(saving.state) ? saving : { state: 'unsaved' };
+    ['away', 'signedOut', 'saving', 'updated'].includes(saving.state) ? saving : { state: 'unsaved' };
 
   const moveTo = (draft: StoredPlan, more: Partial<DraftState>) =>
     set((state) => ({
@@ -178,7 +194,14 @@ export function makeDraft(
     saved(newVersions, sent, at) {
       set((state) => {
         const base = sent.reduce((plan, { key, body }) => withDocument(plan, key, body), state.stored);
-        const next = { ...state, stored: base, versions: { ...state.versions, ...newVersions }, savedAt: at };
+        const written = new Set(sent.map(({ key }) => key));
+        const next = {
+          ...state,
+          stored: base,
+          versions: { ...state.versions, ...newVersions },
+          savedAt: at,
+          resets: state.resets.filter((key) => !written.has(key)),
+        };
         return { ...next, saving: differing(next).length ? { state: 'unsaved' } : { state: 'saved' } };
       });
     },
@@ -201,27 +224,31 @@ export function makeDraft(
           was: written(was, key),
         }));
     },
+    withUnsent(unsent) {
+      return withUnsent(get().draft, unsent);
+    },
     takeUp(unsent) {
-      const { draft: before, past } = get();
-      const base = withKept(
-        before,
-        unsent.map(({ key, was }) => ({ key, body: was ?? null })),
-      ).plan;
-      const { plan, conflicts } = merge(base, withKept(base, unsent).plan, before);
-      moveTo(plan, { past: [...past, { before, after: plan }], conflicts, lastStep: null });
+      const { draft: before, past, conflicts: known } = get();
+      const { plan, conflicts: more, unreadable } = withUnsent(before, unsent);
+      if (unreadable.length) return unreadable;
+      const conflicts = joined(known, more);
+      if (more.length || !same(plan, before))
+        moveTo(plan, { past: [...past, { before, after: plan }], future: [], conflicts, lastStep: null });
+      return [];
     },
     mergeWith(theirs) {
       const state = get();
       const { plan: others, unreadable } = withKept(state.stored, theirs);
       if (unreadable.length) return unreadable;
+      const readable = new Set(theirs.map(({ key }) => key));
       const { plan, conflicts } = merge(state.stored, state.draft, others);
-      const asked = new Set(conflicts.map(({ id }) => id));
       set({
         draft: plan,
         plan: completePlan(plan),
         stored: others,
         versions: { ...state.versions, ...Object.fromEntries(theirs.map((one) => [one.key, one.version])) },
-        conflicts: [...state.conflicts.filter(({ id }) => !asked.has(id)), ...conflicts],
+        conflicts: joined(state.conflicts, conflicts),
+        unreadable: state.unreadable.filter(({ key }) => !readable.has(key)),
         saving: { state: 'unsaved' },
       });
       return [];
@@ -242,6 +269,14 @@ export function makeDraft(
         saving: afterChange(saving),
       }));
     },
+    reset(key, document) {
+      const { draft, unreadable, resets } = get();
+      moveTo(withDocument(draft, key, document), {
+        unreadable: unreadable.filter((one) => one.key !== key),
+        resets: [...resets, key],
+        lastStep: null,
+      });
+    },
     setSaving: (saving) => set({ saving }),
   };
 }
@@ -249,6 +284,21 @@ export function makeDraft(
 /** The draft as it may be saved: what is still to be chosen stays as somebody else has it. */
 const sendable = ({ draft, conflicts }: DraftState): StoredPlan =>
   apply(draft, { do: 'revert', commands: conflicts.map(({ takeTheirs }) => takeTheirs) });
+
+function withUnsent(draft: StoredPlan, unsent: readonly UnsentDocument[]): WithUnsent {
+  const was = withKept(
+    draft,
+    unsent.map(({ key, was: body }) => ({ key, body: body ?? null })),
+  );
+  const kept = withKept(was.plan, unsent);
+  return { ...merge(was.plan, kept.plan, draft), unreadable: [...was.unreadable, ...kept.unreadable] };
+}
+
+/** What is asked anew takes the place of the same question. */
+function joined(known: readonly Conflict[], more: readonly Conflict[]): Conflict[] {
+  const asked = new Set(more.map(({ id }) => id));
+  return [...known.filter(({ id }) => !asked.has(id)), ...more];
+}
 
 /** The conflicts that are still one: here it is not as theirs by now. */
 const open = (conflicts: readonly Conflict[], draft: StoredPlan): readonly Conflict[] =>

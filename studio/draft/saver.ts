@@ -1,19 +1,20 @@
-import { Away, Refusal, type Client } from '../api/client.ts';
+import { FORMAT } from '../../core/plan/formats/format.ts';
 import { writtenDocument } from '../../core/plan/reading.ts';
-import type { Draft, StoredDocument, Unsaved, UnsentDocument } from './draftStore.ts';
-
-/** Where unsaved work is kept while the server is away; the browser's own storage, or a stand-in. */
-export interface Keep {
-  read(): string | null;
-  write(text: string | null): void;
-}
+import { Away, Refusal, type Client } from '../api/client.ts';
+import type { Draft, StoredDocument, Unsaved } from './draftStore.ts';
+import type { Keep } from './kept/keep.ts';
 
 /** A change is sent this long after it, so that a run of presses is one request; well within a second. */
 const WAIT_MS = 350;
+/** A change is kept in the browser this long after it: what a tab that is killed may lose. */
+const KEEP_MS = 60;
 const AGAIN_MS = 2_000;
 
-interface Kept {
-  documents: UnsentDocument[];
+interface SavedAnswer {
+  versions: Record<string, number>;
+  savedAt: string;
+  /** What the server writes. Higher than our own once it was updated. */
+  format?: number;
 }
 
 /** Documents as they leave the studio: with their format. */
@@ -21,13 +22,17 @@ const written = (documents: readonly Unsaved[]) => ({
   documents: documents.map((one) => ({ ...one, body: one.body && writtenDocument(one.body) })),
 });
 
-/** Saves the draft by itself, one request at a time; keeps it when the server is away, and sends it when it is back. */
+/**
+ * Saves the draft by itself, one request at a time. Everything that is not on the server is kept in the browser
+ * meanwhile; when the server is away it is sent once it is back.
+ */
 export function startSaving(
   draft: Draft,
   client: Pick<Client, 'post'>,
-  keep: Keep,
-): { stop(): void; now(): Promise<void> } {
+  keep: Pick<Keep, 'write'>,
+): { stop(): void; now(): Promise<void>; keepNow(): Promise<void> } {
   let timer: ReturnType<typeof setTimeout> | undefined;
+  let keepTimer: ReturnType<typeof setTimeout> | undefined;
   let running: Promise<void> | null = null;
   let stopped = false;
 
@@ -36,40 +41,29 @@ export function startSaving(
     if (!stopped) timer ??= setTimeout(() => void save(), ms);
   };
 
-  const keepUnsent = () => {
-    const documents = draft.unsent();
-    keep.write(documents.length ? JSON.stringify({ documents } satisfies Kept) : null);
+  const keepNow = (): Promise<void> => {
+    clearTimeout(keepTimer);
+    keepTimer = undefined;
+    return keep.write(draft.unsent());
   };
 
   const attempt = async (): Promise<void> => {
     const documents = draft.unsaved();
-    if (documents.length === 0) {
-      keepUnsent();
-      draft.setSaving({ state: 'saved' });
-      return;
-    }
-    keepUnsent();
+    if (documents.length === 0) return draft.setSaving({ state: 'saved' });
     draft.setSaving({ state: 'saving' });
     try {
-      const { versions, savedAt } = await client.post<{ versions: Record<string, number>; savedAt: string }>(
-        '/api/draft',
-        written(documents),
-      );
-      draft.saved(versions, documents, savedAt);
-      const rest = draft.unsaved();
-      keepUnsent();
-      if (rest.length) later(WAIT_MS);
+      const answer = await client.post<SavedAnswer>('/api/draft', written(documents));
+      draft.saved(answer.versions, documents, answer.savedAt);
+      if ((answer.format ?? FORMAT) > FORMAT) draft.setSaving({ state: 'updated' });
+      else if (draft.unsaved().length) later(WAIT_MS);
     } catch (error) {
       if (error instanceof Away) {
         draft.setSaving({ state: 'away' });
         later(AGAIN_MS);
       } else if (error instanceof Refusal && error.code === 'draft-stale') {
         const { theirs } = error.details as { theirs: StoredDocument[] };
-        if (draft.mergeWith(theirs).length)
-          draft.setSaving({
-            state: 'refused',
-            message: 'Wide Shelf was updated meanwhile. Load this page again; your changes are kept.',
-          });
+        // What cannot be read here was written by a newer version.
+        if (draft.mergeWith(theirs).length) draft.setSaving({ state: 'updated' });
       } else if (error instanceof Refusal && error.status === 401) draft.setSaving({ state: 'signedOut' });
       else draft.setSaving({ state: 'refused', message: (error as Error).message });
     }
@@ -78,34 +72,28 @@ export function startSaving(
   const save = (): Promise<void> => {
     clearTimeout(timer);
     timer = undefined;
+    // An older version overwrites nothing of a newer one's.
+    if (draft.getState().saving.state === 'updated') return Promise.resolve();
     running ??= attempt().finally(() => (running = null));
     return running;
   };
 
   const unsubscribe = draft.subscribe((state, before) => {
     const { saving } = state;
-    if (state.draft !== before.draft) {
-      if (saving.state === 'unsaved' || saving.state === 'refused') later(WAIT_MS);
-      // Kept at once, so that closing the window loses nothing.
-      else keepUnsent();
-    } else if (saving.state === 'unsaved' && before.saving.state !== 'unsaved') later(WAIT_MS);
+    const changed = state.draft !== before.draft;
+    if (changed || state.stored !== before.stored || state.conflicts !== before.conflicts)
+      keepTimer ??= setTimeout(() => void keepNow(), KEEP_MS);
+    const waits = saving.state === 'unsaved' || (changed && saving.state === 'refused');
+    if (waits && (changed || before.saving.state !== 'unsaved')) later(WAIT_MS);
   });
   return {
     stop() {
       stopped = true;
       clearTimeout(timer);
       unsubscribe();
+      void keepNow();
     },
     now: save,
+    keepNow,
   };
-}
-
-/** What was kept from an earlier window and never reached the server. */
-export function readKept(keep: Keep): Kept['documents'] {
-  try {
-    const kept = JSON.parse(keep.read() ?? 'null') as Kept | null;
-    return kept?.documents ?? [];
-  } catch {
-    return [];
-  }
 }

@@ -2,7 +2,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { ExternalLink } from 'lucide-react';
 import styled from 'styled-components';
 import type { Change } from '../../core/change/change.ts';
-import { counted } from '../../core/sentence/sentence.ts';
+import { counted, listed } from '../../core/sentence/sentence.ts';
 import { draftVersion } from '../draft/draftStore.ts';
 import { useDraft, useStudio } from '../studioContext.tsx';
 import { Button, QuietButton, TapeButton } from '../ui/Button.tsx';
@@ -48,6 +48,7 @@ export function Publish({
   const queries = useQueryClient();
   const saving = useDraft((state) => state.saving.state);
   const asked = useDraft((state) => state.conflicts.length);
+  const broken = useDraft((state) => state.unreadable.length);
   const publish = useMutation({
     mutationFn: async () => {
       await saveNow();
@@ -70,7 +71,7 @@ export function Publish({
           <Button onPress={() => window.open('/', '_blank')}>
             <ExternalLink size={16} aria-hidden /> See live
           </Button>
-          <Button onPress={close}>Go on arranging</Button>
+          <Button onPress={close}>Keep editing</Button>
         </DialogFoot>
       </Dialog>
     );
@@ -90,12 +91,13 @@ export function Publish({
           <li key={change.id}>
             <span>
               <b>{change.where}</b>: {change.text}
+              {change.along.length > 0 && <small> With it: {listed(change.along)}.</small>}
             </span>
             <QuietButton
-              aria-label={`Take back: ${change.where}, ${change.text}`}
+              aria-label={`Revert: ${change.where}, ${change.text}`}
               onPress={() => draft.run(change.takeBack)}
             >
-              Take back
+              Revert
             </QuietButton>
           </li>
         ))}
@@ -103,12 +105,17 @@ export function Publish({
       {publish.isError && <Fault role="alert">{publish.error.message}</Fault>}
       {!account.mayPublish && <Fault>Your account may arrange, but not publish. Ask the owner.</Fault>}
       {asked > 0 && <Fault>Choose first between your changes and those of somebody else.</Fault>}
-      {saving === 'away' && <Fault>The server cannot be reached just now. Your changes are kept here.</Fault>}
+      {broken > 0 && <Fault>Part of the draft cannot be read. Reset it first.</Fault>}
+      {saving === 'away' && <Fault>Cannot reach the server. Your changes are kept here.</Fault>}
       <DialogFoot>
-        <Button onPress={close}>Not yet</Button>
+        <Button onPress={close}>Cancel</Button>
         <TapeButton
           isDisabled={
-            changes.length === 0 || publish.isPending || !account.mayPublish || saving === 'away' || asked > 0
+            changes.length === 0 ||
+            publish.isPending ||
+            !account.mayPublish ||
+            saving === 'away' ||
+            asked + broken > 0
           }
           onPress={() => publish.mutate()}
         >

@@ -34,12 +34,12 @@ export class UnreadableDocument extends Error {}
  */
 export function upgraded(kind: DocumentKind, document: unknown, context: UpgradeContext): Old {
   if (typeof document !== 'object' || document === null || Array.isArray(document))
-    throw new UnreadableDocument('It is not a document.');
+    throw new UnreadableDocument('what is stored is not a document.');
   const old = document as Old;
   const from = formatOf(kind, old);
   if (from > FORMAT)
     throw new UnreadableDocument(
-      'It was made by a newer version of Wide Shelf. Update this one, or put back an earlier copy.',
+      'it was made by a newer version of Wide Shelf. Update this one, or put back an earlier copy.',
     );
   const { format: _, ...bare } = old;
   return steps.filter(({ to }) => to > from).reduce((at, step) => step[kind]?.(at, context) ?? at, bare);

@@ -35,7 +35,7 @@ export function Saved() {
   if (saving.state === 'away')
     return (
       <Line className="away" role="status">
-        The server is away. Your changes are kept here and sent when it is back.
+        Cannot reach the server. Your changes are kept here and sent when it is back.
       </Line>
     );
   if (saving.state === 'refused')
@@ -44,6 +44,12 @@ export function Saved() {
         Not saved: {saving.message}
         <Button onPress={() => draft.undo()}>Undo</Button>
         <QuietButton onPress={() => void saveNow()}>Try again</QuietButton>
+      </Line>
+    );
+  if (saving.state === 'updated')
+    return (
+      <Line className="away" role="status">
+        Kept in this browser
       </Line>
     );
   return (

@@ -5,6 +5,7 @@ import { bandAt, nominalOf } from '../../../core/bands/bands.ts';
 import type { PageView } from '../../../core/view/view.ts';
 import { DrawnAtContext } from '../../../storefront/drawnAt.ts';
 import { Page } from '../../../storefront/Page.tsx';
+import { Boundary } from '../../ui/Boundary.tsx';
 import { t } from '../../ui/theme.ts';
 import { useMoving } from './useMoving.ts';
 import { frameDocument, type FrameDocument } from './frameDocument.ts';
@@ -40,6 +41,9 @@ export interface FrameProps {
   /** Told of the document when the page is drawn in it, and null when it goes. */
   onDocument(document: Document | null): void;
 }
+
+/** A page that fails is covered, the frame under it stays. */
+const OVER = { position: 'absolute', inset: 0 } as const;
 
 /** What the frame adds to the page: the mark of the chosen bay; nothing that a shopper sees. */
 const markCss = (bayId: string | null, scale: number) =>
@@ -117,7 +121,9 @@ export const Frame = memo(function Frame({
         style={{ width: widthPx, height: heightPx / scale, transform: `scale(${scale})` }}
       />
       <DrawnAtContext value={{ widthPx: drawnPx, scale, bands: view.bands }}>
-        {inner && createPortal(<Page view={view} />, inner.document.body)}
+        <Boundary what={name} tryAgainOn={[view]} style={OVER}>
+          {inner && createPortal(<Page view={view} />, inner.document.body)}
+        </Boundary>
       </DrawnAtContext>
     </Holder>
   );
