@@ -1,0 +1,101 @@
+import './whatJsdomLacks.ts';
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { render } from '@testing-library/react';
+import type { ReactNode } from 'react';
+import { MemoryRouter } from 'react-router';
+import { createStore } from 'zustand/vanilla';
+import { specimenStored, specimenTree } from '../../core/specimen/specimen.ts';
+import { emptyVocabulary } from '../../core/catalogue/vocabulary.ts';
+import type { StoredPlan } from '../../core/plan/storedPlan.ts';
+import type { Unreadable } from '../../core/plan/reading.ts';
+import { Refusal, type Client } from '../api/client.ts';
+import { makeItems } from '../api/items.ts';
+import { makeDraft, type Draft } from '../draft/draftStore.ts';
+import type { Keep, KeepFault } from '../draft/kept/keep.ts';
+import type { UnsentWork } from '../draft/kept/unsent.ts';
+import { makeShopper } from '../seenBy/shopper.ts';
+import { StudioContext, type Studio } from '../studioContext.tsx';
+
+/** A keep that remembers what it was told. */
+export interface SpecimenKeep extends Keep {
+  removed: string[];
+}
+
+export interface Given {
+  stored?: StoredPlan;
+  unreadable?: readonly Unreadable[];
+  left?: UnsentWork[];
+  fault?: KeepFault | null;
+  mayPublish?: boolean;
+  /** Answers of the server by method and path; what is not here is refused. */
+  answers?: Readonly<Record<string, (body: unknown) => unknown>>;
+}
+
+export interface InStudio {
+  draft: Draft;
+  keep: SpecimenKeep;
+  /** What was asked of the server, as method and path. */
+  asked: string[];
+}
+
+/** Draws a component inside of the studio, with a made-up draft and a server of the given answers. For tests. */
+export function inStudio(children: ReactNode, given: Given = {}): InStudio {
+  const { stored = specimenStored([]), unreadable = [], left = [], fault = null, answers = {} } = given;
+  const asked: string[] = [];
+  const ask = (method: string) => async (path: string, body?: unknown) => {
+    const question = `${method} ${path.split('?')[0]}`;
+    asked.push(question);
+    const answer = answers[question];
+    if (!answer) throw new Refusal('not-found', 404, `Nobody answers ${question}.`, null);
+    return answer(body);
+  };
+  const client = {
+    csrf: 'x',
+    get: ask('GET'),
+    post: ask('POST'),
+    delete: ask('DELETE'),
+  } as unknown as Client;
+  const queries = new QueryClient({ defaultOptions: { queries: { retry: false } } });
+  const draft = makeDraft(stored, {}, null, () => 0, unreadable);
+  const keep: SpecimenKeep = {
+    fault: createStore<KeepFault | null>(() => fault),
+    own: [],
+    left,
+    removed: [],
+    write: async () => undefined,
+    remove: async (window) => void keep.removed.push(window),
+    setAside: async () => undefined,
+    close: async () => undefined,
+  };
+  const studio: Studio = {
+    account: {
+      email: 'wren@shop.example',
+      name: 'Wren',
+      role: 'owner',
+      mayPublish: given.mayPublish ?? true,
+    },
+    client,
+    draft,
+    items: makeItems(client, queries),
+    tree: specimenTree,
+    vocabulary: emptyVocabulary,
+    shopper: makeShopper(),
+    titles: new Map(),
+    learnTitles: () => undefined,
+    saveNow: async () => {
+      const unsaved = draft.unsaved();
+      draft.saved(Object.fromEntries(unsaved.map(({ key, version }) => [key, version + 1])), unsaved, '');
+    },
+    keep,
+    keepNow: async () => undefined,
+    signOut: () => undefined,
+  };
+  render(
+    <QueryClientProvider client={queries}>
+      <MemoryRouter>
+        <StudioContext value={studio}>{children}</StudioContext>
+      </MemoryRouter>
+    </QueryClientProvider>,
+  );
+  return { draft, keep, asked };
+}

@@ -1,0 +1,11 @@
+/** What components ask of a browser and jsdom does not have; enough for them to be drawn. For tests. */
+class NoObserver {
+  observe(): void {}
+  unobserve(): void {}
+  disconnect(): void {}
+}
+
+globalThis.CSS ??= { escape: (text: string) => text.replace(/[^\w-]/g, '\\$&') } as typeof CSS;
+globalThis.ResizeObserver ??= NoObserver as unknown as typeof ResizeObserver;
+globalThis.IntersectionObserver ??= NoObserver as unknown as typeof IntersectionObserver;
+Element.prototype.scrollIntoView ??= () => undefined;
