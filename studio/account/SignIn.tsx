@@ -78,13 +78,13 @@ export function SignIn({ client, newStore, onSignedIn }: SignInProps) {
       <Sheet>
         <header>
           <Brand dark />
-          <h1>{newStore ? 'Make the first owner' : 'Sign in'}</h1>
+          <h1>{newStore ? 'Create owner account' : 'Sign in'}</h1>
         </header>
         <Form onSubmit={(event) => void submit(event)}>
           {newStore && (
             <>
               <TextField name="code" isRequired>
-                <Label>The code printed at the start</Label>
+                <Label>Setup code from the server log</Label>
                 <Input autoComplete="one-time-code" />
               </TextField>
               <TextField name="name" isRequired>
@@ -107,7 +107,7 @@ export function SignIn({ client, newStore, onSignedIn }: SignInProps) {
             </p>
           )}
           <MainButton type="submit" isDisabled={busy}>
-            {newStore ? 'Make the owner' : 'Sign in'}
+            {newStore ? 'Create account' : 'Sign in'}
           </MainButton>
         </Form>
       </Sheet>

@@ -32,6 +32,7 @@ export function ProductSearch({
       label={label}
       shown={false}
       placeholder={placeholder}
+      pending={found.isFetching}
       find={(typed) =>
         typed.trim()
           ? products

@@ -50,7 +50,11 @@ export function makeShopper(): ShopperStore {
     ...store,
     change(change) {
       store.setState(change);
-      localStorage.setItem(KEEP, JSON.stringify(store.getState()));
+      try {
+        localStorage.setItem(KEEP, JSON.stringify(store.getState()));
+      } catch {
+        // A browser that keeps nothing begins with a new shopper next time.
+      }
     },
   };
 }

@@ -1,7 +1,7 @@
 import { useEffect, useState, type KeyboardEvent } from 'react';
 import { ComboBox, Input, Label, ListBox, type Key } from 'react-aria-components';
 import styled from 'styled-components';
-import { ListItem, PopoverBox } from './Pick.tsx';
+import { itemStyle, ListItem, PopoverBox } from './Pick.tsx';
 import { t } from './theme.ts';
 
 const Box = styled(ComboBox)`
@@ -18,8 +18,10 @@ const Box = styled(ComboBox)`
   }
 `;
 
+/** As high as one that is found, so that nothing moves under a pointer when it comes. */
 const None = styled.p`
-  padding: 8px 10px;
+  ${itemStyle}
+  cursor: default;
   color: ${t.ink2};
 `;
 
@@ -37,6 +39,8 @@ export interface SearchProps {
   placeholder: string;
   /** What is found for the words typed. */
   find(words: string): Found[];
+  /** What the words find is still on its way. */
+  pending?: boolean;
   /** Told of each change of the words, for finding that takes time. */
   onType?(words: string): void;
   /** Told of the words that were typed as well. */
@@ -51,6 +55,7 @@ export function Search({
   shown = true,
   placeholder,
   find,
+  pending = false,
   onType,
   onChoose,
   stays = true,
@@ -92,7 +97,9 @@ export function Search({
       <Input placeholder={placeholder} autoFocus={(stays || leaving) && turn > 0} onKeyDownCapture={onKey} />
       <PopoverBox>
         <ListBox
-          renderEmptyState={() => <None>{words ? `Nothing is called "${words}".` : 'Type to find.'}</None>}
+          renderEmptyState={() => (
+            <None>{pending ? 'Searching…' : words ? `Nothing is called "${words}".` : 'Type to find.'}</None>
+          )}
         >
           {(item: Found) => (
             <ListItem id={item.id} textValue={item.words} isDisabled={item.off}>

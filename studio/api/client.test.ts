@@ -1,0 +1,58 @@
+import { afterEach, describe, expect, it, vi } from 'vitest';
+import { Away, Client, Refusal } from './client.ts';
+
+const answer = (status: number, body: unknown) =>
+  vi.fn(async () => new Response(typeof body === 'string' ? body : JSON.stringify(body), { status }));
+
+const asking = (fetch: unknown) => {
+  vi.stubGlobal('fetch', fetch);
+  return new Client();
+};
+
+afterEach(() => vi.unstubAllGlobals());
+
+describe('asking the server', () => {
+  it('gives its answer', async () => {
+    expect(await asking(answer(200, { number: 3 })).get('/api/live')).toEqual({ number: 3 });
+  });
+
+  it('sends what changes something with its token and as JSON, and reading without', async () => {
+    const fetch = answer(200, {});
+    const client = asking(fetch);
+    client.csrf = 'token';
+    await client.get('/api/draft');
+    await client.post('/api/draft', { documents: [] });
+    await client.delete('/api/session');
+    const [read, write, end] = fetch.mock.calls.map((call) => (call as unknown as [string, RequestInit])[1]);
+    expect(read).toMatchObject({ method: 'GET', headers: {} });
+    expect(read!.body).toBeUndefined();
+    expect(write).toMatchObject({
+      method: 'POST',
+      headers: { 'x-csrf-token': 'token', 'content-type': 'application/json' },
+      body: '{"documents":[]}',
+    });
+    expect(end).toMatchObject({ method: 'DELETE', headers: { 'x-csrf-token': 'token' } });
+  });
+
+  it('tells a refusal, with its code and details', async () => {
+    const refused = asking(
+      answer(412, { code: 'draft-stale', message: 'It was changed.', details: { theirs: [] } }),
+    ).post('/api/draft', {});
+    await expect(refused).rejects.toBeInstanceOf(Refusal);
+    await expect(refused).rejects.toMatchObject({
+      code: 'draft-stale',
+      status: 412,
+      message: 'It was changed.',
+      details: { theirs: [] },
+    });
+  });
+
+  it.each([
+    ['cannot be reached', vi.fn(async () => Promise.reject(new TypeError('Failed to fetch')))],
+    ['has somebody else answer for it', answer(502, 'Bad gateway')],
+    ['is not to be had just now', answer(503, { code: 'away', message: 'Away.' })],
+    ['answers with something that cannot be read', answer(404, '<html>')],
+  ])('takes a server that %s as away, so that nothing is given up', async (_, fetch) => {
+    await expect(asking(fetch).get('/api/draft')).rejects.toBeInstanceOf(Away);
+  });
+});

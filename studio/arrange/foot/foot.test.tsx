@@ -1,0 +1,98 @@
+// @vitest-environment jsdom
+import { act, cleanup, fireEvent, screen, within } from '@testing-library/react';
+import { afterEach, describe, expect, it, vi } from 'vitest';
+import type { Finding } from '../../../core/checks/check.ts';
+import { specimenShelf, specimenStored } from '../../../core/specimen/specimen.ts';
+import { inStudio } from '../../specimen/inStudio.tsx';
+import { useDraft } from '../../studioContext.tsx';
+import { ArrangeContext, FindingsContext, type Arranging } from '../arrangeContext.tsx';
+import { Foot } from './Foot.tsx';
+
+afterEach(cleanup);
+
+const stored = specimenStored([specimenShelf('a', { name: 'Mugs' }), specimenShelf('b', { name: 'Bowls' })]);
+const calls = { choose: vi.fn(), openLine: vi.fn() };
+
+function Arranged({ findings }: { findings: readonly Finding[] }) {
+  const page = useDraft((state) => state.plan.pages.home!);
+  const arranging: Arranging = {
+    page,
+    bay: page.bays[0]!,
+    shelfId: 'a',
+    open: null,
+    trial: null,
+    ...calls,
+  };
+  return (
+    <ArrangeContext value={arranging}>
+      <FindingsContext value={findings}>
+        <Foot />
+      </FindingsContext>
+    </ArrangeContext>
+  );
+}
+const open = (findings: readonly Finding[] = []) => inStudio(<Arranged findings={findings} />, { stored });
+const status = () => screen.getByRole('status').textContent;
+
+const finding = (more: Partial<Finding>): Finding =>
+  ({ check: 'specimen', at: { bay: 'a', shelf: 'a' }, text: 'Something is wrong', ...more }) as Finding;
+
+describe('the issues of a page', () => {
+  it('are none, or counted and named', () => {
+    open();
+    expect(screen.getByText('No issues on this page')).toBeTruthy();
+    cleanup();
+    open([finding({}), finding({ check: 'other', text: 'Another' })]);
+    expect(screen.getByText('2 issues')).toBeTruthy();
+    expect(within(screen.getByRole('list', { name: 'Issues' })).getAllByRole('listitem')).toHaveLength(2);
+  });
+
+  it('say where they are when that is not the chosen bay, and lead there', () => {
+    open([
+      finding({ at: { page: 'home', bay: 'b', shelf: 'b' } as never, goTo: 'card' }),
+      finding({ check: 'own', text: 'Here' }),
+    ]);
+    const [first, second] = within(screen.getByRole('list', { name: 'Issues' })).getAllByRole('listitem');
+    expect(first!.textContent).toContain('Heading of b: Something is wrong');
+    expect(second!.textContent).toBe('Here');
+    fireEvent.click(within(first!).getByRole('button'));
+    expect(calls.choose).toHaveBeenLastCalledWith('b', 'b');
+    expect(calls.openLine).toHaveBeenLastCalledWith('card');
+  });
+
+  it('are mended with one press, which can be undone', () => {
+    const command = { do: 'set', on: { shelf: 'a' }, setting: 'name', value: 'Cups' } as const;
+    const { draft } = open([finding({ fix: { words: 'Name it Cups', command } })]);
+    fireEvent.click(screen.getByRole('button', { name: 'Name it Cups' }));
+    expect(draft.getState().plan.shelves.a!.name).toBe('Cups');
+    act(() => draft.undo());
+    expect(draft.getState().draft).toEqual(stored);
+  });
+});
+
+describe('whether all is saved', () => {
+  it('is told in each state', () => {
+    const { draft } = open();
+    const change = () => draft.run({ do: 'set', on: { shelf: 'a' }, setting: 'name', value: 'Cups' });
+    expect(status()).toBe('Saved');
+    act(change);
+    expect(status()).toBe('Saving …');
+    act(() => draft.saved({ 'shelf:a': 1 }, draft.unsaved(), new Date(2026, 10, 26, 14, 2).toISOString()));
+    expect(status()).toBe('Saved 14:02');
+    act(() => draft.setSaving({ state: 'away' }));
+    expect(status()).toContain('Cannot reach the server. Your changes are kept here');
+    act(() => draft.setSaving({ state: 'updated' }));
+    expect(status()).toBe('Kept in this browser');
+  });
+
+  it('says what was refused, with undo and another try', () => {
+    const { draft } = open();
+    act(() => {
+      draft.run({ do: 'set', on: { shelf: 'a' }, setting: 'name', value: 'Cups' });
+      draft.setSaving({ state: 'refused', message: 'Shelf "Cups": Name: too long.' });
+    });
+    expect(screen.getByRole('alert').textContent).toContain('Not saved: Shelf "Cups": Name: too long.');
+    fireEvent.click(screen.getByRole('button', { name: 'Undo' }));
+    expect(draft.getState().draft).toEqual(stored);
+  });
+});
