@@ -11,6 +11,7 @@ import { rollSoldWindows } from './assortments/facts.ts';
 import { assortmentRoutes } from './assortments/routes.ts';
 import { catalogueRoutes } from './catalogue/routes.ts';
 import { makePool, type Pool } from './db/pool.ts';
+import { API, apiScope } from './api.ts';
 import { draftRoutes } from './drafts/routes.ts';
 import { asFault, Fault } from './faults.ts';
 import { PageCache } from './pages/pageCache.ts';
@@ -44,6 +45,7 @@ export interface Server {
 
 const MOST_BODY_BYTES = 4 * 1024 * 1024;
 const MOST_URL = 4_000;
+const NOT_KEPT = { 'cache-control': 'no-store', 'x-content-type-options': 'nosniff' };
 
 /** The one place where the server is put together. */
 export async function makeServer(options: ServerOptions): Promise<Server> {
@@ -82,7 +84,7 @@ export async function makeServer(options: ServerOptions): Promise<Server> {
         void answerNotFound(request, reply as FastifyReply, parts);
       else {
         const { statusCode, code, message } = new Fault('bad-request', { cause: error });
-        void (reply as FastifyReply).code(statusCode).send({ code, message });
+        void (reply as FastifyReply).code(statusCode).headers(NOT_KEPT).send({ code, message });
       }
     },
     forceCloseConnections: true,
@@ -109,8 +111,7 @@ export async function makeServer(options: ServerOptions): Promise<Server> {
     if (fault.code === 'not-found' && !isApi(request.url)) return answerNotFound(request, reply, parts);
     return reply
       .code(fault.statusCode)
-      .header('x-content-type-options', 'nosniff')
-      .header('cache-control', 'no-store')
+      .headers(NOT_KEPT)
       .send({
         code: fault.code,
         message: fault.message,
@@ -120,24 +121,24 @@ export async function makeServer(options: ServerOptions): Promise<Server> {
   app.setNotFoundHandler((request, reply) => {
     if (!isApi(request.url) && ['GET', 'HEAD'].includes(request.method))
       return answerNotFound(request, reply, parts);
-    const fault = new Fault('not-found');
-    return reply.code(404).send({ code: fault.code, message: fault.message });
+    const { code, message } = new Fault('not-found');
+    return reply.code(404).headers(NOT_KEPT).send({ code, message });
   });
 
-  app.get('/health', async () => {
+  app.get('/health', async (_, reply) => {
+    void reply.headers(NOT_KEPT);
     const release = await parts.live.get();
     return { status: 'ok', release: release?.number ?? 0 };
   });
-  for (const routes of [
-    accountRoutes,
-    draftRoutes,
-    publishRoutes,
-    assortmentRoutes,
-    catalogueRoutes,
-    pictureRoutes,
-    pageRoutes,
-  ])
-    await app.register(async (scope) => routes(scope, parts));
+  await app.register(
+    (scope) =>
+      apiScope(scope, parts, (api) => {
+        for (const routes of [accountRoutes, draftRoutes, publishRoutes, assortmentRoutes, catalogueRoutes])
+          routes(api, parts);
+      }),
+    { prefix: API },
+  );
+  for (const routes of [pictureRoutes, pageRoutes]) await app.register(async (scope) => routes(scope, parts));
   await app.register(studioRoutes);
 
   return {
@@ -163,4 +164,4 @@ function once(task: (today: number) => Promise<void>): (today: number) => void {
   };
 }
 
-const isApi = (url: string) => url.startsWith('/api/');
+const isApi = (url: string) => url.startsWith(`${API}/`);

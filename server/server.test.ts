@@ -260,7 +260,7 @@ describe('the draft', () => {
       method: 'POST',
       url: '/api/draft',
       payload: '{"documents":',
-      headers: { 'content-type': 'application/json' },
+      headers: { 'content-type': 'application/json', cookie: owner.cookie, 'x-csrf-token': owner.csrf },
     });
     expect(broken.json()).toMatchObject({ code: 'body-unreadable' });
   });

@@ -1,5 +1,8 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useMemo, useState, type ReactNode } from 'react';
+import { readCategories, readTitles, readVocabulary, type NamedProduct } from '../core/api/catalogue.ts';
+import { readDraft, type StoredDocument } from '../core/api/draft.ts';
+import { signOut as signOutContract, type Account } from '../core/api/session.ts';
 import { categoryTree } from '../core/catalogue/categoryTree.ts';
 import type { CategoryFacts } from '../core/catalogue/facts.ts';
 import { productsNamedBy } from '../core/assortment/evaluate.ts';
@@ -10,12 +13,12 @@ import { readDocuments } from '../core/plan/reading.ts';
 import { completePlan } from '../core/plan/storedPlan.ts';
 import type { Client } from './api/client.ts';
 import { makeItems } from './api/items.ts';
-import { makeDraft, type Draft, type StoredDocument } from './draft/draftStore.ts';
+import { makeDraft, type Draft } from './draft/draftStore.ts';
 import { thisBrowser } from './draft/kept/browser.ts';
 import { openKeep, type Keep } from './draft/kept/keep.ts';
 import { startSaving } from './draft/saver.ts';
 import { makeShopper } from './seenBy/shopper.ts';
-import { StudioContext, type Account, type Studio } from './studioContext.tsx';
+import { StudioContext, type Studio } from './studioContext.tsx';
 import { Notice } from './ui/Notice.tsx';
 
 interface Loaded {
@@ -25,7 +28,7 @@ interface Loaded {
   keep: Keep;
   categories: CategoryFacts[];
   vocabulary: Vocabulary;
-  products: { id: number; title: string }[];
+  products: NamedProduct[];
 }
 
 const namedInPlan = (plan: Plan): number[] =>
@@ -35,13 +38,13 @@ const namedInPlan = (plan: Plan): number[] =>
 
 async function load(client: Client, account: Account): Promise<Loaded> {
   const [{ documents, format }, { categories }, vocabulary] = await Promise.all([
-    client.get<Pick<Loaded, 'documents' | 'format'>>('/api/draft'),
-    client.get<{ categories: CategoryFacts[] }>('/api/categories'),
-    client.get<Vocabulary>('/api/vocabulary'),
+    client.ask(readDraft),
+    client.ask(readCategories),
+    client.ask(readVocabulary),
   ]);
   const named = [...new Set(namedInPlan(completePlan(readDocuments(documents).plan)))];
   const { products } = named.length
-    ? await client.get<{ products: Loaded['products'] }>(`/api/products?named=${named.join(',')}`)
+    ? await client.ask(readTitles, { body: { ids: named } })
     : { products: [] };
   const keep = await openKeep(account.email, thisBrowser());
   return { documents, format, keep, categories, vocabulary, products };
@@ -94,7 +97,7 @@ export function SignedIn({ client, account, onSignedOut, children }: SignedInPro
     );
   const { keep } = loaded.data;
   const signOut = () => {
-    void client.delete('/api/session').catch(() => undefined);
+    void client.ask(signOutContract).catch(() => undefined);
     queries.clear();
     onSignedOut();
     void keep.close();

@@ -1,28 +1,22 @@
 import { QueryClient, QueryClientProvider, useQuery } from '@tanstack/react-query';
 import { lazy, Suspense, useMemo, useState } from 'react';
 import { BrowserRouter, Navigate, Route, Routes } from 'react-router';
+import { whoAmI, type SessionAnswer } from '../core/api/session.ts';
 import { SignIn } from './account/SignIn.tsx';
 import { Client } from './api/client.ts';
 import { Arrange } from './arrange/Arrange.tsx';
 import { Shell } from './Shell.tsx';
 import { SignedIn } from './SignedIn.tsx';
-import type { Account } from './studioContext.tsx';
 import { Boundary } from './ui/Boundary.tsx';
 import { GlobalStyle } from './ui/GlobalStyle.tsx';
 import { Notice } from './ui/Notice.tsx';
 
 const Assortments = lazy(() => import('./assortments/Assortments.tsx'));
 
-export interface SessionAnswer {
-  account: Account | null;
-  csrf: string | null;
-  newStore?: boolean;
-}
-
 function Session({ client }: { client: Client }) {
   const session = useQuery({
     queryKey: ['session'],
-    queryFn: () => client.get<SessionAnswer>('/api/session'),
+    queryFn: () => client.ask(whoAmI),
     staleTime: Infinity,
     retry: 2,
   });

@@ -3,18 +3,13 @@ import { useStore } from 'zustand';
 import { namesFrom, type Vocabulary } from '../core/catalogue/vocabulary.ts';
 import type { CategoryTree } from '../core/catalogue/categoryTree.ts';
 import type { Names } from '../core/sentence/sentence.ts';
+import type { NamedProduct } from '../core/api/catalogue.ts';
+import type { Account } from '../core/api/session.ts';
 import type { Client } from './api/client.ts';
 import type { Items } from './api/items.ts';
 import type { ShopperStore } from './seenBy/shopper.ts';
 import type { Draft, DraftState } from './draft/draftStore.ts';
 import type { Keep } from './draft/kept/keep.ts';
-
-export interface Account {
-  email: string;
-  name: string;
-  role: 'owner' | 'arranger';
-  mayPublish: boolean;
-}
 
 /** What every place of the studio works with; made once, when somebody has signed in. */
 export interface Studio {
@@ -29,7 +24,7 @@ export interface Studio {
   shopper: ShopperStore;
   /** Titles of products that rules name, filled as they are met. */
   titles: ReadonlyMap<number, string>;
-  learnTitles(products: readonly { id: number; title: string }[]): void;
+  learnTitles(products: readonly NamedProduct[]): void;
   saveNow(): Promise<void>;
   /** What this browser keeps of work that is not saved. */
   keep: Keep;

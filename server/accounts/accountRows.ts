@@ -42,7 +42,7 @@ export async function insertAccount(
     name,
     passwordHash,
     role,
-    mayPublish = true,
+    mayPublish = role === 'owner',
   }: Omit<Account, 'id' | 'mayPublish'> & { passwordHash: string; mayPublish?: boolean },
 ): Promise<number> {
   const { rows } = await db.query<{ id: number }>(

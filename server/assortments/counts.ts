@@ -1,28 +1,12 @@
+import type { RuleCounts } from '../../core/api/assortments.ts';
 import type { ProductAssortment } from '../../core/assortment/products.ts';
 import type { SqlWorld } from './statement.ts';
-import { isGroup, pathsIn, readUntil, type Group, type Path } from '../../core/assortment/rule.ts';
+import { isGroup, pathsIn, readUntil, type Group } from '../../core/assortment/rule.ts';
 import type { Queryable } from '../db/pool.ts';
 import { conditionOf, joined } from './condition.ts';
 import { Statement } from './statement.ts';
 
 /** What remains of all products when the rule has been read as far as the end of this part. */
-export interface PartCount {
-  path: Path;
-  count: number;
-}
-
-export interface RuleCounts {
-  all: number;
-  parts: PartCount[];
-  /** After the whole rule, and after sold-out pieces are left out where they are. */
-  remains: number;
-  inStock: number;
-}
-
-/**
- * Counts what remains after each part of a rule, in one statement. Each clause is looked at once for each
- * product; the parts are then joined from what was found.
- */
 export async function readRuleCounts(
   db: Queryable,
   { rule }: ProductAssortment,

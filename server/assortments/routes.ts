@@ -1,16 +1,15 @@
-import type { FastifyInstance } from 'fastify';
+import { explainProduct, readCounts, readItems, type SeenBy as Asker } from '../../core/api/assortments.ts';
 import { readAssortment, type Assortment } from '../../core/assortment/assortment.ts';
 import type { ProductAssortment } from '../../core/assortment/products.ts';
 import { PRODUCT_FACTS } from '../../core/catalogue/facts.ts';
 import { completePlan } from '../../core/plan/storedPlan.ts';
 import { explain, goneIn } from '../../core/assortment/explain.ts';
-import { array, idSchema, mixed, number, object, string, type InferType } from '../../core/schema/schema.ts';
-import { requireSession } from '../accounts/routes.ts';
+import type { Api } from '../api.ts';
 import { readProducts } from '../catalogue/productRows.ts';
 import { planFromRows, readDraft } from '../drafts/draftRows.ts';
 import { Fault } from '../faults.ts';
 import type { Parts } from '../parts.ts';
-import { readBody, withFault } from '../readBody.ts';
+import { withFault } from '../readBody.ts';
 import { answerItems } from './answer.ts';
 import { readRuleCounts } from './counts.ts';
 import { readOrderCount, worldOf, type Facts, type SeenBy } from './facts.ts';
@@ -18,39 +17,8 @@ import { readNames } from './names.ts';
 import { readProductIds } from './productIds.ts';
 import { readRecord } from './records.ts';
 
-const MOST_ITEMS = 2_000;
-const MOST_FALLBACKS = 20;
 /** Most products of a list that an explanation looks through. */
 const MOST_LOOKED_THROUGH = 100_000;
-
-const seenBySchema = object({
-  /** Slug of the category or collection that the page is about. */
-  category: string().max(200).nullable(),
-  collection: string().max(200).nullable(),
-  product: idSchema.nullable(),
-  lookedAt: array(idSchema).max(200),
-}).noUnknown();
-
-const questionShape = {
-  assortment: mixed().required(),
-  fallbacks: array(mixed().required()).max(MOST_FALLBACKS).required(),
-  without: array(idSchema).max(5_000).required(),
-  seenBy: seenBySchema.required(),
-};
-
-const itemsSchema = object({
-  ...questionShape,
-  start: number().integer().min(0).max(10_000_000).required(),
-  count: number().integer().min(0).max(MOST_ITEMS).required(),
-  /** All that is known, for a window that was opened before it could say. */
-  needs: array(string().oneOf(PRODUCT_FACTS).required()).max(20),
-}).noUnknown();
-
-const countsSchema = object({
-  assortment: questionShape.assortment,
-  seenBy: questionShape.seenBy,
-}).noUnknown();
-const explainSchema = object({ ...questionShape, product: idSchema }).noUnknown();
 
 const read = (value: unknown): Assortment => withFault('assortment-faulty', () => readAssortment(value));
 
@@ -61,10 +29,10 @@ function productsOnly(assortment: Assortment): ProductAssortment {
 }
 
 /** What assortments hold now, for the studio. */
-export function assortmentRoutes(app: FastifyInstance, parts: Parts): void {
+export function assortmentRoutes(api: Api, parts: Parts): void {
   const db = parts.readDb;
 
-  const readSeenBy = async (facts: Facts, seenBy: InferType<typeof seenBySchema>): Promise<SeenBy> => {
+  const readSeenBy = async (facts: Facts, seenBy: Asker): Promise<SeenBy> => {
     const { category, collection, product, lookedAt } = seenBy;
     const gone = (what: string) => new Fault('assortment-faulty', { message: `There is no ${what}.` });
     let around: SeenBy['around'] = null;
@@ -77,10 +45,10 @@ export function assortmentRoutes(app: FastifyInstance, parts: Parts): void {
       if (!found) throw gone(`collection "${collection}"`);
       around = { of: 'collection', id: found.id };
     }
-    return { around, lookedAt: lookedAt ?? [], product: product ? await readRecord(db, product) : null };
+    return { around, lookedAt, product: product ? await readRecord(db, product) : null };
   };
 
-  const setOut = async (seenBy: InferType<typeof seenBySchema>) => {
+  const setOut = async (seenBy: Asker) => {
     const facts = await parts.storefront.facts();
     const plan = completePlan(planFromRows(await readDraft(db)));
     const seen = await readSeenBy(facts, seenBy);
@@ -88,10 +56,9 @@ export function assortmentRoutes(app: FastifyInstance, parts: Parts): void {
     return { facts, plan, world: worldOf(facts, plan.house, parts.clock(), seen, orders) };
   };
 
-  app.post('/api/items', async (request) => {
-    await requireSession(request, parts);
-    const body = readBody(itemsSchema, request.body, 'assortment-faulty');
-    const { start, count, without, needs = PRODUCT_FACTS } = body;
+  api.answer(readItems, async ({ body }) => {
+    const { start, count, needs = PRODUCT_FACTS } = body;
+    const without = [...body.without];
     const assortment = read(body.assortment);
     const fallbacks = body.fallbacks.map((one) => productsOnly(read(one)));
     const { facts, world } = await setOut(body.seenBy);
@@ -99,18 +66,14 @@ export function assortmentRoutes(app: FastifyInstance, parts: Parts): void {
   });
 
   /** What remains after each clause. */
-  app.post('/api/assortments/counts', async (request) => {
-    await requireSession(request, parts);
-    const body = readBody(countsSchema, request.body, 'assortment-faulty');
+  api.answer(readCounts, async ({ body }) => {
     const assortment = productsOnly(read(body.assortment));
     const { world } = await setOut(body.seenBy);
     return readRuleCounts(db, assortment, world);
   });
 
   /** Whether a product is in, where, or what leaves it out. */
-  app.post('/api/assortments/explain', async (request) => {
-    await requireSession(request, parts);
-    const body = readBody(explainSchema, request.body, 'assortment-faulty');
+  api.answer(explainProduct, async ({ body }) => {
     const { without } = body;
     const assortment = productsOnly(read(body.assortment));
     const fallbacks = body.fallbacks.map((one) => productsOnly(read(one)));

@@ -1,71 +1,56 @@
-import type { FastifyInstance } from 'fastify';
-import { pageKind } from '../../core/pages/index.ts';
+import {
+  findPictures,
+  findProducts,
+  readCategories,
+  readPictures as readPicturesContract,
+  readTitles as readTitlesContract,
+  readVocabulary as readVocabularyContract,
+  specimenEntry,
+  specimenProduct,
+} from '../../core/api/catalogue.ts';
 import { fold } from '../../core/catalogue/fold.ts';
-import { requireSession } from '../accounts/routes.ts';
+import { pageKind } from '../../core/pages/index.ts';
+import type { Api } from '../api.ts';
 import type { Parts } from '../parts.ts';
 import { listPictures, readPictures } from '../pictures/pictureRows.ts';
 import { readEntry } from './groupRows.ts';
+import { findProducts as findProductRows, readProductDetail, readTitles } from './productRows.ts';
 import { readVocabulary } from './vocabularyRows.ts';
-import { findProducts, readProductDetail, readTitles } from './productRows.ts';
 
 const MOST_FOUND = 20;
 const MOST_PICTURES = 60;
 
-const text = (value: unknown): string => (typeof value === 'string' ? value.slice(0, 200) : '');
-
-const ids = (value: unknown): number[] =>
-  text(value)
-    .split(',')
-    .map(Number)
-    .filter((id) => Number.isInteger(id) && id > 0 && id < 2 ** 31);
-
-type Query = { Querystring: Record<string, unknown> };
-
 /** What the studio asks of the catalogue. */
-export function catalogueRoutes(app: FastifyInstance, parts: Parts): void {
+export function catalogueRoutes(api: Api, parts: Parts): void {
   const { readDb } = parts;
-  app.get('/api/categories', async (request) => {
-    await requireSession(request, parts);
-    return { categories: (await parts.storefront.tree()).all };
-  });
-  /** What rules can be made of. */
-  app.get('/api/vocabulary', async (request) => {
-    await requireSession(request, parts);
+  api.answer(readCategories, async () => ({ categories: [...(await parts.storefront.tree()).all] }));
+
+  api.answer(readVocabularyContract, async () => {
     const { collections, entries } = await parts.storefront.facts();
     return { ...(await readVocabulary(readDb)), collections, entries };
   });
 
-  app.get<Query>('/api/products', async (request) => {
-    await requireSession(request, parts);
-    const { words, named } = request.query;
-    if (named !== undefined) return { products: await readTitles(readDb, ids(named)) };
-    return { products: await findProducts(readDb, fold(text(words)), MOST_FOUND) };
+  api.answer(findProducts, async ({ query: { words } }) => ({
+    products: await findProductRows(readDb, fold(words), MOST_FOUND),
+  }));
+  api.answer(readTitlesContract, async ({ body: { ids } }) => ({ products: await readTitles(readDb, ids) }));
+
+  api.answer(findPictures, async ({ query: { words } }) => ({
+    pictures: await listPictures(readDb, words, MOST_PICTURES),
+  }));
+  api.answer(readPicturesContract, async ({ body: { ids } }) => ({
+    pictures: [...(await readPictures(readDb, [...ids])).values()],
+  }));
+
+  api.answer(specimenProduct, async ({ query: { id } }) => {
+    const slug = id
+      ? (await readDb.query<{ slug: string }>('SELECT slug FROM product WHERE id = $1::bigint', [id])).rows[0]
+          ?.slug
+      : await parts.storefront.example(pageKind('product'), parts.clock());
+    return { product: slug ? await readProductDetail(readDb, slug, null) : null };
   });
-  /** A product to show a product page with: the one that is named, or an example. */
-  app.get<Query>('/api/specimen', async (request) => {
-    await requireSession(request, parts);
-    const { named } = request.query;
-    if (named === undefined) {
-      const slug = await parts.storefront.example(pageKind('product'), parts.clock());
-      return { product: slug === null ? null : await readProductDetail(readDb, slug, null) };
-    }
-    const { rows } = await readDb.query<{ slug: string }>('SELECT slug FROM product WHERE id = ANY($1)', [
-      ids(named),
-    ]);
-    return { product: rows[0] ? await readProductDetail(readDb, rows[0].slug, null) : null };
-  });
-  /** An entry to show an entry's page with. */
-  app.get('/api/specimen/entry', async (request) => {
-    await requireSession(request, parts);
+  api.answer(specimenEntry, async () => {
     const slug = await parts.storefront.example(pageKind('entry'), parts.clock());
     return { entry: slug === null ? null : await readEntry(readDb, slug, parts.clock()) };
-  });
-
-  app.get<Query>('/api/pictures', async (request) => {
-    await requireSession(request, parts);
-    const { words, named } = request.query;
-    if (named !== undefined)
-      return { pictures: [...(await readPictures(readDb, text(named).split(','))).values()] };
-    return { pictures: await listPictures(readDb, text(words), MOST_PICTURES) };
   });
 }

@@ -1,5 +1,4 @@
-import type { FastifyInstance } from 'fastify';
-import { array, mixed, number, object, string } from '../../core/schema/schema.ts';
+import { readDraft as readDraftContract, saveDraft, type SentDocument } from '../../core/api/draft.ts';
 import { isDocumentKey, type DocumentKey, type PlanDocument } from '../../core/plan/documents.ts';
 import { FORMAT, UnreadableDocument } from '../../core/plan/formats/format.ts';
 import type { StoredHouse } from '../../core/plan/house.ts';
@@ -7,38 +6,17 @@ import { readDocument, writtenDocument } from '../../core/plan/reading.ts';
 import { completeHouse } from '../../core/plan/storedPlan.ts';
 import { objectAt, type UpgradeContext } from '../../core/plan/upgrades/step.ts';
 import { same } from '../../core/settings/same.ts';
-import { requireSession } from '../accounts/routes.ts';
+import type { Api } from '../api.ts';
 import { inTransaction } from '../db/pool.ts';
 import { Fault } from '../faults.ts';
 import type { Parts } from '../parts.ts';
-import { readBody } from '../readBody.ts';
 import { lockDraft, planFromRows, readDraft, writeDraftRow, type DraftRow } from './draftRows.ts';
 
-const saveSchema = object({
-  documents: array(
-    object({
-      key: string().max(80).required(),
-      /** Version that the change was made on; 0 for a document that is new. */
-      version: number().integer().min(0).required(),
-      /** Null removes the document. */
-      body: mixed().nullable().defined(),
-    })
-      .noUnknown()
-      .required(),
-  )
-    .min(1)
-    .max(200)
-    .required(),
-}).noUnknown();
-
-interface Sent {
+interface Sent extends SentDocument {
   key: DocumentKey;
-  version: number;
-  body: unknown;
 }
 
-function readSent(body: unknown): Sent[] {
-  const { documents } = readBody(saveSchema, body, 'document-faulty');
+function readSent(documents: readonly SentDocument[]): Sent[] {
   return documents.map(({ key, version, body: document }) => {
     const details = { path: 'key' };
     if (!isDocumentKey(key))
@@ -72,17 +50,13 @@ function contextFor(sent: readonly Sent[], rows: readonly DraftRow[]): UpgradeCo
 }
 
 /** The draft: read whole, saved document by document, all of a save or none of it. */
-export function draftRoutes(app: FastifyInstance, parts: Parts): void {
+export function draftRoutes(api: Api, parts: Parts): void {
   const { db } = parts;
 
-  app.get('/api/draft', async (request) => {
-    await requireSession(request, parts);
-    return { documents: await readDraft(db), format: FORMAT };
-  });
+  api.answer(readDraftContract, async () => ({ documents: await readDraft(db), format: FORMAT }));
 
-  app.post('/api/draft', async (request) => {
-    const { account } = await requireSession(request, parts);
-    const sent = readSent(request.body);
+  api.answer(saveDraft, async ({ body, session: { account } }) => {
+    const sent = readSent(body.documents);
     return inTransaction(db, async (client) => {
       await lockDraft(client);
       const rows = await readDraft(client);

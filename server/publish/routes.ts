@@ -1,38 +1,29 @@
-import type { FastifyInstance } from 'fastify';
-import { number, object } from '../../core/schema/schema.ts';
+import { publish, readLive as readLiveContract } from '../../core/api/releases.ts';
 import { changesBetween } from '../../core/change/changesBetween.ts';
 import { withoutTrials } from '../../core/plan/places.ts';
 import { writtenPlan } from '../../core/plan/reading.ts';
 import { completePlan } from '../../core/plan/storedPlan.ts';
 import { same } from '../../core/settings/same.ts';
-import { requireSession } from '../accounts/routes.ts';
+import type { Api } from '../api.ts';
 import { assortmentsIn, readNames } from '../assortments/names.ts';
 import { inTransaction } from '../db/pool.ts';
 import { planFromRows, readDraft } from '../drafts/draftRows.ts';
 import { Fault } from '../faults.ts';
 import type { Parts } from '../parts.ts';
-import { readBody } from '../readBody.ts';
 import { renderAll } from './renderAll.ts';
 import { insertRelease, readLive } from './releaseRows.ts';
 
-/** Sum of all versions: changes whenever any document of the draft does. */
-const publishSchema = object({ draftVersion: number().integer().min(0).required() });
-
 /** Publishing: the draft becomes what shoppers see, all at once. */
-export function publishRoutes(app: FastifyInstance, parts: Parts): void {
+export function publishRoutes(api: Api, parts: Parts): void {
   const { db } = parts;
 
-  app.get('/api/live', async (request) => {
-    await requireSession(request, parts);
+  api.answer(readLiveContract, async () => {
     const live = await readLive(db);
     if (!live) throw new Fault('not-found');
     return { number: live.number, publishedAt: live.publishedAt, plan: writtenPlan(live.stored) };
   });
 
-  app.post('/api/releases', async (request) => {
-    const { account } = await requireSession(request, parts);
-    if (!account.mayPublish) throw new Fault('publish-not-allowed');
-    const { draftVersion } = readBody(publishSchema, request.body);
+  api.answer(publish, async ({ body: { draftVersion }, session: { account } }) => {
     const published = await inTransaction(db, async (client) => {
       // Nobody saves while this reads, so that what is published is what was seen.
       await client.query('LOCK TABLE draft_document IN SHARE MODE');

@@ -2,7 +2,8 @@ import { useState, type FormEvent } from 'react';
 import { Form, Input, Label, TextField } from 'react-aria-components';
 import styled from 'styled-components';
 import type { Client } from '../api/client.ts';
-import type { SessionAnswer } from '../Studio.tsx';
+import type { SentOf } from '../../core/api/contract.ts';
+import { createOwner, signIn, type SessionAnswer } from '../../core/api/session.ts';
 import { Brand } from '../ui/Brand.tsx';
 import { MainButton } from '../ui/Button.tsx';
 import { t } from '../ui/theme.ts';
@@ -65,9 +66,10 @@ export function SignIn({ client, newStore, onSignedIn }: SignInProps) {
     event.preventDefault();
     setBusy(true);
     setFault(null);
-    const values = Object.fromEntries(new FormData(event.currentTarget)) as Record<string, string>;
+    const values = Object.fromEntries(new FormData(event.currentTarget));
     try {
-      onSignedIn(await client.post<SessionAnswer>(newStore ? '/api/owner' : '/api/session', values));
+      const body = values as SentOf<typeof createOwner>;
+      onSignedIn(await (newStore ? client.ask(createOwner, { body }) : client.ask(signIn, { body })));
     } catch (error) {
       setFault((error as Error).message);
       setBusy(false);

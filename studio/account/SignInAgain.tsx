@@ -1,7 +1,7 @@
 import { useState, type FormEvent } from 'react';
 import { Input, Label, TextField } from 'react-aria-components';
 import styled from 'styled-components';
-import type { SessionAnswer } from '../Studio.tsx';
+import { signIn } from '../../core/api/session.ts';
 import { useStudio } from '../studioContext.tsx';
 import { MainButton } from '../ui/Button.tsx';
 import { Dialog, DialogFoot } from '../ui/Dialog.tsx';
@@ -29,7 +29,7 @@ export function SignInAgain() {
     event.preventDefault();
     const password = String(new FormData(event.currentTarget).get('password'));
     try {
-      const { csrf } = await client.post<SessionAnswer>('/api/session', { email: account.email, password });
+      const { csrf } = await client.ask(signIn, { body: { email: account.email, password } });
       client.csrf = csrf;
       await saveNow();
     } catch (error) {

@@ -1,6 +1,7 @@
 // @vitest-environment jsdom
 import { cleanup, fireEvent, render, screen, waitFor } from '@testing-library/react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
+import type { AnyContract } from '../../core/api/contract.ts';
 import { Refusal, type Client } from '../api/client.ts';
 import { inStudio } from '../specimen/inStudio.tsx';
 import { SignIn } from './SignIn.tsx';
@@ -16,7 +17,8 @@ const send = () => fireEvent.submit(document.querySelector('form')!);
 describe('signing in', () => {
   const drawn = (newStore: boolean, post: (path: string, body: unknown) => Promise<unknown>) => {
     const onSignedIn = vi.fn();
-    render(<SignIn client={{ post } as unknown as Client} newStore={newStore} onSignedIn={onSignedIn} />);
+    const ask = ({ path }: AnyContract, { body }: { body: unknown }) => post(path, body);
+    render(<SignIn client={{ ask } as unknown as Client} newStore={newStore} onSignedIn={onSignedIn} />);
     return onSignedIn;
   };
 

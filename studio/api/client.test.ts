@@ -1,3 +1,7 @@
+import { findProducts } from '../../core/api/catalogue.ts';
+import { readDraft, saveDraft } from '../../core/api/draft.ts';
+import { readLive } from '../../core/api/releases.ts';
+import { signOut } from '../../core/api/session.ts';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { Away, Client, Refusal } from './client.ts';
 
@@ -13,16 +17,16 @@ afterEach(() => vi.unstubAllGlobals());
 
 describe('asking the server', () => {
   it('gives its answer', async () => {
-    expect(await asking(answer(200, { number: 3 })).get('/api/live')).toEqual({ number: 3 });
+    expect(await asking(answer(200, { number: 3 })).ask(readLive)).toEqual({ number: 3 });
   });
 
   it('sends what changes something with its token and as JSON, and reading without', async () => {
     const fetch = answer(200, {});
     const client = asking(fetch);
     client.csrf = 'token';
-    await client.get('/api/draft');
-    await client.post('/api/draft', { documents: [] });
-    await client.delete('/api/session');
+    await client.ask(readDraft);
+    await client.ask(saveDraft, { body: { documents: [] } });
+    await client.ask(signOut);
     const [read, write, end] = fetch.mock.calls.map((call) => (call as unknown as [string, RequestInit])[1]);
     expect(read).toMatchObject({ method: 'GET', headers: {} });
     expect(read!.body).toBeUndefined();
@@ -34,10 +38,17 @@ describe('asking the server', () => {
     expect(end).toMatchObject({ method: 'DELETE', headers: { 'x-csrf-token': 'token' } });
   });
 
+  it('writes parameters into the address, whatever is in them', async () => {
+    const fetch = answer(200, { products: [] });
+    await asking(fetch).ask(findProducts, { query: { words: 'bowl & mug?' } });
+    const [path] = fetch.mock.calls[0] as unknown as [string];
+    expect(path).toBe('/api/products?words=bowl+%26+mug%3F');
+  });
+
   it('tells a refusal, with its code and details', async () => {
     const refused = asking(
       answer(412, { code: 'draft-stale', message: 'It was changed.', details: { theirs: [] } }),
-    ).post('/api/draft', {});
+    ).ask(saveDraft, { body: { documents: [] } });
     await expect(refused).rejects.toBeInstanceOf(Refusal);
     await expect(refused).rejects.toMatchObject({
       code: 'draft-stale',
@@ -53,6 +64,6 @@ describe('asking the server', () => {
     ['is not to be had just now', answer(503, { code: 'away', message: 'Away.' })],
     ['answers with something that cannot be read', answer(404, '<html>')],
   ])('takes a server that %s as away, so that nothing is given up', async (_, fetch) => {
-    await expect(asking(fetch).get('/api/draft')).rejects.toBeInstanceOf(Away);
+    await expect(asking(fetch).ask(readDraft)).rejects.toBeInstanceOf(Away);
   });
 });

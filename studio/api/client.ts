@@ -1,3 +1,13 @@
+import type { AnswerOf, AnyContract, AskedOf, SentOf } from '../../core/api/contract.ts';
+
+/** What is sent with a question: a body, parameters, or nothing at all, as its contract says. */
+type Sendable<C> = [SentOf<C>, AskedOf<C>] extends [null, null]
+  ? []
+  : [
+      sent: (SentOf<C> extends null ? unknown : { body: SentOf<C> }) &
+        (AskedOf<C> extends null ? unknown : { query: AskedOf<C> }),
+    ];
+
 /** A refusal of the server's, with its stable code. */
 export class Refusal extends Error {
   readonly code: string;
@@ -43,13 +53,10 @@ export class Client {
     throw new Refusal(String(answer.code), response.status, String(answer.message), answer.details);
   }
 
-  get<T>(path: string): Promise<T> {
-    return this.#ask<T>('GET', path);
-  }
-  post<T>(path: string, body: unknown): Promise<T> {
-    return this.#ask<T>('POST', path, body);
-  }
-  delete<T>(path: string): Promise<T> {
-    return this.#ask<T>('DELETE', path);
+  /** Asks by a contract. Rejects with a Refusal, or with Away where there is no answer of the server's. */
+  ask<C extends AnyContract>(contract: C, ...[sent]: Sendable<C>): Promise<AnswerOf<C>> {
+    const { method, path } = contract;
+    const { body, query } = (sent ?? {}) as { body?: unknown; query?: Record<string, string> };
+    return this.#ask(method, query ? `${path}?${String(new URLSearchParams(query))}` : path, body);
   }
 }

@@ -21,7 +21,7 @@ beforeEach(() => {
   questions = [];
   turns = 0;
   const client = {
-    post: (_: string, body: Question['body']) =>
+    ask: (_: unknown, { body }: Pick<Question, 'body'>) =>
       new Promise<ItemsAnswer>((resolve, reject) => {
         questions.push({
           body,

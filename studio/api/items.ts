@@ -1,6 +1,7 @@
 import type { QueryClient } from '@tanstack/react-query';
 import type { ItemsAnswer, ItemsRequest } from '../../core/view/view.ts';
 import { createStore, type StoreApi } from 'zustand/vanilla';
+import { readItems, type SeenBy } from '../../core/api/assortments.ts';
 import type { Client } from './client.ts';
 
 /** Items are asked for in lots, so that most changes of a number need no further question. */
@@ -26,14 +27,6 @@ export interface Items extends StoreApi<ItemsState> {
 }
 
 const NOTHING: ItemsAnswer = { total: 0, own: 0, start: 0, items: [] };
-
-/** Who looks at a page, and what it is about, as the server is told. */
-export interface SeenBy {
-  category: string | null;
-  collection: string | null;
-  product: number | null;
-  lookedAt: readonly number[];
-}
 
 export const nobody: SeenBy = { category: null, collection: null, product: null, lookedAt: [] };
 
@@ -76,7 +69,7 @@ export function makeItems(client: Client, queries: QueryClient): Items {
       queries
         .fetchQuery({
           queryKey,
-          queryFn: () => client.post<ItemsAnswer>('/api/items', body),
+          queryFn: () => client.ask(readItems, { body }),
           staleTime: FRESH_MS,
           retry: false,
         })

@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
-import type { PictureFacts } from '../../core/catalogue/facts.ts';
+import { findPictures } from '../../core/api/catalogue.ts';
 import { useStudio } from '../studioContext.tsx';
 
 /** The stored pictures whose names have these words; those found before stay until the next are there. */
@@ -7,8 +7,7 @@ export function usePictureSearch(words: string) {
   const { client } = useStudio();
   return useQuery({
     queryKey: ['picture search', words],
-    queryFn: () =>
-      client.get<{ pictures: PictureFacts[] }>(`/api/pictures?words=${encodeURIComponent(words)}`),
+    queryFn: () => client.ask(findPictures, { query: { words } }),
     placeholderData: (before) => before,
   });
 }

@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { useStore } from 'zustand';
-import type { EntryDetail, PictureFacts, ProductDetail } from '../../core/catalogue/facts.ts';
+import type { PictureFacts } from '../../core/catalogue/facts.ts';
 import type { Page } from '../../core/plan/page.ts';
 import { pageKind, pagePath } from '../../core/pages/index.ts';
 import type { About, PageKind } from '../../core/pages/pageKind.ts';
@@ -8,7 +8,8 @@ import { picturesOf } from '../../core/plan/places.ts';
 import type { PageAddress } from '../../core/view/address.ts';
 import { viewWith } from '../../core/view/pageView.ts';
 import type { PageView } from '../../core/view/view.ts';
-import type { SeenBy } from '../api/items.ts';
+import type { SeenBy } from '../../core/api/assortments.ts';
+import { readPictures, specimenEntry, specimenProduct } from '../../core/api/catalogue.ts';
 import { lookedAtBy, type Shopper } from '../seenBy/shopper.ts';
 import { useDraft, useStudio, type Studio } from '../studioContext.tsx';
 
@@ -48,10 +49,7 @@ export function usePageView(page: Page): PageView {
   const named = pictureIds.join(',');
   const { data: pictures = noPictures } = useQuery({
     queryKey: ['pictures', named],
-    queryFn: () =>
-      client
-        .get<{ pictures: PictureFacts[] }>(`/api/pictures?named=${named}`)
-        .then((answer) => answer.pictures),
+    queryFn: () => client.ask(readPictures, { body: { ids: pictureIds } }).then((answer) => answer.pictures),
     enabled: named !== '',
     staleTime: Infinity,
     placeholderData: (before) => before,
@@ -60,17 +58,14 @@ export function usePageView(page: Page): PageView {
     queryKey: ['specimen', shopper.product],
     queryFn: () =>
       client
-        .get<{ product: ProductDetail | null }>(
-          `/api/specimen${shopper.product === null ? '' : `?named=${shopper.product}`}`,
-        )
+        .ask(specimenProduct, { query: { id: String(shopper.product ?? '') } })
         .then((answer) => answer.product),
     enabled: kind.needs === 'product',
     staleTime: 60_000,
   });
   const { data: entry = null } = useQuery({
     queryKey: ['specimen entry'],
-    queryFn: () =>
-      client.get<{ entry: EntryDetail | null }>('/api/specimen/entry').then((answer) => answer.entry),
+    queryFn: () => client.ask(specimenEntry).then((answer) => answer.entry),
     enabled: kind.needs === 'entry',
     staleTime: 60_000,
   });

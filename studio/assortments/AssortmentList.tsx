@@ -1,3 +1,5 @@
+import { readItems } from '../../core/api/assortments.ts';
+import type { SentOf } from '../../core/api/contract.ts';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Input, Menu, MenuTrigger, TextField } from 'react-aria-components';
@@ -11,7 +13,6 @@ import { renditionAddress } from '../../core/picture/renditions.ts';
 import { shelvesShowing, toppedUpFrom } from '../../core/plan/showing.ts';
 import type { SavedAssortment } from '../../core/plan/savedAssortment.ts';
 import { capital, counted } from '../../core/sentence/sentence.ts';
-import type { ItemsAnswer } from '../../core/view/view.ts';
 import { useDraft, useStudio } from '../studioContext.tsx';
 import { AddButton } from '../ui/Button.tsx';
 import { MenuRow } from '../ui/MenuRow.tsx';
@@ -104,7 +105,7 @@ function Entry({ saved }: { saved: SavedAssortment }) {
   );
   const { data, isError } = useQuery({
     queryKey: ['peek', asked],
-    queryFn: () => client.post<ItemsAnswer>('/api/items', JSON.parse(asked)),
+    queryFn: () => client.ask(readItems, { body: JSON.parse(asked) as SentOf<typeof readItems> }),
     placeholderData: (before) => before,
     staleTime: 30_000,
   });

@@ -1,12 +1,10 @@
+import { explainProduct, type SeenBy } from '../../core/api/assortments.ts';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import styled from 'styled-components';
 import type { ProductAssortment } from '../../core/assortment/products.ts';
-import type { Explanation } from '../../core/assortment/explain.ts';
-import type { ProductFacts } from '../../core/catalogue/facts.ts';
 import { renditionAddress } from '../../core/picture/renditions.ts';
 import type { Target } from '../../core/plan/target.ts';
-import type { SeenBy } from '../api/items.ts';
 import { useSet } from '../settings/useSetting.ts';
 import { useStudio } from '../studioContext.tsx';
 import { Button } from '../ui/Button.tsx';
@@ -56,11 +54,10 @@ export function IsItIn({
   const { client } = useStudio();
   const set = useSet(on);
   const [product, setProduct] = useState<number | null>(null);
-  const asked = { assortment, fallbacks, without: [], seenBy, product };
+  const asked = { assortment, fallbacks: [...fallbacks], without: [], seenBy };
   const answer = useQuery({
-    queryKey: ['explain', JSON.stringify(asked)],
-    queryFn: () =>
-      client.post<{ product: ProductFacts; explanation: Explanation }>('/api/assortments/explain', asked),
+    queryKey: ['explain', JSON.stringify(asked), product],
+    queryFn: () => client.ask(explainProduct, { body: { ...asked, product: product! } }),
     enabled: product !== null,
     placeholderData: (before) => before,
   });

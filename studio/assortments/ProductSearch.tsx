@@ -1,3 +1,4 @@
+import { findProducts } from '../../core/api/catalogue.ts';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useStudio } from '../studioContext.tsx';
@@ -19,10 +20,7 @@ export function ProductSearch({
   const [words, setWords] = useState('');
   const found = useQuery({
     queryKey: ['product search', words],
-    queryFn: () =>
-      client.get<{ products: { id: number; title: string }[] }>(
-        `/api/products?words=${encodeURIComponent(words)}`,
-      ),
+    queryFn: () => client.ask(findProducts, { query: { words } }),
     enabled: words.trim() !== '',
     placeholderData: (before) => before,
   });

@@ -1,3 +1,4 @@
+import type { RuleCounts } from '../../core/api/assortments.ts';
 import { GripVertical, X } from 'lucide-react';
 import {
   Button,
@@ -146,13 +147,6 @@ const keyOf = (path: Path) => path.join('.');
 const pathOf = (key: string): Path => key.split('.').map(Number);
 
 const joinWords = { all: 'all of these', any: 'any of these', none: 'none of these' } as const;
-
-export interface RuleCounts {
-  all: number;
-  remains: number;
-  inStock: number;
-  parts: { path: number[]; count: number }[];
-}
 
 export interface RuleEditorProps {
   rule: Group;

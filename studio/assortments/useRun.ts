@@ -1,10 +1,11 @@
+import { readItems, type SeenBy } from '../../core/api/assortments.ts';
+import type { SentOf } from '../../core/api/contract.ts';
 import { useInfiniteQuery } from '@tanstack/react-query';
 import { useDeferredValue, useMemo } from 'react';
 import type { Assortment } from '../../core/assortment/assortment.ts';
 import type { ProductAssortment } from '../../core/assortment/products.ts';
 import type { Item } from '../../core/card/item.ts';
 import type { ItemsAnswer } from '../../core/view/view.ts';
-import type { SeenBy } from '../api/items.ts';
 import { useStudio } from '../studioContext.tsx';
 import { useSettled } from '../ui/useSettled.ts';
 
@@ -42,10 +43,12 @@ export function useRun(
   const { data, error, refetch, hasNextPage, isFetchingNextPage, fetchNextPage } = useInfiniteQuery({
     queryKey: ['run', key],
     queryFn: ({ pageParam }) =>
-      client.post<ItemsAnswer>('/api/items', {
-        ...(JSON.parse(key) as object),
-        start: pageParam,
-        count: LOT,
+      client.ask(readItems, {
+        body: {
+          ...(JSON.parse(key) as Omit<SentOf<typeof readItems>, 'start' | 'count'>),
+          start: pageParam,
+          count: LOT,
+        },
       }),
     initialPageParam: 0,
     getNextPageParam: (last: ItemsAnswer) => (last.start + LOT < last.total ? last.start + LOT : undefined),

@@ -1,5 +1,6 @@
 import { useStore } from 'zustand';
-import { nobody, type SeenBy } from '../api/items.ts';
+import type { SeenBy } from '../../core/api/assortments.ts';
+import { nobody } from '../api/items.ts';
 import { lookedAtBy } from '../seenBy/shopper.ts';
 import { useStudio } from '../studioContext.tsx';
 

@@ -1,5 +1,6 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { specimenShelf, specimenStored } from '../../core/specimen/specimen.ts';
+import { FORMAT } from '../../core/plan/formats/format.ts';
 import { writtenDocument } from '../../core/plan/reading.ts';
 import { apply, type Command } from '../../core/plan/commands.ts';
 import { documentKeys, documentOf } from '../../core/plan/documents.ts';
@@ -72,14 +73,15 @@ describe('undo and redo', () => {
 
 describe('saving by itself', () => {
   const saves = (answer: (documents: { key: string; version: number }[]) => unknown) => {
-    const post = vi.fn(async (_: string, body: unknown) =>
+    const ask = vi.fn(async (_: unknown, { body }: { body: unknown }) =>
       answer((body as { documents: { key: string; version: number }[] }).documents),
     );
-    return { post: post as never, calls: post };
+    return { ask: ask as never, calls: ask };
   };
   const accept = (documents: { key: string; version: number }[]) => ({
     versions: Object.fromEntries(documents.map(({ key, version }) => [key, version + 1])),
     savedAt: '2026-11-24T14:02:00.000Z',
+    format: FORMAT,
   });
 
   it('sends what changed within a second, and only that', async () => {
@@ -92,7 +94,7 @@ describe('saving by itself', () => {
     await vi.advanceTimersByTimeAsync(400);
     expect(client.calls.mock.calls.length).toBeGreaterThan(1);
     expect(
-      client.calls.mock.calls.flatMap(([, body]) =>
+      client.calls.mock.calls.flatMap(([, { body }]) =>
         (body as { documents: { key: string }[] }).documents.map(({ key }) => key),
       ),
     ).toEqual(client.calls.mock.calls.map(() => 'shelf:a'));
@@ -141,8 +143,11 @@ describe('saving by itself', () => {
     });
   };
   const sentLast = (client: { calls: { mock: { lastCall?: unknown[] } } }) =>
-    (client.calls.mock.lastCall![1] as { documents: { key: string; version: number; body: StoredShelf }[] })
-      .documents;
+    (
+      client.calls.mock.lastCall![1] as {
+        body: { documents: { key: string; version: number; body: StoredShelf }[] };
+      }
+    ).body.documents;
 
   it('puts what somebody else saved and what was changed here together, without asking', async () => {
     const client = staleOnce(apply(plan, { ...across('a', 7), band: 'wide' } as Command));

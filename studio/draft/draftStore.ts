@@ -1,4 +1,5 @@
 import { createStore, type StoreApi } from 'zustand/vanilla';
+import type { StoredDocument } from '../../core/api/draft.ts';
 import { merge, type Conflict } from '../../core/merge/merge.ts';
 import { apply, type Command } from '../../core/plan/commands.ts';
 import {
@@ -13,16 +14,6 @@ import { withKept, writtenDocument, type Unreadable } from '../../core/plan/read
 import { same } from '../../core/settings/same.ts';
 import { completePlan, type StoredPlan } from '../../core/plan/storedPlan.ts';
 import type { UnsentDocument } from './kept/unsent.ts';
-
-/** A document as the server keeps it. */
-export interface StoredDocument {
-  key: DocumentKey;
-  version: number;
-  /** Of whatever format; null once it was removed. */
-  body: unknown;
-  savedAt: string | null;
-  savedBy: string | null;
-}
 
 /** A document that differs from what the server has. */
 export interface Unsaved {

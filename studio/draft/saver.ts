@@ -1,7 +1,8 @@
+import { saveDraft, type StoredDocument } from '../../core/api/draft.ts';
 import { FORMAT } from '../../core/plan/formats/format.ts';
 import { writtenDocument } from '../../core/plan/reading.ts';
 import { Away, Refusal, type Client } from '../api/client.ts';
-import type { Draft, StoredDocument, Unsaved } from './draftStore.ts';
+import type { Draft, Unsaved } from './draftStore.ts';
 import type { Keep } from './kept/keep.ts';
 
 /** A change is sent this long after it, so that a run of presses is one request; well within a second. */
@@ -9,13 +10,6 @@ const WAIT_MS = 350;
 /** A change is kept in the browser this long after it: what a tab that is killed may lose. */
 const KEEP_MS = 60;
 const AGAIN_MS = 2_000;
-
-interface SavedAnswer {
-  versions: Record<string, number>;
-  savedAt: string;
-  /** What the server writes. Higher than our own once it was updated. */
-  format?: number;
-}
 
 /** Documents as they leave the studio: with their format. */
 const written = (documents: readonly Unsaved[]) => ({
@@ -28,7 +22,7 @@ const written = (documents: readonly Unsaved[]) => ({
  */
 export function startSaving(
   draft: Draft,
-  client: Pick<Client, 'post'>,
+  client: Pick<Client, 'ask'>,
   keep: Pick<Keep, 'write'>,
 ): { stop(): void; now(): Promise<void>; keepNow(): Promise<void> } {
   let timer: ReturnType<typeof setTimeout> | undefined;
@@ -52,9 +46,9 @@ export function startSaving(
     if (documents.length === 0) return draft.setSaving({ state: 'saved' });
     draft.setSaving({ state: 'saving' });
     try {
-      const answer = await client.post<SavedAnswer>('/api/draft', written(documents));
+      const answer = await client.ask(saveDraft, { body: written(documents) });
       draft.saved(answer.versions, documents, answer.savedAt);
-      if ((answer.format ?? FORMAT) > FORMAT) draft.setSaving({ state: 'updated' });
+      if (answer.format > FORMAT) draft.setSaving({ state: 'updated' });
       else if (draft.unsaved().length) later(WAIT_MS);
     } catch (error) {
       if (error instanceof Away) {

@@ -1,3 +1,4 @@
+import { publish as publishContract } from '../../core/api/releases.ts';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { ExternalLink } from 'lucide-react';
 import styled from 'styled-components';
@@ -55,7 +56,7 @@ export function Publish({
       const { saving: now, versions } = draft.getState();
       if (now.state !== 'saved')
         throw new Error('The draft could not be saved first. Try again when it says "Saved".');
-      return client.post<{ release: number }>('/api/releases', { draftVersion: draftVersion(versions) });
+      return client.ask(publishContract, { body: { draftVersion: draftVersion(versions) } });
     },
     onSuccess: () => queries.invalidateQueries({ queryKey: ['live'] }),
   });

@@ -1,3 +1,4 @@
+import { readTitles } from '../../core/api/catalogue.ts';
 import { useEffect } from 'react';
 import { Dialog, DialogTrigger } from 'react-aria-components';
 import styled from 'styled-components';
@@ -29,10 +30,11 @@ export function SeenBy() {
   const { shopper, vocabulary, tree, client, learnTitles } = useStudio();
   const { returning, lookedAt, category, collection, product } = useStore(shopper);
   const names = useNames();
-  const ids = [...lookedAt, ...(product === null ? [] : [product])].join(',');
+  const ids = JSON.stringify([...lookedAt, ...(product === null ? [] : [product])]);
   useEffect(() => {
-    if (ids)
-      void client.get<{ products: { id: number; title: string }[] }>(`/api/products?named=${ids}`).then(
+    const named = JSON.parse(ids) as number[];
+    if (named.length)
+      void client.ask(readTitles, { body: { ids: named } }).then(
         ({ products }) => learnTitles(products),
         () => undefined,
       );

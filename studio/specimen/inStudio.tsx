@@ -5,6 +5,7 @@ import type { ReactNode } from 'react';
 import { MemoryRouter } from 'react-router';
 import { createStore } from 'zustand/vanilla';
 import { specimenStored, specimenTree } from '../../core/specimen/specimen.ts';
+import type { AnyContract } from '../../core/api/contract.ts';
 import { emptyVocabulary } from '../../core/catalogue/vocabulary.ts';
 import type { StoredPlan } from '../../core/plan/storedPlan.ts';
 import type { Unreadable } from '../../core/plan/reading.ts';
@@ -42,19 +43,14 @@ export interface InStudio {
 export function inStudio(children: ReactNode, given: Given = {}): InStudio {
   const { stored = specimenStored([]), unreadable = [], left = [], fault = null, answers = {} } = given;
   const asked: string[] = [];
-  const ask = (method: string) => async (path: string, body?: unknown) => {
-    const question = `${method} ${path.split('?')[0]}`;
+  const ask = async ({ method, path }: AnyContract, sent?: { body?: unknown }) => {
+    const question = `${method} ${path}`;
     asked.push(question);
     const answer = answers[question];
     if (!answer) throw new Refusal('not-found', 404, `Nobody answers ${question}.`, null);
-    return answer(body);
+    return answer(sent?.body);
   };
-  const client = {
-    csrf: 'x',
-    get: ask('GET'),
-    post: ask('POST'),
-    delete: ask('DELETE'),
-  } as unknown as Client;
+  const client = { csrf: 'x', ask } as unknown as Client;
   const queries = new QueryClient({ defaultOptions: { queries: { retry: false } } });
   const draft = makeDraft(stored, {}, null, () => 0, unreadable);
   const keep: SpecimenKeep = {

@@ -76,6 +76,7 @@ export const pictures: AssortmentKind<'pictures'> = {
             label="Put a picture in"
             shown={false}
             placeholder="Put a picture in: type its name"
+            pending={found.isFetching}
             find={() => stored.slice(0, 30).map(({ id, alt }) => ({ id, words: alt || id.slice(0, 8) }))}
             onType={setWords}
             onChoose={(pictureId) => set('assortment.items', [...items, { pictureId, words: '', link: '' }])}

@@ -1,3 +1,4 @@
+import { readCounts, type RuleCounts } from '../../../core/api/assortments.ts';
 import { useQuery } from '@tanstack/react-query';
 import type { ProductAssortment } from '../../../core/assortment/products.ts';
 import { MOST_FALLBACK } from '../../../core/assortment/fallback.ts';
@@ -14,7 +15,7 @@ import { NamedList } from '../../ui/NamedList.tsx';
 import { Pick } from '../../ui/Pick.tsx';
 import { orderControlsOf } from '../orders/index.tsx';
 import { ProductSearch } from '../ProductSearch.tsx';
-import { RuleEditor, type RuleCounts } from '../RuleEditor.tsx';
+import { RuleEditor } from '../RuleEditor.tsx';
 import { useSeenBy } from '../useSeenBy.ts';
 import type { AssortmentKind, AssortmentProps } from './kind.ts';
 
@@ -24,7 +25,7 @@ function useRuleCounts(assortment: ProductAssortment): RuleCounts | undefined {
   const seenBy = useSeenBy();
   return useQuery({
     queryKey: ['rule counts', JSON.stringify({ rule: assortment.rule, seenBy })],
-    queryFn: () => client.post<RuleCounts>('/api/assortments/counts', { assortment, seenBy }),
+    queryFn: () => client.ask(readCounts, { body: { assortment, seenBy } }),
     placeholderData: (before) => before,
     staleTime: 60_000,
   }).data;

@@ -1,0 +1,101 @@
+import type { CategoryFacts, EntryDetail, PictureFacts, ProductDetail } from '../catalogue/facts.ts';
+import type { Vocabulary } from '../catalogue/vocabulary.ts';
+import { array, idSchema, string, type Schema } from '../schema/schema.ts';
+import { contract } from './contract.ts';
+import { shape, told } from './shape.ts';
+
+const list = <T>(most?: number) =>
+  (most === undefined ? array().required() : array().max(most).required()) as unknown as Schema<T[]>;
+
+const MOST_FOUND = 60;
+const words = string().max(200).default('') as unknown as Schema<string>;
+
+export const readCategories = contract({
+  method: 'GET',
+  path: '/api/categories',
+  who: 'signedIn',
+  answer: shape<{ categories: CategoryFacts[] }>({ categories: list() }),
+});
+
+/** What rules can be made of. */
+export const readVocabulary = contract({
+  method: 'GET',
+  path: '/api/vocabulary',
+  who: 'signedIn',
+  answer: shape<Vocabulary>({
+    brands: list(),
+    tags: list(),
+    collections: list(),
+    entries: list(),
+    fields: list(),
+    options: list(),
+  }),
+});
+
+export interface NamedProduct {
+  id: number;
+  title: string;
+}
+
+const named = shape<{ products: NamedProduct[] }>({ products: list() });
+
+/** Products whose titles have these words. */
+export const findProducts = contract({
+  method: 'GET',
+  path: '/api/products',
+  who: 'signedIn',
+  query: shape<{ words: string }>({ words }),
+  answer: named,
+});
+
+/** Titles of products by their ids; those that are gone are missing. */
+export const readTitles = contract({
+  method: 'POST',
+  path: '/api/titles',
+  who: 'signedIn',
+  body: shape<{ ids: readonly number[] }>({
+    ids: array(idSchema).max(20_000).required() as unknown as Schema<readonly number[]>,
+  }),
+  answer: named,
+});
+
+/** Pictures whose names have these words. */
+export const findPictures = contract({
+  method: 'GET',
+  path: '/api/pictures',
+  who: 'signedIn',
+  query: shape<{ words: string }>({ words }),
+  answer: shape<{ pictures: PictureFacts[] }>({ pictures: list(MOST_FOUND) }),
+});
+
+/** Pictures by their ids; those that are gone are missing. */
+export const readPictures = contract({
+  method: 'POST',
+  path: '/api/pictures/named',
+  who: 'signedIn',
+  body: shape<{ ids: readonly string[] }>({
+    ids: array(string().max(64).required()).max(200).required() as unknown as Schema<readonly string[]>,
+  }),
+  answer: shape<{ pictures: PictureFacts[] }>({ pictures: list() }),
+});
+
+/** A product to show a product page with: the one with this id, or an example where none is named. */
+export const specimenProduct = contract({
+  method: 'GET',
+  path: '/api/specimen',
+  who: 'signedIn',
+  query: shape<{ id: string }>({
+    id: string()
+      .matches(/^\d{0,10}$/)
+      .default('') as unknown as Schema<string>,
+  }),
+  answer: shape<{ product: ProductDetail | null }>({ product: told() }),
+});
+
+/** An entry to show an entry's page with. */
+export const specimenEntry = contract({
+  method: 'GET',
+  path: '/api/specimen/entry',
+  who: 'signedIn',
+  answer: shape<{ entry: EntryDetail | null }>({ entry: told() }),
+});

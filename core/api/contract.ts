@@ -1,0 +1,33 @@
+import type { Schema } from '../schema/schema.ts';
+
+/** Who may ask: anybody at all, whoever has signed in, or those of them who may publish. */
+export type Who = 'anybody' | 'signedIn' | 'publishers';
+
+/** What one route takes and gives. Server and studio both go by it, so that it is written once. */
+export interface Contract<Sent, Asked, Answer> {
+  method: 'GET' | 'POST' | 'DELETE';
+  path: `/api/${string}`;
+  who: Who;
+  /** What is sent; null where nothing is. */
+  body: Schema<Sent> | null;
+  /** Parameters of the address; null where there are none. */
+  query: Schema<Asked> | null;
+  answer: Schema<Answer>;
+  /** Code of the fault that says what is wrong with the body, where that is more than a bad request. */
+  refusedAs?: 'document-faulty' | 'assortment-faulty';
+  /** Tried so often, it is a guess: limited for each who asks. */
+  guessed?: true;
+}
+
+// Contracts of all sorts in one list.
+// eslint-disable-next-line @typescript-eslint/no-explicit-any
+export type AnyContract = Contract<any, any, any>;
+
+export type SentOf<C> = C extends Contract<infer Sent, infer _A, infer _R> ? Sent : never;
+export type AskedOf<C> = C extends Contract<infer _S, infer Asked, infer _R> ? Asked : never;
+export type AnswerOf<C> = C extends Contract<infer _S, infer _A, infer Answer> ? Answer : never;
+
+export const contract = <Answer, Sent = null, Asked = null>(
+  given: Pick<Contract<Sent, Asked, Answer>, 'method' | 'path' | 'who' | 'answer' | 'refusedAs' | 'guessed'> &
+    Partial<Pick<Contract<Sent, Asked, Answer>, 'body' | 'query'>>,
+): Contract<Sent, Asked, Answer> => ({ body: null, query: null, ...given });

@@ -1,0 +1,241 @@
+import { mkdtemp, rm } from 'node:fs/promises';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import Fastify from 'fastify';
+import fc from 'fast-check';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import type { AnyContract } from '../core/api/contract.ts';
+import { contracts } from '../core/api/index.ts';
+import { string } from '../core/schema/schema.ts';
+import { insertAccount } from './accounts/accountRows.ts';
+import { hashPassword } from './accounts/passwords.ts';
+import { apiScope } from './api.ts';
+import { makeServer, type Server } from './app.ts';
+import { fillSmallStore, OWNER, testDatabase, type TestDatabase } from './specimen/database.ts';
+import { signedIn, type SignedInClient } from './specimen/signedIn.ts';
+
+const ARRANGER = { email: 'ash@specimen.example', password: 'slate and sand' };
+
+let database: TestDatabase;
+let server: Server;
+let owner: SignedInClient;
+let arranger: SignedInClient;
+let folder: string;
+
+beforeAll(async () => {
+  database = await testDatabase();
+  await fillSmallStore(database.pool, Date.now());
+  await insertAccount(database.pool, {
+    email: ARRANGER.email,
+    name: 'Ash',
+    role: 'arranger',
+    passwordHash: await hashPassword(ARRANGER.password),
+  });
+  folder = await mkdtemp(join(tmpdir(), 'pictures-'));
+  server = await makeServer({ databaseUrl: database.url, picturesFolder: folder, signInTries: 100_000 });
+  [owner, arranger] = [await signedIn(server), await signedIn(server, ARRANGER)];
+});
+
+afterAll(async () => {
+  await server.stop();
+  await database.drop();
+  await rm(folder, { recursive: true, force: true });
+});
+
+const nobody = { category: null, collection: null, product: null, lookedAt: [] };
+const question = { assortment: { of: 'products' }, fallbacks: [], without: [], seenBy: nobody };
+/** A good question for each contract; a new one has to be added here, or a test below fails. */
+const good: Record<string, () => Promise<{ body?: unknown; query?: string }>> = {
+  'GET /api/session': async () => ({}),
+  'POST /api/session': async () => ({ body: OWNER }),
+  'GET /api/draft': async () => ({}),
+  'POST /api/draft': async () => ({
+    body: { documents: [{ key: 'shelf:new', version: 0, body: { format: 5, id: 'new', name: 'New' } }] },
+  }),
+  'GET /api/live': async () => ({}),
+  'POST /api/releases': async () => {
+    const read = await owner.ask('GET', '/api/draft');
+    const { documents } = read.json<{ documents: { key: string; version: number; body: object }[] }>();
+    const { key, version, body } = documents.find((one) => one.key === 'page:home')!;
+    await owner.ask('POST', '/api/draft', {
+      documents: [{ key, version, body: { ...body, name: `Home ${version}` } }],
+    });
+    return { body: { draftVersion: documents.reduce((sum, one) => sum + one.version, 1) } };
+  },
+  'POST /api/items': async () => ({ body: { ...question, start: 0, count: 12 } }),
+  'POST /api/assortments/counts': async () => ({
+    body: { assortment: question.assortment, seenBy: nobody },
+  }),
+  'POST /api/assortments/explain': async () => ({ body: { ...question, product: 1 } }),
+  'GET /api/categories': async () => ({}),
+  'GET /api/vocabulary': async () => ({}),
+  'GET /api/products': async () => ({ query: 'words=piece' }),
+  'POST /api/titles': async () => ({ body: { ids: [1, 2] } }),
+  'GET /api/pictures': async () => ({ query: 'words=' }),
+  'POST /api/pictures/named': async () => ({ body: { ids: ['a'.repeat(64)] } }),
+  'GET /api/specimen': async () => ({ query: 'id=3' }),
+  'GET /api/specimen/entry': async () => ({}),
+  'DELETE /api/session': async () => ({}),
+};
+
+/** The first owner of a store is made once, before anybody can ask anything else; its own test is with accounts. */
+const others = contracts.filter(({ path }) => path !== '/api/owner');
+const nameOf = ({ method, path }: AnyContract) => `${method} ${path}`;
+const named = others.map((one) => [nameOf(one), one] as const);
+const closed = named.filter(([, { who }]) => who !== 'anybody');
+
+async function askWell(contract: AnyContract, client: SignedInClient) {
+  const { body, query } = await good[nameOf(contract)]!();
+  return client.ask(contract.method, query ? `${contract.path}?${query}` : contract.path, body);
+}
+
+describe('every contract', () => {
+  it('is listed once and has a question here', () => {
+    const all = contracts.map(nameOf);
+    expect(new Set(all).size).toBe(all.length);
+    expect(Object.keys(good).sort()).toEqual(named.map(([name]) => name).sort());
+  });
+
+  it.each(closed)(
+    '%s is refused to whoever has not signed in, and kept by nobody',
+    async (_, { method, path }) => {
+      // A body that no schema takes: who asks is known before it is read.
+      const answer = await server.app.inject({
+        method,
+        url: path,
+        ...(method === 'POST' && { payload: '{' }),
+      });
+      expect(answer.statusCode).toBe(401);
+      expect(answer.json()).toMatchObject({ code: 'sign-in-needed' });
+      expect(answer.headers).toMatchObject({
+        'cache-control': 'no-store',
+        'x-content-type-options': 'nosniff',
+      });
+    },
+  );
+
+  it.each(closed.filter(([, { method }]) => method !== 'GET'))(
+    '%s is refused where it does not come from the studio',
+    async (_, { method, path }) => {
+      for (const token of [undefined, 'x', `${owner.csrf}x`, 'ü'.repeat(owner.csrf.length)]) {
+        const answer = await server.app.inject({
+          method,
+          url: path,
+          headers: { cookie: owner.cookie, ...(token && { 'x-csrf-token': token }) },
+        });
+        expect(answer.statusCode).toBe(403);
+        expect(answer.json()).toMatchObject({ code: 'csrf-missing' });
+      }
+    },
+  );
+
+  it('that is for those who may publish is refused to others who have signed in', async () => {
+    const forPublishers = others.filter(({ who }) => who === 'publishers');
+    expect(forPublishers.map(nameOf)).toEqual(['POST /api/releases']);
+    for (const one of forPublishers) {
+      const answer = await askWell(one, arranger);
+      expect(answer.statusCode).toBe(403);
+      expect(answer.json()).toMatchObject({ code: 'publish-not-allowed' });
+    }
+  });
+
+  // Signing out comes last.
+  it.each([...named].sort(([, a], [, b]) => Number(a.method === 'DELETE') - Number(b.method === 'DELETE')))(
+    '%s answers as it says, and is kept by nobody',
+    async (_, contract) => {
+      const answer = await askWell(contract, contract.method === 'DELETE' ? await signedIn(server) : owner);
+      expect(answer.statusCode, answer.body).toBe(200);
+      expect(answer.headers).toMatchObject({
+        'cache-control': 'no-store',
+        'x-content-type-options': 'nosniff',
+      });
+      contract.answer.validateSync(answer.json(), { strict: true });
+    },
+  );
+
+  it.each(named.filter(([, { body }]) => body))(
+    '%s refuses with a sentence whatever it does not take',
+    async (_, contract) => {
+      const { body } = (await good[nameOf(contract)]!()) as { body: Record<string, unknown> };
+      const anything = fc.oneof(
+        fc.jsonValue({ maxDepth: 3 }),
+        fc.constantFrom<unknown>(null, [], {}, [null], '\u0000', -1, 1e300, 'x'.repeat(10_000)),
+      );
+      const changed = fc.oneof(
+        anything,
+        // One thing of a good question is missing, another, or too much.
+        fc
+          .tuple(fc.constantFrom(...Object.keys(body)), anything)
+          .map(([key, value]) => ({ ...body, [key]: value })),
+        fc.constantFrom(...Object.keys(body)).map((key) => {
+          const { [key]: _gone, ...rest } = body;
+          return rest;
+        }),
+        fc.tuple(fc.string({ minLength: 1 }), anything).map(([key, value]) => ({ ...body, [key]: value })),
+      );
+      await fc.assert(
+        fc.asyncProperty(changed, async (sent) => {
+          const answer = await owner.ask(contract.method, contract.path, JSON.stringify(sent), {
+            headers: { cookie: owner.cookie, 'x-csrf-token': owner.csrf, 'content-type': 'application/json' },
+          });
+          expect(answer.statusCode, answer.body).toBeLessThan(500);
+          if (answer.statusCode >= 400) {
+            const { code, message } = answer.json<{ code: string; message: string }>();
+            expect(code).toMatch(/^[a-z-]+$/);
+            expect(message).toMatch(/\.$/);
+          }
+        }),
+        { numRuns: 60 },
+      );
+    },
+  );
+});
+
+describe('what is below /api/', () => {
+  it('is nothing without a contract: unknown addresses lead nowhere, and are kept by nobody', async () => {
+    for (const [method, url] of [
+      ['GET', '/api/nothing'],
+      ['POST', '/api/draft/more'],
+      ['DELETE', '/api/draft'],
+      ['GET', '/api/'],
+    ] as const) {
+      const answer = await owner.ask(method, url);
+      expect(answer.statusCode, url).toBe(404);
+      expect(answer.json()).toMatchObject({ code: 'not-found' });
+      expect(answer.headers).toMatchObject({
+        'cache-control': 'no-store',
+        'x-content-type-options': 'nosniff',
+      });
+    }
+  });
+
+  it('does not start with a route that has no contract, or one that says another than it does', async () => {
+    const start = (routes: Parameters<typeof apiScope>[2], bare = false) => {
+      const app = Fastify();
+      return app
+        .register(
+          async (scope) => {
+            await apiScope(scope, server.parts, routes);
+            if (bare) scope.get('/bare', async () => ({}));
+          },
+          { prefix: '/api' },
+        )
+        .ready();
+    };
+    const open = { ...contracts[0]!, who: 'anybody', answer: string() } as AnyContract;
+    const shut = { ...open, who: 'signedIn' } as AnyContract;
+    await expect(start((api) => api.answerAnybody(open, async () => ''))).resolves.toBeTruthy();
+    await expect(start((api) => api.answer(shut, async () => ''))).resolves.toBeTruthy();
+    await expect(start((api) => api.answer(open, async () => ''))).rejects.toThrow('Anybody may ask');
+    await expect(start((api) => api.answerAnybody(shut, async () => ''))).rejects.toThrow('Not anybody');
+    await expect(start(() => undefined, true)).rejects.toThrow('has no contract');
+  });
+});
+
+describe('titles and pictures by their ids', () => {
+  it('are read however many are asked for', async () => {
+    const ids = Array.from({ length: 2_000 }, (_, i) => i + 1);
+    const { products } = (await owner.ask('POST', '/api/titles', { ids })).json<{ products: object[] }>();
+    expect(products).toHaveLength(40);
+  });
+});

@@ -1,0 +1,95 @@
+import type { FastifyInstance, FastifyReply, FastifyRequest } from 'fastify';
+import type { AnswerOf, AnyContract, AskedOf, SentOf } from '../core/api/contract.ts';
+import type { Session } from './accounts/accountRows.ts';
+import { requireSession } from './accounts/session.ts';
+import { Fault } from './faults.ts';
+import type { Parts } from './parts.ts';
+import { readBody } from './readBody.ts';
+
+declare module 'fastify' {
+  interface FastifyContextConfig {
+    contract?: AnyContract;
+  }
+  interface FastifyRequest {
+    /** Who asks; null on routes that anybody may use. */
+    session: Session | null;
+  }
+}
+
+export interface Ask<C> {
+  body: SentOf<C>;
+  query: AskedOf<C>;
+  request: FastifyRequest;
+  reply: FastifyReply;
+}
+
+type Work<C, More> = (ask: Ask<C> & More) => Promise<AnswerOf<C>>;
+
+/** Answers a contract; the only way to add a route below /api/. */
+export interface Api {
+  /** For those who have signed in. */
+  answer<C extends AnyContract>(contract: C, work: Work<C, { session: Session }>): void;
+  /** For a contract that anybody may use, and says so. */
+  answerAnybody<C extends AnyContract>(contract: C, work: Work<C, unknown>): void;
+}
+
+export const API = '/api';
+
+/**
+ * The scope of all that the studio asks. It refuses by default: a route without a contract does not start, who may ask
+ * is known before anything that was sent is read, and nothing of it is kept by anybody.
+ */
+export async function apiScope(
+  scope: FastifyInstance,
+  parts: Parts,
+  routes: (api: Api) => void,
+): Promise<void> {
+  scope.decorateRequest('session', null);
+  scope.addHook('onRoute', ({ url, config }) => {
+    if (!config?.contract) throw new Error(`The route ${url} has no contract.`);
+  });
+  scope.addHook('onRequest', async (request, reply) => {
+    void reply.headers({ 'cache-control': 'no-store', 'x-content-type-options': 'nosniff' });
+    const { contract } = request.routeOptions.config;
+    if (!contract) throw new Fault('not-found');
+    if (contract.who === 'anybody') return;
+    request.session = await requireSession(request, parts);
+    if (contract.who === 'publishers' && !request.session.account.mayPublish)
+      throw new Fault('publish-not-allowed');
+  });
+  scope.setNotFoundHandler(() => {
+    throw new Fault('not-found');
+  });
+
+  const add = <C extends AnyContract>(
+    contract: C,
+    work: (ask: Ask<C>, session: Session | null) => Promise<AnswerOf<C>>,
+  ) => {
+    const { method, path, body, query, refusedAs, guessed } = contract;
+    const rateLimit = guessed && { max: parts.signInTries, timeWindow: '1 minute' };
+    scope.route({
+      method,
+      url: path.slice(API.length),
+      config: { contract, ...(rateLimit && { rateLimit }) },
+      handler: (request, reply) => {
+        const ask = {
+          body: body && readBody(body, request.body, refusedAs),
+          query: query && readBody(query, query.cast(request.query, { assert: false })),
+          request,
+          reply,
+        } as Ask<C>;
+        return work(ask, request.session);
+      },
+    });
+  };
+  routes({
+    answer: (contract, work) => {
+      if (contract.who === 'anybody') throw new Error(`Anybody may ask ${contract.path}.`);
+      add(contract, (ask, session) => work({ ...ask, session: session! }));
+    },
+    answerAnybody: (contract, work) => {
+      if (contract.who !== 'anybody') throw new Error(`Not anybody may ask ${contract.path}.`);
+      add(contract, work);
+    },
+  });
+}
