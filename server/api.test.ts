@@ -232,6 +232,31 @@ describe('what is below /api/', () => {
   });
 });
 
+describe('what a browser may take an answer for', () => {
+  it('is said on every answer, whatever it is of', async () => {
+    const page = await server.app.inject({ url: '/' });
+    const script = /src="(\/[^"]+\.js)"/.exec(page.body)?.[1];
+    const font = /url\(["']?(\/[^)"']+\.woff2)/.exec(page.body)?.[1];
+    for (const url of [
+      '/',
+      '/nothing',
+      '/%',
+      '/health',
+      '/api/session',
+      '/api/draft',
+      '/studio/frame',
+      '/studio',
+      '/pictures/x/400.webp',
+      '/fragment',
+      ...(script ? [script] : []),
+      ...(font ? [font] : []),
+    ]) {
+      const answer = await server.app.inject({ url });
+      expect(answer.headers['x-content-type-options'], `${url} ${answer.statusCode}`).toBe('nosniff');
+    }
+  });
+});
+
 describe('titles and pictures by their ids', () => {
   it('are read however many are asked for', async () => {
     const ids = Array.from({ length: 2_000 }, (_, i) => i + 1);

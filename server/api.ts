@@ -49,7 +49,7 @@ export async function apiScope(
     if (!config?.contract) throw new Error(`The route ${url} has no contract.`);
   });
   scope.addHook('onRequest', async (request, reply) => {
-    void reply.headers({ 'cache-control': 'no-store', 'x-content-type-options': 'nosniff' });
+    void reply.header('cache-control', 'no-store');
     const { contract } = request.routeOptions.config;
     if (!contract) throw new Fault('not-found');
     if (contract.who === 'anybody') return;

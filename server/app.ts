@@ -45,7 +45,9 @@ export interface Server {
 
 const MOST_BODY_BYTES = 4 * 1024 * 1024;
 const MOST_URL = 4_000;
-const NOT_KEPT = { 'cache-control': 'no-store', 'x-content-type-options': 'nosniff' };
+/** What a browser may take it for is on every answer; pages, which are sent past all hooks, bring it themselves. */
+const NO_SNIFFING = { 'x-content-type-options': 'nosniff' };
+const NOT_KEPT = { 'cache-control': 'no-store', ...NO_SNIFFING };
 
 /** The one place where the server is put together. */
 export async function makeServer(options: ServerOptions): Promise<Server> {
@@ -92,7 +94,8 @@ export async function makeServer(options: ServerOptions): Promise<Server> {
   await app.register(cookie);
   await app.register(rateLimit, { global: false });
 
-  app.addHook('onRequest', async (request) => {
+  app.addHook('onRequest', async (request, reply) => {
+    void reply.headers(NO_SNIFFING);
     if (request.url.length > MOST_URL)
       throw new Fault('bad-request', { message: 'This address is too long.' });
   });

@@ -91,7 +91,6 @@ export function pageRoutes(app: FastifyInstance, parts: Parts): void {
       return reply
         .header('cache-control', 'public, max-age=31536000, immutable')
         .header('vary', 'accept-encoding')
-        .header('x-content-type-options', 'nosniff')
         .type('text/javascript; charset=utf-8')
         .send(encoding === 'br' ? enhance.brotli : encoding ? enhance.gzip : enhance.plain);
     });

@@ -17,7 +17,6 @@ export function pictureRoutes(app: FastifyInstance, parts: Parts): void {
       .header('content-type', 'image/webp')
       .header('cache-control', 'public, max-age=31536000, immutable')
       .header('content-security-policy', "default-src 'none'")
-      .header('x-content-type-options', 'nosniff')
       .send(bytes);
   });
 }

@@ -30,7 +30,6 @@ export async function studioRoutes(app: FastifyInstance): Promise<void> {
   );
   const guarded = {
     'content-security-policy': POLICY,
-    'x-content-type-options': 'nosniff',
     'referrer-policy': 'same-origin',
   };
   app.get('/studio/frame', (_, reply) =>
