@@ -25,6 +25,19 @@ export default tseslint.config(
       eqeqeq: 'error',
     },
   },
+  {
+    // What needs types: promises that nobody waits for, or that are given where none is waited for.
+    files: ['**/*.{ts,tsx}'],
+    languageOptions: { parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname } },
+    rules: {
+      '@typescript-eslint/no-floating-promises': 'error',
+      '@typescript-eslint/no-misused-promises': 'error',
+      '@typescript-eslint/await-thenable': 'error',
+      '@typescript-eslint/no-unnecessary-type-assertion': 'error',
+      '@typescript-eslint/switch-exhaustiveness-check': ['error', { considerDefaultExhaustiveForUnions: true }],
+      '@typescript-eslint/only-throw-error': 'error',
+    },
+  },
   ...Object.entries(layers).map(([layer, allowed]) => ({
     files: [`${layer}/**/*.{ts,tsx}`],
     rules: {
@@ -66,8 +79,7 @@ export default tseslint.config(
   },
   {
     files: ['studio/**/*.tsx', 'studio/**/*.ts', 'storefront/**/*.tsx'],
-    plugins: { 'react-hooks': reactHooks },
-    rules: { 'react-hooks/rules-of-hooks': 'error', 'react-hooks/exhaustive-deps': 'error' },
+    ...reactHooks.configs.flat.recommended,
   },
   { files: ['e2e/store.ts'], rules: { 'no-empty-pattern': 'off' } },
 );

@@ -50,7 +50,7 @@ async function viewOf(store: Store, ids: readonly number[]) {
     'SELECT plan FROM release JOIN live ON live.release_number = release.number',
   );
   const plan = completePlan(readPlan(rows[0].plan).plan);
-  const products = await readProducts(store.pool as never, [...ids], PRODUCT_FACTS);
+  const products = await readProducts(store.pool, [...ids], PRODUCT_FACTS);
   const items = ids.map((id): Item => ({ of: 'products', product: products.get(id) as ProductFacts }));
   const answer = { total: items.length, own: items.length, start: 0, items };
   return viewWith(

@@ -16,7 +16,7 @@ import { makeItems } from './api/items.ts';
 import { makeDraft, type Draft } from './draft/draftStore.ts';
 import { thisBrowser } from './draft/kept/browser.ts';
 import { openKeep, type Keep } from './draft/kept/keep.ts';
-import { startSaving } from './draft/saver.ts';
+import { makeSaver } from './draft/saver.ts';
 import { makeShopper } from './seenBy/shopper.ts';
 import { StudioContext, type Studio } from './studioContext.tsx';
 import { Notice } from './ui/Notice.tsx';
@@ -63,8 +63,6 @@ function openDraft({ documents, keep }: Loaded): Draft {
   if (keep.own.length && draft.takeUp(keep.own).length) void keep.setAside();
   return draft;
 }
-
-const nothingYet = () => Promise.resolve();
 
 interface SignedInProps {
   client: Client;
@@ -122,25 +120,24 @@ function Opened({
   const tree = useMemo(() => categoryTree(loaded.categories), [loaded]);
   const shopper = useMemo(() => makeShopper(), []);
   const { vocabulary, keep } = loaded;
+  const saver = useMemo(() => makeSaver(draft, client, keep), [draft, client, keep]);
   const [titles, setTitles] = useState(() => new Map(loaded.products.map(({ id, title }) => [id, title])));
-  const [{ saveNow, keepNow }, setSaving] = useState({ saveNow: nothingYet, keepNow: nothingYet });
   const learnTitles = useCallback(
     (products: Loaded['products']) =>
       setTitles((known) => new Map([...known, ...products.map(({ id, title }) => [id, title] as const)])),
     [],
   );
   useEffect(() => {
-    const saving = startSaving(draft, client, keep);
-    setSaving({ saveNow: saving.now, keepNow: saving.keepNow });
-    if (draft.unsaved().length) void saving.now();
+    const stop = saver.start();
     // A window that ends keeps what it has not kept yet.
-    const keepAtOnce = () => void saving.keepNow();
+    const keepAtOnce = () => void saver.keepNow();
     window.addEventListener('pagehide', keepAtOnce);
     return () => {
       window.removeEventListener('pagehide', keepAtOnce);
-      saving.stop();
+      stop();
     };
-  }, [draft, client, keep]);
+  }, [saver]);
+  const { now: saveNow, keepNow } = saver;
   const studio = useMemo<Studio>(
     () => ({
       account,

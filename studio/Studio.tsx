@@ -29,7 +29,6 @@ function Session({ client }: { client: Client }) {
       </Notice>
     );
   const now = answer ?? session.data;
-  client.csrf = now.csrf;
   if (!now.account) return <SignIn client={client} newStore={now.newStore ?? false} onSignedIn={setAnswer} />;
   return (
     <SignedIn

@@ -25,7 +25,7 @@ const ids = (most: number) => array(idSchema).max(most).required() as unknown as
 const seenBy = shape<SeenBy>({
   category: string().max(200).nullable().defined(),
   collection: string().max(200).nullable().defined(),
-  product: idSchema.nullable().defined() as unknown as Schema<number | null>,
+  product: idSchema.nullable().defined(),
   lookedAt: ids(200),
 });
 
@@ -61,15 +61,13 @@ export const readItems = contract({
     ...question,
     start: number().integer().min(0).max(10_000_000).required(),
     count: number().integer().min(0).max(MOST_ITEMS).required(),
-    needs: array(string().oneOf(PRODUCT_FACTS).required()).max(20) as unknown as Schema<
-      readonly ProductFact[] | undefined
-    >,
+    needs: array(string().oneOf(PRODUCT_FACTS).required()).max(20),
   }),
   answer: shape<ItemsAnswer>({
     total: number().integer().min(0).required(),
     own: number().integer().min(0).required(),
     start: number().integer().min(0).required(),
-    items: array().required() as unknown as Schema<ItemsAnswer['items']>,
+    items: array().required(),
   }),
 });
 
@@ -98,9 +96,7 @@ export const readCounts = contract({
   body: shape<Pick<Question, 'assortment' | 'seenBy'>>({ assortment, seenBy }),
   answer: shape<RuleCounts>({
     all: count,
-    parts: array(shape<PartCount>({ path: told<Path>(), count })).required() as unknown as Schema<
-      PartCount[]
-    >,
+    parts: array(shape<PartCount>({ path: told<Path>(), count })).required(),
     remains: count,
     inStock: count,
   }),
@@ -123,6 +119,6 @@ export const explainProduct = contract({
   answer: shape<Explained>({
     product: told<ProductFacts>(),
     explanation: told<Explanation>(),
-    gone: array(string().required()).required() as unknown as Schema<string[]>,
+    gone: array(string().required()).required(),
   }),
 });

@@ -54,7 +54,7 @@ export const readTitles = contract({
   path: '/api/titles',
   who: 'signedIn',
   body: shape<{ ids: readonly number[] }>({
-    ids: array(idSchema).max(20_000).required() as unknown as Schema<readonly number[]>,
+    ids: array(idSchema).max(20_000).required(),
   }),
   answer: named,
 });
@@ -74,7 +74,7 @@ export const readPictures = contract({
   path: '/api/pictures/named',
   who: 'signedIn',
   body: shape<{ ids: readonly string[] }>({
-    ids: array(string().max(64).required()).max(200).required() as unknown as Schema<readonly string[]>,
+    ids: array(string().max(64).required()).max(200).required(),
   }),
   answer: shape<{ pictures: PictureFacts[] }>({ pictures: list() }),
 });

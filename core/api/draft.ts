@@ -40,7 +40,7 @@ export const readDraft = contract({
   path: '/api/draft',
   who: 'signedIn',
   answer: shape<{ documents: StoredDocument[]; format: number }>({
-    documents: array(storedDocument).required() as unknown as Schema<StoredDocument[]>,
+    documents: array(storedDocument).required(),
     format,
   }),
 });
@@ -61,7 +61,7 @@ export const saveDraft = contract({
     )
       .min(1)
       .max(200)
-      .required() as unknown as Schema<SentDocument[]>,
+      .required(),
   }),
   answer: shape<{ versions: Record<string, number>; savedAt: string; format: number }>({
     versions: told<Record<string, number>>(),

@@ -1,4 +1,4 @@
-import { array, number, string, type Schema } from '../schema/schema.ts';
+import { array, number, string } from '../schema/schema.ts';
 import { contract } from './contract.ts';
 import { shape, told } from './shape.ts';
 
@@ -27,6 +27,6 @@ export const publish = contract({
   answer: shape<{ release: number; changes: string[] }>({
     release: number().integer().min(1).required(),
     /** Each as a sentence. */
-    changes: array(string().required()).required() as unknown as Schema<string[]>,
+    changes: array(string().required()).required(),
   }),
 });

@@ -45,7 +45,7 @@ export function completeAssortment(stored: StoredAssortment): Assortment {
 
 /** An assortment with nothing set: all of a kind. */
 export const newAssortment = <O extends Of>(of: O): Extract<Assortment, { of: O }> =>
-  completeAssortment({ of } as StoredAssortment) as Extract<Assortment, { of: O }>;
+  completeAssortment({ of }) as Extract<Assortment, { of: O }>;
 
 /** What could not be evaluated in a stored assortment; null where all is well. */
 export function checkAssortment(value: unknown): DocumentFault | null {

@@ -49,7 +49,7 @@ const byHandSchema = object({
 /** What can be set of an assortment of products. */
 export const productSettings = {
   rule: setting(
-    inParts(own<Group>(ruleSchema as Schema, (rule, names) => sayGroup(rule, names) || 'all products')),
+    inParts(own<Group>(ruleSchema, (rule, names) => sayGroup(rule, names) || 'all products')),
     { join: 'all', parts: [] },
     {
       name: 'Which products',

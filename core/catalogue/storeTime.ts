@@ -21,7 +21,7 @@ function partsAt(instant: number, zone: string): Record<string, number> {
 /** Calendar day in the store's time zone, as the number of days since 1970-01-01. */
 export function storeDay(instant: number, zone: string): number {
   const { year, month, day } = partsAt(instant, zone);
-  return Math.floor(Date.UTC(year!, month! - 1, day!) / 86_400_000);
+  return Math.floor(Date.UTC(year!, month! - 1, day) / 86_400_000);
 }
 
 /** A day number as YYYY-MM-DD. */
@@ -34,7 +34,7 @@ export function startOfStoreDay(day: number, zone: string): number {
   let instant = utc;
   for (let i = 0; i < 2; i += 1) {
     const p = partsAt(instant, zone);
-    const shown = Date.UTC(p.year!, p.month! - 1, p.day!, p.hour, p.minute, p.second);
+    const shown = Date.UTC(p.year!, p.month! - 1, p.day, p.hour, p.minute, p.second);
     instant -= shown - utc;
   }
   return instant;

@@ -17,7 +17,7 @@ const start = specimenStored(
     specimenBay('one'),
     specimenBay('two'),
     specimenBay('three'),
-    specimenBay('again', { shelfId: 'one' } as never),
+    specimenBay('again', { shelfId: 'one' }),
     specimenBay('notice', { holds: 'notice', words: 'Hello' } as never),
   ],
 );

@@ -1,6 +1,6 @@
 import { valueAt } from '../bands/varying.ts';
 import type { Bands } from '../bands/bands.ts';
-import { partKind, type PartView } from '../card/parts/index.ts';
+import { partKind } from '../card/parts/index.ts';
 import { bayHeight } from '../view/bayHeight.ts';
 import { shelfMeasure } from '../view/shelfMeasure.ts';
 import { shelvesIn } from '../view/shelvesIn.ts';
@@ -31,7 +31,7 @@ function evenParts({ from, to, bandId }: StepView, { room }: BayView, bands: Ban
 /** The same card with as much to say as a card may have. */
 const fullest = (card: CardView): CardView => ({
   ...card,
-  parts: card.parts.map((view) => ({ ...view, ...partKind(view.part)!.fullest(view) }) as PartView),
+  parts: card.parts.map((view) => ({ ...view, ...partKind(view.part)!.fullest(view) })),
 });
 
 /**

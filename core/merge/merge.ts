@@ -299,7 +299,7 @@ function mergeDocument(key: DocumentKey, sides: Sides, conflicts: Conflict[]): P
     merged = mergeShowing(target, [before, a, b] as never, sides, found);
   else {
     const { tree } = subjectOf(mine, target)!;
-    merged = mergeTree(tree, [before, a, b], collector(target, found), aroundOf(mine)) as PlanDocument;
+    merged = mergeTree(tree, [before, a, b], collector(target, found), aroundOf(mine));
   }
   if (merged && !checkDocument(key, merged)) {
     conflicts.push(...found);

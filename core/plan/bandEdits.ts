@@ -71,7 +71,7 @@ export function editBands(plan: StoredPlan, change: BandChange): StoredPlan {
         own ? kept : new Set(),
         after,
       );
-      const subject = subjectOf(draft as StoredPlan, place.target)!;
+      const subject = subjectOf(draft, place.target)!;
       const values = Object.keys(next).length ? next : undefined;
       if (JSON.stringify(values) !== JSON.stringify(own))
         writePath(subject.document, place.setting.id, values);

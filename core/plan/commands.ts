@@ -128,7 +128,7 @@ function set(plan: StoredPlan, { on, setting, value, band }: Extract<Command, { 
   }
   if (same(now, next)) return plan;
   return changed(plan, (draft) => {
-    const { document } = subjectOf(draft as StoredPlan, on)!;
+    const { document } = subjectOf(draft, on)!;
     const write = () => writeSetting(document, setting, next);
     if ('shelf' in on) withOwnAssortment(document as Mutable<StoredShelf>, write);
     else write();
@@ -159,13 +159,13 @@ export function apply(plan: StoredPlan, command: Command): StoredPlan {
     case 'putOwn':
       return changed(plan, (draft) => {
         for (const { on, setting, values } of command.values) {
-          const subject = subjectOf(draft as StoredPlan, on);
+          const subject = subjectOf(draft, on);
           if (subject) writePath(subject.document, setting, values && clone(values));
         }
       });
     case 'write':
       return changed(plan, (draft) => {
-        const document = subjectOf(draft as StoredPlan, command.on)?.document;
+        const document = subjectOf(draft, command.on)?.document;
         if (!document) return;
         const write = () => writeSetting(document, command.path, command.value);
         if ('shelf' in command.on) withOwnAssortment(document as Mutable<StoredShelf>, write);
@@ -181,11 +181,11 @@ export function apply(plan: StoredPlan, command: Command): StoredPlan {
     case 'addBay':
       return changed(plan, (draft) => {
         addShelves(draft, command.shelves ?? []);
-        pageOf(draft as StoredPlan, command.page).bays.splice(command.at, 0, clone(command.bay));
+        pageOf(draft, command.page).bays.splice(command.at, 0, clone(command.bay));
       });
     case 'duplicateBay':
       return changed(plan, (draft) => {
-        const page = pageOf(draft as StoredPlan, command.page);
+        const page = pageOf(draft, command.page);
         const at = bayAt(page, command.bay);
         const bay = plan.pages[command.page]!.bays[at]!;
         const copies = new Map(Object.entries(command.ids));
@@ -197,25 +197,25 @@ export function apply(plan: StoredPlan, command: Command): StoredPlan {
       });
     case 'moveBay':
       return changed(plan, (draft) => {
-        const page = pageOf(draft as StoredPlan, command.page);
+        const page = pageOf(draft, command.page);
         const [bay] = page.bays.splice(bayAt(page, command.bay), 1);
         page.bays.splice(command.to, 0, bay!);
       });
     case 'orderBays':
       return changed(plan, (draft) => {
-        const page = pageOf(draft as StoredPlan, command.page);
+        const page = pageOf(draft, command.page);
         page.bays = reordered(page.bays, command.order);
       });
     case 'removeBay':
       return changed(plan, (draft) => {
-        const page = pageOf(draft as StoredPlan, command.page);
+        const page = pageOf(draft, command.page);
         const [bay] = page.bays.splice(bayAt(page, command.bay), 1);
         dropUnused(draft, shelvesOf(bay!));
       });
     case 'putBack':
       return changed(plan, (draft) => {
         const { bay, order } = command;
-        const { bays } = pageOf(draft as StoredPlan, command.page);
+        const { bays } = pageOf(draft, command.page);
         if (bays.some((one) => one.id === bay.id)) return;
         const before = order.slice(0, order.indexOf(bay.id));
         const neighbour = bays.findLastIndex((one) => before.includes(one.id));
@@ -265,7 +265,7 @@ export function apply(plan: StoredPlan, command: Command): StoredPlan {
 }
 
 function swapShelf(draft: PlanDraft, pageId: string, bayId: string, from: string, to: string): void {
-  const page = pageOf(draft as StoredPlan, pageId);
+  const page = pageOf(draft, pageId);
   const at = bayAt(page, bayId);
   page.bays[at] = withShelves(page.bays[at]!, new Map([[from, to]]));
   dropUnused(draft, [from]);

@@ -10,7 +10,7 @@ export const picturesOf = (bay: Bay): readonly string[] => bayKind(bay.holds).pi
 
 /** The same bay with other shelves in the place of some. */
 export const withShelves = <B extends { holds: string }>(bay: B, others: ReadonlyMap<string, string>): B =>
-  isBayKind(bay.holds) ? (bayKind(bay.holds).withShelves(bay as never, others) as unknown as B) : bay;
+  isBayKind(bay.holds) ? bayKind(bay.holds).withShelves(bay as never, others) : bay;
 
 /** What a bay is called in sentences. */
 export const bayName = (bay: Bay, plan: Plan): string => bayKind(bay.holds).named(bay as never, plan);

@@ -20,7 +20,7 @@ export function readRule(kept: unknown): Group | null {
     const read = upgraded('shelf', shelf, { bands: firstBands, house: {} }) as unknown as StoredShelf;
     const assortment = ownAssortment(read);
     const found = assortment.of === 'products' ? (assortment.rule ?? { join: 'all', parts: [] }) : null;
-    return ruleSchema.isValidSync(found, { strict: true }) ? (found as Group) : null;
+    return ruleSchema.isValidSync(found, { strict: true }) ? found : null;
   } catch (error) {
     if (error instanceof UnreadableDocument) return null;
     throw error;

@@ -33,7 +33,7 @@ export function readDocument({ key, body }: KeptDocument, context: UpgradeContex
   const document = named(documentName(key, body), () => upgraded(kind, body, context));
   const fault = checkDocument(key, document);
   if (fault) throw new UnreadableDocument(faultSentence(key, document, fault));
-  return document as unknown as PlanDocument;
+  return document;
 }
 
 /** Says which document it is that cannot be read. */

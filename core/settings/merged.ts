@@ -7,7 +7,7 @@ function join(a: Tree, b: Tree): Tree {
   for (const [key, node] of Object.entries(b)) {
     const there = all[key];
     if (there && (isSetting(there) || isSetting(node))) throw new RangeError(`"${key}" is set down twice.`);
-    all[key] = there ? join(there as Tree, node as Tree) : node;
+    all[key] = there ? join(there, node as Tree) : node;
   }
   return all;
 }

@@ -113,22 +113,21 @@ const make = (
   said: Said<never>,
 ): Setting<never> => ({
   ...said,
-  kind: kind as unknown as ValueKind<unknown>,
+  kind: kind,
   varies,
   byDefault: isDefault(byDefault) ? byDefault : { is: 'value', value: byDefault },
 });
 
 /** A setting with one value. */
 export const setting = <T>(kind: ValueKind<T>, byDefault: NoInfer<T>, said: Said<T>): Setting<T> =>
-  make(kind as ValueKind<never>, byDefault, false, said as Said<never>) as unknown as Setting<T>;
+  make(kind as ValueKind<never>, byDefault, false, said as Said<never>);
 
 /** A setting with a value for each width. */
 export const varying = <T>(
   kind: ValueKind<T>,
   byDefault: NoInfer<T | Default<T>>,
   said: Said<T>,
-): Setting<Varying<T>> =>
-  make(kind as ValueKind<never>, byDefault, true, said as Said<never>) as unknown as Setting<Varying<T>>;
+): Setting<Varying<T>> => make(kind as ValueKind<never>, byDefault, true, said as Said<never>);
 
 /** A setting with its place: what it is on, its line of the spec, and its id, the path of its value. */
 export interface PlacedSetting extends Setting<unknown> {

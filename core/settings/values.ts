@@ -49,7 +49,7 @@ export const yesNo = (): ValueKind<boolean> => ({
 export const choice = <V extends string>(names: Readonly<Record<V, string>>): ValueKind<V> => {
   const values = Object.keys(names) as V[];
   return {
-    schema: string().oneOf(values).required() as unknown as Schema<V>,
+    schema: string().oneOf(values).required(),
     say: (value) => lowered(names[value]),
     control: { is: 'choice', options: values.map((value) => ({ value, name: names[value] })) },
   };

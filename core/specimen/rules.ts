@@ -100,7 +100,7 @@ export const ruleArbitrary: fc.Arbitrary<Group> = fc.letrec<{ group: Group }>((t
   group: fc.record({
     join: fc.constantFrom('all', 'any', 'none'),
     parts: fc.array(fc.oneof({ maxDepth: 2, withCrossShrink: true }, clause, tie('group')), { maxLength: 3 }),
-  }) as fc.Arbitrary<Group>,
+  }),
 })).group;
 
 const orderArbitrary: fc.Arbitrary<Order> = fc

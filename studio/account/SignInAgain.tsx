@@ -29,8 +29,7 @@ export function SignInAgain() {
     event.preventDefault();
     const password = String(new FormData(event.currentTarget).get('password'));
     try {
-      const { csrf } = await client.ask(signIn, { body: { email: account.email, password } });
-      client.csrf = csrf;
+      await client.ask(signIn, { body: { email: account.email, password } });
       await saveNow();
     } catch (error) {
       setFault((error as Error).message);

@@ -1,7 +1,7 @@
 import { findProducts } from '../../core/api/catalogue.ts';
 import { readDraft, saveDraft } from '../../core/api/draft.ts';
 import { readLive } from '../../core/api/releases.ts';
-import { signOut } from '../../core/api/session.ts';
+import { signOut, whoAmI } from '../../core/api/session.ts';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { Away, Client, Refusal } from './client.ts';
 
@@ -21,13 +21,16 @@ describe('asking the server', () => {
   });
 
   it('sends what changes something with its token and as JSON, and reading without', async () => {
-    const fetch = answer(200, {});
+    const fetch = vi.fn(async () => new Response(JSON.stringify({ account: null, csrf: 'token' })));
     const client = asking(fetch);
-    client.csrf = 'token';
+    await client.ask(whoAmI);
+    fetch.mockImplementation(async () => new Response('{}'));
     await client.ask(readDraft);
     await client.ask(saveDraft, { body: { documents: [] } });
     await client.ask(signOut);
-    const [read, write, end] = fetch.mock.calls.map((call) => (call as unknown as [string, RequestInit])[1]);
+    const [, read, write, end] = fetch.mock.calls.map(
+      (call) => (call as unknown as [string, RequestInit])[1],
+    );
     expect(read).toMatchObject({ method: 'GET', headers: {} });
     expect(read!.body).toBeUndefined();
     expect(write).toMatchObject({

@@ -29,7 +29,7 @@ const LIMIT_MS = 15_000;
 
 /** Talks to the server; the only place that does. */
 export class Client {
-  csrf: string | null = null;
+  #csrf: string | null = null;
 
   async #ask<T>(method: string, path: string, body?: unknown): Promise<T> {
     let response: Response;
@@ -39,7 +39,7 @@ export class Client {
         signal: AbortSignal.timeout(LIMIT_MS),
         headers: {
           ...(body === undefined ? {} : { 'content-type': 'application/json' }),
-          ...(this.csrf && method !== 'GET' ? { 'x-csrf-token': this.csrf } : {}),
+          ...(this.#csrf && method !== 'GET' ? { 'x-csrf-token': this.#csrf } : {}),
         },
         ...(body === undefined ? {} : { body: JSON.stringify(body) }),
       });
@@ -47,6 +47,8 @@ export class Client {
       throw new Away('The server cannot be reached.');
     }
     const answer = (await response.json().catch(() => null)) as Record<string, unknown> | null;
+    // An answer about the session brings the token that goes along from then on.
+    if (response.ok && answer && 'csrf' in answer) this.#csrf = answer.csrf as string | null;
     if (response.ok) return answer as T;
     if (response.status >= 502 || !answer || answer.code === 'away')
       throw new Away('The server cannot be reached.');

@@ -12,6 +12,7 @@ import type { SeenBy } from '../../core/api/assortments.ts';
 import { readPictures, specimenEntry, specimenProduct } from '../../core/api/catalogue.ts';
 import { lookedAtBy, type Shopper } from '../seenBy/shopper.ts';
 import { useDraft, useStudio, type Studio } from '../studioContext.tsx';
+import { useNow } from '../useNow.ts';
 
 type Needs = PageKind['needs'];
 
@@ -44,6 +45,7 @@ export function usePageView(page: Page): PageView {
   const plan = useDraft((state) => state.plan);
   const shopper = useStore(studio.shopper);
   const answer = useStore(items, (state) => state.answer);
+  const now = useNow();
   const kind = pageKind(page.kind);
   const pictureIds = page.bays.flatMap((bay) => [...picturesOf(bay)]);
   const named = pictureIds.join(',');
@@ -85,7 +87,7 @@ export function usePageView(page: Page): PageView {
     {
       plan,
       page,
-      now: Date.now(),
+      now,
       tree,
       pictures: (id) => pictures.find((picture) => picture.id === id),
       address: addressOf(pagePath(kind, slug)),

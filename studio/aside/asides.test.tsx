@@ -102,9 +102,9 @@ describe('work that was not saved', () => {
         })),
       ),
     );
-    const names = ['a', 'b'].flatMap((shelf) => [
-      { do: 'set', on: { shelf }, setting: 'name', value: `${shelf} renamed` } as Command,
-      { do: 'set', on: { page: 'home', bay: shelf }, setting: 'heading.words', value: 'New' } as Command,
+    const names = ['a', 'b'].flatMap((shelf): Command[] => [
+      { do: 'set', on: { shelf }, setting: 'name', value: `${shelf} renamed` },
+      { do: 'set', on: { page: 'home', bay: shelf }, setting: 'heading.words', value: 'New' },
     ]);
     inStudio(<Asides />, { stored, left: [leftBy('w1', ...settings, ...names)] });
     const told = within(region('Work that was not saved')!).getByRole('list', { name: 'Changes' });

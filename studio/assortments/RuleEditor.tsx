@@ -1,3 +1,4 @@
+import { createElement } from 'react';
 import type { RuleCounts } from '../../core/api/assortments.ts';
 import { GripVertical, X } from 'lucide-react';
 import {
@@ -295,7 +296,7 @@ export function RuleEditor({ rule, onChange, onOrder, counts, wide }: RuleEditor
 function ClauseSaid({ clause, onChange }: { clause: Clause; onChange(clause: Clause): void }) {
   const names = useNames();
   const kind = clauseKind(clause.is);
-  const Inside = controlsOf(clause);
+  const inside = controlsOf(clause);
   const gone = kind.gone(clause, names);
   const said = (
     <>
@@ -305,7 +306,7 @@ function ClauseSaid({ clause, onChange }: { clause: Clause; onChange(clause: Cla
       {gone.length > 0 && <span className="gone">{capital(gone.join(', '))} is no longer there</span>}
     </>
   );
-  if (!Inside)
+  if (!inside)
     return (
       <span className="said" style={{ cursor: 'default' }}>
         {said}
@@ -315,9 +316,7 @@ function ClauseSaid({ clause, onChange }: { clause: Clause; onChange(clause: Cla
     <DialogTrigger>
       <Button className="said">{said}</Button>
       <PopoverBox placement="bottom start">
-        <Controls aria-label={kind.name}>
-          <Inside clause={clause} onChange={onChange} />
-        </Controls>
+        <Controls aria-label={kind.name}>{createElement(inside, { clause, onChange })}</Controls>
       </PopoverBox>
     </DialogTrigger>
   );

@@ -9,7 +9,7 @@ import type { StoredPlan } from '../../core/plan/storedPlan.ts';
 import { Away, Refusal } from '../api/client.ts';
 import { draftVersion, makeDraft, type Draft } from './draftStore.ts';
 import type { UnsentDocument } from './kept/unsent.ts';
-import { startSaving } from './saver.ts';
+import { makeSaver } from './saver.ts';
 
 const plan = specimenStored([specimenShelf('a'), specimenShelf('b')]);
 const versions = { house: 1, 'page:home': 1, 'shelf:a': 1, 'shelf:b': 1 };
@@ -86,7 +86,7 @@ describe('saving by itself', () => {
 
   it('sends what changed within a second, and only that', async () => {
     const client = saves(accept);
-    startSaving(draft, client, keep);
+    makeSaver(draft, client, keep).start();
     for (let i = 0; i < 12; i += 1) {
       draft.run(across('a', 3 + i));
       await vi.advanceTimersByTimeAsync(80);
@@ -109,7 +109,7 @@ describe('saving by itself', () => {
       if (away) throw new Away('away');
       return accept(documents);
     });
-    startSaving(draft, client, keep);
+    makeSaver(draft, client, keep).start();
     draft.run(across('a', 5));
     await vi.advanceTimersByTimeAsync(500);
     expect(draft.getState().saving.state).toBe('away');
@@ -151,7 +151,7 @@ describe('saving by itself', () => {
 
   it('puts what somebody else saved and what was changed here together, without asking', async () => {
     const client = staleOnce(apply(plan, { ...across('a', 7), band: 'wide' } as Command));
-    startSaving(draft, client, keep);
+    makeSaver(draft, client, keep).start();
     draft.run(across('a', 5));
     await vi.advanceTimersByTimeAsync(1_500);
     expect(sentLast(client)).toMatchObject([
@@ -169,7 +169,7 @@ describe('saving by itself', () => {
 
   it('asks where both changed the same; theirs stays on the server until mine is chosen', async () => {
     const client = staleOnce(apply(plan, across('a', 7)));
-    startSaving(draft, client, keep);
+    makeSaver(draft, client, keep).start();
     draft.run(across('a', 5));
     draft.run(across('b', 6));
     await vi.advanceTimersByTimeAsync(1_500);
@@ -194,7 +194,7 @@ describe('saving by itself', () => {
 
   it('asks no more once both have come to the same', async () => {
     const client = staleOnce(apply(plan, across('a', 7)));
-    startSaving(draft, client, keep);
+    makeSaver(draft, client, keep).start();
     draft.run(across('a', 5));
     await vi.advanceTimersByTimeAsync(1_500);
     expect(draft.getState().conflicts).toHaveLength(1);
@@ -206,7 +206,7 @@ describe('saving by itself', () => {
 
   it('takes theirs, and gives mine back on undo', async () => {
     const client = staleOnce(apply(plan, across('a', 7)));
-    startSaving(draft, client, keep);
+    makeSaver(draft, client, keep).start();
     draft.run(across('a', 5));
     await vi.advanceTimersByTimeAsync(1_500);
     draft.takeTheirs(draft.getState().conflicts[0]!);
@@ -232,11 +232,11 @@ describe('saving by itself', () => {
   });
 
   it('keeps every change in the browser within a quarter of a second, however many follow each other', async () => {
-    startSaving(
+    makeSaver(
       draft,
       saves(() => new Promise(() => undefined)),
       keep,
-    );
+    ).start();
     for (let n = 1; n <= 20; n += 1) {
       draft.run(across('a', (n % 8) + 1));
       await vi.advanceTimersByTimeAsync(50);
@@ -251,7 +251,7 @@ describe('saving by itself', () => {
 
   it('saves no more once the server is newer, keeps what is done, and says so', async () => {
     const client = saves((documents) => ({ ...accept(documents), format: 99 }));
-    startSaving(draft, client, keep);
+    makeSaver(draft, client, keep).start();
     draft.run(across('a', 5));
     await vi.advanceTimersByTimeAsync(500);
     expect(draft.getState().saving).toEqual({ state: 'updated' });
@@ -269,7 +269,7 @@ describe('saving by itself', () => {
         theirs: [{ key: 'shelf:a', version: 9, body: { format: 99, id: 'a' }, savedAt: null, savedBy: null }],
       });
     });
-    startSaving(draft, client, keep);
+    makeSaver(draft, client, keep).start();
     draft.run(across('a', 5));
     await vi.advanceTimersByTimeAsync(5_000);
     expect(client.calls).toHaveBeenCalledTimes(1);
@@ -281,7 +281,7 @@ describe('saving by itself', () => {
     const client = saves(() => {
       throw new Refusal('document-faulty', 422, 'Number of columns: too many', null);
     });
-    startSaving(draft, client, keep);
+    makeSaver(draft, client, keep).start();
     draft.run(across('a', 5));
     await vi.advanceTimersByTimeAsync(500);
     expect(draft.getState().saving).toEqual({ state: 'refused', message: 'Number of columns: too many' });
@@ -344,7 +344,7 @@ describe('a document that cannot be read', () => {
     here.run({ do: 'putDocument', key: 'shelf:b', document: { id: 'b' } as StoredShelf });
     here.run(across('a', 5));
     expect(here.unsaved().map(({ key }) => key)).toEqual(['shelf:a']);
-    here.reset('shelf:b', { id: 'b', name: 'Mugs' } as StoredShelf);
+    here.reset('shelf:b', { id: 'b', name: 'Mugs' });
     expect(here.getState().unreadable).toEqual([]);
     expect(here.unsaved()).toMatchObject([
       { key: 'shelf:a' },

@@ -2,7 +2,7 @@ import { saveDraft, type StoredDocument } from '../../core/api/draft.ts';
 import { FORMAT } from '../../core/plan/formats/format.ts';
 import { writtenDocument } from '../../core/plan/reading.ts';
 import { Away, Refusal, type Client } from '../api/client.ts';
-import type { Draft, Unsaved } from './draftStore.ts';
+import type { Draft, DraftState, Unsaved } from './draftStore.ts';
 import type { Keep } from './kept/keep.ts';
 
 /** A change is sent this long after it, so that a run of presses is one request; well within a second. */
@@ -16,23 +16,28 @@ const written = (documents: readonly Unsaved[]) => ({
   documents: documents.map((one) => ({ ...one, body: one.body && writtenDocument(one.body) })),
 });
 
+export interface Saver {
+  /** Begins, with what is unsaved already; ends by what it returns. */
+  start(): () => void;
+  /** Saves what there is at once. */
+  now(): Promise<void>;
+  /** Keeps what is not saved in the browser at once. */
+  keepNow(): Promise<void>;
+}
+
 /**
  * Saves the draft by itself, one request at a time. Everything that is not on the server is kept in the browser
  * meanwhile; when the server is away it is sent once it is back.
  */
-export function startSaving(
-  draft: Draft,
-  client: Pick<Client, 'ask'>,
-  keep: Pick<Keep, 'write'>,
-): { stop(): void; now(): Promise<void>; keepNow(): Promise<void> } {
+export function makeSaver(draft: Draft, client: Pick<Client, 'ask'>, keep: Pick<Keep, 'write'>): Saver {
   let timer: ReturnType<typeof setTimeout> | undefined;
   let keepTimer: ReturnType<typeof setTimeout> | undefined;
   let running: Promise<void> | null = null;
-  let stopped = false;
+  let stop: (() => void) | null = null;
 
   /** A save that is planned already is not put off by further changes. */
   const later = (ms: number) => {
-    if (!stopped) timer ??= setTimeout(() => void save(), ms);
+    if (stop) timer ??= setTimeout(() => void save(), ms);
   };
 
   const keepNow = (): Promise<void> => {
@@ -72,20 +77,25 @@ export function startSaving(
     return running;
   };
 
-  const unsubscribe = draft.subscribe((state, before) => {
+  const follow = (state: DraftState, before: DraftState) => {
     const { saving } = state;
     const changed = state.draft !== before.draft;
     if (changed || state.stored !== before.stored || state.conflicts !== before.conflicts)
       keepTimer ??= setTimeout(() => void keepNow(), KEEP_MS);
     const waits = saving.state === 'unsaved' || (changed && saving.state === 'refused');
     if (waits && (changed || before.saving.state !== 'unsaved')) later(WAIT_MS);
-  });
+  };
   return {
-    stop() {
-      stopped = true;
-      clearTimeout(timer);
-      unsubscribe();
-      void keepNow();
+    start() {
+      const unsubscribe = draft.subscribe(follow);
+      stop = () => {
+        stop = null;
+        clearTimeout(timer);
+        unsubscribe();
+        void keepNow();
+      };
+      if (draft.unsaved().length) void save();
+      return stop;
     },
     now: save,
     keepNow,

@@ -50,7 +50,7 @@ export function inStudio(children: ReactNode, given: Given = {}): InStudio {
     if (!answer) throw new Refusal('not-found', 404, `Nobody answers ${question}.`, null);
     return answer(sent?.body);
   };
-  const client = { csrf: 'x', ask } as unknown as Client;
+  const client = { ask } as unknown as Client;
   const queries = new QueryClient({ defaultOptions: { queries: { retry: false } } });
   const draft = makeDraft(stored, {}, null, () => 0, unreadable);
   const keep: SpecimenKeep = {

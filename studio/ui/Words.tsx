@@ -1,4 +1,4 @@
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import { Input, Label, TextArea, TextField } from 'react-aria-components';
 import styled from 'styled-components';
 import { t } from './theme.ts';
@@ -36,8 +36,10 @@ const Fault = styled.p`
 
 /** Words that are typed; each letter shows at once. */
 export function Words({ label, value, longest, long, placeholder, fault, onChange }: WordsProps) {
-  const [typed, setTyped] = useState(value);
-  useEffect(() => setTyped(value), [value]);
+  const [{ given, typed }, setState] = useState({ given: value, typed: value });
+  // Changed elsewhere, such as by undo.
+  if (given !== value) setState({ given: value, typed: value });
+  const setTyped = (next: string) => setState((state) => ({ ...state, typed: next }));
   const wrong = fault?.(typed) ?? null;
   const change = (next: string) => {
     setTyped(next);

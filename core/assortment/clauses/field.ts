@@ -45,9 +45,9 @@ export const fieldClause: ClauseKind<FieldClause> = {
   })
     .noUnknown()
     .test('number', 'Only a number can be compared as at least or at most.', (clause) => {
-      const { compare, value } = clause as unknown as FieldClause;
+      const { compare, value } = clause;
       return compare === 'is' || typeof value === 'number';
-    }) as unknown as ClauseKind<FieldClause>['schema'],
+    }),
   atFirst: () => ({ is: 'field', field: 'field', compare: 'is', value: '' }),
   say: (clause, names): Piece[] => {
     const [compare, value] = wanted(clause, names);

@@ -61,7 +61,7 @@ export const clauseKinds: readonly ClauseKind<Clause>[] = [
   relatedClause,
   lookedAtClause,
   namedClause,
-] as unknown as readonly ClauseKind<Clause>[];
+];
 
 export function clauseKind(id: string): ClauseKind<Clause> {
   const kind = clauseKinds.find((one) => one.id === id);

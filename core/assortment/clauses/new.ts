@@ -26,7 +26,7 @@ export const newClause: ClauseKind<NewClause> = {
       .oneOf(['new'] as const)
       .required(),
     days: number().integer().min(1).max(MOST_NEW_DAYS).nullable().defined(),
-  }).noUnknown() as unknown as ClauseKind<NewClause>['schema'],
+  }).noUnknown(),
   atFirst: () => ({ is: 'new', days: null }),
   say: ({ days }) => [
     { text: days === null ? 'new' : `new within ${counted(days, 'day')}`, opens: 'clause' },

@@ -47,7 +47,7 @@ export const priceClause: ClauseKind<PriceClause> = {
         const { least } = parent as PriceClause;
         return most === null || most === undefined || least === null || most >= least;
       }),
-  }).noUnknown() as unknown as ClauseKind<PriceClause>['schema'],
+  }).noUnknown(),
   atFirst: () => ({ is: 'price', least: null, most: 6000 }),
   say: (clause, { currency }) => [
     'costs ',

@@ -18,7 +18,7 @@ export const stockClause: ClauseKind<StockClause> = {
       .required(),
     state: string().oneOf(['in', 'out', 'atMost']).required(),
     most: number().integer().min(1).max(100_000).required(),
-  }).noUnknown() as unknown as ClauseKind<StockClause>['schema'],
+  }).noUnknown(),
   atFirst: () => ({ is: 'stock', state: 'in', most: 3 }),
   say: ({ state, most }) => [
     {

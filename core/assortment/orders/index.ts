@@ -23,7 +23,7 @@ export const orderKinds: readonly OrderKind<Order>[] = [
   lookedAtOrder,
   relatedOrder,
   shuffledOrder,
-] as unknown as readonly OrderKind<Order>[];
+];
 
 export function orderKind(id: string): OrderKind<Order> {
   const kind = orderKinds.find((one) => one.id === id);

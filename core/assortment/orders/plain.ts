@@ -1,4 +1,4 @@
-import { object, string, type Schema } from '../../schema/schema.ts';
+import { object, string } from '../../schema/schema.ts';
 import { paid } from '../clauses/price.ts';
 import type { OrderKind, ProductRecord, World } from '../kinds.ts';
 
@@ -31,7 +31,7 @@ export function plainOrder(
     id,
     name,
     find,
-    schema: object({ by: string().oneOf([id]).required() }).noUnknown() as unknown as Schema<PlainOrder>,
+    schema: object({ by: string().oneOf([id]).required() }).noUnknown(),
     atFirst: () => ({ by: id }),
     say: () => said,
     key: (_, product, world) => key(product, world),

@@ -34,7 +34,7 @@ export const shuffledOrder: OrderKind<ShuffledOrder> = {
       .required(),
     anew: string().oneOf(['daily', 'hourly', 'never']).required(),
     seed: number().integer().min(0).max(1_000_000).required(),
-  }).noUnknown() as unknown as OrderKind<ShuffledOrder>['schema'],
+  }).noUnknown(),
   atFirst: () => ({ by: 'shuffled', anew: 'daily', seed: 1 }),
   say: ({ anew }) => `shuffled ${anewWords[anew]}`,
   key: (order, product, world) => [bytesToHex(md5(utf8ToBytes(shuffleSeed(order, world) + product.id)))],

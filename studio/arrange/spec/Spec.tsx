@@ -12,7 +12,7 @@ import { subjectOf, type Target } from '../../../core/plan/target.ts';
 import { listed, type Piece, type Sentence } from '../../../core/sentence/sentence.ts';
 import { findSettings } from '../../../core/settings/find.ts';
 import type { LineId } from '../../../core/settings/setting.ts';
-import type { Line, LineInput } from '../../../core/spec/line.ts';
+import type { Line } from '../../../core/spec/line.ts';
 import { shelvesIn } from '../../../core/view/shelvesIn.ts';
 import { LineSettings } from '../../settings/LineSettings.tsx';
 import { Stack } from '../../settings/Stack.tsx';
@@ -356,7 +356,7 @@ export function Spec() {
             ) : (
               <div>
                 <SentenceLine
-                  sentence={line.say({ bay: bay as LineInput['bay'], shelf, assortment, names, total })}
+                  sentence={line.say({ bay: bay, shelf, assortment, names, total })}
                   onOpen={(setting) => openLine(line.id, setting)}
                 />
                 {line.id === COUNTED && shelf && assortment && (

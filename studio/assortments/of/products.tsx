@@ -1,3 +1,4 @@
+import { createElement } from 'react';
 import { readCounts, type RuleCounts } from '../../../core/api/assortments.ts';
 import { useQuery } from '@tanstack/react-query';
 import type { ProductAssortment } from '../../../core/assortment/products.ts';
@@ -54,7 +55,7 @@ export function ProductRule({ assortment, on, wide = false }: AssortmentProps<Pr
 export function OrderControls({ assortment, on, wide = false }: AssortmentProps<ProductAssortment>) {
   const set = useSet(on);
   const { order } = assortment;
-  const More = orderControlsOf(order);
+  const more = orderControlsOf(order);
   const inRow = { display: 'flex', flexWrap: 'wrap', gap: 8, alignItems: 'end' } as const;
   return (
     <SettingBox id="assortment.order">
@@ -66,7 +67,7 @@ export function OrderControls({ assortment, on, wide = false }: AssortmentProps<
           options={orderKinds.map((kind) => ({ value: kind.id, words: kind.name }))}
           onChange={(by) => set('assortment.order', orderKind(by).atFirst())}
         />
-        {More && <More order={order} wide={wide} onChange={(next) => set('assortment.order', next)} />}
+        {more && createElement(more, { order, wide, onChange: (next) => set('assortment.order', next) })}
       </div>
     </SettingBox>
   );
