@@ -12,6 +12,26 @@ const layers = {
   bench: ['core', 'storefront', 'studio', 'server', 'demo', 'e2e'],
 };
 
+/** Layouts, bays, parts and labels are known by name in their own files only: everything else asks the kind. */
+const byName = ['BinaryExpression[operator=/^[!=]==$/]', 'SwitchStatement'].flatMap((where) => {
+  const side = where === 'SwitchStatement' ? 'discriminant' : 'left';
+  return ['property.name', 'name'].map((name) => ({
+    selector: `${where}[${side}.${name}=/^(holds|layout|part|label)(Id)?$/]${
+      where === 'SwitchStatement' ? '' : '[right.type="Literal"][right.raw=/^.[a-z]/]'
+    }`,
+    message: 'Ask the kind (layoutKind, bayKind, partKind), not its name.',
+  }));
+});
+const kindsByCall = {
+  selector: 'CallExpression[callee.name=/^(layoutKind|bayKind|partKind)$/][arguments.0.type="Literal"]',
+  message: 'A kind is found by what a document says, not by its name.',
+};
+
+const noNode = {
+  selector: 'ImportDeclaration[source.value=/^node:/]',
+  message: 'The core has no Node in it.',
+};
+
 export default tseslint.config(
   { ignores: ['dist', 'node_modules', '.data', 'test-results'] },
   ...tseslint.configs.recommended,
@@ -34,7 +54,10 @@ export default tseslint.config(
       '@typescript-eslint/no-misused-promises': 'error',
       '@typescript-eslint/await-thenable': 'error',
       '@typescript-eslint/no-unnecessary-type-assertion': 'error',
-      '@typescript-eslint/switch-exhaustiveness-check': ['error', { considerDefaultExhaustiveForUnions: true }],
+      '@typescript-eslint/switch-exhaustiveness-check': [
+        'error',
+        { considerDefaultExhaustiveForUnions: true },
+      ],
       '@typescript-eslint/only-throw-error': 'error',
     },
   },
@@ -71,15 +94,22 @@ export default tseslint.config(
     ignores: ['core/**/*.test.ts'],
     rules: {
       'no-restricted-globals': ['error', 'window', 'document', 'process', 'fetch', 'localStorage'],
-      'no-restricted-syntax': [
-        'error',
-        { selector: 'ImportDeclaration[source.value=/^node:/]', message: 'The core has no Node in it.' },
-      ],
+      'no-restricted-syntax': ['error', noNode],
     },
   },
+  ...['core', '{storefront,studio,server}'].map((layer) => ({
+    files: [`${layer}/**/*.{ts,tsx}`],
+    ignores: [
+      '**/*.test.{ts,tsx}',
+      'core/{layouts,bays,card/parts,label/labels,plan/upgrades,specimen}/*.ts',
+      'storefront/{layouts,bays,parts}/**',
+    ],
+    rules: {
+      'no-restricted-syntax': ['error', ...byName, kindsByCall, ...(layer === 'core' ? [noNode] : [])],
+    },
+  })),
   {
     files: ['studio/**/*.tsx', 'studio/**/*.ts', 'storefront/**/*.tsx'],
     ...reactHooks.configs.flat.recommended,
   },
-  { files: ['e2e/store.ts'], rules: { 'no-empty-pattern': 'off' } },
 );

@@ -10,26 +10,32 @@ import { testShare } from './testShare.ts';
 /** Everything that is tested: types, lint, unit and server tests, and journeys in a browser. */
 const root = fileURLToPath(new URL('..', import.meta.url));
 
-function run(
+/**
+ * Runs one of the packages' commands.
+ * @param alone nothing else runs meanwhile, so that what it prints is shown at once; else it is printed at its end
+ */
+async function npx(
   title: string,
-  command: string,
-  args: string[],
-  env: Record<string, string> = {},
+  [command, ...args]: [string, ...string[]],
+  { env, alone = false }: { env?: Record<string, string>; alone?: boolean } = {},
 ): Promise<boolean> {
-  console.log(`\n── ${title}`);
-  return new Promise((resolve) => {
-    const child = spawn(command, args, {
-      cwd: root,
-      stdio: ['ignore', 'inherit', 'inherit'],
-      env: { ...process.env, FORCE_COLOR: '0', ...env },
-    });
-    child.once('error', () => resolve(false));
-    child.once('exit', (code) => resolve(code === 0));
+  const output = alone ? 'inherit' : 'pipe';
+  if (alone) console.log(`\n── ${title}`);
+  const child = spawn(join(root, 'node_modules', '.bin', command), args, {
+    cwd: root,
+    stdio: ['ignore', output, output],
+    env: { ...process.env, FORCE_COLOR: '0', ...env },
   });
+  const printed: Buffer[] = [];
+  for (const stream of [child.stdout, child.stderr])
+    stream.on('data', (chunk: Buffer) => printed.push(chunk));
+  const good = await new Promise<boolean>((resolve) => {
+    child.once('error', () => resolve(false));
+    child.once('close', (code) => resolve(code === 0));
+  });
+  if (!alone) console.log(`\n── ${title}${good ? '' : ': failed'}\n${Buffer.concat(printed).toString()}`);
+  return good;
 }
-
-const npx = (title: string, args: string[], env?: Record<string, string>) =>
-  run(title, join(root, 'node_modules', '.bin', args[0]!), args.slice(1), env);
 
 interface Counts {
   passed: number;
@@ -61,6 +67,8 @@ async function tellOfFailures(): Promise<void> {
     console.log(`\n── ${file}\n${await readFile(join(results, file), 'utf8')}`);
 }
 
+const LAYERS = ['core', 'storefront', 'studio', 'server', 'demo', 'e2e', 'bench'];
+
 const reports = await mkdtemp(join(tmpdir(), 'wide-shelf-reports-'));
 const all: Counts = { passed: 0, failed: 0 };
 const add = ({ passed, failed }: Counts) => {
@@ -71,30 +79,37 @@ const add = ({ passed, failed }: Counts) => {
 const step = async (passing: Promise<boolean>) =>
   add((await passing) ? { passed: 1, failed: 0 } : { passed: 0, failed: 1 });
 
-await step(npx('Types', ['tsc', '-p', '.']));
-await step(npx('Lint', ['eslint', '.']));
-await step(npx('Format', ['prettier', '--check', '.', '--log-level', 'warn']));
-await step(npx('Unused code', ['knip']));
+/** What looks at the code alone, one after the other. */
+async function looking(): Promise<void> {
+  await step(npx('Types', ['tsc', '-p', '.']));
+  await step(npx('Lint', ['eslint', '.']));
+  await step(npx('Format', ['prettier', '--check', '.', '--log-level', 'warn']));
+  await step(npx('Unused code', ['knip']));
+  await step(npx('Circles of imports', ['depcruise', ...LAYERS]));
+}
 
 const template = await startTemplate(0.35);
-try {
+
+/** Unit, component and server tests. */
+async function unitTests(): Promise<void> {
   const unit = join(reports, 'unit.json');
   const good = await npx(
     'Unit and server tests',
     ['vitest', 'run', '--reporter=default', '--reporter=json', `--outputFile.json=${unit}`],
-    template.env,
+    { env: template.env },
   );
   const counted = await countUnit(unit).catch(() => ({ passed: 0, failed: 1 }));
   add(!good && counted.failed === 0 ? { ...counted, failed: 1 } : counted);
+}
 
-  console.log('\n── Journeys in a browser');
-  await buildStudio(console.log);
-  await template.seed();
+try {
+  await Promise.all([looking(), unitTests()]);
+  await Promise.all([buildStudio(console.log), template.seed()]);
   const journeys = join(reports, 'journeys.json');
   await npx(
-    'Playwright',
+    'Journeys in a browser',
     ['playwright', 'test', '--config', 'e2e/playwright.config.ts', ...process.argv.slice(2)],
-    { ...template.env, WIDE_SHELF_REPORT: journeys },
+    { env: { ...template.env, WIDE_SHELF_REPORT: journeys }, alone: true },
   );
   await tellOfFailures();
   add(await countJourneys(journeys).catch(() => ({ passed: 0, failed: 1 })));

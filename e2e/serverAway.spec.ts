@@ -1,5 +1,7 @@
 import { expect, openLine, saved, signIn, test } from './store.ts';
 
+test.use({ apart: true });
+
 test('a server that is killed in the middle of saving loses nothing that was acknowledged, and the rest is sent later', async ({
   page,
   store,

@@ -1,8 +1,10 @@
-import { spawn, type ChildProcess } from 'node:child_process';
+import { spawn } from 'node:child_process';
 import { randomBytes } from 'node:crypto';
 import { fileURLToPath } from 'node:url';
 import { test as base, expect, type Page } from '@playwright/test';
 import pg from 'pg';
+import { makeServer } from '../server/app.ts';
+import { listen } from '../server/start/listen.ts';
 import { freePort } from '../server/start/postgres.ts';
 
 export const OWNER = { email: 'owner@kelverstone.example', password: 'kiln-and-clay' };
@@ -35,7 +37,55 @@ async function cloneStore(name: string): Promise<void> {
     }
 }
 
-export async function openStore(): Promise<Store & { close(): Promise<void> }> {
+interface Running {
+  /** Ends at once. */
+  kill(): Promise<void>;
+}
+
+/** A server in this process, which has read its code already. */
+async function startHere(databaseUrl: string, port: number): Promise<Running> {
+  const server = await makeServer({
+    databaseUrl,
+    picturesFolder: process.env.TEST_PICTURES!,
+    signInTries: 1000,
+  });
+  await listen(server, '127.0.0.1', port);
+  return { kill: () => server.stop() };
+}
+
+/** A server that can be ended as a power cut would. */
+async function startApart(databaseUrl: string, port: number): Promise<Running> {
+  const server = spawn(process.execPath, ['--import', 'tsx', serve], {
+    env: {
+      ...process.env,
+      DATABASE_URL: databaseUrl,
+      PORT: String(port),
+      PICTURES: process.env.TEST_PICTURES,
+    },
+    stdio: ['ignore', 'ignore', 'inherit'],
+  });
+  for (let i = 0; i < 200; i += 1) {
+    if (
+      await fetch(`http://127.0.0.1:${port}/health`).then(
+        (answer) => answer.ok,
+        () => false,
+      )
+    )
+      return {
+        async kill() {
+          if (server.exitCode !== null) return;
+          const ended = new Promise((resolve) => server.once('exit', resolve));
+          server.kill('SIGKILL');
+          await ended;
+        },
+      };
+    await new Promise((resolve) => setTimeout(resolve, 100));
+  }
+  throw new Error('The server did not answer.');
+}
+
+/** @param apart in a process of its own, so that it can be killed */
+export async function openStore(apart = true): Promise<Store & { close(): Promise<void> }> {
   const name = `journey_${randomBytes(5).toString('hex')}`;
   await cloneStore(name);
   const database = new URL(process.env.TEST_DATABASE_URL!);
@@ -46,35 +96,13 @@ export async function openStore(): Promise<Store & { close(): Promise<void> }> {
   // A connection that is still closing when its database is dropped says so; nobody waits for it any more.
   pool.on('connect', (client) => client.on('error', () => undefined));
   pool.on('error', () => undefined);
-  let server: ChildProcess | null = null;
+  let server: Running | null = null;
   const start = async () => {
-    server = spawn(process.execPath, ['--import', 'tsx', serve], {
-      env: {
-        ...process.env,
-        DATABASE_URL: database.href,
-        PORT: String(port),
-        PICTURES: process.env.TEST_PICTURES,
-      },
-      stdio: ['ignore', 'ignore', 'inherit'],
-    });
-    for (let i = 0; i < 200; i += 1) {
-      if (
-        await fetch(`${url}/health`).then(
-          (answer) => answer.ok,
-          () => false,
-        )
-      )
-        return;
-      await new Promise((resolve) => setTimeout(resolve, 100));
-    }
-    throw new Error('The server did not answer.');
+    server = await (apart ? startApart : startHere)(database.href, port);
   };
   const kill = async () => {
-    const ending = server;
-    if (!ending || ending.exitCode !== null) return;
-    const ended = new Promise((resolve) => ending.once('exit', resolve));
-    ending.kill('SIGKILL');
-    await ended;
+    await server?.kill();
+    server = null;
   };
   await start();
   return {
@@ -90,9 +118,11 @@ export async function openStore(): Promise<Store & { close(): Promise<void> }> {
   };
 }
 
-export const test = base.extend<{ store: Store }>({
-  store: async ({}, use) => {
-    const store = await openStore();
+export const test = base.extend<{ store: Store; apart: boolean }>({
+  /** For journeys that kill the server. */
+  apart: [false, { option: true }],
+  store: async ({ apart }, use) => {
+    const store = await openStore(apart);
     await use(store);
     await store.close();
   },
