@@ -19,7 +19,7 @@ async function npx(
   [command, ...args]: [string, ...string[]],
   { env, alone = false }: { env?: Record<string, string>; alone?: boolean } = {},
 ): Promise<boolean> {
-  const output = alone ? 'inherit' : 'pipe';
+  const output = alone ? ('inherit' as const) : ('pipe' as const);
   if (alone) console.log(`\n── ${title}`);
   const child = spawn(join(root, 'node_modules', '.bin', command), args, {
     cwd: root,
@@ -28,7 +28,7 @@ async function npx(
   });
   const printed: Buffer[] = [];
   for (const stream of [child.stdout, child.stderr])
-    stream.on('data', (chunk: Buffer) => printed.push(chunk));
+    stream?.on('data', (chunk: Buffer) => printed.push(chunk));
   const good = await new Promise<boolean>((resolve) => {
     child.once('error', () => resolve(false));
     child.once('close', (code) => resolve(code === 0));
