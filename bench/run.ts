@@ -5,6 +5,7 @@ import { makeServer } from '../server/app.ts';
 import { buildStudio } from '../server/start/build.ts';
 import { listen } from '../server/start/listen.ts';
 import { addRecorded, assortmentFigures, millionFigures, withRecorded } from './assortments.ts';
+import { documentFigures } from './documents.ts';
 import { table, type Figure } from './figure.ts';
 import { layoutFigures } from './layouts.ts';
 import { homeFigures, serveConstant, servedFigures } from './home.ts';
@@ -58,6 +59,7 @@ async function demoFigures(): Promise<Figure[]> {
 
 try {
   const figures: Figure[] = [];
+  if (wants('documents')) figures.push(...documentFigures());
   if (inBrowser) figures.push(...(await demoFigures()));
   if (wants('assortments')) figures.push(...(await assortmentFigures(template.url)));
   if (wants('million')) figures.push(...(await millionFigures(template.url)));

@@ -69,6 +69,9 @@ async function tellOfFailures(): Promise<void> {
 
 const LAYERS = ['core', 'storefront', 'studio', 'server', 'demo', 'e2e', 'bench'];
 
+const seed = process.env.TEST_SEED || String(Math.floor(Math.random() * 2 ** 31));
+console.log(`Random tests begin with ${seed}; "TEST_SEED=${seed} npm test" tries the very same again.`);
+
 const reports = await mkdtemp(join(tmpdir(), 'wide-shelf-reports-'));
 const all: Counts = { passed: 0, failed: 0 };
 const add = ({ passed, failed }: Counts) => {
@@ -96,7 +99,7 @@ async function unitTests(): Promise<void> {
   const good = await npx(
     'Unit and server tests',
     ['vitest', 'run', '--reporter=default', '--reporter=json', `--outputFile.json=${unit}`],
-    { env: template.env },
+    { env: { ...template.env, TEST_SEED: seed } },
   );
   const counted = await countUnit(unit).catch(() => ({ passed: 0, failed: 1 }));
   add(!good && counted.failed === 0 ? { ...counted, failed: 1 } : counted);

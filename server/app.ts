@@ -82,8 +82,7 @@ export async function makeServer(options: ServerOptions): Promise<Server> {
     routerOptions: { maxParamLength: 300, ignoreTrailingSlash: true },
     // An address that cannot be read leads nowhere, as any other that is not there.
     frameworkErrors: (error, request, reply) => {
-      if (error.code === 'FST_ERR_BAD_URL' && !isApi(request.url))
-        void answerNotFound(request, reply, parts);
+      if (error.code === 'FST_ERR_BAD_URL' && !isApi(request.url)) void answerNotFound(request, reply, parts);
       else {
         const { statusCode, code, message } = new Fault('bad-request', { cause: error });
         void (reply as FastifyReply).code(statusCode).headers(NOT_KEPT).send({ code, message });

@@ -274,7 +274,7 @@ describe('publishing', () => {
     await owner.ask('POST', '/api/draft', {
       documents: [{ key: 'shelf:home', version: shelf.version, body }],
     });
-    expect((await get('/')).body).not.toContain('--across:5');
+    expect((await get('/')).body).not.toContain('repeat(5,minmax(0,1fr))');
     const draftVersion = (await draft()).reduce((sum, row) => sum + row.version, 0);
     expect(
       (await owner.ask('POST', '/api/releases', { draftVersion: draftVersion - 1 })).json(),
@@ -284,7 +284,7 @@ describe('publishing', () => {
       'number of columns now 5, was 2',
     );
     // Whoever looks next sees it, without a wait.
-    expect((await get('/')).body).toContain('--across:5');
+    expect((await get('/')).body).toContain('repeat(5,minmax(0,1fr))');
     expect((await owner.ask('POST', '/api/releases', { draftVersion })).json()).toMatchObject({
       code: 'nothing-to-publish',
     });
@@ -397,16 +397,29 @@ describe('public pages', () => {
   });
 
   it('hold data for machines: the product, and the items of a list', async () => {
-    const { body } = await get('/product/piece-5');
-    const data = JSON.parse(/<script type="application\/ld\+json">(.*?)<\/script>/.exec(body)![1]!) as Record<
-      string,
-      unknown
-    >;
-    expect(data).toMatchObject({
-      '@type': 'Product',
-      name: 'Piece 5',
-      offers: { price: '10.05', priceCurrency: 'GBP' },
-    });
+    const dataOf = async (url: string) =>
+      [...(await get(url)).body.matchAll(/<script type="application\/ld\+json">(.*?)<\/script>/g)].map(
+        ([, json]) => JSON.parse(json!) as Record<string, unknown>,
+      );
+    expect(await dataOf('/product/piece-5')).toContainEqual(
+      expect.objectContaining({
+        '@type': 'Product',
+        name: 'Piece 5',
+        offers: expect.objectContaining({ price: '10.05', priceCurrency: 'GBP' }),
+      }),
+    );
+    // It counts as its cards do, and leads to products that are there.
+    const [list] = await dataOf('/shop?shop.from=4');
+    const items = list!.itemListElement as { position: number; name: string; url: string }[];
+    expect(list).toMatchObject({ '@type': 'ItemList', numberOfItems: 40 });
+    const places = [...(await get('/shop?shop.from=4')).body.matchAll(/data-place="(\d+)"/g)];
+    expect(items.map(({ position }) => position - 1)).toEqual(places.map(([, place]) => Number(place)));
+    expect(items.length).toBeGreaterThan(3);
+    for (const { name, url } of items) {
+      const page = await get(new URL(url).pathname);
+      expect(page.statusCode, url).toBe(200);
+      expect(page.body).toContain(name);
+    }
   });
 
   it('say how the server is', async () => {

@@ -67,7 +67,7 @@ export function shelfCss(shelf: ShelfView, bands: Bands): string {
     const ratio = step.picture.by === 'ratio' ? `--ratio:${Number(step.picture.ratio.toFixed(4))};` : '';
     const across = Math.max(1, Math.floor(step.across));
     const { column, row } = step.gap;
-    const rules = `${scope}{${ratio}--across:${across};--gap-x:${column}px}${scope}>.window>.cards{grid-template-columns:repeat(${across},minmax(0,1fr));gap:${row}px ${column}px}`;
+    const rules = `${ratio ? `${scope}{${ratio}}` : ''}${scope}>.window>.cards{grid-template-columns:repeat(${across},minmax(0,1fr));gap:${row}px ${column}px}`;
     if (rules !== before) css += within(step.from, Infinity, rules);
     before = rules;
     css += within(step.from, step.to, hiddenCards(scope, shelf, step));

@@ -23,9 +23,31 @@ const messageOf = (error: unknown): { path: string; message: string } => {
   return { path: error.path ?? '', message: error.message };
 };
 
+/**
+ * Values that a schema has taken before, as they are or as JSON. Stores say the same few values in hundreds of places
+ * and are read again and again, and a schema takes its time over each.
+ */
+const taken = new WeakMap<object, Set<unknown>>();
+const MOST_TAKEN = 2_000;
+const LONGEST_TAKEN = 1_000;
+
+/** What a value is remembered by; undefined for one that is too long for that. */
+function keyOf(value: unknown): unknown {
+  if (typeof value === 'string') return value.length <= LONGEST_TAKEN ? `"${value}` : undefined;
+  if (typeof value !== 'object' || value === null) return value;
+  const text = JSON.stringify(value);
+  return text.length <= LONGEST_TAKEN ? text : undefined;
+}
+
 function checkValue(setting: Setting<unknown>, value: unknown, path: string): DocumentFault | null {
+  const { schema } = setting.kind;
+  const key = keyOf(value);
+  const before = taken.get(schema);
+  if (key !== undefined && before?.has(key)) return null;
   try {
-    setting.kind.schema.validateSync(value, { strict: true });
+    schema.validateSync(value, { strict: true });
+    if (key !== undefined && !before) taken.set(schema, new Set([key]));
+    else if (key !== undefined && before!.size < MOST_TAKEN) before!.add(key);
     return null;
   } catch (error) {
     const { path: within, message } = messageOf(error);

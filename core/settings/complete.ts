@@ -74,11 +74,31 @@ export function valueOf(setting: Setting<unknown>, stored: unknown, around: Arou
   return isLoose(stored) ? resolved(stored, over as Varying<unknown>, around.bands) : over;
 }
 
-/** A document with every value of the tree in place; what is not of the tree is left to the caller. */
+const untouched = new WeakMap<Around, WeakMap<Tree, object>>();
+
+/** A tree of which nothing is set, as almost everything is: the same object for all that have the same around it. */
+function completeUntouched(tree: Tree, around: Around): object {
+  let ofAround = untouched.get(around);
+  if (!ofAround) untouched.set(around, (ofAround = new WeakMap()));
+  let found = ofAround.get(tree);
+  if (!found) {
+    const values: Record<string, unknown> = {};
+    for (const [key, node] of Object.entries(tree))
+      values[key] = isSetting(node) ? inherited(node, around) : completeUntouched(node, around);
+    ofAround.set(tree, (found = values));
+  }
+  return found;
+}
+
+/**
+ * A document with every value of the tree in place, not to be changed; what is not of the tree is left to the caller.
+ */
 export function complete<T extends Tree>(tree: T, stored: unknown, around: Around): Complete<T> {
-  const values: Record<string, unknown> = {};
+  if (stored === undefined) return completeUntouched(tree, around) as Complete<T>;
   const given = isLoose(stored) ? stored : {};
-  for (const key in tree) {
+  const values: Record<string, unknown> = { ...completeUntouched(tree, around) };
+  for (const key in given) {
+    if (!Object.hasOwn(tree, key)) continue;
     const node = tree[key]!;
     values[key] = isSetting(node) ? valueOf(node, given[key], around) : complete(node, given[key], around);
   }

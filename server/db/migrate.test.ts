@@ -4,12 +4,13 @@ import { fileURLToPath } from 'node:url';
 import { runner } from 'node-pg-migrate';
 import pg from 'pg';
 import { afterEach, describe, expect, it } from 'vitest';
-import { pageKinds } from '../../core/pages/index.ts';
+import { pageKinds, pagePath } from '../../core/pages/index.ts';
 import { FORMAT } from '../../core/plan/formats/format.ts';
 import { readDocuments } from '../../core/plan/reading.ts';
 import { completePlan } from '../../core/plan/storedPlan.ts';
 import { makeServer } from '../app.ts';
 import { readDraft } from '../drafts/draftRows.ts';
+import { fillCatalogue } from '../specimen/database.ts';
 import { makePool } from './pool.ts';
 import { migrate } from './migrate.ts';
 
@@ -110,6 +111,7 @@ describe.each([
 
     const pool = makePool(url);
     const { plan, unreadable } = readDocuments(await readDraft(pool));
+    await fillCatalogue(pool, Date.now());
     await pool.end();
     expect(unreadable).toEqual([]);
     expect(Object.keys(plan.shelves).sort()).toEqual(Object.keys(store.shelves).sort());
@@ -126,11 +128,24 @@ describe.each([
     await expect(client.query(`UPDATE release SET plan = '{}'`)).rejects.toThrow(/never changed/);
 
     const server = await makeServer({ databaseUrl: url, picturesFolder: '/nowhere' });
-    for (const { address } of pageKinds.filter(({ address: { slugged } }) => !slugged)) {
-      const path = `/${address.steps.join('/')}`;
-      const there = Object.hasOwn(store.pages, address.steps[0] ?? 'home');
-      const answer = await server.app.inject({ url: path });
-      expect(answer.statusCode, path).toBe(there ? 200 : 404);
+    for (const kind of pageKinds.filter(({ many }) => !many)) {
+      const slug = await server.parts.storefront.example(kind, Date.now());
+      expect(slug, kind.id).not.toBeNull();
+      const path = pagePath(kind, slug!);
+      const { statusCode, body } = await server.app.inject({ url: path });
+      const page = completePlan(plan).pages[kind.id];
+      expect(statusCode, path).toBe(page ? 200 : 404);
+      if (!page) continue;
+      expect(body).toMatch(/^<!doctype html>.*<\/html>$/is);
+      // Bays are there as they were arranged; one that has nothing to show, and that is hidden, is not.
+      const drawn = [...body.matchAll(/<section class="bay" data-bay="([^"]+)"/g)].map(([, id]) => id!);
+      const arranged = page.bays.map(({ id }) => id);
+      expect(drawn.length, path).toBeGreaterThan(0);
+      expect(drawn).toEqual(arranged.filter((id) => drawn.includes(id)));
+      for (const bay of page.bays.filter(({ holds }) =>
+        ['banner', 'notice', 'product', 'entry'].includes(holds),
+      ))
+        expect(drawn, path).toContain(bay.id);
     }
     const live = (await server.parts.live.get())!;
     expect(live.unreadable).toEqual([]);

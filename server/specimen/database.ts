@@ -67,8 +67,8 @@ export function smallPlan(): StoredPlan {
   };
 }
 
-/** A few products, an owner, a draft and a release. */
-export async function fillSmallStore(pool: Pool, now: number, products = 40): Promise<void> {
+/** Two categories, a collection, a journal entry and a few products. */
+export async function fillCatalogue(pool: Pool, now: number, products = 40): Promise<void> {
   await pool.query(
     `INSERT INTO category (id, parent_id, slug, name) VALUES (1, NULL, 'all', 'All'), (2, 1, 'some', 'Some')`,
   );
@@ -81,6 +81,17 @@ export async function fillSmallStore(pool: Pool, now: number, products = 40): Pr
   await pool.query(
     `INSERT INTO product_category (product_id, category_id) SELECT id, CASE WHEN id % 2 = 0 THEN 2 ELSE 1 END FROM product`,
   );
+  await pool.query(`INSERT INTO collection (id, slug, name) VALUES (1, 'chosen', 'Chosen')`);
+  await pool.query(`INSERT INTO collection_product SELECT 1, id, id FROM product WHERE id <= 6`);
+  await pool.query(
+    `INSERT INTO journal_entry (slug, title, summary, body, published_at) VALUES ('first', 'First', 'In short', 'At length', $1)`,
+    [new Date(now - 86_400_000)],
+  );
+}
+
+/** The same catalogue with an owner, a draft and a release. */
+export async function fillSmallStore(pool: Pool, now: number, products = 40): Promise<void> {
+  await fillCatalogue(pool, now, products);
   await insertAccount(pool, {
     email: OWNER.email,
     name: 'Owner',

@@ -1,7 +1,7 @@
 /** Style sheet that every page of the storefront shares; all measures that an owner sets come from core/css. */
 export const baseCss =
   `
-@property --across{syntax:"*";inherits:false}@property --gap-x{syntax:"*";inherits:false}@property --move-by{syntax:"*";inherits:false}@property --moves{syntax:"*";inherits:false}@property --marks{syntax:"*";inherits:false}
+@property --move-by{syntax:"*";inherits:false}@property --moves{syntax:"*";inherits:false}@property --marks{syntax:"*";inherits:false}
 *,*::before,*::after{box-sizing:border-box}
 html{--screen:100vh;scrollbar-gutter:stable;-webkit-text-size-adjust:100%}
 @supports(height:1svh){html{--screen:100svh}}

@@ -1,0 +1,193 @@
+// @vitest-environment jsdom
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { describe, expect, it } from 'vitest';
+import { checkDocument } from '../../core/plan/checkDocument.ts';
+import { documentKeys, documentOf, withDocument, type PlanDocument } from '../../core/plan/documents.ts';
+import { readPlan } from '../../core/plan/reading.ts';
+import { completePlan, type StoredPlan } from '../../core/plan/storedPlan.ts';
+import { specimenProduct, specimenTree, specimenView } from '../../core/specimen/specimen.ts';
+import type { Item } from '../../core/card/item.ts';
+import type { ProductDetail } from '../../core/catalogue/facts.ts';
+import { viewWith } from '../../core/view/pageView.ts';
+import { htmlPage } from './document.tsx';
+
+const store = (format: number): unknown =>
+  JSON.parse(
+    readFileSync(join(import.meta.dirname, `../../core/plan/formats/stores/format-${format}.json`), 'utf8'),
+  ) as unknown;
+const { plan } = readPlan(store(5));
+
+/** Each would become an element, a rule of style or a script of its own if it were not escaped where it is written. */
+const ATTACKS = [
+  `"'><x-hostile a=1></x-hostile></style></script><x-hostile></x-hostile>}x-hostile{color:red}/*--><x-hostile>`,
+  '</style><x-hostile></x-hostile>',
+  '"><x-hostile></x-hostile>',
+  '}x-hostile{color:red}',
+  '<x-hostile>',
+  '";}*{color:red}"',
+  'javascript:hostile()',
+];
+
+type Json = null | boolean | number | string | Json[] | { [key: string]: Json };
+
+/** The document with a string put into each place where one stands, as far as it is still taken. */
+function attacked(key: Parameters<typeof checkDocument>[0], document: Json, attack: string): [Json, number] {
+  let now = document;
+  let taken = 0;
+  const visit = (way: (string | number)[], value: Json): void => {
+    if (typeof value === 'string') {
+      const next = structuredClone(now);
+      let parent = next as Record<string | number, Json>;
+      for (const step of way.slice(0, -1)) parent = parent[step] as Record<string | number, Json>;
+      parent[way.at(-1)!] = attack;
+      if (checkDocument(key, next)) return;
+      taken += 1;
+      now = next;
+    } else if (Array.isArray(value)) value.forEach((one, i) => visit([...way, i], one));
+    else if (value) for (const [at, one] of Object.entries(value)) visit([...way, at], one);
+  };
+  visit([], document);
+  return [now, taken];
+}
+
+/** Ids and kinds have to stay, or there would be nothing to draw. */
+const NAMES = new Set(['id', 'kind', 'holds', 'shelfId', 'assortmentId']);
+const withNames = (before: Json, after: Json): Json => {
+  if (Array.isArray(before) && Array.isArray(after)) return after.map((one, i) => withNames(before[i]!, one));
+  if (before && after && typeof before === 'object' && typeof after === 'object')
+    return Object.fromEntries(
+      Object.entries(after).map(([key, one]) => [
+        key,
+        NAMES.has(key)
+          ? (before as Record<string, Json>)[key]!
+          : withNames((before as Record<string, Json>)[key] ?? null, one),
+      ]),
+    );
+  return after;
+};
+
+function attackedPlan(attack: string): { stored: StoredPlan; taken: number } {
+  let stored = plan;
+  let total = 0;
+  for (const key of documentKeys(plan)) {
+    const before = JSON.parse(JSON.stringify(documentOf(plan, key))) as Json;
+    const [after, taken] = attacked(key, before, attack);
+    const next = withNames(before, after);
+    expect(checkDocument(key, next), key).toBeNull();
+    total += taken;
+    stored = withDocument(stored, key, next as unknown as PlanDocument);
+  }
+  return { stored, taken: total };
+}
+
+/** The HTML of every page, with goods whose every word is the attack too. */
+function pagesOf(stored: StoredPlan, attack: string): [string, string][] {
+  const complete = completePlan(stored);
+  const product = (id: number) =>
+    specimenProduct(id, {
+      title: attack,
+      shortText: attack,
+      slug: attack,
+      brand: attack,
+    });
+  const detail: ProductDetail = {
+    ...product(1),
+    longText: attack,
+    code: attack,
+    options: [
+      {
+        name: attack,
+        values: [
+          { name: attack, swatch: { by: 'words' }, href: '/product/1', chosen: true, available: true },
+          {
+            name: attack,
+            swatch: { by: 'colour', colour: attack },
+            href: '/',
+            chosen: false,
+            available: true,
+          },
+        ],
+      },
+    ],
+    fields: [{ name: attack, value: attack }],
+    trail: [{ name: attack, slug: attack }],
+  };
+  const items = Array.from({ length: 12 }, (_, i): Item => ({ of: 'products', product: product(i + 1) }));
+  return Object.values(complete.pages).map((page) => {
+    const view = viewWith(
+      {
+        plan: complete,
+        page,
+        now: Date.UTC(2026, 10, 24, 12),
+        tree: specimenTree,
+        pictures: () => undefined,
+        address: { path: `/${encodeURIComponent(attack)}`, from: {} },
+        about: {
+          product: detail,
+          entry: {
+            id: 1,
+            slug: attack,
+            title: attack,
+            summary: attack,
+            body: attack,
+            publishedAt: 0,
+            tags: [attack],
+            picture: null,
+          },
+          category: specimenTree.all[0]!,
+          collection: { id: 1, slug: attack, name: attack },
+        },
+      },
+      ({ start, count }) => ({ total: 12, own: 12, start, items: items.slice(start, start + count) }),
+    );
+    return [page.id, htmlPage(view, 'https://shop.example').html];
+  });
+}
+
+describe('whatever is written into a plan or a catalogue', () => {
+  it.each(ATTACKS)('is words on the page, and nothing of it is markup, style or script: %s', (attack) => {
+    const { stored, taken } = attackedPlan(attack);
+    // Places that take any words at all: names, headings, texts.
+    if (!attack.startsWith('javascript')) expect(taken).toBeGreaterThan(20);
+    for (const [page, html] of pagesOf(stored, attack)) {
+      const read = new DOMParser().parseFromString(html, 'text/html');
+      expect(read.querySelectorAll('x-hostile'), page).toHaveLength(0);
+      expect(read.querySelectorAll('[a]'), page).toHaveLength(0);
+      // One style sheet, no script but data, and the page ends where it should.
+      expect(read.querySelectorAll('style'), page).toHaveLength(1);
+      expect(read.querySelectorAll('script:not([type="application/ld+json"])'), page).toHaveLength(0);
+      expect(read.head.querySelectorAll('title')).toHaveLength(1);
+      const rules = [...read.querySelector('style')!.textContent!.matchAll(/x-hostile|color:red/g)];
+      expect(rules, page).toEqual([]);
+      for (const data of read.querySelectorAll('script'))
+        expect(() => JSON.parse(data.textContent!) as unknown, page).not.toThrow();
+      for (const link of read.querySelectorAll('[href], [src]'))
+        expect(`${link.getAttribute('href') ?? ''}${link.getAttribute('src') ?? ''}`, page).not.toMatch(
+          /^\s*javascript:/i,
+        );
+    }
+  });
+
+  it('is there to be read', () => {
+    const { stored } = attackedPlan('<x-hostile>');
+    const [, html] = pagesOf(stored, '<x-hostile>').find(([page]) => page === 'home')!;
+    const read = new DOMParser().parseFromString(html, 'text/html');
+    expect(read.body.textContent).toContain('<x-hostile>');
+  });
+});
+
+describe('stores of every format', () => {
+  it.each([1, 2, 3, 4, 5])('of format %i: every page is a whole document of one language', (format) => {
+    const complete = completePlan(readPlan(store(format)).plan);
+    for (const page of Object.values(complete.pages)) {
+      const { html, policy } = htmlPage(specimenView(complete, 24, { page }), 'https://shop.example');
+      const read = new DOMParser().parseFromString(html, 'text/html');
+      expect(read.documentElement.lang).toMatch(/^[a-z]{2}/);
+      expect(read.title).not.toBe('');
+      expect(read.querySelectorAll('main')).toHaveLength(1);
+      expect(read.querySelectorAll('h1').length, `${format} ${page.id}`).toBe(1);
+      expect(policy).toContain("default-src 'none'");
+    }
+  });
+});
