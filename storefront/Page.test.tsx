@@ -60,7 +60,7 @@ const anyPage = fc
   });
 
 const named = (one: Element): string =>
-  one.getAttribute('aria-label') ?? (one.textContent!.trim() || (one.querySelector('img')?.alt ?? ''));
+  one.getAttribute('aria-label') ?? (one.textContent.trim() || (one.querySelector('img')?.alt ?? ''));
 
 describe('any page', () => {
   const law = (holds: (body: HTMLElement, view: PageView) => void) =>

@@ -158,10 +158,10 @@ describe('whatever is written into a plan or a catalogue', () => {
       expect(read.querySelectorAll('style'), page).toHaveLength(1);
       expect(read.querySelectorAll('script:not([type="application/ld+json"])'), page).toHaveLength(0);
       expect(read.head.querySelectorAll('title')).toHaveLength(1);
-      const rules = [...read.querySelector('style')!.textContent!.matchAll(/x-hostile|color:red/g)];
+      const rules = [...read.querySelector('style')!.textContent.matchAll(/x-hostile|color:red/g)];
       expect(rules, page).toEqual([]);
       for (const data of read.querySelectorAll('script'))
-        expect(() => JSON.parse(data.textContent!) as unknown, page).not.toThrow();
+        expect(() => JSON.parse(data.textContent) as unknown, page).not.toThrow();
       for (const link of read.querySelectorAll('[href], [src]'))
         expect(`${link.getAttribute('href') ?? ''}${link.getAttribute('src') ?? ''}`, page).not.toMatch(
           /^\s*javascript:/i,
