@@ -3,6 +3,7 @@ import { lazy, Suspense, useEffect, useDeferredValue, useMemo, useState, type Re
 import { Menu, MenuTrigger } from 'react-aria-components';
 import { NavLink } from 'react-router';
 import styled from 'styled-components';
+import { useStore } from 'zustand';
 import { useQuery } from '@tanstack/react-query';
 import { changesBetween } from '../core/change/changesBetween.ts';
 import { withoutTrials } from '../core/plan/places.ts';
@@ -74,7 +75,7 @@ const Bar = styled.header`
 
 /** The bar across the top, and what can be reached from everywhere. */
 export function Shell({ children }: { children: ReactNode }) {
-  const { draft, client, account, signOut } = useStudio();
+  const { draft, client, account, keep, signOut } = useStudio();
   const [stored, past, future] = [
     useDraft((s) => s.draft),
     useDraft((s) => s.past.length),
@@ -83,6 +84,12 @@ export function Shell({ children }: { children: ReactNode }) {
   const names = useNames();
   const live = useQuery(liveQuery(client));
   const signedOut = useDraft(({ saving }) => saving.state === 'signedOut');
+  const fault = useStore(keep.fault);
+  const told = useDraft(
+    ({ conflicts, unreadable, saving }) =>
+      conflicts.length + unreadable.length > 0 || saving.state === 'updated',
+  );
+  const asks = told || fault !== null || keep.left.length > 0;
   const [publishing, setPublishing] = useState(false);
   const [helping, setHelping] = useState(false);
   const released = useMemo(() => live.data && withoutTrials(readPlan(live.data.plan).plan), [live.data]);
@@ -148,7 +155,7 @@ export function Shell({ children }: { children: ReactNode }) {
       <Suspense fallback={null}>
         {publishing && <Publish open changes={changes} onClose={() => setPublishing(false)} />}
         {signedOut && <SignInAgain />}
-        <Asides />
+        {asks && <Asides />}
         {helping && <Shortcuts open onClose={() => setHelping(false)} />}
       </Suspense>
     </Frame>

@@ -1,35 +1,18 @@
 import { readTitles } from '../../core/api/catalogue.ts';
-import { useEffect } from 'react';
-import { Dialog, DialogTrigger } from 'react-aria-components';
-import styled from 'styled-components';
+import { lazy, Suspense, useEffect } from 'react';
+import { DialogTrigger } from 'react-aria-components';
 import { useStore } from 'zustand';
-import { ProductSearch } from '../assortments/ProductSearch.tsx';
-import { useNames, useStudio } from '../studioContext.tsx';
+import { useStudio } from '../studioContext.tsx';
 import { BarButton } from '../ui/Button.tsx';
-import { Choice } from '../ui/Choice.tsx';
-import { NamedList } from '../ui/NamedList.tsx';
-import { Pick, PopoverBox } from '../ui/Pick.tsx';
-import { t } from '../ui/theme.ts';
+import { PopoverBox } from '../ui/Pick.tsx';
 
-const Box = styled(Dialog)`
-  outline: none;
-  padding: 12px 14px;
-  width: 310px;
-  display: flex;
-  flex-direction: column;
-  gap: 12px;
-  p {
-    color: ${t.ink2};
-  }
-`;
-
-const ANY = '(any)';
+/** Fetched once it is opened. */
+const ShopperChoice = lazy(() => import('./ShopperChoice.tsx'));
 
 /** The shopper who is played: what context-bound choices show in the frames follows. */
 export function SeenBy() {
-  const { shopper, vocabulary, tree, client, learnTitles } = useStudio();
-  const { returning, lookedAt, category, collection, product } = useStore(shopper);
-  const names = useNames();
+  const { shopper, client, learnTitles } = useStudio();
+  const { returning, lookedAt, product } = useStore(shopper);
   const ids = JSON.stringify([...lookedAt, ...(product === null ? [] : [product])]);
   useEffect(() => {
     const named = JSON.parse(ids) as number[];
@@ -39,69 +22,15 @@ export function SeenBy() {
         () => undefined,
       );
   }, [ids, client, learnTitles]);
-  const look = (id: number) =>
-    shopper.change({ lookedAt: [id, ...lookedAt.filter((one) => one !== id)].slice(0, 30) });
   return (
     <DialogTrigger>
       <BarButton aria-label={`Seen by: ${returning ? 'returning' : 'new'} shopper`}>
         <span className="word">Seen by:</span> {returning ? 'returning shopper' : 'new shopper'}
       </BarButton>
       <PopoverBox>
-        <Box aria-label="Seen by">
-          <Choice
-            label="The frames show what is seen by"
-            value={returning ? 'returning' : 'new'}
-            options={[
-              { value: 'new', words: 'A new shopper' },
-              { value: 'returning', words: 'A returning one' },
-            ]}
-            onChange={(value) => shopper.change({ returning: value === 'returning' })}
-          />
-          {returning && (
-            <div>
-              <span>Has looked at, the last first</span>
-              <NamedList
-                items={lookedAt.map((id) => ({
-                  id: String(id),
-                  words: names.product(id) ?? `Product ${id}`,
-                }))}
-                onRemove={(id) => shopper.change({ lookedAt: lookedAt.filter((one) => String(one) !== id) })}
-                onMove={(next) => shopper.change({ lookedAt: next.map(Number) })}
-              />
-              <ProductSearch label="Looked at" placeholder="Looks at a product" onChoose={look} />
-            </div>
-          )}
-          <Pick
-            label="A category's page is shown with"
-            value={category === null ? ANY : String(category)}
-            options={[
-              { value: ANY, words: 'The category with most products' },
-              ...tree.all.map(({ id, name }) => ({ value: String(id), words: name })),
-            ]}
-            onChange={(id) => shopper.change({ category: id === ANY ? null : Number(id) })}
-          />
-          <Pick
-            label="A collection's page is shown with"
-            value={collection === null ? ANY : String(collection)}
-            options={[
-              { value: ANY, words: 'The collection with most products' },
-              ...vocabulary.collections.map(({ id, name }) => ({ value: String(id), words: name })),
-            ]}
-            onChange={(id) => shopper.change({ collection: id === ANY ? null : Number(id) })}
-          />
-          <div>
-            <span>
-              A product's page is shown with{' '}
-              {product === null ? 'the newest product' : (names.product(product) ?? 'one that is gone')}
-            </span>
-            <ProductSearch
-              label="Product of the page"
-              placeholder="Type another product"
-              onChoose={(id) => shopper.change({ product: id })}
-            />
-          </div>
-          <p>This changes only what you see here, never the draft.</p>
-        </Box>
+        <Suspense fallback={<p>Opening…</p>}>
+          <ShopperChoice />
+        </Suspense>
       </PopoverBox>
     </DialogTrigger>
   );

@@ -80,7 +80,7 @@ async function change(label: string, { kind }: PlacedSetting, value: unknown): P
         target: { value: '/shop' },
       });
     case 'colour': {
-      const group = within(screen.getByRole('group', { name: label }));
+      const group = within(await screen.findByRole('group', { name: label }));
       return void fireEvent.click(group.getAllByRole('button')[value === null ? 1 : 0]!);
     }
     case 'picture':

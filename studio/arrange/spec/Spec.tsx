@@ -25,7 +25,9 @@ import { useArranging, useShelf, useView } from '../arrangeContext.tsx';
 import { newId } from '../elevation/newId.ts';
 import type { About } from './about.ts';
 import { Count } from './Count.tsx';
-import { PageSpec } from './PageSpec.tsx';
+
+/** Fetched once the page itself is chosen. */
+const PageSpec = lazy(() => import('./PageSpec.tsx').then((module) => ({ default: module.PageSpec })));
 
 /** Fetched once something is to be copied. */
 const CopyLines = lazy(() => import('./CopyLines.tsx').then((module) => ({ default: module.CopyLines })));
@@ -266,7 +268,12 @@ export function Spec() {
     return () => window.removeEventListener('keydown', onKey, true);
   }, []);
 
-  if (!bay) return <PageSpec page={page} about={about[0]!} view={view} />;
+  if (!bay)
+    return (
+      <Suspense fallback={<Panel aria-label="Spec" />}>
+        <PageSpec page={page} about={about[0]!} view={view} />
+      </Suspense>
+    );
   const { spec } = bayKind(bay.holds);
   const drawn = view.bays.find((one) => one.id === bay.id);
   const drawnShelf = (drawn && shelvesIn(drawn).find(({ id }) => id === shelf?.id)) ?? null;

@@ -1,72 +1,21 @@
-import { Dialog, DialogTrigger } from 'react-aria-components';
-import styled from 'styled-components';
-import { useStore } from 'zustand';
-import { nominalOf, type Bands } from '../../../core/bands/bands.ts';
+import { lazy, Suspense } from 'react';
+import { DialogTrigger } from 'react-aria-components';
+import type { Bands } from '../../../core/bands/bands.ts';
 import { Button } from '../../ui/Button.tsx';
-import { Switch } from '../../ui/Switch.tsx';
 import { PopoverBox } from '../../ui/Pick.tsx';
-import { t } from '../../ui/theme.ts';
-import { canTurn, wallChoice } from './stands.ts';
 
-const Sheet = styled(Dialog)`
-  padding: 10px 12px;
-  outline: none;
-  display: grid;
-  grid-template-columns: auto auto;
-  gap: 8px 18px;
-  p {
-    grid-column: 1 / -1;
-    color: ${t.ink2};
-  }
-`;
+/** Fetched once it is opened. */
+const OnTheWallSheet = lazy(() => import('./OnTheWallSheet.tsx'));
 
-const without = (set: ReadonlySet<string>, id: string, is: boolean): ReadonlySet<string> => {
-  const next = new Set(set);
-  if (is) next.add(id);
-  else next.delete(id);
-  return next;
-};
-
-/** Which bands stand on the wall, and which of them on their side. */
+/** Opens the choice of the bands that stand on the wall. */
 export function OnTheWall({ bands }: { bands: Bands }) {
-  const { away, turned, freePx } = useStore(wallChoice);
-  const standing = bands.filter((band) => !away.has(band.id));
   return (
     <DialogTrigger>
       <Button>On the wall</Button>
       <PopoverBox placement="top end">
-        <Sheet aria-label="On the wall">
-          {bands.map((band) => {
-            const { width, height } = nominalOf(bands, band);
-            return (
-              <div key={band.id} style={{ display: 'contents' }}>
-                <Switch
-                  on={!away.has(band.id)}
-                  onChange={(on) => {
-                    if (on || standing.length > 1) wallChoice.setState({ away: without(away, band.id, !on) });
-                  }}
-                >
-                  {band.name}, {width} × {height}
-                </Switch>
-                {canTurn(width) ? (
-                  <Switch
-                    on={turned.has(band.id)}
-                    onChange={(on) => wallChoice.setState({ turned: without(turned, band.id, on) })}
-                  >
-                    Turned sideways
-                  </Switch>
-                ) : (
-                  <span />
-                )}
-              </div>
-            );
-          })}
-          <Switch on={freePx !== null} onChange={(on) => wallChoice.setState({ freePx: on ? 1000 : null })}>
-            A frame of any width
-          </Switch>
-          <span />
-          <p>One band stands on the wall at least.</p>
-        </Sheet>
+        <Suspense fallback={<p>Opening…</p>}>
+          <OnTheWallSheet bands={bands} />
+        </Suspense>
       </PopoverBox>
     </DialogTrigger>
   );

@@ -1,6 +1,11 @@
-import { SlidingNumber } from '../../ui/SlidingNumber.tsx';
+import { lazy } from 'react';
 import { Stepper } from '../../ui/Stepper.tsx';
 import type { Controlled } from '../control.ts';
+
+/** Fetched once something is slid. */
+const SlidingNumber = lazy(() =>
+  import('../../ui/SlidingNumber.tsx').then((module) => ({ default: module.SlidingNumber })),
+);
 
 /** A range of so many px is slid. */
 const WIDE = 2_200;

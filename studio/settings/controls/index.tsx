@@ -2,13 +2,17 @@ import { lazy, Suspense, type ComponentType } from 'react';
 import type { Control, ValueKind } from '../../../core/settings/valueKind.ts';
 import type { ControlProps } from '../control.ts';
 import { ChoiceControl } from './Choice.tsx';
-import { ColourControl } from './Colour.tsx';
 import { LinkControl } from './Link.tsx';
 import { NumberControl } from './Number.tsx';
 import { SwitchControl } from './Switch.tsx';
 import { TextControl } from './Text.tsx';
 
 type Props<K extends Control['is']> = ControlProps<K> & { kind: ValueKind<unknown> };
+
+/** Fetched once a colour is to be chosen. */
+const ColourControl = lazy(() =>
+  import('./Colour.tsx').then((module) => ({ default: module.ColourControl })),
+) as ComponentType<Props<'colour'>>;
 
 /** Fetched once a picture is to be chosen. */
 const PictureControl = lazy(() =>
