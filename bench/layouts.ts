@@ -117,7 +117,7 @@ export async function layoutFigures(browser: Browser, url: string): Promise<Figu
     for (let i = 0; i < 24; i += 1) {
       const up = i % 2 === 0;
       const value = Number(await gap.inputValue()) + (up ? 4 : -4);
-      const done = `${framesOf}.slice(2).every((inner) => getComputedStyle(inner.querySelector('[data-shelf="${shelf}"] .cards')).columnGap === '${value}px')`;
+      const done = `${framesOf}.slice(2).every((inner) => String(inner.querySelector('[data-shelf="${shelf}"] .cards').computedStyleMap().get('column-gap')) === '${value}px')`;
       edits.push(
         await timePress(page, done, () =>
           page

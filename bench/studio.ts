@@ -72,7 +72,7 @@ export async function studioFigures(browser: Browser, url: string): Promise<Figu
   for (let i = 0; i < 60; i += 1) {
     const up = i % 2 === 0;
     const value = Number(await across.inputValue()) + (up ? 1 : -1);
-    const done = `${framesOf}.slice(2).every((inner) => getComputedStyle(inner.querySelector('[data-shelf="new-from-the-kiln"] .cards')).gridTemplateColumns.split(' ').length === ${value})`;
+    const done = `${framesOf}.slice(2).every((inner) => String(inner.querySelector('[data-shelf="new-from-the-kiln"] .cards').computedStyleMap().get('grid-template-columns')).includes('repeat(${value},'))`;
     edits.push(
       await timePress(page, done, () =>
         page.getByRole('button', { name: `Columns on Laptop: ${up ? 'more' : 'fewer'}` }).click(),

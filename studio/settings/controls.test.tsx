@@ -59,7 +59,7 @@ async function change(label: string, { kind }: PlacedSetting, value: unknown): P
     case 'number': {
       const shown = (value as number) / control.scale;
       const next = shown + control.step > control.most ? shown - control.step : shown + control.step;
-      return type(screen.getByRole('textbox', { name: label }), String(Math.round(next * 1e6) / 1e6));
+      return type(await screen.findByRole('textbox', { name: label }), String(Math.round(next * 1e6) / 1e6));
     }
     case 'choice': {
       const other = control.options.find((one) => one.value !== value)!;
