@@ -138,6 +138,8 @@ function Opened({
     };
   }, [saver]);
   const { now: saveNow, keepNow } = saver;
+  // What was done last is kept for whoever did it.
+  const leave = useCallback(() => void keepNow().then(signOut), [keepNow, signOut]);
   const studio = useMemo<Studio>(
     () => ({
       account,
@@ -152,7 +154,7 @@ function Opened({
       saveNow,
       keep,
       keepNow,
-      signOut,
+      signOut: leave,
     }),
     [
       account,
@@ -167,7 +169,7 @@ function Opened({
       saveNow,
       keep,
       keepNow,
-      signOut,
+      leave,
     ],
   );
   return <StudioContext value={studio}>{children}</StudioContext>;

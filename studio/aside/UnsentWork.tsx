@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useDeferredValue, useMemo, useState } from 'react';
 import { changesBetween } from '../../core/change/changesBetween.ts';
 import { counted } from '../../core/sentence/sentence.ts';
 import type { UnsentWork as Work } from '../draft/kept/unsent.ts';
@@ -24,8 +24,12 @@ function Left({ work, onDone }: { work: Work; onDone(): void }) {
   const now = useDraft((state) => state.draft);
   const names = useNames();
   const [sure, setSure] = useState(false);
-  const { plan, conflicts, unreadable } = draft.withUnsent(work.documents);
-  const changes = changesBetween(now, plan, names);
+  // What it would change may be said a moment after an edit was painted.
+  const late = useDeferredValue(now);
+  const { changes, conflicts, unreadable } = useMemo(() => {
+    const { plan, ...rest } = draft.withUnsent(work.documents, late);
+    return { ...rest, changes: changesBetween(late, plan, names) };
+  }, [draft, work, late, names]);
   const more = changes.length - MOST_TOLD;
   const done = async () => {
     await keep.remove(work.window);

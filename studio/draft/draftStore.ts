@@ -76,8 +76,8 @@ export interface Draft extends StoreApi<DraftState> {
   unsaved(): Unsaved[];
   /** The same to be kept outside of this window, what is still to be chosen as it is here. */
   unsent(): UnsentDocument[];
-  /** What the draft would become with work that another window could not send on top. */
-  withUnsent(unsent: readonly UnsentDocument[]): WithUnsent;
+  /** What the draft, or one that it was before, would become with work that another window could not send on top. */
+  withUnsent(unsent: readonly UnsentDocument[], on?: StoredPlan): WithUnsent;
   /** Puts work that another window could not send on top, if all of it can be read; gives what cannot be. */
   takeUp(unsent: readonly UnsentDocument[]): Unreadable[];
   saved(
@@ -215,8 +215,8 @@ export function makeDraft(
           was: written(was, key),
         }));
     },
-    withUnsent(unsent) {
-      return withUnsent(get().draft, unsent);
+    withUnsent(unsent, on = get().draft) {
+      return withUnsent(on, unsent);
     },
     takeUp(unsent) {
       const { draft: before, past, conflicts: known } = get();

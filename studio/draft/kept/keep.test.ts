@@ -165,6 +165,25 @@ describe('what a browser keeps', () => {
 });
 
 describe('a browser that cannot keep', () => {
+  it('windows apart opens and keeps all the same', async () => {
+    const broken = {
+      request: () => Promise.reject(new DOMException('No.', 'SecurityError')),
+      query: () => Promise.reject(new DOMException('No.', 'SecurityError')),
+    } as unknown as NonNullable<Windows['locks']>;
+    const full: Windows['session'] = {
+      getItem: () => null,
+      setItem: () => {
+        throw new DOMException('Full.', 'QuotaExceededError');
+      },
+    };
+    const opened = () =>
+      openKeep('wren@shop.example', { windows: { locks: broken, session: full }, clock: () => 1 });
+    await (await opened()).write([document(5)]);
+    const again = await opened();
+    expect(again.fault.getState()).toBeNull();
+    expect(again.left).toMatchObject([{ documents: [document(5)] }]);
+  });
+
   const failing = (name: string) => () => {
     throw new DOMException('No.', name);
   };

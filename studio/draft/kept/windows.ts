@@ -34,9 +34,16 @@ export async function takeWindow(
   const known = session.getItem(MINE);
   for (const window of [known, newWindow()]) {
     if (!window) continue;
-    const leave = locks ? await hold(locks, lockOf(account, window)) : () => undefined;
+    // A browser that has no locks to give is as one without.
+    const leave = locks
+      ? await hold(locks, lockOf(account, window)).catch(() => () => undefined)
+      : () => undefined;
     if (!leave) continue;
-    session.setItem(MINE, window);
+    try {
+      session.setItem(MINE, window);
+    } catch {
+      // Without room for its name it is another window after a reload, and offered its own work.
+    }
     return { window, leave };
   }
   throw new Error('This window could not be told from the others.');
@@ -47,6 +54,7 @@ export async function livingWindows(
   account: string,
   { locks }: Windows,
 ): Promise<(window: string) => boolean> {
-  const held = new Set(((await locks?.query())?.held ?? []).map(({ name }) => name));
+  const state = await locks?.query().catch(() => undefined);
+  const held = new Set((state?.held ?? []).map(({ name }) => name));
   return (window) => held.has(lockOf(account, window));
 }
