@@ -165,7 +165,25 @@ describe('what a browser keeps', () => {
 });
 
 describe('a browser that cannot keep', () => {
-  it('windows apart opens and keeps all the same', async () => {
+  it('be read in time is not written over: what was there before is offered another time', async () => {
+    const session = makeSession();
+    const first = await open('wren@shop.example', session);
+    await first.write([document(5)]);
+    await first.close();
+    const late = await openKeep('wren@shop.example', {
+      windows: { locks, session },
+      clock: () => 77,
+      longestWaitMs: 0,
+    });
+    expect([late.own, late.fault.getState()]).toEqual([[], 'unavailable']);
+    await new Promise((resolve) => setTimeout(resolve, 50));
+    await late.write([document(9)]);
+    await late.write([]);
+    await late.close();
+    expect((await open('wren@shop.example', session)).own).toEqual([document(5)]);
+  });
+
+  it('tell windows apart opens and keeps all the same', async () => {
     const broken = {
       request: () => Promise.reject(new DOMException('No.', 'SecurityError')),
       query: () => Promise.reject(new DOMException('No.', 'SecurityError')),

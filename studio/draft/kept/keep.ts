@@ -43,14 +43,28 @@ async function moveEarlier(database: KeptDatabase, account: string, earlier: Sto
   earlier!.removeItem(BEFORE);
 }
 
+/** The studio waits no longer than this for what a browser has kept. */
+const LONGEST_WAIT_MS = 3_000;
+
+interface KeepOptions {
+  windows: Windows;
+  /** Where earlier versions kept work. */
+  earlier?: Storage | undefined;
+  /** UTC ms. */
+  clock: () => number;
+  longestWaitMs?: number;
+}
+
 /** Opens what this browser keeps for an account, and takes this window's place in it. */
 export async function openKeep(
   account: string,
-  { windows, earlier, clock }: { windows: Windows; earlier?: Storage | undefined; clock: () => number },
+  { windows, earlier, clock, longestWaitMs = LONGEST_WAIT_MS }: KeepOptions,
 ): Promise<Keep> {
   const fault = createStore<KeepFault | null>(() => null);
   const say = (next: KeepFault | null) => fault.getState() !== next && fault.setState(next, true);
   const { window, leave } = await takeWindow(account, windows);
+  /** What this window's work is kept under. */
+  let place = window;
   let database: KeptDatabase | null = null;
   let next: UnsentDocument[] | undefined;
   let writing: Promise<void> | null = null;
@@ -68,8 +82,8 @@ export async function openKeep(
       next = undefined;
       try {
         await (documents.length
-          ? database.put('unsent', { account, window, at: clock(), documents })
-          : database.delete('unsent', [account, window]));
+          ? database.put('unsent', { account, window: place, at: clock(), documents })
+          : database.delete('unsent', [account, place]));
         say(null);
       } catch (error) {
         say(faultOf(error));
@@ -100,9 +114,13 @@ export async function openKeep(
       say(faultOf(error));
       return null;
     }),
-    new Promise<null>((resolve) => setTimeout(() => resolve(null), LONGEST_WAIT_MS)),
+    new Promise<null>((resolve) => setTimeout(() => resolve(null), longestWaitMs)),
   ]);
-  if (!kept && fault.getState() === null) say('unavailable');
+  if (!kept) {
+    // What this window kept before was not seen, and so must not be written over: it is offered another time.
+    place = `${window}-${clock().toString(36)}`;
+    if (fault.getState() === null) say('unavailable');
+  }
   const { own, left } = kept ?? { own: [], left: [] };
   const tried = (task: Promise<unknown> | undefined): Promise<unknown> =>
     (task ?? Promise.resolve()).catch((error: unknown) => say(faultOf(error)));
@@ -128,5 +146,3 @@ export async function openKeep(
     },
   };
 }
-
-const LONGEST_WAIT_MS = 3_000;
