@@ -7,6 +7,8 @@ export default defineConfig({
     testTimeout: 60_000,
     hookTimeout: 60_000,
     pool: 'forks',
+    // The code under test is read once for many files; what a test changes of the world it puts back itself.
+    isolate: false,
     maxWorkers: 2,
   },
 });

@@ -170,13 +170,17 @@ describe('a browser that cannot keep', () => {
     const first = await open('wren@shop.example', session);
     await first.write([document(5)]);
     await first.close();
+    const slow: NonNullable<Windows['locks']> = {
+      request: locks.request,
+      query: () => new Promise((resolve) => setTimeout(() => resolve(locks.query()), 60)),
+    };
     const late = await openKeep('wren@shop.example', {
-      windows: { locks, session },
+      windows: { locks: slow, session },
       clock: () => 77,
-      longestWaitMs: 0,
+      longestWaitMs: 5,
     });
     expect([late.own, late.fault.getState()]).toEqual([[], 'unavailable']);
-    await new Promise((resolve) => setTimeout(resolve, 50));
+    await new Promise((resolve) => setTimeout(resolve, 120));
     await late.write([document(9)]);
     await late.write([]);
     await late.close();
