@@ -1,10 +1,24 @@
 import { readTitles } from '../../core/api/catalogue.ts';
 import { lazy, Suspense, useEffect } from 'react';
-import { DialogTrigger } from 'react-aria-components';
+import { Dialog, DialogTrigger } from 'react-aria-components';
+import styled from 'styled-components';
 import { useStore } from 'zustand';
 import { useStudio } from '../studioContext.tsx';
 import { BarButton } from '../ui/Button.tsx';
+import { t } from '../ui/theme.ts';
 import { PopoverBox } from '../ui/Pick.tsx';
+
+const Box = styled(Dialog)`
+  outline: none;
+  padding: 12px 14px;
+  width: 310px;
+  display: flex;
+  flex-direction: column;
+  gap: 12px;
+  p {
+    color: ${t.ink2};
+  }
+`;
 
 /** Fetched once it is opened. */
 const ShopperChoice = lazy(() => import('./ShopperChoice.tsx'));
@@ -28,9 +42,11 @@ export function SeenBy() {
         <span className="word">Seen by:</span> {returning ? 'returning shopper' : 'new shopper'}
       </BarButton>
       <PopoverBox>
-        <Suspense fallback={<p>Opening…</p>}>
-          <ShopperChoice />
-        </Suspense>
+        <Box aria-label="Seen by">
+          <Suspense fallback={<p>Opening…</p>}>
+            <ShopperChoice />
+          </Suspense>
+        </Box>
       </PopoverBox>
     </DialogTrigger>
   );

@@ -1,24 +1,9 @@
-import { Dialog } from 'react-aria-components';
-import styled from 'styled-components';
 import { useStore } from 'zustand';
 import { ProductSearch } from '../assortments/ProductSearch.tsx';
 import { useNames, useStudio } from '../studioContext.tsx';
 import { Choice } from '../ui/Choice.tsx';
 import { NamedList } from '../ui/NamedList.tsx';
 import { Pick } from '../ui/Pick.tsx';
-import { t } from '../ui/theme.ts';
-
-const Box = styled(Dialog)`
-  outline: none;
-  padding: 12px 14px;
-  width: 310px;
-  display: flex;
-  flex-direction: column;
-  gap: 12px;
-  p {
-    color: ${t.ink2};
-  }
-`;
 
 const ANY = '(any)';
 
@@ -30,7 +15,7 @@ export default function ShopperChoice() {
   const look = (id: number) =>
     shopper.change({ lookedAt: [id, ...lookedAt.filter((one) => one !== id)].slice(0, 30) });
   return (
-    <Box aria-label="Seen by">
+    <>
       <Choice
         label="The frames show what is seen by"
         value={returning ? 'returning' : 'new'}
@@ -84,6 +69,6 @@ export default function ShopperChoice() {
         />
       </div>
       <p>This changes only what you see here, never the draft.</p>
-    </Box>
+    </>
   );
 }

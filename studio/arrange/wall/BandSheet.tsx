@@ -1,5 +1,3 @@
-import { Dialog } from 'react-aria-components';
-import styled from 'styled-components';
 import {
   CLIP_DISTANCE_PX,
   FEWEST_BANDS,
@@ -13,20 +11,6 @@ import { useStudio } from '../../studioContext.tsx';
 import { Button } from '../../ui/Button.tsx';
 import { Stepper } from '../../ui/Stepper.tsx';
 import { Words } from '../../ui/Words.tsx';
-
-const Sheet = styled(Dialog)`
-  padding: 10px 12px;
-  display: flex;
-  flex-direction: column;
-  gap: 12px;
-  width: 250px;
-  outline: none;
-  .two {
-    display: flex;
-    gap: 8px;
-    flex-wrap: wrap;
-  }
-`;
 
 function newBandId(bands: Bands): string {
   for (let n = 1; ; n += 1) if (!bands.some((band) => band.id === `band-${n}`)) return `band-${n}`;
@@ -44,7 +28,7 @@ export default function BandSheet({ bands, band, close }: { bands: Bands; band: 
   const at = bands.indexOf(band);
   const split = bands.length < MOST_BANDS ? splitAt(bands, band) : null;
   return (
-    <Sheet aria-label={`The band ${band.name}`}>
+    <>
       <Words
         label="Name"
         value={band.name}
@@ -97,6 +81,6 @@ export default function BandSheet({ bands, band, close }: { bands: Bands; band: 
         {split === null && bands.length >= MOST_BANDS ? `There are at most ${MOST_BANDS} bands. ` : ''}
         Splitting changes nothing to be seen: the new band takes every value from the narrower one.
       </p>
-    </Sheet>
+    </>
   );
 }

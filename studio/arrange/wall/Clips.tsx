@@ -1,5 +1,5 @@
 import { lazy, Suspense, useEffect, useRef, useState } from 'react';
-import { Button as AriaButton, DialogTrigger } from 'react-aria-components';
+import { Button as AriaButton, Dialog, DialogTrigger } from 'react-aria-components';
 import styled from 'styled-components';
 import { bandAt, CLIP_DISTANCE_PX, TAPE_END_PX, type Band, type Bands } from '../../../core/bands/bands.ts';
 import { useStudio } from '../../studioContext.tsx';
@@ -80,6 +80,20 @@ const Name = styled(AriaButton)`
   }
 `;
 
+const Sheet = styled(Dialog)`
+  padding: 10px 12px;
+  display: flex;
+  flex-direction: column;
+  gap: 12px;
+  width: 250px;
+  outline: none;
+  .two {
+    display: flex;
+    gap: 8px;
+    flex-wrap: wrap;
+  }
+`;
+
 /** Fetched once a band is opened. */
 const BandSheet = lazy(() => import('./BandSheet.tsx'));
 
@@ -149,9 +163,11 @@ export function Clips({ bands, scale }: { bands: Bands; scale: number }) {
               style={{ left: band.from * scale + 4, width: Math.max(12, (end - band.from) * scale - 14) }}
             />
             <PopoverBox placement="bottom start">
-              <Suspense fallback={<p>Opening…</p>}>
-                <BandSheet bands={bands} band={bandAt(bands, band.from)} close={() => setOpen(null)} />
-              </Suspense>
+              <Sheet aria-label={`The band ${band.name}`}>
+                <Suspense fallback={<p>Opening…</p>}>
+                  <BandSheet bands={bands} band={bandAt(bands, band.from)} close={() => setOpen(null)} />
+                </Suspense>
+              </Sheet>
             </PopoverBox>
           </DialogTrigger>
         );

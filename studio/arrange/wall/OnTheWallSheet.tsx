@@ -1,22 +1,7 @@
-import { Dialog } from 'react-aria-components';
-import styled from 'styled-components';
 import { useStore } from 'zustand';
 import { nominalOf, type Bands } from '../../../core/bands/bands.ts';
 import { Switch } from '../../ui/Switch.tsx';
-import { t } from '../../ui/theme.ts';
 import { canTurn, wallChoice } from './stands.ts';
-
-const Sheet = styled(Dialog)`
-  padding: 10px 12px;
-  outline: none;
-  display: grid;
-  grid-template-columns: auto auto;
-  gap: 8px 18px;
-  p {
-    grid-column: 1 / -1;
-    color: ${t.ink2};
-  }
-`;
 
 const without = (set: ReadonlySet<string>, id: string, is: boolean): ReadonlySet<string> => {
   const next = new Set(set);
@@ -30,7 +15,7 @@ export default function OnTheWallSheet({ bands }: { bands: Bands }) {
   const { away, turned, freePx } = useStore(wallChoice);
   const standing = bands.filter((band) => !away.has(band.id));
   return (
-    <Sheet aria-label="On the wall">
+    <>
       {bands.map((band) => {
         const { width, height } = nominalOf(bands, band);
         return (
@@ -61,6 +46,6 @@ export default function OnTheWallSheet({ bands }: { bands: Bands }) {
       </Switch>
       <span />
       <p>One band stands on the wall at least.</p>
-    </Sheet>
+    </>
   );
 }
