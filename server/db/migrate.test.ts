@@ -11,6 +11,7 @@ import { completePlan } from '../../core/plan/storedPlan.ts';
 import { makeServer } from '../app.ts';
 import { readDraft } from '../drafts/draftRows.ts';
 import { fillCatalogue } from '../specimen/database.ts';
+import { dropDatabase } from '../specimen/dropDatabase.ts';
 import { makePool } from './pool.ts';
 import { migrate } from './migrate.ts';
 
@@ -38,7 +39,7 @@ async function databaseAt(count: number): Promise<{ url: string; client: pg.Clie
   await client.connect();
   dropped = async () => {
     await client.end();
-    await admin.query(`DROP DATABASE ${name} WITH (FORCE)`);
+    await dropDatabase(admin, name);
     await admin.end();
   };
   return { url: url.href, client };

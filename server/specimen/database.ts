@@ -10,6 +10,7 @@ import { migrate } from '../db/migrate.ts';
 import { inTransaction, makePool, type Pool } from '../db/pool.ts';
 import { writeWholeDraft } from '../drafts/draftRows.ts';
 import { insertRelease } from '../publish/releaseRows.ts';
+import { dropDatabase } from './dropDatabase.ts';
 
 /** A database of its own on the PostgreSQL that the tests were given; dropped at the end. */
 export interface TestDatabase {
@@ -22,12 +23,12 @@ export async function testDatabase(): Promise<TestDatabase> {
   const base = process.env.TEST_DATABASE_URL;
   if (!base) throw new Error('TEST_DATABASE_URL is not set: "npm test" starts a PostgreSQL and sets it.');
   const name = `test_${randomBytes(6).toString('hex')}`;
-  const admin = async (text: string) => {
+  const asAdmin = async (work: (admin: pg.Client) => Promise<unknown>) => {
     const client = new pg.Client({ connectionString: base });
     await client.connect();
-    await client.query(text).finally(() => client.end());
+    await work(client).finally(() => client.end());
   };
-  await admin(`CREATE DATABASE ${name}`);
+  await asAdmin((admin) => admin.query(`CREATE DATABASE ${name}`));
   const url = new URL(base);
   url.pathname = `/${name}`;
   await migrate(url.href);
@@ -37,7 +38,7 @@ export async function testDatabase(): Promise<TestDatabase> {
     pool,
     async drop() {
       await pool.end();
-      await admin(`DROP DATABASE ${name} WITH (FORCE)`);
+      await asAdmin((admin) => dropDatabase(admin, name));
     },
   };
 }
