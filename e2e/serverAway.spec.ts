@@ -1,4 +1,4 @@
-import { expect, openLine, saved, signIn, test } from './store.ts';
+import { backAgain, cutOff, expect, openLine, saved, signIn, test } from './store.ts';
 
 test.use({ apart: true });
 
@@ -56,13 +56,11 @@ test('what could not be sent before the window was closed is there when it is op
 }) => {
   await signIn(page, store);
   await openLine(page, 'Columns');
-  await context.route('**/api/draft', (route) =>
-    route.request().method() === 'POST' ? route.abort() : route.continue(),
-  );
+  await cutOff(context);
   await page.getByRole('button', { name: 'Items on Phone: more' }).click();
   await expect(page.getByText('Cannot reach the server')).toBeVisible();
   await page.close();
-  await context.unroute('**/api/draft');
+  await backAgain(context);
   const again = await context.newPage();
   await again.goto(`${store.url}/studio/arrange/home`);
   await openLine(again, 'Columns');

@@ -1,7 +1,7 @@
 import { spawn } from 'node:child_process';
 import { randomBytes } from 'node:crypto';
 import { fileURLToPath } from 'node:url';
-import { test as base, expect, type Page } from '@playwright/test';
+import { test as base, expect, type BrowserContext, type Page } from '@playwright/test';
 import pg from 'pg';
 import { makeServer } from '../server/app.ts';
 import { listen } from '../server/start/listen.ts';
@@ -145,6 +145,13 @@ export async function signIn(
 
 export const saved = (page: Page, timeout?: number) =>
   expect(page.getByRole('contentinfo').getByRole('status')).toHaveText(/^Saved \d/, { timeout });
+
+/** From now on nothing that is saved reaches the server. */
+export const cutOff = (context: BrowserContext) =>
+  context.route('**/api/draft', (route) =>
+    route.request().method() === 'POST' ? route.abort() : route.continue(),
+  );
+export const backAgain = (context: BrowserContext) => context.unroute('**/api/draft');
 
 /** A line of the spec, opened. */
 export async function openLine(page: Page, name: string): Promise<void> {

@@ -1,18 +1,20 @@
 import type { BrowserContext, Page } from '@playwright/test';
 import { insertAccount } from '../server/accounts/accountRows.ts';
 import { hashPassword } from '../server/accounts/passwords.ts';
-import { expect, openLine, OWNER, saved, signIn, test, type Store } from './store.ts';
+import { backAgain, cutOff, expect, openLine, OWNER, saved, signIn, test, type Store } from './store.ts';
 
 const items = (window: Page) => window.getByRole('textbox', { name: 'Items on Phone' });
 const more = (window: Page) => window.getByRole('button', { name: 'Items on Phone: more' });
 const offered = (window: Page) => window.getByRole('region', { name: 'Work that was not saved' });
 
-/** From now on nothing that is saved reaches the server. */
-const cutOff = (context: BrowserContext) =>
-  context.route('**/api/draft', (route) =>
-    route.request().method() === 'POST' ? route.abort() : route.continue(),
-  );
-const backAgain = (context: BrowserContext) => context.unroute('**/api/draft');
+/** Signs in and does something that cannot be sent. */
+async function workCutOff(page: Page, store: Store): Promise<void> {
+  await signIn(page, store);
+  await openLine(page, 'Columns');
+  await cutOff(page.context());
+  await more(page).click();
+  await expect(page.getByText('Cannot reach the server')).toBeVisible();
+}
 
 /** Ends the process of a tab without a word to the page in it. */
 async function kill(page: Page): Promise<void> {
@@ -74,11 +76,7 @@ test('a window that is loaded again while the server is away goes on with its ow
   context,
   store,
 }) => {
-  await signIn(page, store);
-  await openLine(page, 'Columns');
-  await cutOff(context);
-  await more(page).click();
-  await expect(page.getByText('Cannot reach the server')).toBeVisible();
+  await workCutOff(page, store);
   // What a living window holds is not offered to another.
   const other = await openColumns(context, store);
   await expect(items(other)).toHaveValue('10');
@@ -98,11 +96,7 @@ test('what is offered can wait and can be discarded, which is asked twice', asyn
   context,
   store,
 }) => {
-  await signIn(page, store);
-  await openLine(page, 'Columns');
-  await cutOff(context);
-  await more(page).click();
-  await expect(page.getByText('Cannot reach the server')).toBeVisible();
+  await workCutOff(page, store);
   await page.close();
   await backAgain(context);
 
@@ -136,11 +130,7 @@ test('two accounts on one browser never get each other’s work', async ({ page,
     await page.getByRole('button', { name: `Account of ${name}` }).click();
     await page.getByRole('menuitem', { name: `Sign out ${name}` }).click();
   };
-  await signIn(page, store);
-  await openLine(page, 'Columns');
-  await cutOff(context);
-  await more(page).click();
-  await expect(page.getByText('Cannot reach the server')).toBeVisible();
+  await workCutOff(page, store);
   await leave('Wren Kelver');
 
   await enter('ash@kelverstone.example', 'slate-and-sand');

@@ -15,6 +15,7 @@ const faults = {
     412,
     'This was changed in another window in the meantime. Choose which of the two to keep.',
   ],
+  'document-unreadable': [422, 'Part of the draft cannot be read, so nothing was published. Reset it first.'],
   'page-not-drawn': [422, 'A page could not be drawn, so nothing was published.'],
   'nothing-to-publish': [409, 'The draft is what shoppers see already.'],
   'assortment-faulty': [422, 'This selection cannot be read.'],

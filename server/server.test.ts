@@ -315,6 +315,31 @@ describe('publishing', () => {
     });
   });
 
+  it('takes nothing live while a document cannot be read, which would be gone for shoppers', async () => {
+    const key = 'page:shop';
+    const { body } = await document(key);
+    const before = (await get('/shop')).statusCode;
+    await database.pool.query(
+      `UPDATE draft_document SET body = jsonb_set(body, '{bays}', '7') WHERE key = $1`,
+      [key],
+    );
+    const home = await document('page:home');
+    await owner.ask('POST', '/api/draft', {
+      documents: [{ key: 'page:home', version: home.version, body: { ...home.body, name: 'Front' } }],
+    });
+    const draftVersion = (await draft()).reduce((sum, row) => sum + row.version, 0);
+    const answer = await owner.ask('POST', '/api/releases', { draftVersion });
+    expect(answer.statusCode).toBe(422);
+    expect(answer.json()).toMatchObject({ code: 'document-unreadable', details: { key } });
+    expect(answer.json<{ message: string }>().message).toMatch(/^Page "Everything": .*Nothing was published/);
+    expect([before, (await get('/shop')).statusCode]).toEqual([200, 200]);
+    await database.pool.query('UPDATE draft_document SET body = $2 WHERE key = $1', [key, body]);
+    const now = await document('page:home');
+    await owner.ask('POST', '/api/draft', {
+      documents: [{ key: 'page:home', version: now.version, body: home.body }],
+    });
+  });
+
   it('never changes a release afterwards', async () => {
     await expect(database.pool.query(`UPDATE release SET plan = '{}'`)).rejects.toThrow(/never changed/);
   });

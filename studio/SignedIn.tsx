@@ -1,12 +1,10 @@
-import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { useCallback, useEffect, useMemo, useState, type ReactNode } from 'react';
+import { useQuery, useQueryClient, type QueryClient } from '@tanstack/react-query';
+import { useCallback, useEffect, useState, type ReactNode } from 'react';
 import { readCategories, readTitles, readVocabulary, type NamedProduct } from '../core/api/catalogue.ts';
 import { readDraft, type StoredDocument } from '../core/api/draft.ts';
 import { signOut as signOutContract, type Account } from '../core/api/session.ts';
 import { categoryTree } from '../core/catalogue/categoryTree.ts';
-import type { CategoryFacts } from '../core/catalogue/facts.ts';
 import { productsNamedBy } from '../core/assortment/evaluate.ts';
-import type { Vocabulary } from '../core/catalogue/vocabulary.ts';
 import type { Plan } from '../core/plan/plan.ts';
 import { FORMAT } from '../core/plan/formats/format.ts';
 import { readDocuments } from '../core/plan/reading.ts';
@@ -16,18 +14,18 @@ import { makeItems } from './api/items.ts';
 import { makeDraft, type Draft } from './draft/draftStore.ts';
 import { thisBrowser } from './draft/kept/browser.ts';
 import { openKeep, type Keep } from './draft/kept/keep.ts';
-import { makeSaver } from './draft/saver.ts';
+import { makeSaver, type Saver } from './draft/saver.ts';
 import { makeShopper } from './seenBy/shopper.ts';
 import { StudioContext, type Studio } from './studioContext.tsx';
 import { Notice } from './ui/Notice.tsx';
 
+/** What is made once when somebody has signed in, and stays the same from then on. */
+type Made = Pick<Studio, 'draft' | 'items' | 'keep' | 'tree' | 'vocabulary' | 'shopper'> & { saver: Saver };
+
 interface Loaded {
-  documents: StoredDocument[];
+  made: Made;
   /** What the server writes. */
   format: number;
-  keep: Keep;
-  categories: CategoryFacts[];
-  vocabulary: Vocabulary;
   products: NamedProduct[];
 }
 
@@ -36,7 +34,7 @@ const namedInPlan = (plan: Plan): number[] =>
     productsNamedBy(assortment),
   );
 
-async function load(client: Client, account: Account): Promise<Loaded> {
+async function load(client: Client, queries: QueryClient, account: Account): Promise<Loaded> {
   const [{ documents, format }, { categories }, vocabulary] = await Promise.all([
     client.ask(readDraft),
     client.ask(readCategories),
@@ -47,11 +45,21 @@ async function load(client: Client, account: Account): Promise<Loaded> {
     ? await client.ask(readTitles, { body: { ids: named } })
     : { products: [] };
   const keep = await openKeep(account.email, thisBrowser());
-  return { documents, format, keep, categories, vocabulary, products };
+  const draft = openDraft(documents, keep);
+  const made = {
+    draft,
+    items: makeItems(client, queries),
+    keep,
+    saver: makeSaver(draft, client, keep),
+    tree: categoryTree(categories),
+    vocabulary,
+    shopper: makeShopper(),
+  };
+  return { made, format, products };
 }
 
 /** The draft as stored, with what this window could not send before it was loaded again put on top. */
-function openDraft({ documents, keep }: Loaded): Draft {
+function openDraft(documents: readonly StoredDocument[], keep: Keep): Draft {
   const versions = Object.fromEntries(documents.map(({ key, version }) => [key, version]));
   const savedAt =
     documents
@@ -76,7 +84,7 @@ export function SignedIn({ client, account, onSignedOut, children }: SignedInPro
   const queries = useQueryClient();
   const loaded = useQuery({
     queryKey: ['studio'],
-    queryFn: () => load(client, account),
+    queryFn: () => load(client, queries, account),
     staleTime: Infinity,
     gcTime: Infinity,
   });
@@ -93,7 +101,7 @@ export function SignedIn({ client, account, onSignedOut, children }: SignedInPro
         Wide Shelf was updated. Load this page again.
       </Notice>
     );
-  const { keep } = loaded.data;
+  const { keep } = loaded.data.made;
   const signOut = () => {
     void client.ask(signOutContract).catch(() => undefined);
     queries.clear();
@@ -114,13 +122,7 @@ function Opened({
   signOut,
   children,
 }: Omit<SignedInProps, 'onSignedOut'> & { loaded: Loaded; signOut(): void }) {
-  const queries = useQueryClient();
-  const draft = useMemo(() => openDraft(loaded), [loaded]);
-  const items = useMemo(() => makeItems(client, queries), [client, queries]);
-  const tree = useMemo(() => categoryTree(loaded.categories), [loaded]);
-  const shopper = useMemo(() => makeShopper(), []);
-  const { vocabulary, keep } = loaded;
-  const saver = useMemo(() => makeSaver(draft, client, keep), [draft, client, keep]);
+  const { saver, ...made } = loaded.made;
   const [titles, setTitles] = useState(() => new Map(loaded.products.map(({ id, title }) => [id, title])));
   const learnTitles = useCallback(
     (products: Loaded['products']) =>
@@ -139,38 +141,16 @@ function Opened({
   }, [saver]);
   const { now: saveNow, keepNow } = saver;
   // What was done last is kept for whoever did it.
-  const leave = useCallback(() => void keepNow().then(signOut), [keepNow, signOut]);
-  const studio = useMemo<Studio>(
-    () => ({
-      account,
-      client,
-      draft,
-      items,
-      tree,
-      vocabulary,
-      shopper,
-      titles,
-      learnTitles,
-      saveNow,
-      keep,
-      keepNow,
-      signOut: leave,
-    }),
-    [
-      account,
-      client,
-      draft,
-      items,
-      tree,
-      vocabulary,
-      shopper,
-      titles,
-      learnTitles,
-      saveNow,
-      keep,
-      keepNow,
-      leave,
-    ],
-  );
+  const leave = () => void keepNow().then(signOut);
+  const studio: Studio = {
+    ...made,
+    account,
+    client,
+    titles,
+    learnTitles,
+    saveNow,
+    keepNow,
+    signOut: leave,
+  };
   return <StudioContext value={studio}>{children}</StudioContext>;
 }

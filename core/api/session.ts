@@ -1,6 +1,6 @@
-import { boolean, object, string, type Schema } from '../schema/schema.ts';
+import { boolean, string, type Schema } from '../schema/schema.ts';
 import { contract } from './contract.ts';
-import { shape } from './shape.ts';
+import { orNull, shape } from './shape.ts';
 
 /** Somebody who has signed in, as the studio knows them. */
 export interface Account {
@@ -26,9 +26,7 @@ const account = shape<Account>({
 });
 
 const answer = shape<SessionAnswer>({
-  account: (account as unknown as ReturnType<typeof object>)
-    .nullable()
-    .defined() as unknown as Schema<Account | null>,
+  account: orNull(account),
   csrf: string().nullable().defined(),
   newStore: boolean().optional(),
 });

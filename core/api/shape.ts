@@ -6,5 +6,9 @@ export const shape = <T extends object>(fields: { [K in keyof T]-?: Schema<T[K]>
     .noUnknown()
     .required() as unknown as Schema<T>;
 
+/** The same, or null. */
+export const orNull = <T>(schema: Schema<T>): Schema<T | null> =>
+  (schema as unknown as ReturnType<typeof mixed>).nullable().defined() as unknown as Schema<T | null>;
+
 /** A value whose own type says what it is; it has to be there, and may be null only where that is part of it. */
 export const told = <T>(): Schema<T> => mixed().nullable().defined() as unknown as Schema<T>;

@@ -9,8 +9,8 @@ export const showsLine: Line = {
     ...(shelf.assortmentId === null
       ? []
       : [opens(names.assortment(shelf.assortmentId) ?? 'An assortment that is gone', 'assortmentId'), ': ']),
-    ...sayAssortment(assortment!, names).map((piece) =>
-      typeof piece === 'string' ? piece : opens(piece.text, `assortment.${piece.opens}`),
+    ...sayAssortment(assortment!, names).map((said) =>
+      typeof said === 'string' ? said : opens(said.text, `assortment.${said.opens}`),
     ),
     ...(shelf.notTwice ? [', ', opens('without what is shown above', 'notTwice')] : []),
   ]),

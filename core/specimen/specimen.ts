@@ -3,6 +3,7 @@ import { categoryTree, type CategoryTree } from '../catalogue/categoryTree.ts';
 import type { Item } from '../card/item.ts';
 import type { StoredBay } from '../bays/index.ts';
 import { firstBands } from '../plan/firstBands.ts';
+import type { Command } from '../plan/commands.ts';
 import type { StoredHouse } from '../plan/house.ts';
 import type { Plan } from '../plan/plan.ts';
 import type { StoredShelf } from '../plan/shelf.ts';
@@ -134,3 +135,12 @@ export function specimenView(plan: Plan, total = 64, more: Partial<PageInput> = 
     answer,
   );
 }
+
+/** Sets how many columns a shelf has on the narrowest screens. */
+export const specimenColumns = (shelf: string, value: number): Command => ({
+  do: 'set',
+  on: { shelf },
+  setting: 'columns.count',
+  band: 'phone',
+  value,
+});

@@ -6,7 +6,7 @@ import {
   type DocumentKey,
   type PlanDocument,
 } from '../../core/plan/documents.ts';
-import { readDocuments, writtenDocument } from '../../core/plan/reading.ts';
+import { readDocuments, writtenDocument, type ReadPlan } from '../../core/plan/reading.ts';
 import type { StoredPlan } from '../../core/plan/storedPlan.ts';
 import type { Queryable } from '../db/pool.ts';
 
@@ -72,11 +72,13 @@ export async function writeDraftRow(
   return rows[0]?.version ?? null;
 }
 
-/** The draft as one plan; what cannot be read is left out of it. Throws when there is no house yet. */
-export function planFromRows(rows: readonly DraftRow[]): StoredPlan {
+/** The draft as one plan, with what cannot be read left out of it and said. Throws when there is no house yet. */
+export function readRows(rows: readonly DraftRow[]): ReadPlan {
   if (!rows.some(({ key, body }) => key === 'house' && body)) throw new Error('This store has no draft yet.');
-  return readDocuments(rows).plan;
+  return readDocuments(rows);
 }
+
+export const planFromRows = (rows: readonly DraftRow[]): StoredPlan => readRows(rows).plan;
 
 export async function writeWholeDraft(
   client: Queryable,

@@ -7,7 +7,7 @@ import { same } from '../../core/settings/same.ts';
 import type { Api } from '../api.ts';
 import { assortmentsIn, readNames } from '../assortments/names.ts';
 import { inTransaction } from '../db/pool.ts';
-import { planFromRows, readDraft } from '../drafts/draftRows.ts';
+import { readDraft, readRows } from '../drafts/draftRows.ts';
 import { Fault } from '../faults.ts';
 import type { Parts } from '../parts.ts';
 import { renderAll } from './renderAll.ts';
@@ -32,7 +32,15 @@ export function publishRoutes(api: Api, parts: Parts): void {
         throw new Fault('draft-stale', {
           message: 'The draft was changed in another window. Look at the changes again, then publish.',
         });
-      const plan = withoutTrials(planFromRows(rows));
+      // What cannot be read is left out of the plan, and would be gone for shoppers.
+      const { plan: read, unreadable } = readRows(rows);
+      const [broken] = unreadable;
+      if (broken)
+        throw new Fault('document-unreadable', {
+          message: `${broken.message} Nothing was published. Reset it in the studio first.`,
+          details: { key: broken.key },
+        });
+      const plan = withoutTrials(read);
       const complete = completePlan(plan);
       const before = await readLive(client);
       const changes = before

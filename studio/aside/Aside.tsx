@@ -52,7 +52,7 @@ const Box = styled.section`
 `;
 
 /** A question beside the work: its title, what it is about in a sentence, and each thing that is asked. */
-export function Aside({ title, about, children }: { title: string; about: ReactNode; children: ReactNode }) {
+export function Aside({ title, about, children }: { title: string; about: ReactNode; children?: ReactNode }) {
   const id = useId();
   return (
     <Box aria-labelledby={id} role="region">

@@ -36,8 +36,6 @@ export function NotKept() {
             : 'Your changes are saved to the server as you make them.'}
         </>
       }
-    >
-      {null}
-    </Aside>
+    />
   );
 }

@@ -1,7 +1,7 @@
 // @vitest-environment jsdom
 import { act, cleanup, fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { afterEach, describe, expect, it } from 'vitest';
-import { specimenShelf, specimenStored } from '../../core/specimen/specimen.ts';
+import { specimenColumns as columns, specimenShelf, specimenStored } from '../../core/specimen/specimen.ts';
 import { apply, type Command } from '../../core/plan/commands.ts';
 import { documentOf } from '../../core/plan/documents.ts';
 import { writtenDocument, writtenPlan } from '../../core/plan/reading.ts';
@@ -13,13 +13,6 @@ import Asides from './index.tsx';
 afterEach(cleanup);
 
 const stored = specimenStored([specimenShelf('a'), specimenShelf('b')]);
-const columns = (shelf: string, value: number): Command => ({
-  do: 'set',
-  on: { shelf },
-  setting: 'columns.count',
-  band: 'phone',
-  value,
-});
 const press = (name: string | RegExp) => fireEvent.click(screen.getByRole('button', { name }));
 const region = (name: string) => screen.queryByRole('region', { name });
 

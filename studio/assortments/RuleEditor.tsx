@@ -300,9 +300,7 @@ function ClauseSaid({ clause, onChange }: { clause: Clause; onChange(clause: Cla
   const gone = kind.gone(clause, names);
   const said = (
     <>
-      {kind
-        .say(clause, names)
-        .map((piece, i) => (typeof piece === 'string' ? piece : <u key={i}>{piece.text}</u>))}
+      {kind.say(clause, names).map((one, i) => (typeof one === 'string' ? one : <u key={i}>{one.text}</u>))}
       {gone.length > 0 && <span className="gone">{capital(gone.join(', '))} is no longer there</span>}
     </>
   );

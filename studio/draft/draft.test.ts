@@ -1,5 +1,5 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { specimenShelf, specimenStored } from '../../core/specimen/specimen.ts';
+import { specimenColumns as across, specimenShelf, specimenStored } from '../../core/specimen/specimen.ts';
 import { FORMAT } from '../../core/plan/formats/format.ts';
 import { writtenDocument } from '../../core/plan/reading.ts';
 import { apply, type Command } from '../../core/plan/commands.ts';
@@ -13,13 +13,6 @@ import { makeSaver } from './saver.ts';
 
 const plan = specimenStored([specimenShelf('a'), specimenShelf('b')]);
 const versions = { house: 1, 'page:home': 1, 'shelf:a': 1, 'shelf:b': 1 };
-const across = (shelf: string, value: number): Command => ({
-  do: 'set',
-  on: { shelf },
-  setting: 'columns.count',
-  band: 'phone',
-  value,
-});
 const shown = (draft: Draft, shelf = 'a') => draft.getState().plan.shelves[shelf]!.columns.count.phone;
 
 let now = 0;

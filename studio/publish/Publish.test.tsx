@@ -2,10 +2,15 @@
 import { act, cleanup, fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { afterEach, describe, expect, it } from 'vitest';
 import { changesBetween } from '../../core/change/changesBetween.ts';
-import { apply, type Command } from '../../core/plan/commands.ts';
+import { apply } from '../../core/plan/commands.ts';
 import { documentOf } from '../../core/plan/documents.ts';
 import { writtenDocument } from '../../core/plan/reading.ts';
-import { specimenNames, specimenShelf, specimenStored } from '../../core/specimen/specimen.ts';
+import {
+  specimenColumns as columns,
+  specimenNames,
+  specimenShelf,
+  specimenStored,
+} from '../../core/specimen/specimen.ts';
 import { Refusal } from '../api/client.ts';
 import { inStudio, type Given } from '../specimen/inStudio.tsx';
 import { useDraft } from '../studioContext.tsx';
@@ -14,13 +19,6 @@ import { Publish } from './Publish.tsx';
 afterEach(cleanup);
 
 const live = specimenStored([specimenShelf('a'), specimenShelf('b')]);
-const columns = (shelf: string, value: number): Command => ({
-  do: 'set',
-  on: { shelf },
-  setting: 'columns.count',
-  band: 'phone',
-  value,
-});
 const draft = apply(apply(live, columns('a', 5)), columns('b', 6));
 
 /** As the bar across the top opens it. */

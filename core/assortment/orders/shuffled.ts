@@ -15,14 +15,14 @@ export const HOUR_MS = 3_600_000;
 
 /** The text that is put before each id: the same for as long as the order stays. */
 export function shuffleSeed(
-  { anew, seed }: ShuffledOrder,
+  { anew: again, seed }: ShuffledOrder,
   { now, today }: Pick<World, 'now' | 'today'>,
 ): string {
-  const turn = anew === 'daily' ? today : anew === 'hourly' ? Math.floor(now / HOUR_MS) : 0;
-  return `${seed}:${anew}:${turn}:`;
+  const turn = again === 'daily' ? today : again === 'hourly' ? Math.floor(now / HOUR_MS) : 0;
+  return `${seed}:${again}:${turn}:`;
 }
 
-const anewWords = { daily: 'again each day', hourly: 'again each hour', never: 'once and for all' };
+const againWords = { daily: 'again each day', hourly: 'again each hour', never: 'once and for all' };
 
 export const shuffledOrder: OrderKind<ShuffledOrder> = {
   id: 'shuffled',
@@ -36,6 +36,6 @@ export const shuffledOrder: OrderKind<ShuffledOrder> = {
     seed: number().integer().min(0).max(1_000_000).required(),
   }).noUnknown(),
   atFirst: () => ({ by: 'shuffled', anew: 'daily', seed: 1 }),
-  say: ({ anew }) => `shuffled ${anewWords[anew]}`,
+  say: ({ anew: again }) => `shuffled ${againWords[again]}`,
   key: (order, product, world) => [bytesToHex(md5(utf8ToBytes(shuffleSeed(order, world) + product.id)))],
 };
