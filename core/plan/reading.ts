@@ -2,7 +2,7 @@ import type { Bands } from '../bands/bands.ts';
 import { checkDocument, documentName, faultSentence } from './checkDocument.ts';
 import { emptyPlan, splitKey, withDocument, type DocumentKey, type PlanDocument } from './documents.ts';
 import { FORMAT, upgraded, UnreadableDocument } from './formats/format.ts';
-import type { StoredHouse } from './house.ts';
+import { houseSettings, type StoredHouse } from './house.ts';
 import { completeHouse, type StoredPlan } from './storedPlan.ts';
 import { objectAt, type UpgradeContext } from './upgrades/step.ts';
 
@@ -53,6 +53,13 @@ function contextOf(house: StoredHouse, kept: unknown): UpgradeContext {
   return { bands, house: objectAt(kept) };
 }
 
+/** The bands of a house of whatever format, which are kept as they always were; the usual ones where they are broken. */
+function bandsAsKept(house: unknown): Bands {
+  const { bands } = objectAt(house);
+  const isRead = Array.isArray(bands) && houseSettings.bands.kind.schema.isValidSync(bands, { strict: true });
+  return isRead ? (bands as Bands) : completeHouse({}).around.bands;
+}
+
 /** Reads documents of any format: upgraded, checked, and what cannot be read said. */
 export function readDocuments(documents: readonly KeptDocument[]): ReadPlan {
   const unreadable: Unreadable[] = [];
@@ -67,12 +74,7 @@ export function readDocuments(documents: readonly KeptDocument[]): ReadPlan {
     }
   };
   const kept = documents.find(({ key }) => key === 'house');
-  // The bands of a house that has no format yet are there as they are.
-  const bandsOfKept = objectAt(kept?.body).bands;
-  const itsBands = {
-    ...nothing,
-    bands: Array.isArray(bandsOfKept) ? (bandsOfKept as Bands) : completeHouse({}).around.bands,
-  };
+  const itsBands = { ...nothing, bands: bandsAsKept(kept?.body) };
   const house = ((kept && tryRead(kept, itsBands)) ?? {}) as StoredHouse;
   const context = contextOf(house, kept?.body);
   let plan: StoredPlan = { ...emptyPlan, house };

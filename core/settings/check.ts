@@ -18,56 +18,56 @@ type Loose = Readonly<Record<string, unknown>>;
 const asObject = (value: unknown): Loose | null =>
   typeof value === 'object' && value !== null && !Array.isArray(value) ? (value as Loose) : null;
 
+/** A path within what is at another. */
+const below = (path: string, within: string): string =>
+  path && within ? `${path}.${within}` : path || within;
+
 const messageOf = (error: unknown): { path: string; message: string } => {
   if (!(error instanceof ValidationError)) throw error;
   return { path: error.path ?? '', message: error.message };
 };
 
 /**
- * Values that a schema has taken before, as they are or as JSON. Stores say the same few values in hundreds of places
- * and are read again and again, and a schema takes its time over each.
+ * Values that a schema has taken before, as they are and, of lists and objects, as JSON. Stores say the same few values
+ * in hundreds of places and are read again and again, and a schema takes its time over each.
  */
-const taken = new WeakMap<object, Set<unknown>>();
+const taken = new WeakMap<object, { values: Set<unknown>; texts: Set<string> }>();
 const MOST_TAKEN = 2_000;
 const LONGEST_TAKEN = 1_000;
 
-/** What a value is remembered by; undefined for one that is too long for that. */
-function keyOf(value: unknown): unknown {
-  if (typeof value === 'string') return value.length <= LONGEST_TAKEN ? `"${value}` : undefined;
-  if (typeof value !== 'object' || value === null) return value;
-  const text = JSON.stringify(value);
-  return text.length <= LONGEST_TAKEN ? text : undefined;
-}
+const isObject = (value: unknown): boolean => typeof value === 'object' && value !== null;
 
-function checkValue(setting: Setting<unknown>, value: unknown, path: string): DocumentFault | null {
+/** What is wrong with one value, at the path of the value or below it. */
+function checkValue(setting: Setting<unknown>, value: unknown, path = ''): DocumentFault | null {
   const { schema } = setting.kind;
-  const key = keyOf(value);
-  const before = taken.get(schema);
-  if (key !== undefined && before?.has(key)) return null;
+  let before = taken.get(schema);
+  if (!before) taken.set(schema, (before = { values: new Set(), texts: new Set() }));
+  const set: Set<unknown> = isObject(value) ? before.texts : before.values;
+  const key = isObject(value) ? JSON.stringify(value) : value;
+  if (set.has(key)) return null;
   try {
     schema.validateSync(value, { strict: true });
-    if (key !== undefined && !before) taken.set(schema, new Set([key]));
-    else if (key !== undefined && before!.size < MOST_TAKEN) before!.add(key);
-    return null;
   } catch (error) {
     const { path: within, message } = messageOf(error);
-    return { path: within ? `${path}.${within}` : path, setting: setting.name, message };
+    return { path: below(path, within), setting: setting.name, message };
   }
+  const isShort = typeof key !== 'string' || key.length <= LONGEST_TAKEN;
+  if (isShort && set.size < MOST_TAKEN) set.add(key);
+  return null;
 }
 
-function checkVarying(setting: Setting<unknown>, value: unknown, path: string): DocumentFault | null {
+function checkVarying(setting: Setting<unknown>, value: unknown): DocumentFault | null {
   const values = asObject(value);
-  const fault = (message: string): DocumentFault => ({ path, setting: setting.name, message });
+  const fault = (message: string): DocumentFault => ({ path: '', setting: setting.name, message });
   if (!values) return fault('This holds a value for each width.');
-  const keys = Object.keys(values);
-  if (keys.length === 0) return fault('A value that varies by width needs at least one.');
-  if (keys.length > MOST_KEYS || !keys.every((key) => KEY.test(key)))
-    return fault('These are not the widths of a store.');
-  for (const key of keys) {
-    const found = checkValue(setting, values[key], `${path}.${key}`);
+  let count = 0;
+  for (const key in values) {
+    count += 1;
+    if (count > MOST_KEYS || !KEY.test(key)) return fault('These are not the widths of a store.');
+    const found = checkValue(setting, values[key], key);
     if (found) return found;
   }
-  return null;
+  return count === 0 ? fault('A value that varies by width needs at least one.') : null;
 }
 
 /** A group of settings by the first of them; null where there is none. */
@@ -89,20 +89,20 @@ export function checkTree(
   tree: Tree,
   document: unknown,
   besides: readonly string[] = [],
-  under = '',
 ): DocumentFault | null {
   const values = asObject(document);
-  if (!values) return { path: under, setting: groupName(tree), message: 'This has to be a group of values.' };
+  if (!values) return { path: '', setting: groupName(tree), message: 'This has to be a group of values.' };
   for (const key of Object.keys(values)) {
     if (besides.includes(key)) continue;
-    const path = under ? `${under}.${key}` : key;
     const node = Object.hasOwn(tree, key) ? tree[key] : undefined;
-    if (!node) return { path, setting: null, message: `There is no setting "${key}".` };
-    const check = isSetting(node) ? (node.varies ? checkVarying : checkValue) : null;
-    const fault = check
-      ? check(node as Setting<unknown>, values[key], path)
-      : checkTree(node as Tree, values[key], [], path);
-    if (fault) return fault;
+    if (!node) return { path: key, setting: null, message: `There is no setting "${key}".` };
+    const fault = checkNode(node, values[key]);
+    if (fault) return { ...fault, path: below(key, fault.path) };
   }
   return null;
+}
+
+function checkNode(node: Setting<unknown> | Tree, value: unknown): DocumentFault | null {
+  if (!isSetting(node)) return checkTree(node, value);
+  return node.varies ? checkVarying(node, value) : checkValue(node, value);
 }

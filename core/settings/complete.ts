@@ -53,24 +53,31 @@ export function resolved(ownValues: Loose, over: Varying<unknown>, bands: Bands)
   let own = false;
   let at: unknown;
   let before: unknown;
-  bands.forEach((band, i) => {
-    if (Object.hasOwn(ownValues, band.id)) {
+  for (const { id } of bands) {
+    if (Object.hasOwn(ownValues, id)) {
       own = true;
-      at = ownValues[band.id];
-    } else if (!own && Object.hasOwn(over, band.id)) at = over[band.id];
-    if (i === 0 || at !== before) values[band.id] = at;
+      at = ownValues[id];
+    } else if (!own && Object.hasOwn(over, id)) at = over[id];
+    if (at !== before || id === bands[0]!.id) values[id] = at;
     before = at;
-  });
+  }
   return values;
 }
 
-/** One value, completed. */
-export function valueOf(setting: Setting<unknown>, stored: unknown, around: Around): unknown {
+/**
+ * One value, completed.
+ * @param over the value without one set here, where it is known already
+ */
+export function valueOf(
+  setting: Setting<unknown>,
+  stored: unknown,
+  around: Around,
+  over = inherited(setting, around),
+): unknown {
   if (!setting.varies) {
-    if (stored === undefined) return inherited(setting, around);
+    if (stored === undefined) return over;
     return setting.settle ? setting.settle(stored as never) : stored;
   }
-  const over = inherited(setting, around);
   return isLoose(stored) ? resolved(stored, over as Varying<unknown>, around.bands) : over;
 }
 
@@ -95,12 +102,15 @@ function completeUntouched(tree: Tree, around: Around): object {
  */
 export function complete<T extends Tree>(tree: T, stored: unknown, around: Around): Complete<T> {
   if (stored === undefined) return completeUntouched(tree, around) as Complete<T>;
+  const bare = completeUntouched(tree, around) as Loose;
+  const values: Record<string, unknown> = { ...bare };
   const given = isLoose(stored) ? stored : {};
-  const values: Record<string, unknown> = { ...completeUntouched(tree, around) };
   for (const key in given) {
     if (!Object.hasOwn(tree, key)) continue;
     const node = tree[key]!;
-    values[key] = isSetting(node) ? valueOf(node, given[key], around) : complete(node, given[key], around);
+    values[key] = isSetting(node)
+      ? valueOf(node, given[key], around, bare[key])
+      : complete(node, given[key], around);
   }
   return values as Complete<T>;
 }

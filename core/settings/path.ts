@@ -23,21 +23,28 @@ export function readPath(document: unknown, path: string): unknown {
  */
 export function writePath(document: object, path: string, value: unknown): void {
   const steps = stepsOf(path);
-  const last = steps.at(-1)!;
-  const above = steps.length - 1;
-  const way = [document as Record<string, unknown>];
-  for (const step of steps.slice(0, above)) {
-    const at = way.at(-1)!;
-    if (typeof at[step] !== 'object' || at[step] === null) {
-      if (value === undefined) return;
-      at[step] = {};
-    }
-    way.push(at[step] as Record<string, unknown>);
+  if (value === undefined) return takeOut(document as Holder, steps, 0);
+  const last = steps.length - 1;
+  let at = document as Holder;
+  for (let i = 0; i < last; i += 1) {
+    const inside = at[steps[i]!];
+    at = isHolder(inside) ? inside : (at[steps[i]!] = {});
   }
-  if (value !== undefined) {
-    way.at(-1)![last] = value;
+  at[steps[last]!] = value;
+}
+
+type Holder = Record<string, unknown>;
+
+const isHolder = (value: unknown): value is Holder => typeof value === 'object' && value !== null;
+
+function takeOut(from: Holder, steps: readonly string[], i: number): void {
+  const step = steps[i]!;
+  if (i === steps.length - 1) {
+    delete from[step];
     return;
   }
-  delete way.at(-1)![last];
-  for (let i = above; i > 0 && Object.keys(way[i]!).length === 0; i -= 1) delete way[i - 1]![steps[i - 1]!];
+  const inside = from[step];
+  if (!isHolder(inside)) return;
+  takeOut(inside, steps, i + 1);
+  if (Object.keys(inside).length === 0) delete from[step];
 }

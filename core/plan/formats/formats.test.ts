@@ -192,6 +192,46 @@ describe('what cannot be read', () => {
   });
 });
 
+describe.each(FORMATS)('a broken document of format %i', (format) => {
+  const store = storeOf(format);
+  const said = typeof store.format === 'number' ? { format: store.format } : {};
+  const WRONG = [null, 7, 'wide', [], {}, [null], { phone: null }];
+
+  /** Every way into a document, by its keys. */
+  const waysInto = (value: unknown, at: string[] = []): string[][] =>
+    typeof value === 'object' && value !== null
+      ? Object.entries(value).flatMap(([key, inside]) => [[...at, key], ...waysInto(inside, [...at, key])])
+      : [];
+
+  const withValue = (document: Old, way: readonly string[], value: unknown): Old => {
+    const copy = structuredClone(document);
+    const holder = way.slice(0, -1).reduce<Old>((one, key) => one[key] as Old, copy);
+    holder[way.at(-1)!] = value;
+    return copy;
+  };
+
+  it.each(['house', 'pages', 'shelves'] as const)(
+    'of its %s is read, or said, whatever is wrong in it',
+    (group) => {
+      const [id, body] =
+        group === 'house' ? ['', objectAt(store.house)] : Object.entries(objectAt(store[group]))[0]!;
+      const key = { house: 'house', pages: `page:${id}`, shelves: `shelf:${id}` }[group] as DocumentKey;
+      const house = { key: 'house' as const, body: { ...said, ...objectAt(store.house) } };
+      let tried = 0;
+      for (const way of waysInto(body))
+        for (const value of WRONG) {
+          const broken = { key, body: { ...said, ...withValue(body as Old, way, value) } };
+          const { plan, unreadable } = readDocuments(group === 'house' ? [broken] : [house, broken]);
+          for (const { message } of unreadable)
+            expect(message, way.join('.')).toMatch(/^(House|Page|Shelf).+\.$/);
+          if (unreadable.length === 0) expect(() => completePlan(plan), way.join('.')).not.toThrow();
+          tried += 1;
+        }
+      expect(tried).toBeGreaterThan(40);
+    },
+  );
+});
+
 describe('the rule of a collection', () => {
   const rule = { join: 'all', parts: [{ is: 'featured' }] };
   it('is read with or without its format', () => {

@@ -1,4 +1,4 @@
-import { objectAt, without, type Old, type UpgradeStep } from './step.ts';
+import { objectAt, type Old, type UpgradeStep } from './step.ts';
 
 /** Other layouts than a grid, with values by width; reading direction; widths of bays. */
 export const toLayouts: UpgradeStep = {
@@ -6,6 +6,7 @@ export const toLayouts: UpgradeStep = {
   shelf(old, { bands }) {
     const band = bands[0]!.id;
     const all = (value: unknown) => ({ [band]: value });
+    const { pager, ...others } = old;
     const amount = objectAt(old.amount);
     const card = objectAt(old.card);
     const picture = objectAt(card.picture);
@@ -33,9 +34,9 @@ export const toLayouts: UpgradeStep = {
       listPicture: all(140),
       spread: { items: all(2), facing: all(false) },
       direction: 'page',
-      ...without(old, 'pager'),
+      ...others,
       form: all(old.form),
-      paging: { by: old.pager, words: 'Show more', link: '' },
+      paging: { by: pager, words: 'Show more', link: '' },
       amount: { ...amount, items: all(amount.items) },
       card: {
         ...card,

@@ -1,50 +1,57 @@
-import { dropDefaults, type FormatDefaults } from '../formats/dropDefaults.ts';
+import { dropDefaults, type FormatDefaults, type Moved } from '../formats/dropDefaults.ts';
 import defaults from '../formats/defaults-5.json' with { type: 'json' };
-import { objectAt, without, type Old, type UpgradeContext, type UpgradeStep } from './step.ts';
+import { objectAt, type Old, type UpgradeContext, type UpgradeStep } from './step.ts';
 
 const frozen = defaults as unknown as FormatDefaults;
 
-/** What was called otherwise on a card. */
-const PARTS: Readonly<Record<string, string>> = { words: 'description' };
-const LABELS: Readonly<Record<string, string>> = { reduced: 'sale', soldOut: 'soldOut' };
+const renamed = (id: unknown): unknown => (id === 'words' ? 'description' : id);
 
-function card(value: unknown): Old {
-  const old = objectAt(value);
-  const text = objectAt(old.text);
-  const parts: Record<string, Old> = {};
-  const labels: Record<string, Old> = {};
-  for (const [id, shown] of Object.entries(objectAt(old.shown)))
-    if (Object.hasOwn(LABELS, id)) labels[LABELS[id]!] = { shown };
-    else parts[PARTS[id] ?? id] = { shown };
-  parts.picture = { ...parts.picture, ...objectAt(old.picture) };
-  parts.title = { ...parts.title, lines: old.titleLines };
-  return {
-    order: (Array.isArray(old.order) ? old.order : []).map((id: string) => PARTS[id] ?? id),
-    parts,
-    labels,
-    align: old.align,
-    text: {
-      ...without(text, 'ground'),
-      background: text.ground,
-      when: text.when === 'pointed' ? 'hover' : text.when,
-    },
-    frame: old.frame,
-    inside: old.inside,
-  };
-}
+/** Settings of one layout, and of one part or label of a card, came to be with each other, and some were renamed. */
+const OF_SHELF: Moved = {
+  from: {
+    layout: 'form',
+    'columns.by': 'across.by',
+    'columns.count': 'across.count',
+    'columns.smallest': 'across.smallest',
+    'layoutOwn.carousel.visible': 'visible',
+    'layoutOwn.slider.by': 'slideBy',
+    'layoutOwn.slider.ratio': 'slideRatio',
+    'layoutOwn.slider.screen': 'slideScreen',
+    'layoutOwn.list.picture': 'listPicture',
+    'layoutOwn.spread.items': 'spread.items',
+    'layoutOwn.spread.facing': 'spread.facing',
+    'moving.arrowLook.background': 'moving.arrowLook.ground',
+    'card.parts.picture.shown': 'card.shown.picture',
+    'card.parts.picture.by': 'card.picture.by',
+    'card.parts.picture.ratio': 'card.picture.ratio',
+    'card.parts.picture.height': 'card.picture.height',
+    'card.parts.picture.screen': 'card.picture.screen',
+    'card.parts.picture.fit': 'card.picture.fit',
+    'card.parts.title.shown': 'card.shown.title',
+    'card.parts.title.lines': 'card.titleLines',
+    'card.parts.brand.shown': 'card.shown.brand',
+    'card.parts.description.shown': 'card.shown.words',
+    'card.parts.price.shown': 'card.shown.price',
+    'card.parts.rating.shown': 'card.shown.rating',
+    'card.parts.count.shown': 'card.shown.count',
+    'card.labels.soldOut.shown': 'card.shown.soldOut',
+    'card.labels.sale.shown': 'card.shown.reduced',
+    'card.text.background': 'card.text.ground',
+  },
+  values: {
+    'card.order': (order) => (Array.isArray(order) ? order.map(renamed) : []),
+    'card.text.when': (when) => (when === 'pointed' ? 'hover' : when),
+  },
+};
 
-function moving(value: unknown): Old {
-  const old = objectAt(value);
-  const arrows = objectAt(old.arrowLook);
-  return { ...old, arrowLook: { ...without(arrows, 'ground'), background: arrows.ground } };
-}
+const OF_BAY: Moved = { from: { 'look.background': 'look.ground' } };
 
 const assortment = (value: unknown, context: UpgradeContext): Old => {
   const { of, ...rest } = objectAt(value);
   return { of, ...dropDefaults(rest, frozen.assortment[String(of)] ?? {}, context) };
 };
 
-/** Only what was set is kept; settings of one layout, and of one part of a card, are with each other. */
+/** Only what was set is kept. */
 export const toSparse: UpgradeStep = {
   to: 5,
   house: (old, context) => dropDefaults(old, frozen.house, context),
@@ -55,32 +62,20 @@ export const toSparse: UpgradeStep = {
       kind,
       ...dropDefaults(rest, frozen.page, context),
       bays: (Array.isArray(bays) ? bays : []).map((one) => {
-        const { id: bayId, holds, look, ...more } = objectAt(one);
-        const { ground, ...others } = objectAt(look);
-        const values = { ...more, look: { ...others, background: ground } };
-        return { id: bayId, holds, ...dropDefaults(values, frozen.bay[String(holds)] ?? {}, context) };
+        const bay = objectAt(one);
+        const defaults = frozen.bay[String(bay.holds)] ?? {};
+        return { id: bay.id, holds: bay.holds, ...dropDefaults(bay, defaults, context, OF_BAY) };
       }),
     };
   },
   shelf: (old, context) => {
-    const { id, assortment: shows, form, across, visible, listPicture, spread, ...others } = old;
-    const { slideBy, slideRatio, slideScreen, card: itsCard, moving: itsMoving, ...rest } = others;
-    const values = {
-      ...rest,
-      layout: form,
-      columns: across,
-      layoutOwn: {
-        carousel: { visible },
-        slider: { by: slideBy, ratio: slideRatio, screen: slideScreen },
-        list: { picture: listPicture },
-        spread,
-      },
-      moving: moving(itsMoving),
-      card: card(itsCard),
-    };
-    const itsOwn = assortment(shows, context);
+    const itsOwn = assortment(old.assortment, context);
     const plain = itsOwn.of === 'products' && Object.keys(itsOwn).length === 1;
-    return { id, ...(!plain && { assortment: itsOwn }), ...dropDefaults(values, frozen.shelf, context) };
+    return {
+      id: old.id,
+      ...(!plain && { assortment: itsOwn }),
+      ...dropDefaults(old, frozen.shelf, context, OF_SHELF),
+    };
   },
   assortment: (old, context) => ({ ...old, assortment: assortment(old.assortment, context) }),
 };

@@ -24,7 +24,3 @@ export interface UpgradeStep {
 
 export const objectAt = (value: unknown): Old =>
   typeof value === 'object' && value !== null && !Array.isArray(value) ? (value as Old) : {};
-
-/** The old document without some of its keys. */
-export const without = (old: Old, ...keys: readonly string[]): Old =>
-  Object.fromEntries(Object.entries(old).filter(([key]) => !keys.includes(key)));
