@@ -1,6 +1,3 @@
-import { mkdtemp, rm } from 'node:fs/promises';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
 import Fastify from 'fastify';
 import fc from 'fast-check';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
@@ -10,37 +7,26 @@ import { string } from '../core/schema/schema.ts';
 import { insertAccount } from './accounts/accountRows.ts';
 import { hashPassword } from './accounts/passwords.ts';
 import { apiScope } from './api.ts';
-import { makeServer, type Server } from './app.ts';
-import { fillSmallStore, OWNER, testDatabase, type TestDatabase } from './specimen/database.ts';
+import { OWNER } from './specimen/database.ts';
+import { smallStore, type SmallStore } from './specimen/smallStore.ts';
 import { signedIn, type SignedInClient } from './specimen/signedIn.ts';
 
 const ARRANGER = { email: 'ash@specimen.example', password: 'slate and sand' };
 
-let database: TestDatabase;
-let server: Server;
-let owner: SignedInClient;
+let store: SmallStore;
 let arranger: SignedInClient;
-let folder: string;
 
 beforeAll(async () => {
-  database = await testDatabase();
-  await fillSmallStore(database.pool, Date.now());
-  await insertAccount(database.pool, {
+  store = await smallStore();
+  await insertAccount(store.database.pool, {
     email: ARRANGER.email,
     name: 'Ash',
     role: 'arranger',
     passwordHash: await hashPassword(ARRANGER.password),
   });
-  folder = await mkdtemp(join(tmpdir(), 'pictures-'));
-  server = await makeServer({ databaseUrl: database.url, picturesFolder: folder, signInTries: 100_000 });
-  [owner, arranger] = [await signedIn(server), await signedIn(server, ARRANGER)];
+  arranger = await signedIn(store.server, ARRANGER);
 });
-
-afterAll(async () => {
-  await server.stop();
-  await database.drop();
-  await rm(folder, { recursive: true, force: true });
-});
+afterAll(() => store.stop());
 
 const nobody = { category: null, collection: null, product: null, lookedAt: [] };
 const question = { assortment: { of: 'products' }, fallbacks: [], without: [], seenBy: nobody };
@@ -54,10 +40,10 @@ const good: Record<string, () => Promise<{ body?: unknown; query?: string }>> = 
   }),
   'GET /api/live': async () => ({}),
   'POST /api/releases': async () => {
-    const read = await owner.ask('GET', '/api/draft');
+    const read = await store.owner.ask('GET', '/api/draft');
     const { documents } = read.json<{ documents: { key: string; version: number; body: object }[] }>();
     const { key, version, body } = documents.find((one) => one.key === 'page:home')!;
-    await owner.ask('POST', '/api/draft', {
+    await store.owner.ask('POST', '/api/draft', {
       documents: [{ key, version, body: { ...body, name: `Home ${version}` } }],
     });
     return { body: { draftVersion: documents.reduce((sum, one) => sum + one.version, 1) } };
@@ -100,7 +86,7 @@ describe('every contract', () => {
     '%s is refused to whoever has not signed in, and kept by nobody',
     async (_, { method, path }) => {
       // A body that no schema takes: who asks is known before it is read.
-      const answer = await server.app.inject({
+      const answer = await store.server.app.inject({
         method,
         url: path,
         ...(method === 'POST' && { payload: '{' }),
@@ -117,11 +103,11 @@ describe('every contract', () => {
   it.each(closed.filter(([, { method }]) => method !== 'GET'))(
     '%s is refused where it does not come from the studio',
     async (_, { method, path }) => {
-      for (const token of [undefined, 'x', `${owner.csrf}x`, 'ü'.repeat(owner.csrf.length)]) {
-        const answer = await server.app.inject({
+      for (const token of [undefined, 'x', `${store.owner.csrf}x`, 'ü'.repeat(store.owner.csrf.length)]) {
+        const answer = await store.server.app.inject({
           method,
           url: path,
-          headers: { cookie: owner.cookie, ...(token && { 'x-csrf-token': token }) },
+          headers: { cookie: store.owner.cookie, ...(token && { 'x-csrf-token': token }) },
         });
         expect(answer.statusCode).toBe(403);
         expect(answer.json()).toMatchObject({ code: 'csrf-missing' });
@@ -143,7 +129,10 @@ describe('every contract', () => {
   it.each([...named].sort(([, a], [, b]) => Number(a.method === 'DELETE') - Number(b.method === 'DELETE')))(
     '%s answers as it says, and is kept by nobody',
     async (_, contract) => {
-      const answer = await askWell(contract, contract.method === 'DELETE' ? await signedIn(server) : owner);
+      const answer = await askWell(
+        contract,
+        contract.method === 'DELETE' ? await signedIn(store.server) : store.owner,
+      );
       expect(answer.statusCode, answer.body).toBe(200);
       expect(answer.headers).toMatchObject({
         'cache-control': 'no-store',
@@ -175,8 +164,12 @@ describe('every contract', () => {
       );
       await fc.assert(
         fc.asyncProperty(changed, async (sent) => {
-          const answer = await owner.ask(contract.method, contract.path, JSON.stringify(sent), {
-            headers: { cookie: owner.cookie, 'x-csrf-token': owner.csrf, 'content-type': 'application/json' },
+          const answer = await store.owner.ask(contract.method, contract.path, JSON.stringify(sent), {
+            headers: {
+              cookie: store.owner.cookie,
+              'x-csrf-token': store.owner.csrf,
+              'content-type': 'application/json',
+            },
           });
           expect(answer.statusCode, answer.body).toBeLessThan(500);
           if (answer.statusCode >= 400) {
@@ -199,7 +192,7 @@ describe('what is below /api/', () => {
       ['DELETE', '/api/draft'],
       ['GET', '/api/'],
     ] as const) {
-      const answer = await owner.ask(method, url);
+      const answer = await store.owner.ask(method, url);
       expect(answer.statusCode, url).toBe(404);
       expect(answer.json()).toMatchObject({ code: 'not-found' });
       expect(answer.headers).toMatchObject({
@@ -215,7 +208,7 @@ describe('what is below /api/', () => {
       return app
         .register(
           async (scope) => {
-            await apiScope(scope, server.parts, routes);
+            await apiScope(scope, store.server.parts, routes);
             if (bare) scope.get('/bare', async () => ({}));
           },
           { prefix: '/api' },
@@ -234,7 +227,7 @@ describe('what is below /api/', () => {
 
 describe('what a browser may take an answer for', () => {
   it('is said on every answer, whatever it is of', async () => {
-    const page = await server.app.inject({ url: '/' });
+    const page = await store.server.app.inject({ url: '/' });
     const script = /src="(\/[^"]+\.js)"/.exec(page.body)?.[1];
     const font = /url\(["']?(\/[^)"']+\.woff2)/.exec(page.body)?.[1];
     for (const url of [
@@ -251,7 +244,7 @@ describe('what a browser may take an answer for', () => {
       ...(script ? [script] : []),
       ...(font ? [font] : []),
     ]) {
-      const answer = await server.app.inject({ url });
+      const answer = await store.server.app.inject({ url });
       expect(answer.headers['x-content-type-options'], `${url} ${answer.statusCode}`).toBe('nosniff');
     }
   });
@@ -260,7 +253,9 @@ describe('what a browser may take an answer for', () => {
 describe('titles and pictures by their ids', () => {
   it('are read however many are asked for', async () => {
     const ids = Array.from({ length: 2_000 }, (_, i) => i + 1);
-    const { products } = (await owner.ask('POST', '/api/titles', { ids })).json<{ products: object[] }>();
+    const { products } = (await store.owner.ask('POST', '/api/titles', { ids })).json<{
+      products: object[];
+    }>();
     expect(products).toHaveLength(40);
   });
 });

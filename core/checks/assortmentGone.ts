@@ -11,6 +11,10 @@ function placeOf(plan: Plan, shelf: string): Place {
   return first ? { on: 'shelf', page: first.page.id, bay: first.bayId, shelf } : { on: 'store' };
 }
 
+const toppedUpFrom = (assortment: Assortment): string | null =>
+  assortment.of === 'products' && assortment.fallback?.then === 'topUp' ? assortment.fallback.from : null;
+
+/** What is wrong with topping up an assortment from a saved one that is not there, or of something else. */
 function topUpFault(plan: Plan, assortment: Assortment): string | null {
   if (assortment.of !== 'products' || assortment.fallback?.then !== 'topUp') return null;
   const { from } = assortment.fallback;
@@ -27,8 +31,13 @@ export const assortmentGone: PlanCheck = {
   title: 'An assortment that is gone',
   severity: 'wrong',
   reads: 'plan',
-  find: (plan) => {
+  find: (plan, _names, unread) => {
+    const isUnread = (id: string | null) => id !== null && unread.has(`assortment:${id}`);
+    const unreadOne = (at: Place, what: string): Found[] => [
+      { at, text: `${what} cannot be read; reset it first`, fix: null, goTo: null },
+    ];
     const topUp = (assortment: Assortment, on: Target, at: Place): Found[] => {
+      if (isUnread(toppedUpFrom(assortment))) return unreadOne(at, 'The assortment that tops this one up');
       const text = topUpFault(plan, assortment);
       if (text === null) return [];
       const command = { do: 'set', on, setting: 'assortment.fallback', value: undefined } as const;
@@ -41,6 +50,7 @@ export const assortmentGone: PlanCheck = {
         const { assortmentId: id } = shelf;
         if (id === null) return topUp(shelf.assortment, on, at);
         if (Object.hasOwn(plan.assortments, id)) return [];
+        if (isUnread(id)) return unreadOne(at, `The assortment that "${shelf.name}" shows`);
         return [
           {
             at,

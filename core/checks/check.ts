@@ -1,4 +1,5 @@
 import type { Command } from '../plan/commands.ts';
+import type { DocumentKey } from '../plan/documents.ts';
 import type { Plan } from '../plan/plan.ts';
 import type { Names } from '../sentence/sentence.ts';
 import type { LineId } from '../settings/setting.ts';
@@ -47,10 +48,16 @@ export interface PageCheck extends CheckBase {
   find(view: PageView, plan: Plan, names: Names): Found[];
 }
 
+/**
+ * Documents that are kept but cannot be read. They are missing from the plan without being gone, so that nothing that
+ * names them is taken away.
+ */
+export type Unread = ReadonlySet<DocumentKey>;
+
 /** Reads the plan alone: what is about the store, the house, or is wrong wherever it is looked at. */
 export interface PlanCheck extends CheckBase {
   reads: 'plan';
-  find(plan: Plan, names: Names): Found[];
+  find(plan: Plan, names: Names, unread: Unread): Found[];
 }
 
 export type Check = PageCheck | PlanCheck;

@@ -16,7 +16,7 @@ import {
   specimenView,
 } from '../specimen/specimen.ts';
 import { SEVERITIES, type Finding } from './check.ts';
-import { checks, findingsOn } from './index.ts';
+import { checks, findingsIn, findingsOn } from './index.ts';
 
 const find = (stored: StoredPlan, total: number) => {
   const plan = completePlan(stored);
@@ -214,6 +214,30 @@ describe('every check', () => {
       if (!finding.fix) continue;
       const after = find(apply(plan, finding.fix.command), total);
       expect(after.map(key)).not.toContain(key(finding));
+    }
+  });
+
+  it('takes nothing away that is only not read: a shelf, an assortment, one that tops up', () => {
+    const fallback = { fewerThan: 4, then: 'topUp' as const, from: 'y' };
+    const plan = completePlan({
+      ...specimenStored(
+        [
+          specimenShelf('a', { assortmentId: 'x' }),
+          specimenShelf('b', { assortment: { of: 'products', fallback } }),
+        ],
+        [specimenBay('a'), specimenBay('b'), specimenBay('c')],
+      ),
+    });
+    const keys = ['shelf:c', 'assortment:x', 'assortment:y'] as const;
+    const about = /shelf-gone|assortment-gone/;
+    const lost = findingsIn(plan, specimenNames).filter(({ check }) => about.test(check));
+    expect(lost).toHaveLength(3);
+    expect(lost.every(({ fix }) => fix)).toBe(true);
+    const found = findingsIn(plan, specimenNames, new Set(keys)).filter(({ check }) => about.test(check));
+    expect(found.map(({ at }) => at)).toEqual(lost.map(({ at }) => at));
+    for (const { text, fix } of found) {
+      expect(text).toMatch(/cannot be read; reset it first$/);
+      expect(fix).toBeNull();
     }
   });
 

@@ -3,7 +3,7 @@ import type { Names } from '../sentence/sentence.ts';
 import type { PageView } from '../view/view.ts';
 import { assortmentGone } from './assortmentGone.ts';
 import { cannotMove } from './cannotMove.ts';
-import { SEVERITIES, type Check, type Finding, type Found } from './check.ts';
+import { SEVERITIES, type Check, type Finding, type Found, type Unread } from './check.ts';
 import { endAboveFoot } from './endAboveFoot.ts';
 import { firstHeadings } from './firstHeadings.ts';
 import { goneFromRule } from './goneFromRule.ts';
@@ -43,20 +43,22 @@ const told = ({ id, severity }: Check, found: readonly Found[]): Finding[] =>
 const bySeverity = (a: Finding, b: Finding) =>
   SEVERITIES.indexOf(a.severity) - SEVERITIES.indexOf(b.severity);
 
+const allRead: Unread = new Set();
+
 /** What is found in a plan wherever it is looked at: about the store, the house, or what a page or a bay names. */
-export const findingsIn = (plan: Plan, names: Names): Finding[] =>
+export const findingsIn = (plan: Plan, names: Names, unread = allRead): Finding[] =>
   checks
-    .flatMap((check) => (check.reads === 'plan' ? told(check, check.find(plan, names)) : []))
+    .flatMap((check) => (check.reads === 'plan' ? told(check, check.find(plan, names, unread)) : []))
     .sort(bySeverity);
 
 /** What is found on a page, with what is about the whole store; the weightiest first, from the top down. */
-export function findingsOn(view: PageView, plan: Plan, names: Names): Finding[] {
+export function findingsOn(view: PageView, plan: Plan, names: Names, unread = allRead): Finding[] {
   const place = new Map(view.bays.map((bay, i) => [bay.id, i]));
   const at = ({ at: where }: Finding) => ('bay' in where ? (place.get(where.bay) ?? -1) : -1);
   const ofPage = checks.flatMap((check) =>
     check.reads === 'page' ? told(check, check.find(view, plan, names)) : [],
   );
-  const ofPlan = findingsIn(plan, names).filter(
+  const ofPlan = findingsIn(plan, names, unread).filter(
     ({ at: where }) => !('page' in where) || where.page === view.pageId,
   );
   return [...ofPlan, ...ofPage].sort((a, b) => bySeverity(a, b) || at(a) - at(b));

@@ -3,26 +3,14 @@ import type { ProductAssortment } from '../../core/assortment/products.ts';
 import type { Group } from '../../core/assortment/rule.ts';
 import { newAssortment } from '../../core/assortment/assortment.ts';
 import type { ItemsAnswer } from '../../core/view/view.ts';
-import { makeServer, type Server } from '../app.ts';
-import { fillSmallStore, testDatabase, type TestDatabase } from '../specimen/database.ts';
-import { signedIn, type SignedInClient } from '../specimen/signedIn.ts';
+import { NOW, smallStore, type SmallStore } from '../specimen/smallStore.ts';
 
-const NOW = Date.UTC(2026, 10, 24, 12);
-
-let database: TestDatabase;
-let server: Server;
-let owner: SignedInClient;
+let store: SmallStore;
 
 beforeAll(async () => {
-  database = await testDatabase();
-  await fillSmallStore(database.pool, NOW, 40);
-  server = await makeServer({ databaseUrl: database.url, picturesFolder: '/tmp', clock: () => NOW });
-  owner = await signedIn(server);
+  store = await smallStore();
 });
-afterAll(async () => {
-  await server.stop();
-  await database.drop();
-});
+afterAll(() => store.stop());
 
 const seenBy = { category: null, collection: null, product: null, lookedAt: [] };
 const products = (more: Partial<ProductAssortment> = {}): ProductAssortment => ({
@@ -32,7 +20,7 @@ const products = (more: Partial<ProductAssortment> = {}): ProductAssortment => (
 const all = (...parts: Group['parts']): Group => ({ join: 'all', parts });
 
 const ask = (url: string, body: object) =>
-  owner.ask('POST', url, { fallbacks: [], without: [], seenBy, ...body });
+  store.owner.ask('POST', url, { fallbacks: [], without: [], seenBy, ...body });
 const items = async (assortment: ProductAssortment, more: object = {}): Promise<ItemsAnswer> => {
   const answer = await ask('/api/items', { assortment, start: 0, count: 100, ...more });
   expect(answer.statusCode, answer.body).toBe(200);
@@ -70,7 +58,7 @@ describe('asking what an assortment holds', () => {
       parts,
       all: every,
       remains,
-    } = (await owner.ask('POST', '/api/assortments/counts', { assortment, seenBy })).json<{
+    } = (await store.owner.ask('POST', '/api/assortments/counts', { assortment, seenBy })).json<{
       parts: { path: number[]; count: number }[];
       all: number;
       remains: number;
@@ -168,7 +156,7 @@ describe('asking what an assortment holds', () => {
 
 describe('roll-ups', () => {
   it('follow orders and events as they arrive', async () => {
-    const { pool } = database;
+    const { pool } = store.database;
     await pool.query(`INSERT INTO shop_order (id, placed_at) VALUES (1, $1), (2, $1)`, [
       new Date(NOW - 1000),
     ]);

@@ -50,10 +50,10 @@ export function assortmentRoutes(api: Api, parts: Parts): void {
 
   const setOut = async (seenBy: Asker) => {
     const facts = await parts.storefront.facts();
-    const plan = completePlan(planFromRows(await readDraft(db)));
+    const { house } = completePlan(planFromRows(await readDraft(db, ['house'])));
     const seen = await readSeenBy(facts, seenBy);
     const orders = seen.product ? await readOrderCount(db) : 0;
-    return { facts, plan, world: worldOf(facts, plan.house, parts.clock(), seen, orders) };
+    return { facts, world: worldOf(facts, house, parts.clock(), seen, orders) };
   };
 
   api.answer(readItems, async ({ body }) => {
@@ -77,7 +77,8 @@ export function assortmentRoutes(api: Api, parts: Parts): void {
     const { without } = body;
     const assortment = productsOnly(read(body.assortment));
     const fallbacks = body.fallbacks.map((one) => productsOnly(read(one)));
-    const { facts, plan, world } = await setOut(body.seenBy);
+    const { facts, world } = await setOut(body.seenBy);
+    const plan = completePlan(planFromRows(await readDraft(db)));
     const [record, facts1] = await Promise.all([
       readRecord(db, body.product),
       readProducts(db, [body.product], []),

@@ -39,8 +39,14 @@ const asDraftRow = (row: Row): DraftRow => ({
 const SELECT = `SELECT key, version, body, saved_at, account.name
   FROM draft_document LEFT JOIN account ON account.id = saved_by`;
 
-export async function readDraft(db: Queryable): Promise<DraftRow[]> {
-  const { rows } = await db.query<Row>(`${SELECT} ORDER BY key`);
+/** All documents of the draft, or only some. */
+export async function readDraft(
+  db: Queryable,
+  keys: readonly DocumentKey[] | null = null,
+): Promise<DraftRow[]> {
+  const { rows } = await db.query<Row>(`${SELECT} WHERE $1::text[] IS NULL OR key = ANY($1) ORDER BY key`, [
+    keys,
+  ]);
   return rows.filter((row) => isDocumentKey(row.key)).map(asDraftRow);
 }
 

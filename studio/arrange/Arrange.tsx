@@ -104,7 +104,10 @@ function useOtherPage(
 function Findings({ view, plan, children }: { view: PageView; plan: Plan; children: ReactNode }) {
   const names = useNames();
   const [lateView, latePlan] = [useDeferredValue(view), useDeferredValue(plan)];
-  return <FindingsContext value={findingsOn(lateView, latePlan, names)}>{children}</FindingsContext>;
+  const unreadable = useDraft((state) => state.unreadable);
+  const unread = useMemo(() => new Set(unreadable.map((one) => one.key)), [unreadable]);
+  const found = findingsOn(lateView, latePlan, names, unread);
+  return <FindingsContext value={found}>{children}</FindingsContext>;
 }
 
 /** The place where a page is arranged: the page, the shelf, the result, from left to right. */
