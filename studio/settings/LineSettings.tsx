@@ -11,20 +11,6 @@ import { ownControls } from './own/index.ts';
 import { SettingControl } from './SettingControl.tsx';
 import { Hint } from './Stack.tsx';
 
-/** What a control of a setting's own is given. */
-export interface OwnControlProps {
-  on: Target;
-  setting: PlacedSetting;
-  value: never;
-  at: readonly string[];
-  /** The shelf that is set, complete; null for a bay or a page. */
-  shelf: Shelf | null;
-  /** As it is drawn; null where it is not. */
-  view: ShelfView | null;
-  page: PageView;
-  bayId: string;
-}
-
 export interface LineSettingsProps {
   line: LineId;
   on: Target;

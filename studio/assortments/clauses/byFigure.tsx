@@ -15,7 +15,7 @@ import { MoneyField } from '../../ui/MoneyField.tsx';
 import { Stepper } from '../../ui/Stepper.tsx';
 import { Switch } from '../../ui/Switch.tsx';
 import { Words } from '../../ui/Words.tsx';
-import type { ClauseProps } from './index.tsx';
+import type { ClauseProps } from './clauseProps.ts';
 
 /** Clauses with a figure, a state or words. */
 

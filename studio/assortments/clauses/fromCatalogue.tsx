@@ -16,7 +16,7 @@ import { Search } from '../../ui/Search.tsx';
 import { ProductSearch } from '../ProductSearch.tsx';
 import { useCategorySearch } from '../useCategorySearch.ts';
 import { ChosenFrom } from './chosenFrom.tsx';
-import type { ClauseProps } from './index.tsx';
+import type { ClauseProps } from './clauseProps.ts';
 
 /** Clauses that choose from what the catalogue holds. */
 

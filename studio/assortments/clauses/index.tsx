@@ -19,11 +19,7 @@ import {
   OptionControls,
   TagControls,
 } from './fromCatalogue.tsx';
-
-export interface ClauseProps<C extends Clause> {
-  clause: C;
-  onChange(clause: C): void;
-}
+import type { ClauseProps } from './clauseProps.ts';
 
 /** Clauses that say it all by being there. */
 type Plain = 'featured' | 'around' | 'related' | 'lookedAt';

@@ -1,7 +1,7 @@
 import { MOST_DAYS } from '../../../core/assortment/clauses/sold.ts';
 import type { Order } from '../../../core/assortment/orders/index.ts';
 import { Stepper } from '../../ui/Stepper.tsx';
-import type { OrderProps } from './index.tsx';
+import type { OrderProps } from './orderProps.ts';
 
 /** Over how many days sales or views are counted. */
 export function InDays<O extends Extract<Order, { days: number }>>({ order, onChange }: OrderProps<O>) {

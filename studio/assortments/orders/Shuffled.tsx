@@ -1,7 +1,7 @@
 import type { Order } from '../../../core/assortment/orders/index.ts';
 import { Stepper } from '../../ui/Stepper.tsx';
 import { Pick } from '../../ui/Pick.tsx';
-import type { OrderProps } from './index.tsx';
+import type { OrderProps } from './orderProps.ts';
 
 /** How often it is shuffled anew, and which shuffle it is. */
 export function Shuffled({ order, wide, onChange }: OrderProps<Extract<Order, { by: 'shuffled' }>>) {

@@ -3,12 +3,7 @@ import type { Order } from '../../../core/assortment/orders/index.ts';
 import type { PlainOrder } from '../../../core/assortment/orders/plain.ts';
 import { InDays } from './InDays.tsx';
 import { Shuffled } from './Shuffled.tsx';
-
-export interface OrderProps<O extends Order> {
-  order: O;
-  wide: boolean;
-  onChange(order: O): void;
-}
+import type { OrderProps } from './orderProps.ts';
 
 /** Controls of every order that has more to set, under the id of the core's definition. */
 const orderControls: {

@@ -6,7 +6,7 @@ import { ofPart } from '../../../core/card/shown.ts';
 import { assortmentOf } from '../../../core/plan/showing.ts';
 import { useDraft } from '../../studioContext.tsx';
 import { t } from '../../ui/theme.ts';
-import type { OwnControlProps } from '../LineSettings.tsx';
+import type { OwnControlProps } from './ownControl.ts';
 import { ShownAt } from '../ShownAt.tsx';
 import { useSet } from '../useSetting.ts';
 

@@ -12,7 +12,7 @@ import { useDraft, useStudio } from '../../studioContext.tsx';
 import { Button } from '../../ui/Button.tsx';
 import { t } from '../../ui/theme.ts';
 import { ValueControl } from '../controls/index.tsx';
-import type { OwnControlProps } from '../LineSettings.tsx';
+import type { OwnControlProps } from './ownControl.ts';
 import { Reset } from '../Reset.tsx';
 import { useStoredDocument } from '../useStoredDocument.ts';
 import { useSet } from '../useSetting.ts';

@@ -1,6 +1,6 @@
 import { assortmentOf } from '../../../core/plan/showing.ts';
 import { useDraft } from '../../studioContext.tsx';
-import type { OwnControlProps } from '../LineSettings.tsx';
+import type { OwnControlProps } from './ownControl.ts';
 import { SettingControl } from '../SettingControl.tsx';
 import { Hint } from '../Stack.tsx';
 

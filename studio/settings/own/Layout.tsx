@@ -4,7 +4,7 @@ import { layoutKind, layoutKinds, layoutsOf, type LayoutId } from '../../../core
 import { useDraft } from '../../studioContext.tsx';
 import { Choice } from '../../ui/Choice.tsx';
 import { Switch } from '../../ui/Switch.tsx';
-import type { OwnControlProps } from '../LineSettings.tsx';
+import type { OwnControlProps } from './ownControl.ts';
 import { SettingBox } from '../SettingBox.tsx';
 import { SettingControl } from '../SettingControl.tsx';
 import { Hint, Stack } from '../Stack.tsx';

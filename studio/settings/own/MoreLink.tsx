@@ -4,7 +4,7 @@ import type { CategoryTree } from '../../../core/catalogue/categoryTree.ts';
 import { assortmentOf } from '../../../core/plan/showing.ts';
 import { useDraft, useStudio } from '../../studioContext.tsx';
 import { Button } from '../../ui/Button.tsx';
-import type { OwnControlProps } from '../LineSettings.tsx';
+import type { OwnControlProps } from './ownControl.ts';
 import { SettingControl } from '../SettingControl.tsx';
 import { useSet } from '../useSetting.ts';
 

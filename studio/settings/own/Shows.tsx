@@ -12,7 +12,7 @@ import { useDraft, useStudio } from '../../studioContext.tsx';
 import { Button } from '../../ui/Button.tsx';
 import { Pick } from '../../ui/Pick.tsx';
 import { t } from '../../ui/theme.ts';
-import type { OwnControlProps } from '../LineSettings.tsx';
+import type { OwnControlProps } from './ownControl.ts';
 import { SettingBox } from '../SettingBox.tsx';
 import { Stack } from '../Stack.tsx';
 

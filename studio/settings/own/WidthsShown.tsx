@@ -2,7 +2,7 @@ import { Checkbox, CheckboxGroup, Label } from 'react-aria-components';
 import styled from 'styled-components';
 import { useDraft } from '../../studioContext.tsx';
 import { t } from '../../ui/theme.ts';
-import type { OwnControlProps } from '../LineSettings.tsx';
+import type { OwnControlProps } from './ownControl.ts';
 import { SettingBox } from '../SettingBox.tsx';
 import { Hint } from '../Stack.tsx';
 import { useSet } from '../useSetting.ts';

@@ -1,13 +1,6 @@
 import { lazy, type ComponentType } from 'react';
-import type { PlacedSetting } from '../../../core/settings/setting.ts';
-import type { OwnControlProps } from '../LineSettings.tsx';
 import { Columns } from './Columns.tsx';
-
-export interface OwnControl {
-  Control: ComponentType<OwnControlProps>;
-  /** Other settings that it sets as well. */
-  covers?(one: PlacedSetting): boolean;
-}
+import type { OwnControl, OwnControlProps } from './ownControl.ts';
 
 type Props = ComponentType<OwnControlProps>;
 
