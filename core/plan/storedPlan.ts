@@ -5,7 +5,7 @@ import { houseSettings, type House, type StoredHouse } from './house.ts';
 import { pageSettings, type Page, type StoredPage } from './page.ts';
 import type { Plan } from './plan.ts';
 import { completeSaved, type SavedAssortment, type StoredSaved } from './savedAssortment.ts';
-import { completeShelf, type Shelf, type StoredShelf } from './shelf.ts';
+import { completeShelf, type StoredShelf } from './shelf.ts';
 
 /**
  * The arrangement as it is stored, sparse: what was set, and nothing else. Commands change this one; the complete
@@ -73,8 +73,15 @@ const houseSettingsBands = (): Bands => {
 
 const plans = new WeakMap<StoredPlan, Plan>();
 
-const each = <S, C>(all: Readonly<Record<string, S>>, make: (stored: S) => C): Record<string, C> =>
-  Object.fromEntries(Object.entries(all).map(([id, stored]) => [id, make(stored)]));
+/** The same for all documents of a kind. */
+const all = <S, C>(make: (stored: S, around: Around) => C) =>
+  kept((documents: Readonly<Record<string, S>>, around: Around): Readonly<Record<string, C>> =>
+    Object.fromEntries(Object.entries(documents).map(([id, stored]) => [id, make(stored, around)])),
+  );
+
+const allPages = all(completePage);
+const allShelves = all(shelfOf);
+const allSaved = all(savedOf);
 
 /** The complete plan of a stored one. What did not change is the very same object as before. */
 export function completePlan(stored: StoredPlan): Plan {
@@ -83,9 +90,9 @@ export function completePlan(stored: StoredPlan): Plan {
     const { house, around } = completeHouse(stored.house);
     found = {
       house,
-      pages: each(stored.pages, (page) => completePage(page, around)),
-      shelves: each(stored.shelves, (shelf): Shelf => shelfOf(shelf, around)),
-      assortments: each(stored.assortments, (saved) => savedOf(saved, around)),
+      pages: allPages(stored.pages, around),
+      shelves: allShelves(stored.shelves, around),
+      assortments: allSaved(stored.assortments, around),
     };
     plans.set(stored, found);
   }

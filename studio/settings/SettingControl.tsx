@@ -2,14 +2,14 @@ import { memo } from 'react';
 import styled from 'styled-components';
 import type { Varying } from '../../core/bands/varying.ts';
 import type { Target } from '../../core/plan/target.ts';
-import { readPath } from '../../core/settings/path.ts';
+import { same } from '../../core/settings/same.ts';
 import type { PlacedSetting } from '../../core/settings/setting.ts';
 import { ValueControl } from './controls/index.tsx';
 import { Reset } from './Reset.tsx';
 import { ShownAt } from './ShownAt.tsx';
 import { Hint } from './Stack.tsx';
 import { useSet } from './useSetting.ts';
-import { useStoredDocument } from './useStoredDocument.ts';
+import { useStoredValue } from './useStoredValue.ts';
 import { VaryingRows } from './VaryingRows.tsx';
 
 const One = styled.div`
@@ -40,11 +40,10 @@ export function labelOf({ name, kind }: PlacedSetting): string {
 /** The usual control of a setting: of one value, or one at each width, with a way to reset what is set here. */
 export const SettingControl = memo(function SettingControl({ on, setting, value, at }: SettingControlProps) {
   const set = useSet(on);
-  const stored = useStoredDocument(on);
   const { id, kind, about, varies } = setting;
   const label = labelOf(setting);
   const hint = about && <Hint>{about}</Hint>;
-  const isSet = stored !== undefined && readPath(stored, id) !== undefined;
+  const isSet = useStoredValue(on, id) !== undefined;
   const reset = isSet ? <Reset what={label} onPress={() => set(id, undefined)} /> : <span />;
   if (varies && kind.control.is === 'switch')
     return (
@@ -59,18 +58,7 @@ export const SettingControl = memo(function SettingControl({ on, setting, value,
   if (varies)
     return (
       <div>
-        <VaryingRows on={on} setting={setting} label={label} value={value as Varying<unknown>} at={at}>
-          {(band, one, inherits) => (
-            <ValueControl
-              kind={kind}
-              label={`${label} on ${band.name}`}
-              shown={false}
-              value={one}
-              inherits={inherits}
-              onChange={(next) => set(id, next, band.id)}
-            />
-          )}
-        </VaryingRows>
+        <VaryingRows on={on} setting={setting} label={label} value={value as Varying<unknown>} at={at} />
         {hint}
       </div>
     );
@@ -91,4 +79,4 @@ export const SettingControl = memo(function SettingControl({ on, setting, value,
       {hint}
     </div>
   );
-});
+}, same);

@@ -1,15 +1,12 @@
-import type { ReactNode } from 'react';
 import styled from 'styled-components';
 import type { Band } from '../../core/bands/bands.ts';
 import { valueAt, type Varying } from '../../core/bands/varying.ts';
 import type { Target } from '../../core/plan/target.ts';
-import { readPath } from '../../core/settings/path.ts';
 import type { PlacedSetting } from '../../core/settings/setting.ts';
 import { useDraft } from '../studioContext.tsx';
 import { t } from '../ui/theme.ts';
-import { Reset } from './Reset.tsx';
-import { useStoredDocument } from './useStoredDocument.ts';
-import { useSet } from './useSetting.ts';
+import { BandValue } from './BandValue.tsx';
+import { useStoredValue } from './useStoredValue.ts';
 
 const Row = styled.div`
   display: grid;
@@ -54,24 +51,20 @@ export function fromWhere(
   );
 }
 
-export interface VaryingRowsProps<T> {
+export interface VaryingRowsProps {
   on: Target;
   setting: PlacedSetting;
   /** With its unit. */
   label: string;
-  value: Varying<T>;
+  value: Varying<unknown>;
   /** Ids of the bands at which it has an effect. */
   at: readonly string[];
-  /** The control of one band. */
-  children(band: Band, value: T, inherits: boolean): ReactNode;
 }
 
 /** A value at each width; where none is set, what holds instead and from where. */
-export function VaryingRows<T>({ on, setting, label, value, at, children }: VaryingRowsProps<T>) {
+export function VaryingRows({ on, setting, label, value, at }: VaryingRowsProps) {
   const bands = useDraft((state) => state.plan.house.bands);
-  const set = useSet(on);
-  const stored = useStoredDocument(on);
-  const own = ((stored && readPath(stored, setting.id)) ?? {}) as Readonly<Record<string, unknown>>;
+  const own = (useStoredValue(on, setting.id) ?? {}) as Readonly<Record<string, unknown>>;
   const froms = fromWhere(own, bands, setting.byDefault.is === 'house' ? 'house style' : 'default');
   return (
     <div data-setting={setting.id} role="group" aria-label={label}>
@@ -83,14 +76,16 @@ export function VaryingRows<T>({ on, setting, label, value, at, children }: Vary
           <Row key={band.id}>
             <span className="width">
               <b>{band.name}</b>
-              <span>{from.words || ' '}</span>
+              <span>{from.words || ' '}</span>
             </span>
-            {children(band, valueAt(value, bands, band.id), !from.own)}
-            {from.own ? (
-              <Reset what={`${label} on ${band.name}`} onPress={() => set(setting.id, undefined, band.id)} />
-            ) : (
-              <span />
-            )}
+            <BandValue
+              on={on}
+              setting={setting}
+              band={band}
+              label={label}
+              value={valueAt(value, bands, band.id)}
+              own={from.own}
+            />
           </Row>
         );
       })}

@@ -1,4 +1,4 @@
-import { lazy, memo, Suspense, useEffect, useRef, useState } from 'react';
+import { lazy, memo, Suspense, useDeferredValue, useEffect, useRef, useState } from 'react';
 import styled from 'styled-components';
 import type { Of } from '../../../core/assortment/of.ts';
 import type { Bands } from '../../../core/bands/bands.ts';
@@ -175,18 +175,20 @@ function useFocusOn(setting: string | null, within: React.RefObject<HTMLElement 
   }, [setting, within]);
 }
 
-/** Type to find any setting of what is chosen; its line opens at its control. */
-const FindSetting = memo(function FindSetting({
-  about,
-  lines,
-  of,
-  bands,
-}: {
+interface FindSettingProps {
   about: readonly About[];
   lines: readonly Line[];
   of: Of | null;
   bands: Bands;
-}) {
+}
+
+/** Type to find any setting of what is chosen; its line opens at its control. */
+function FindSetting({ about, ...rest }: FindSettingProps) {
+  // It is needed once somebody types; the frames come first.
+  return <FindSettingBox about={useDeferredValue(about)} {...rest} />;
+}
+
+const FindSettingBox = memo(function FindSettingBox({ about, lines, of, bands }: FindSettingProps) {
   const { openLine } = useArranging();
   const offered = about.flatMap(({ subject, document, shelf }) =>
     subject.settings

@@ -6,16 +6,13 @@ import { fullCounts } from '../../../core/geometry/fullCounts.ts';
 import { layoutKind } from '../../../core/layouts/index.ts';
 import type { Shelf } from '../../../core/plan/shelf.ts';
 import { listed } from '../../../core/sentence/sentence.ts';
-import { readPath } from '../../../core/settings/path.ts';
 import type { ShelfView, StepView } from '../../../core/view/view.ts';
 import { useDraft, useStudio } from '../../studioContext.tsx';
 import { Button } from '../../ui/Button.tsx';
 import { t } from '../../ui/theme.ts';
-import { ValueControl } from '../controls/index.tsx';
+import { BandValue } from '../BandValue.tsx';
 import type { OwnControlProps } from './ownControl.ts';
-import { Reset } from '../Reset.tsx';
-import { useStoredDocument } from '../useStoredDocument.ts';
-import { useSet } from '../useSetting.ts';
+import { useStoredValue } from '../useStoredValue.ts';
 
 const Table = styled.table`
   width: 100%;
@@ -105,12 +102,10 @@ function offerWords(view: ShelfView, shelf: Shelf, bands: Bands): string {
 export function Columns({ on, setting, value, at, shelf, view, page, bayId }: OwnControlProps) {
   const { draft } = useStudio();
   const plan = useDraft((state) => state.plan);
-  const stored = useStoredDocument(on);
-  const set = useSet(on);
+  const own = useStoredValue(on, setting.id) as Varying<number> | undefined;
   const { bands } = plan.house;
   const short = view ? shortSteps(view) : [];
   if (!shelf) return null;
-  const own = (stored && readPath(stored, setting.id)) as Varying<number> | undefined;
   const fix = view && short.length ? fullRowsFix(view, shelf, spareBelow(page, bayId, plan)) : null;
   return (
     <>
@@ -133,7 +128,6 @@ export function Columns({ on, setting, value, at, shelf, view, page, bayId }: Ow
                 const step = steps.find((one) => one.from <= width && width < one.to) ?? steps[0];
                 const last = step && lastRow(step);
                 const isOwn = own !== undefined && Object.hasOwn(own, band.id);
-                const label = `Columns on ${band.name}`;
                 return (
                   <tr key={band.id}>
                     <td>
@@ -142,15 +136,14 @@ export function Columns({ on, setting, value, at, shelf, view, page, bayId }: Ow
                     </td>
                     <td>
                       <span className="count">
-                        <ValueControl
-                          kind={setting.kind}
-                          label={label}
-                          shown={false}
+                        <BandValue
+                          on={on}
+                          setting={setting}
+                          band={band}
+                          label="Columns"
                           value={valueAt(value as Varying<number>, bands, band.id)}
-                          inherits={!isOwn}
-                          onChange={(next) => set(setting.id, next, band.id)}
+                          own={isOwn}
                         />
-                        {isOwn && <Reset what={label} onPress={() => set(setting.id, undefined, band.id)} />}
                       </span>
                     </td>
                     <td>{step ? step.rows.rows : '–'}</td>
