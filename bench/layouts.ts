@@ -108,16 +108,17 @@ export async function layoutFigures(browser: Browser, url: string): Promise<Figu
   await openLine(page, 'Columns');
   await page.waitForTimeout(2500);
   const edits: number[] = [];
-  for (const [bay, shelf] of [
-    ['New from the kiln', 'new-from-the-kiln'],
-    ['Reduced now', 'reduced-now'],
+  // Masonry has its columns, and the gap between them, around the list.
+  for (const [bay, shelf, gapped] of [
+    ['New from the kiln', 'new-from-the-kiln', '.window'],
+    ['Reduced now', 'reduced-now', '.cards'],
   ] as const) {
     await page.getByRole('grid', { name: 'Bays of Home' }).getByRole('row', { name: bay }).click();
     const gap = page.getByRole('textbox', { name: 'Gap between columns, px on Laptop' });
     for (let i = 0; i < 24; i += 1) {
       const up = i % 2 === 0;
       const value = Number(await gap.inputValue()) + (up ? 4 : -4);
-      const done = `${framesOf}.slice(2).every((inner) => String(inner.querySelector('[data-shelf="${shelf}"] .cards').computedStyleMap().get('column-gap')) === '${value}px')`;
+      const done = `${framesOf}.slice(2).every((inner) => String(inner.querySelector('[data-shelf="${shelf}"] ${gapped}').computedStyleMap().get('column-gap')) === '${value}px')`;
       edits.push(
         await timePress(page, done, () =>
           page

@@ -2,6 +2,9 @@ import type { Browser, Page } from '@playwright/test';
 import { openLine, signIn } from '../e2e/store.ts';
 import { atMost, distribution, type Figure } from './figure.ts';
 
+/** What has not happened by then will not happen. */
+const TOO_LONG_MS = 15_000;
+
 /** Times something that happens in the page: from the next such event until `done` holds and has been painted, ms. */
 export async function timeInPage(
   page: Page,
@@ -10,10 +13,11 @@ export async function timeInPage(
   press: () => Promise<void>,
 ): Promise<number> {
   await page.evaluate(
-    ([name, condition]) => {
+    ([name, condition, tooLong]) => {
       const holds = new Function(`return (${condition})`) as () => boolean;
       const scope = window as unknown as { measured: Promise<number> };
-      scope.measured = new Promise((resolve) => {
+      scope.measured = new Promise((resolve, reject) => {
+        setTimeout(() => reject(new Error(`Not so after ${tooLong} ms: ${condition}`)), tooLong);
         const begin = () => {
           const start = performance.now();
           const look = () => {
@@ -29,7 +33,7 @@ export async function timeInPage(
         window.addEventListener(name, begin, { capture: true, once: true });
       });
     },
-    [event, done] as const,
+    [event, done, TOO_LONG_MS] as const,
   );
   await press();
   return page.evaluate(() => (window as unknown as { measured: Promise<number> }).measured);

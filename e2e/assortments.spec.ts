@@ -55,7 +55,9 @@ test('builds a selection by typing, asks why, saves it, shows it in two shelves,
 
   const all = await expectedIds(store);
   expect(all.length).toBeGreaterThan(14);
-  await expect(page.getByRole('main').getByRole('status')).toContainText(`${all.length} products now`);
+  await expect(page.getByRole('status').filter({ hasText: 'products now' })).toContainText(
+    `${all.length} products now`,
+  );
   // What remains after the last clause is what there is.
   await expect(rule.getByRole('row').last()).toContainText(String(all.length));
   await expect.poll(async () => (await placesOf(page)).slice(0, 6)).toEqual(all.slice(0, 6));

@@ -144,7 +144,9 @@ export async function signIn(
 }
 
 export const saved = (page: Page, timeout?: number) =>
-  expect(page.getByRole('contentinfo').getByRole('status')).toHaveText(/^Saved \d/, { timeout });
+  expect(
+    page.getByRole('region', { name: 'Issues of this page and when it was saved' }).getByRole('status'),
+  ).toHaveText(/^Saved \d/, { timeout });
 
 /** From now on nothing that is saved reaches the server. */
 export const cutOff = (context: BrowserContext) =>

@@ -73,6 +73,14 @@ const Bar = styled.header`
   }
 `;
 
+/** The place that is open. */
+const Main = styled.main`
+  display: grid;
+  grid-template: minmax(0, 1fr) / minmax(0, 1fr);
+  min-height: 0;
+  min-width: 0;
+`;
+
 /** The bar across the top, and what can be reached from everywhere. */
 export function Shell({ children }: { children: ReactNode }) {
   const { draft, client, account, keep, signOut } = useStudio();
@@ -151,7 +159,9 @@ export function Shell({ children }: { children: ReactNode }) {
           {changes.length ? `Publish ${counted(changes.length, 'change')}` : 'Nothing to publish'}
         </TapeButton>
       </Bar>
-      <DraftBoundary what="This place">{children}</DraftBoundary>
+      <Main>
+        <DraftBoundary what="This place">{children}</DraftBoundary>
+      </Main>
       <Suspense fallback={null}>
         {publishing && <Publish open changes={changes} onClose={() => setPublishing(false)} />}
         {signedOut && <SignInAgain />}

@@ -89,7 +89,7 @@ export function pageStyles(view: PageView): ReadonlyMap<string, string> {
     .join(';');
   const house =
     `html{background:${view.colours.ground}}.region{${tokens};--content:${view.contentPx}px;--part-gap:${PART_GAP_PX}px}` +
-    byBand(view.bands, (band) => `.store,.bay,.foot{--margin:${valueAt(view.margin, view.bands, band)}px}`) +
+    byBand(view.bands, (band) => `:where(.region)>*{--margin:${valueAt(view.margin, view.bands, band)}px}`) +
     cardTextCss();
   return new Map([
     ['', house],

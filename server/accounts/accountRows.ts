@@ -35,6 +35,11 @@ export async function hasOwner(db: Queryable): Promise<boolean> {
   return Boolean(rowCount);
 }
 
+/** Lets one account be made after the other, so that a store has one first owner however many ask at once. */
+export async function lockAccounts(client: Queryable): Promise<void> {
+  await client.query('LOCK TABLE account IN SHARE ROW EXCLUSIVE MODE');
+}
+
 export async function insertAccount(
   db: Queryable,
   {

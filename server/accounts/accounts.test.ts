@@ -86,7 +86,20 @@ describe('accounts', () => {
       });
     expect((await make('wrong')).json()).toMatchObject({ code: 'code-wrong' });
     expect((await make('the-code', 'short')).json()).toMatchObject({ code: 'password-short' });
-    expect((await make('the-code')).statusCode).toBe(200);
+    // However many ask at once, one of them is the first.
+    const asked = await Promise.all(
+      Array.from({ length: 5 }, (_, i) =>
+        empty.app.inject({
+          method: 'POST',
+          url: '/api/owner',
+          payload: { email: `a${i}@b.example`, name: 'A', password: 'long enough it is', code: 'the-code' },
+        }),
+      ),
+    );
+    expect(asked.map(({ statusCode }) => statusCode === 200).filter(Boolean)).toHaveLength(1);
+    for (const answer of asked)
+      if (answer.statusCode !== 200) expect(answer.json()).toMatchObject({ code: 'owner-exists' });
+    expect((await fresh.pool.query('SELECT FROM account')).rowCount).toBe(1);
     expect((await make('the-code')).json()).toMatchObject({ code: 'owner-exists' });
     await empty.stop();
     await fresh.drop();

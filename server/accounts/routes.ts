@@ -1,6 +1,7 @@
 import type { FastifyReply, FastifyRequest } from 'fastify';
 import { createOwner, signIn, signOut, whoAmI, type SessionAnswer } from '../../core/api/session.ts';
 import type { Api } from '../api.ts';
+import { inTransaction } from '../db/pool.ts';
 import { Fault } from '../faults.ts';
 import type { Parts } from '../parts.ts';
 import {
@@ -9,6 +10,7 @@ import {
   findAccount,
   hasOwner,
   insertAccount,
+  lockAccounts,
   readSession,
   SESSION_DAYS,
   type Session,
@@ -61,11 +63,11 @@ export function accountRoutes(api: Api, parts: Parts): void {
     if (!sameSecret(code, parts.ownerCode)) throw new Fault('code-wrong');
     if (!/^[^\s@]+@[^\s@]+$/.test(email)) throw new Fault('email-wrong');
     if (password.length < LEAST_PASSWORD) throw new Fault('password-short');
-    const id = await insertAccount(db, {
-      email,
-      name,
-      role: 'owner',
-      passwordHash: await hashPassword(password),
+    const passwordHash = await hashPassword(password);
+    const id = await inTransaction(db, async (client) => {
+      await lockAccounts(client);
+      if (await hasOwner(client)) throw new Fault('owner-exists');
+      return insertAccount(client, { email, name, role: 'owner', passwordHash });
     });
     return letIn(request, reply, id);
   });

@@ -50,7 +50,7 @@ export async function readDraft(
   return rows.filter((row) => isDocumentKey(row.key)).map(asDraftRow);
 }
 
-/** Lets one save after the other, so that none reads what another is about to change. */
+/** Lets one save or release after the other, so that none reads what another is about to change. */
 export async function lockDraft(client: PoolClient): Promise<void> {
   await client.query('LOCK TABLE draft_document IN SHARE ROW EXCLUSIVE MODE');
 }

@@ -18,15 +18,12 @@ export function notFoundPage(plan: Plan, tree: CategoryTree): SentPage {
         bays: [
           {
             id: 'not-found',
-            holds: 'notice',
-            words: 'It may have moved or sold out. Browse the shop.',
+            holds: 'banner',
+            title: 'There is nothing at this address',
+            words: 'It may have moved or sold out.',
+            button: 'Browse the shop',
             link: '/shop',
-            look: {
-              width: 'content',
-              background: null,
-              above: { [plan.house.bands[0]!.id]: 24 },
-              below: { [plan.house.bands[0]!.id]: 120 },
-            },
+            height: { [plan.house.bands[0]!.id]: 280 },
           },
         ],
       },

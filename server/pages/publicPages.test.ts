@@ -107,6 +107,15 @@ describe('public pages', () => {
     }
   });
 
+  it('say what programs may read', async () => {
+    const { body, headers, statusCode } = await store.get('/robots.txt');
+    expect(statusCode).toBe(200);
+    expect(headers['content-type']).toContain('text/plain');
+    expect(body).toMatch(/^User-agent: \*$/m);
+    expect(body).toMatch(/^Disallow: \/studio$/m);
+    expect(body).not.toMatch(/^Disallow: \/$/m);
+  });
+
   it('say how the server is', async () => {
     expect((await store.get('/health')).json()).toEqual({ status: 'ok', release: 1 });
   });

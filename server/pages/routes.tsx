@@ -16,6 +16,7 @@ import { readEnhance } from './enhance.ts';
 import type { Parts } from '../parts.ts';
 import { htmlPage } from './document.tsx';
 import { notFoundPage } from './notFound.tsx';
+import { ROBOTS } from './robots.ts';
 import { sentPage, type SentPage } from './pageCache.ts';
 import type { Wanted } from './storefront.ts';
 
@@ -94,6 +95,8 @@ export function pageRoutes(app: FastifyInstance, parts: Parts): void {
         .type('text/javascript; charset=utf-8')
         .send(encoding === 'br' ? enhance.brotli : encoding ? enhance.gzip : enhance.plain);
     });
+
+  app.get('/robots.txt', (_, reply) => reply.type('text/plain; charset=utf-8').send(ROBOTS));
 
   /** A bay that is this shopper's own, as HTML and its style sheet; never kept. */
   const limited = { config: { rateLimit: { max: MOST_FRAGMENTS, timeWindow: '1 minute' } } };

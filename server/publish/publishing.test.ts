@@ -40,6 +40,20 @@ describe('publishing', () => {
     });
   });
 
+  it('makes one release of one draft, however many publish it at once', async () => {
+    const home = await store.document('page:home');
+    await store.save({ ...home, body: { ...home.body, name: 'Front' } });
+    const count = async () => (await store.database.pool.query('SELECT FROM release')).rowCount!;
+    const before = await count();
+    const answers = await Promise.all(Array.from({ length: 5 }, () => store.publish()));
+    expect(answers.map(({ statusCode }) => statusCode).filter((code) => code === 200)).toHaveLength(1);
+    for (const answer of answers)
+      if (answer.statusCode !== 200) expect(answer.json()).toMatchObject({ code: 'nothing-to-publish' });
+    expect(await count()).toBe(before + 1);
+    await store.save({ ...home, version: home.version + 1 });
+    expect((await store.publish()).statusCode).toBe(200);
+  });
+
   it('draws every page first, and publishes nothing where one fails', async () => {
     const plan = completePlan(await store.plan());
     const failing = {

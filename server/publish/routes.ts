@@ -7,7 +7,7 @@ import { same } from '../../core/settings/same.ts';
 import type { Api } from '../api.ts';
 import { assortmentsIn, readNames } from '../assortments/names.ts';
 import { inTransaction } from '../db/pool.ts';
-import { readDraft, readRows } from '../drafts/draftRows.ts';
+import { lockDraft, readDraft, readRows } from '../drafts/draftRows.ts';
 import { Fault } from '../faults.ts';
 import type { Parts } from '../parts.ts';
 import { renderAll } from './renderAll.ts';
@@ -25,8 +25,8 @@ export function publishRoutes(api: Api, parts: Parts): void {
 
   api.answer(publish, async ({ body: { draftVersion }, session: { account } }) => {
     const published = await inTransaction(db, async (client) => {
-      // Nobody saves while this reads, so that what is published is what was seen.
-      await client.query('LOCK TABLE draft_document IN SHARE MODE');
+      // Nobody saves or publishes while this reads, so that what is published is what was seen, and once.
+      await lockDraft(client);
       const rows = await readDraft(client);
       if (rows.reduce((sum, row) => sum + row.version, 0) !== draftVersion)
         throw new Fault('draft-stale', {

@@ -3,7 +3,7 @@ export const baseCss =
   `
 @property --move-by{syntax:"*";inherits:false}@property --moves{syntax:"*";inherits:false}@property --marks{syntax:"*";inherits:false}
 *,*::before,*::after{box-sizing:border-box}
-html{--screen:100vh;scrollbar-gutter:stable;-webkit-text-size-adjust:100%}
+html{--screen:100vh;overflow-y:scroll;-webkit-text-size-adjust:100%}
 @supports(height:1svh){html{--screen:100svh}}
 body{margin:0}
 .region{container:region/inline-size;font-family:Literata,"Literata fallback",Georgia,serif;font-size:16px;line-height:1.5;background:var(--ground);color:var(--text);min-height:100vh;display:flex;flex-direction:column}
@@ -15,10 +15,9 @@ body{margin:0}
 .store{padding-inline:var(--margin);border-bottom:1px solid var(--line);background:var(--ground)}
 .store-inner{max-width:var(--content);margin-inline:auto;min-height:64px;display:flex;align-items:center;justify-content:space-between;gap:4px 24px;flex-wrap:wrap;padding-block:10px}
 .store-name{font-weight:650;font-size:20px;text-decoration:none;letter-spacing:-.01em}
-.store-links{display:flex;flex-wrap:wrap;gap:2px 20px;list-style:none;font-size:15px}
+.store-links{display:flex;flex-wrap:wrap;gap:2px clamp(14px,2cqi,20px);list-style:none;font-size:15px}
 .store-links a{text-decoration:none;padding-block:6px;display:inline-block}
 .store-links a:hover,.store-links [aria-current]{text-decoration:underline;text-underline-offset:5px}
-@container region (width < 560px){.store-links{flex-wrap:nowrap;overflow-x:auto;max-width:100%;gap:2px 16px;scrollbar-width:none}.store-links a{white-space:nowrap}}
 .main{flex:1}
 .trail{padding-inline:var(--margin)}
 .trail ol{max-width:var(--content);margin-inline:auto;list-style:none;display:flex;flex-wrap:wrap;gap:2px 8px;font-size:14px;padding-block:14px;color:var(--quiet)}

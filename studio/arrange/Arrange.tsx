@@ -1,4 +1,5 @@
 import { useDeferredValue, useMemo, useState, type ReactNode } from 'react';
+import { VisuallyHidden } from 'react-aria/VisuallyHidden';
 import { Navigate, useParams, useSearchParams } from 'react-router';
 import styled from 'styled-components';
 import { findingsOn } from '../../core/checks/index.ts';
@@ -64,6 +65,7 @@ function ArrangePage({ page }: { page: Page }) {
     <ArrangeContext value={arranging}>
       <ViewContext value={edited}>
         <Ground>
+          <VisuallyHidden elementType="h1">Arrange: {page.name}</VisuallyHidden>
           <DraftBoundary what="The list of bays" style={{ gridArea: 'elevation' }}>
             <Elevation />
           </DraftBoundary>

@@ -1,4 +1,5 @@
 import { useMemo } from 'react';
+import { VisuallyHidden } from 'react-aria/VisuallyHidden';
 import { Navigate, useNavigate, useParams } from 'react-router';
 import styled from 'styled-components';
 import { OFS, ofWords, type Of } from '../../core/assortment/of.ts';
@@ -52,7 +53,7 @@ const Ground = styled.div`
   }
 `;
 
-const Middle = styled.main`
+const Middle = styled.section`
   overflow: auto;
   padding: 14px 22px 22px;
   min-width: 0;
@@ -286,6 +287,7 @@ export default function Assortments() {
   if (!saved && all[0]) return <Navigate to={`/assortments/${all[0].id}`} replace />;
   return (
     <Ground>
+      <VisuallyHidden elementType="h1">Assortments</VisuallyHidden>
       <AssortmentList chosen={saved?.id ?? null} kinds={OFS} onAdd={add} />
       {saved ? (
         <One key={saved.id} saved={saved} />

@@ -9,7 +9,7 @@ import { Button, QuietButton } from '../../ui/Button.tsx';
 import { t } from '../../ui/theme.ts';
 import { FindingsContext, useArranging } from '../arrangeContext.tsx';
 
-const Bar = styled.footer`
+const Bar = styled.section`
   grid-area: foot;
   min-height: 38px;
   background: ${t.paper};
@@ -61,7 +61,7 @@ export function Foot() {
   };
   const findings = useContext(FindingsContext);
   return (
-    <Bar>
+    <Bar aria-label="Issues of this page and when it was saved">
       {findings.length === 0 ? (
         <span className="none">No issues on this page</span>
       ) : (

@@ -1,0 +1,6 @@
+/** What programs that read the store for search engines may read: the public pages, and neither the studio nor what it asks. */
+export const ROBOTS = `User-agent: *
+Disallow: /api/
+Disallow: /fragment
+Disallow: /studio
+`;
