@@ -19,6 +19,11 @@ test('a document that cannot be read is told of, can be seen and reset, and noth
   );
   await expect(page.getByRole('grid', { name: 'Bays of Home' }).getByRole('row').first()).toBeVisible();
 
+  // It is missing without being gone: nothing offers to take away what shows it.
+  const issues = page.getByRole('list', { name: 'Issues' });
+  await expect(issues).toContainText('shows a shelf that cannot be read; reset it first');
+  await expect(issues.getByRole('button', { name: 'Remove the bay' })).toHaveCount(0);
+
   // Everything else can be worked on and is saved; the broken one stays as it is.
   await openLine(page, 'Columns');
   await page.getByRole('button', { name: 'Items on Phone: more' }).click();
@@ -36,6 +41,7 @@ test('a document that cannot be read is told of, can be seen and reset, and noth
   expect((await downloading).suggestedFilename()).toBe('shelf-new-from-the-kiln.json');
   await page.getByRole('dialog').getByRole('button', { name: 'Reset', exact: true }).click();
   await expect(told).toHaveCount(0);
+  await expect(issues).not.toContainText('cannot be read');
   await saved(page);
   // What is live has taken its place.
   await expect(

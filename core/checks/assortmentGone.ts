@@ -11,13 +11,16 @@ function placeOf(plan: Plan, shelf: string): Place {
   return first ? { on: 'shelf', page: first.page.id, bay: first.bayId, shelf } : { on: 'store' };
 }
 
-const toppedUpFrom = (assortment: Assortment): string | null =>
-  assortment.of === 'products' && assortment.fallback?.then === 'topUp' ? assortment.fallback.from : null;
+/** The saved assortment that an assortment is topped up from, null where it was left open; undefined for one that is not. */
+const toppedUpFrom = (assortment: Assortment): string | null | undefined =>
+  assortment.of === 'products' && assortment.fallback?.then === 'topUp'
+    ? assortment.fallback.from
+    : undefined;
 
 /** What is wrong with topping up an assortment from a saved one that is not there, or of something else. */
 function topUpFault(plan: Plan, assortment: Assortment): string | null {
-  if (assortment.of !== 'products' || assortment.fallback?.then !== 'topUp') return null;
-  const { from } = assortment.fallback;
+  const from = toppedUpFrom(assortment);
+  if (from === undefined) return null;
   const saved = from === null ? undefined : plan.assortments[from]?.assortment;
   if (!saved) return 'The assortment that tops this one up is no longer there';
   return saved.of === assortment.of
@@ -32,7 +35,7 @@ export const assortmentGone: PlanCheck = {
   severity: 'wrong',
   reads: 'plan',
   find: (plan, _names, unread) => {
-    const isUnread = (id: string | null) => id !== null && unread.has(`assortment:${id}`);
+    const isUnread = (id: string | null | undefined) => unread.has(`assortment:${id}`);
     const unreadOne = (at: Place, what: string): Found[] => [
       { at, text: `${what} cannot be read; reset it first`, fix: null, goTo: null },
     ];

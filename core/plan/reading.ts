@@ -46,8 +46,6 @@ function named<T>(name: string, read: () => T): T {
   }
 }
 
-const nothing = { house: {}, bands: [] };
-
 function contextOf(house: StoredHouse, kept: unknown): UpgradeContext {
   const bands: Bands = completeHouse(house).around.bands;
   return { bands, house: objectAt(kept) };
@@ -74,7 +72,7 @@ export function readDocuments(documents: readonly KeptDocument[]): ReadPlan {
     }
   };
   const kept = documents.find(({ key }) => key === 'house');
-  const itsBands = { ...nothing, bands: bandsAsKept(kept?.body) };
+  const itsBands = { house: {}, bands: bandsAsKept(kept?.body) };
   const house = ((kept && tryRead(kept, itsBands)) ?? {}) as StoredHouse;
   const context = contextOf(house, kept?.body);
   let plan: StoredPlan = { ...emptyPlan, house };

@@ -2,6 +2,7 @@ import { explainProduct, readCounts, readItems, type SeenBy as Asker } from '../
 import { readAssortment, type Assortment } from '../../core/assortment/assortment.ts';
 import type { ProductAssortment } from '../../core/assortment/products.ts';
 import { PRODUCT_FACTS } from '../../core/catalogue/facts.ts';
+import type { House } from '../../core/plan/house.ts';
 import { completePlan } from '../../core/plan/storedPlan.ts';
 import { explain, goneIn } from '../../core/assortment/explain.ts';
 import type { Api } from '../api.ts';
@@ -48,9 +49,10 @@ export function assortmentRoutes(api: Api, parts: Parts): void {
     return { around, lookedAt, product: product ? await readRecord(db, product) : null };
   };
 
-  const setOut = async (seenBy: Asker) => {
+  const houseOfDraft = async () => completePlan(planFromRows(await readDraft(db, ['house']))).house;
+
+  const setOut = async (seenBy: Asker, house: House) => {
     const facts = await parts.storefront.facts();
-    const { house } = completePlan(planFromRows(await readDraft(db, ['house'])));
     const seen = await readSeenBy(facts, seenBy);
     const orders = seen.product ? await readOrderCount(db) : 0;
     return { facts, world: worldOf(facts, house, parts.clock(), seen, orders) };
@@ -61,14 +63,14 @@ export function assortmentRoutes(api: Api, parts: Parts): void {
     const without = [...body.without];
     const assortment = read(body.assortment);
     const fallbacks = body.fallbacks.map((one) => productsOnly(read(one)));
-    const { facts, world } = await setOut(body.seenBy);
+    const { facts, world } = await setOut(body.seenBy, await houseOfDraft());
     return answerItems(db, { assortment, fallbacks, without, start, count, needs }, facts, world);
   });
 
   /** What remains after each clause. */
   api.answer(readCounts, async ({ body }) => {
     const assortment = productsOnly(read(body.assortment));
-    const { world } = await setOut(body.seenBy);
+    const { world } = await setOut(body.seenBy, await houseOfDraft());
     return readRuleCounts(db, assortment, world);
   });
 
@@ -77,8 +79,8 @@ export function assortmentRoutes(api: Api, parts: Parts): void {
     const { without } = body;
     const assortment = productsOnly(read(body.assortment));
     const fallbacks = body.fallbacks.map((one) => productsOnly(read(one)));
-    const { facts, world } = await setOut(body.seenBy);
     const plan = completePlan(planFromRows(await readDraft(db)));
+    const { facts, world } = await setOut(body.seenBy, plan.house);
     const [record, facts1] = await Promise.all([
       readRecord(db, body.product),
       readProducts(db, [body.product], []),
