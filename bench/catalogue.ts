@@ -278,7 +278,7 @@ export async function loadCatalogue(connectionString: string, products: number):
         }
       })(),
     );
-    await client.query('UPDATE store_figures SET orders = $1', [products * 2]);
+    await client.query('UPDATE order_count SET orders = $1 WHERE slot = 0', [products * 2]);
     await client.query('SELECT count_products()');
     await client.query('SET session_replication_role = origin');
     await client.query('VACUUM ANALYZE');

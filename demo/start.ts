@@ -7,7 +7,8 @@ import { makeServer } from '../server/app.ts';
 import { migrate } from '../server/db/migrate.ts';
 import { makePool, type Pool } from '../server/db/pool.ts';
 import { buildStudio } from '../server/start/build.ts';
-import { listen, readPort, stopOnSignal } from '../server/start/listen.ts';
+import { readOrigin, readTrustProxy } from '../server/start/environment.ts';
+import { listen, portIsFree, readPort, stopOnSignal } from '../server/start/listen.ts';
 import { startPostgres } from '../server/start/postgres.ts';
 import { seedDemo } from './seed.ts';
 
@@ -34,11 +35,18 @@ async function ensureOwner(pool: Pool, password: string): Promise<void> {
 
 /** The demo store with everything it needs, in one process and its PostgreSQL. */
 async function start(): Promise<void> {
-  const data = resolve(process.env.WIDE_SHELF_DATA ?? '.data');
-  const port = readPort(process.env.PORT);
-  if (process.argv.includes('--reset')) await rm(data, { recursive: true, force: true });
+  const { WIDE_SHELF_DATA = '.data', PORT, HOST = '127.0.0.1', PUBLIC_ORIGIN, TRUST_PROXY } = process.env;
+  const data = resolve(WIDE_SHELF_DATA);
+  const port = readPort(PORT);
+  const publicOrigin = readOrigin(PUBLIC_ORIGIN, `http://${HOST}:${port}`);
+  const trustProxy = readTrustProxy(TRUST_PROXY);
+  const fresh = process.argv.includes('--reset');
+  await portIsFree(HOST, port);
   await mkdir(data, { recursive: true });
-  const postgres = await startPostgres(join(data, 'postgres'), { fresh: process.argv.includes('--reset') });
+  const postgres = await startPostgres(join(data, 'postgres'), { fresh, revives: true });
+  if (fresh)
+    for (const one of ['pictures', 'demo-password'])
+      await rm(join(data, one), { recursive: true, force: true });
   let stop = () => postgres.stop();
   stopOnSignal(() => stop());
   try {
@@ -56,13 +64,15 @@ async function start(): Promise<void> {
     const server = await makeServer({
       databaseUrl: postgres.url,
       picturesFolder: join(data, 'pictures'),
+      publicOrigin,
+      trustProxy,
       logger: { level: 'warn' },
     });
     stop = async () => {
       await server.stop();
       await postgres.stop();
     };
-    const address = await listen(server, process.env.HOST ?? '127.0.0.1', port);
+    const address = await listen(server, HOST, port);
     console.log(
       `\n  Studio      ${address}/studio\n  Storefront  ${address}/\n\n  Sign in as ${OWNER} with the password ${password}\n  Ctrl-C stops all of it.\n`,
     );

@@ -35,6 +35,21 @@ export interface Api {
 
 export const API = '/api';
 
+/** Tries of one secret from all addresses together, for each that a single one may have. */
+const TRIES_FROM_ALL = 3;
+/** Who has not signed in has little to say. */
+const MOST_FROM_ANYBODY_BYTES = 16_384;
+
+/**
+ * Whether the store's own pages ask. A browser says where a request that changes something comes from; what is no
+ * browser, and says nothing, has to bring the session's own token.
+ */
+function isFromHere({ method, headers, host }: FastifyRequest, origin: string): boolean {
+  const from = headers.origin;
+  if (['GET', 'HEAD'].includes(method) || from === undefined) return true;
+  return from === origin || (URL.canParse(from) && new URL(from).host === host);
+}
+
 /**
  * The scope of all that the studio asks. It refuses by default: a route without a contract does not start, who may ask
  * is known before anything that was sent is read, and nothing of it is kept by anybody.
@@ -52,6 +67,7 @@ export async function apiScope(
     void reply.header('cache-control', 'no-store');
     const { contract } = request.routeOptions.config;
     if (!contract) throw new Fault('not-found');
+    if (!isFromHere(request, parts.origin)) throw new Fault('csrf-missing');
     if (contract.who === 'anybody') return;
     request.session = await requireSession(request, parts);
     if (contract.who === 'publishers' && !request.session.account.mayPublish)
@@ -65,19 +81,32 @@ export async function apiScope(
     contract: C,
     work: (ask: Ask<C>, session: Session | null) => Promise<AnswerOf<C>>,
   ) => {
-    const { method, path, body, query, refusedAs, guessed } = contract;
+    const { method, path, body, query, refusedAs, guessed, who } = contract;
     const rateLimit = guessed && { max: parts.signInTries, timeWindow: '1 minute' };
+    // Whoever asks, and from wherever: what is guessed at is the same.
+    const limitOfSecret =
+      guessed &&
+      scope.createRateLimit({
+        max: TRIES_FROM_ALL * parts.signInTries,
+        timeWindow: '1 minute',
+        keyGenerator: ({ body: sent }) => `${path} ${guessed(sent)}`,
+      });
     scope.route({
       method,
       url: path.slice(API.length),
       config: { contract, ...(rateLimit && { rateLimit }) },
-      handler: (request, reply) => {
+      ...(who === 'anybody' && { bodyLimit: MOST_FROM_ANYBODY_BYTES }),
+      handler: async (request, reply) => {
         const ask = {
           body: body && readBody(body, request.body, refusedAs),
           query: query && readBody(query, query.cast(request.query, { assert: false })),
           request,
           reply,
         } as Ask<C>;
+        if (limitOfSecret) {
+          const tried = await limitOfSecret(request);
+          if (!tried.isAllowed && tried.isExceeded) throw new Fault('too-many-tries');
+        }
         return work(ask, request.session);
       },
     });

@@ -4,18 +4,24 @@ import Fastify, {
   LogController,
   type FastifyInstance,
   type FastifyReply,
+  type FastifyRequest,
   type FastifyServerOptions,
 } from 'fastify';
+import { ALL, RELEASE } from '../core/view/reads.ts';
 import { accountRoutes } from './accounts/routes.ts';
 import { rollSoldWindows } from './assortments/facts.ts';
 import { assortmentRoutes } from './assortments/routes.ts';
 import { catalogueRoutes } from './catalogue/routes.ts';
+import { readJsonOnly } from './jsonBody.ts';
 import { makePool, type Pool } from './db/pool.ts';
 import { API, apiScope } from './api.ts';
 import { draftRoutes } from './drafts/routes.ts';
 import { asFault, Fault } from './faults.ts';
 import { PageCache } from './pages/pageCache.ts';
-import { answerNotFound, pageRoutes } from './pages/routes.tsx';
+import { readEnhance } from './pages/enhance.ts';
+import { publicPages } from './pages/publicPages.ts';
+import { pageRoutes } from './pages/routes.tsx';
+import { send } from './pages/send.ts';
 import { storefront } from './pages/storefront.ts';
 import type { Parts } from './parts.ts';
 import { renditions } from './pictures/renditions.ts';
@@ -23,6 +29,7 @@ import { pictureRoutes } from './pictures/routes.ts';
 import { listenForChanges } from './publish/changed.ts';
 import { liveRelease } from './publish/live.ts';
 import { publishRoutes } from './publish/routes.ts';
+import { securityHeaders } from './securityHeaders.ts';
 import { studioRoutes } from './studio/routes.ts';
 
 export interface ServerOptions {
@@ -32,7 +39,10 @@ export interface ServerOptions {
   /** Where renditions of pictures are kept. */
   picturesFolder: string;
   clock?: () => number;
-  ownerCode?: string | null;
+  /** Where shoppers find the store: scheme and host, as in "https://shop.example". */
+  publicOrigin?: string | undefined;
+  /** Which proxies are believed about who asks: how many of them, or their addresses; none where absent. */
+  trustProxy?: number | string[] | undefined;
   signInTries?: number;
   logger?: FastifyServerOptions['logger'];
 }
@@ -44,14 +54,20 @@ export interface Server {
 }
 
 const MOST_BODY_BYTES = 4 * 1024 * 1024;
-const MOST_URL = 4_000;
-/** What a browser may take it for is on every answer; pages, which are sent past all hooks, bring it themselves. */
-const NO_SNIFFING = { 'x-content-type-options': 'nosniff' };
-const NOT_KEPT = { 'cache-control': 'no-store', ...NO_SNIFFING };
+/** A sender that is slower than this is not waited for, ms. */
+const SLOWEST_HEADERS_MS = 10_000;
+const SLOWEST_REQUEST_MS = 30_000;
+const MOST_LOGGED_URL = 300;
+const NOT_KEPT = { 'cache-control': 'no-store' };
+
+/** Where a server is seen that nobody says more of. */
+const HERE = 'http://127.0.0.1:4310';
 
 /** The one place where the server is put together. */
 export async function makeServer(options: ServerOptions): Promise<Server> {
+  const { trustProxy: trusted } = options;
   const db: Pool = makePool(options.databaseUrl);
+  const origin = options.publicOrigin ?? HERE;
   const readDb = options.readDatabaseUrl ? makePool(options.readDatabaseUrl) : db;
   const parts: Parts = {
     db,
@@ -64,73 +80,88 @@ export async function makeServer(options: ServerOptions): Promise<Server> {
     pages: new PageCache(),
     live: liveRelease(db),
     renditions: renditions(readDb, options.picturesFolder),
-    ownerCode: options.ownerCode ?? null,
+    origin,
+    headers: securityHeaders(origin.startsWith('https:')),
     signInTries: options.signInTries ?? 10,
   };
-  const changes = listenForChanges(options.databaseUrl, (what) => {
-    if (what !== 'catalogue') parts.live.forget();
-    if (what !== 'release') parts.storefront.forget();
-    parts.pages.clear();
+  const changes = listenForChanges(options.databaseUrl, (names) => {
+    if (names.includes(RELEASE) || names.includes(ALL)) parts.live.forget();
+    parts.storefront.changed(names);
+    parts.pages.changed(names);
   });
   await changes.ready;
+  const enhance = readEnhance();
+  const pages = publicPages(parts, enhance);
 
-  const app = Fastify({
+  /** Says no: to a person with a page, to a program with a code and a sentence. */
+  const refuse = async (fault: Fault, request: FastifyRequest, reply: FastifyReply): Promise<void> => {
+    const { code, message, details, statusCode } = fault;
+    void reply.headers({ ...parts.headers, ...NOT_KEPT });
+    if (isPage(request))
+      return send(
+        request,
+        reply,
+        statusCode < 500 ? await pages.nowhere().catch(() => pages.refusal(fault)) : pages.refusal(fault),
+      );
+    if (statusCode === 503) void reply.header('retry-after', '2');
+    await reply.code(statusCode).send({ code, message, ...(details === undefined ? {} : { details }) });
+  };
+
+  const app: FastifyInstance = Fastify({
     logger: options.logger ?? false,
     // One line a request, written below when it is done.
     logController: new LogController({ disableRequestLogging: true }),
     bodyLimit: MOST_BODY_BYTES,
     routerOptions: { maxParamLength: 300, ignoreTrailingSlash: true },
+    requestTimeout: SLOWEST_REQUEST_MS,
+    trustProxy: typeof trusted === 'number' ? (_, hop) => hop < trusted : (trusted ?? false),
     // An address that cannot be read leads nowhere, as any other that is not there.
     frameworkErrors: (error, request, reply) => {
-      if (error.code === 'FST_ERR_BAD_URL' && !isApi(request.url)) void answerNotFound(request, reply, parts);
-      else {
-        const { statusCode, code, message } = new Fault('bad-request', { cause: error });
-        void (reply as FastifyReply).code(statusCode).headers(NOT_KEPT).send({ code, message });
-      }
+      void refuse(new Fault('bad-request', { cause: error }), request, reply);
     },
     forceCloseConnections: true,
   });
+  app.server.headersTimeout = SLOWEST_HEADERS_MS;
+  readJsonOnly(app);
   await app.register(cookie);
   await app.register(rateLimit, { global: false });
 
-  app.addHook('onRequest', async (request, reply) => {
-    void reply.headers(NO_SNIFFING);
-    if (request.url.length > MOST_URL)
-      throw new Fault('bad-request', { message: 'This address is too long.' });
+  app.addHook('onRequest', (_, reply, done) => {
+    void reply.headers(parts.headers);
+    done();
   });
   app.addHook('onResponse', (request, reply, done) => {
     const { method, url } = request;
     request.log.info(
-      { method, url, status: reply.statusCode, ms: Math.round(reply.elapsedTime) },
+      {
+        method,
+        url: url.slice(0, MOST_LOGGED_URL),
+        status: reply.statusCode,
+        ms: Math.round(reply.elapsedTime),
+      },
       'answered',
     );
     done();
   });
   app.setErrorHandler((error, request, reply) => {
     const fault = asFault(error);
-    if (fault.statusCode >= 500) request.log.error({ err: error, url: request.url }, fault.code);
-    else request.log.info({ code: fault.code, url: request.url }, fault.message);
-    if (fault.code === 'not-found' && !isApi(request.url)) return answerNotFound(request, reply, parts);
+    const url = request.url.slice(0, MOST_LOGGED_URL);
+    if (fault.statusCode >= 500) request.log.error({ err: error, url }, fault.code);
+    else request.log.info({ code: fault.code, url }, fault.message);
+    return refuse(fault, request, reply);
+  });
+  app.setNotFoundHandler((request, reply) => refuse(new Fault('not-found'), request, reply));
+
+  app.get('/health', (_, reply) => {
+    const { answers, release } = changes.pulse();
     return reply
-      .code(fault.statusCode)
+      .code(answers ? 200 : 503)
       .headers(NOT_KEPT)
       .send({
-        code: fault.code,
-        message: fault.message,
-        ...(fault.details === undefined ? {} : { details: fault.details }),
+        status: answers ? 'ok' : 'waiting',
+        release: release ?? 0,
+        database: answers ? 'answers' : 'does not answer',
       });
-  });
-  app.setNotFoundHandler((request, reply) => {
-    if (!isApi(request.url) && ['GET', 'HEAD'].includes(request.method))
-      return answerNotFound(request, reply, parts);
-    const { code, message } = new Fault('not-found');
-    return reply.code(404).headers(NOT_KEPT).send({ code, message });
-  });
-
-  app.get('/health', async (_, reply) => {
-    void reply.headers(NOT_KEPT);
-    const release = await parts.live.get();
-    return { status: 'ok', release: release?.number ?? 0 };
   });
   await app.register(
     (scope) =>
@@ -140,7 +171,8 @@ export async function makeServer(options: ServerOptions): Promise<Server> {
       }),
     { prefix: API },
   );
-  for (const routes of [pictureRoutes, pageRoutes]) await app.register(async (scope) => routes(scope, parts));
+  await app.register(async (scope) => pictureRoutes(scope, parts));
+  await app.register(async (scope) => pageRoutes(scope, parts, pages, enhance));
   await app.register(studioRoutes);
 
   return {
@@ -166,4 +198,6 @@ function once(task: (today: number) => Promise<void>): (today: number) => void {
   };
 }
 
-const isApi = (url: string) => url.startsWith(`${API}/`);
+/** Whether a person asks for something to look at. */
+const isPage = ({ method, url }: FastifyRequest) =>
+  ['GET', 'HEAD'].includes(method) && !url.startsWith(`${API}/`) && !url.startsWith('/fragment');

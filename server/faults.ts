@@ -24,6 +24,7 @@ const faults = {
   'password-short': [422, 'A password has at least 10 characters.'],
   'email-wrong': [422, 'This is not an e-mail address.'],
   'took-too-long': [503, 'This took too long and was ended. Ask for less, or try again.'],
+  'too-busy': [503, 'Too much is asked at once. Try again in a moment.'],
   conflict: [409, 'This does not fit with what is there already.'],
   away: [503, 'The store’s data cannot be reached just now. Try again in a moment.'],
   unexpected: [500, 'Something went wrong on our side. It has been noted; try again.'],
@@ -52,6 +53,7 @@ export class Fault extends Error {
 /** SQLSTATE (class or code) to fault; the only place where database errors are told apart. */
 const bySqlState: readonly [string, FaultCode][] = [
   ['57014', 'took-too-long'],
+  ['40', 'too-busy'],
   ['57P', 'away'],
   ['53', 'away'],
   ['08', 'away'],
@@ -59,7 +61,15 @@ const bySqlState: readonly [string, FaultCode][] = [
   ['22', 'bad-request'],
 ];
 
-const connectionCodes = new Set(['ECONNREFUSED', 'ECONNRESET', 'EPIPE', 'ETIMEDOUT']);
+const connectionCodes = new Set([
+  'ECONNREFUSED',
+  'ECONNRESET',
+  'EPIPE',
+  'ETIMEDOUT',
+  'EHOSTUNREACH',
+  'ENETUNREACH',
+  'ENOTFOUND',
+]);
 
 /** What Fastify itself throws, by its own codes. */
 const byFastifyCode: Record<string, FaultCode> = {
@@ -90,7 +100,9 @@ export function asFault(error: unknown): Fault {
     return new Fault('bad-request', { cause: error });
   if (
     error instanceof Error &&
-    /connection (terminated|timeout)|timeout exceeded when trying to connect/i.test(error.message)
+    /connection (terminated|timeout|error)|not queryable|timeout exceeded when trying to connect|query read timeout|client was closed/i.test(
+      error.message,
+    )
   )
     return new Fault('away', { cause: error });
   return new Fault('unexpected', { cause: error });

@@ -15,8 +15,10 @@ export interface Parts {
   pages: PageCache;
   live: LiveRelease;
   renditions: Renditions;
-  /** One-time code that makes the first owner; null where there is one. */
-  ownerCode: string | null;
+  /** Where shoppers find the store: what absolute addresses begin with. */
+  origin: string;
+  /** Headers of every answer. */
+  headers: Readonly<Record<string, string>>;
   /** Sign-ins that one address may try in a minute. */
   signInTries: number;
 }

@@ -15,8 +15,8 @@ export interface Contract<Sent, Asked, Answer> {
   answer: Schema<Answer>;
   /** Code of the fault that says what is wrong with the body, where that is more than a bad request. */
   refusedAs?: 'document-faulty' | 'assortment-faulty';
-  /** Tried so often, it is a guess: limited for each who asks. */
-  guessed?: true;
+  /** What a secret is tried for, where one is: limited for each who asks, and for that whoever asks. */
+  guessed?: (sent: Sent) => string;
 }
 
 // Contracts of all sorts in one list.

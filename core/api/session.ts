@@ -39,7 +39,7 @@ export const signIn = contract({
   method: 'POST',
   path: '/api/session',
   who: 'anybody',
-  guessed: true,
+  guessed: ({ email }) => email.trim().toLowerCase(),
   body: shape<{ email: string; password: string }>({ email: words(200), password: words(500) }),
   answer,
 });
@@ -51,12 +51,14 @@ export const createOwner = contract({
   method: 'POST',
   path: '/api/owner',
   who: 'anybody',
-  guessed: true,
-  body: shape<{ email: string; name: string; password: string; code: string }>({
+  guessed: () => 'the setup code',
+  body: shape<{ email: string; name: string; password: string; code: string; store: string }>({
     email: words(200),
     name: words(120),
     password: words(500),
     code: words(100),
+    /** Name of the store. */
+    store: words(80),
   }),
   answer,
 });

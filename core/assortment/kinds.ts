@@ -80,6 +80,34 @@ export type RuleHolds = (rule: Group, product: ProductRecord, world: World) => b
 /** When an answer may change by itself. */
 export type Changing = 'never' | 'daily' | 'hourly';
 
+/** What a rule or an order can look at of a product, besides its id. */
+export const LOOKED_AT = [
+  'titleKey',
+  'words',
+  'categoryIds',
+  'collectionIds',
+  'tags',
+  'brandId',
+  'kind',
+  'featured',
+  'onSaleFrom',
+  'price',
+  'reduced',
+  'inStock',
+  'stock',
+  'ratingSum',
+  'ratingCount',
+  'fields',
+  'optionValueIds',
+  'position',
+  'soldByDay',
+  'viewedByDay',
+  'lastSoldAt',
+  'orders',
+  'boughtWith',
+] as const satisfies readonly (keyof ProductRecord)[];
+export type LookedAt = (typeof LOOKED_AT)[number];
+
 /** What an answer depends on besides the catalogue and the time. */
 export type Reads = 'around' | 'product' | 'lookedAt';
 
@@ -99,6 +127,8 @@ export interface ClauseKind<C extends { is: string }> {
   holds(clause: C, product: ProductRecord, world: World, ruleHolds: RuleHolds): boolean;
   /** What was found of a product that it does not hold for: "costs £84, the rule wants at most £60". */
   against(clause: C, product: ProductRecord, world: World, names: Names): string;
+  /** What it looks at of a product, as it may depend on the listing of the page. */
+  looksAt: readonly LookedAt[] | ((around: Around) => readonly LookedAt[]);
   changing?: Changing;
   reads?: Reads;
 }
@@ -113,6 +143,8 @@ export interface OrderKind<O extends { by: string }> {
   say(order: O): string;
   /** The key to sort by, smallest first; compared part by part. */
   key(order: O, product: ProductRecord, world: World): (number | string)[];
+  /** What the key is made from. */
+  looksAt: readonly LookedAt[];
   changing?: Changing;
   reads?: Reads;
 }

@@ -110,4 +110,6 @@ export interface ProductDetail extends ProductFacts {
   fields: { name: string; value: string }[];
   /** From the root down. */
   trail: { name: string; slug: string }[];
+  /** The variant that its address asks for, where it is one of its own. */
+  askedVariant?: number | null;
 }

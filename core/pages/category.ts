@@ -1,4 +1,4 @@
-import { linkTo, plainPage, type PageKind } from './pageKind.ts';
+import { AROUND, listed, linkTo, plainPage, type PageKind } from './pageKind.ts';
 
 export const categoryPage: PageKind = {
   ...plainPage,
@@ -16,4 +16,5 @@ export const categoryPage: PageKind = {
           ...tree.ancestors(category.id).map(({ name, slug }) => linkTo(name, `/category/${slug}`)),
         ]
       : [],
+  first: listed('category', 'Products of the category', AROUND),
 };

@@ -1,4 +1,4 @@
-import { linkTo, plainPage, type PageKind } from './pageKind.ts';
+import { AROUND, listed, linkTo, plainPage, type PageKind } from './pageKind.ts';
 
 export const collectionPage: PageKind = {
   ...plainPage,
@@ -10,4 +10,5 @@ export const collectionPage: PageKind = {
   around: ({ collection }) => (collection ? { of: 'collection', id: collection.id } : null),
   named: ({ collection }) => collection?.name ?? null,
   trail: ({ collection }) => (collection ? [linkTo('Shop', '/shop')] : []),
+  first: listed('collection', 'Products of the collection', AROUND),
 };

@@ -9,4 +9,5 @@ export const entryPage: PageKind = {
   needs: 'entry',
   named: ({ entry }) => entry?.title ?? null,
   trail: ({ entry }) => (entry ? [linkTo('Journal', '/journal')] : []),
+  first: { bays: [{ id: 'entry', holds: 'entry' }] },
 };

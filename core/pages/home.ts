@@ -7,4 +7,8 @@ export const homePage: PageKind = {
   address: { steps: [], slugged: false },
   at: '/',
   titledByStore: true,
+  first: {
+    bays: [{ id: 'new', holds: 'shelf', shelfId: 'new', heading: { words: 'New' } }],
+    shelves: [{ id: 'new', name: 'New' }],
+  },
 };

@@ -1,4 +1,4 @@
-import { plainPage, type PageKind } from './pageKind.ts';
+import { listed, plainPage, type PageKind } from './pageKind.ts';
 
 export const journalPage: PageKind = {
   ...plainPage,
@@ -6,4 +6,5 @@ export const journalPage: PageKind = {
   name: 'Journal',
   address: { steps: ['journal'], slugged: false },
   at: '/journal',
+  first: listed('journal', 'The whole journal', { of: 'entries' }),
 };

@@ -7,10 +7,11 @@ export const productPage: PageKind = {
   address: { steps: ['product'], slugged: true },
   at: '/product/…, for every product',
   needs: 'product',
-  reads: ['variant'],
+  reads: { variant: ({ product }) => (product?.askedVariant ? String(product.askedVariant) : null) },
   named: ({ product }) => product?.title ?? null,
   trail: ({ product }) =>
     product
       ? [linkTo('Shop', '/shop'), ...product.trail.map(({ name, slug }) => linkTo(name, `/category/${slug}`))]
       : [],
+  first: { bays: [{ id: 'product', holds: 'product' }] },
 };

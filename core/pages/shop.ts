@@ -1,4 +1,4 @@
-import { plainPage, type PageKind } from './pageKind.ts';
+import { listed, plainPage, type PageKind } from './pageKind.ts';
 
 export const shopPage: PageKind = {
   ...plainPage,
@@ -6,4 +6,9 @@ export const shopPage: PageKind = {
   name: 'Shop',
   address: { steps: ['shop'], slugged: false },
   at: '/shop',
+  first: listed('shop', 'Everything', {
+    of: 'products',
+    order: { by: 'position' },
+    soldOut: 'toTheEnd',
+  }),
 };

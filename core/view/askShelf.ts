@@ -8,6 +8,7 @@ import type { Shelf } from '../plan/shelf.ts';
 import { hrefFrom } from './address.ts';
 import { keptFor } from './keptFor.ts';
 import type { BayMaking } from './making.ts';
+import { productRead, readsOfList } from './reads.ts';
 import { filledCount, heldSpan, shelfView, sizedSteps } from './shelfView.ts';
 import type { ItemsAnswer, ItemsRequest, ShelfView, StandIn } from './view.ts';
 
@@ -35,6 +36,14 @@ export function* askShelf(making: BayMaking, shelf: Shelf): Generator<ItemsReque
   const isOfProducts = assortment.of === 'products';
   const without = shelf.notTwice && isOfProducts ? [...above].sort((a, b) => a - b) : [];
   const needs = neededFacts(shelf.card);
+  for (const one of [assortment, ...fallbacks]) making.reads(readsOfList(one, making.around));
+  function* asked(request: ItemsRequest): Generator<ItemsRequest, ItemsAnswer, ItemsAnswer> {
+    const answer = yield request;
+    making.reads(
+      answer.items.flatMap((item) => (item.of === 'products' ? [productRead(item.product.id)] : [])),
+    );
+    return answer;
+  }
   const ask = (from: number): ItemsRequest => {
     const span = heldSpan(shelf, steps, from);
     return {
@@ -48,15 +57,17 @@ export function* askShelf(making: BayMaking, shelf: Shelf): Generator<ItemsReque
     };
   };
   let from = shelf.paging.by === 'none' ? 0 : (address.from[shelf.id] ?? 0);
-  let answer = yield ask(from);
+  let answer = yield* asked(ask(from));
   if (from > 0 && from >= answer.total) {
     from = Math.max(0, answer.total - 1);
-    answer = yield ask(from);
+    answer = yield* asked(ask(from));
   }
-  const filled = yield* askFilled(ask(from), answer, shelf, steps, bands);
+  making.begins(shelf.id, from);
+  const fill = fillRequest(ask(from), answer, shelf, steps, bands);
+  const filled = fill && (yield* asked(fill));
   if (making.remembers && isOfProducts && !personal) {
     const first = heldSpan(shelf, steps, 0);
-    const onFirst = answer.start === 0 && from === 0 ? answer : yield ask(0);
+    const onFirst = answer.start === 0 && from === 0 ? answer : yield* asked(ask(0));
     for (const item of onFirst.items.slice(0, first.end - onFirst.start))
       if (item.of === 'products') above.add(item.product.id);
   }
@@ -64,7 +75,7 @@ export function* askShelf(making: BayMaking, shelf: Shelf): Generator<ItemsReque
   const goesAway = fallback?.then === 'goAway';
   const tooFew = goesAway && answer.own < fallback.fewerThan;
   const standsIn = personal && making.keepsRoom && (tooFew || answer.total === 0);
-  const stand = standsIn ? yield standInRequest(ask(from)) : null;
+  const stand = standsIn ? yield* asked(standInRequest(ask(from))) : null;
   const madeFrom = [
     plan.house,
     room.marginPx,
@@ -112,19 +123,19 @@ const standInRequest = (request: ItemsRequest): ItemsRequest =>
       }
     : request;
 
-/** What fills a short last row from the top-up; null where nothing is to be filled. */
-function* askFilled(
+/** What asks for the items that fill a short last row from the top-up; null where nothing is to be filled. */
+function fillRequest(
   request: ItemsRequest,
   { total }: ItemsAnswer,
   shelf: Shelf,
   steps: ReturnType<typeof sizedSteps>,
   bands: Bands,
-): Generator<ItemsRequest, ItemsAnswer | null, ItemsAnswer> {
+): ItemsRequest | null {
   const { assortment } = request;
   if (assortment.of !== 'products' || assortment.fallback?.then !== 'topUp') return null;
   const needed = Math.max(...steps.map((step) => filledCount(shelf, step, total, bands)));
   if (needed <= total) return null;
   const fallback = { ...assortment.fallback, fewerThan: needed };
   const limit = assortment.limit === null ? null : Math.max(assortment.limit, needed);
-  return yield { ...request, assortment: { ...assortment, fallback, limit }, start: 0, count: needed };
+  return { ...request, assortment: { ...assortment, fallback, limit }, start: 0, count: needed };
 }

@@ -1,4 +1,4 @@
-import type { Changing } from '../assortment/kinds.ts';
+import type { Around, Changing } from '../assortment/kinds.ts';
 import type { PictureFacts } from '../catalogue/facts.ts';
 import type { Room } from '../geometry/steps.ts';
 import type { About } from '../pages/pageKind.ts';
@@ -22,6 +22,12 @@ export interface BayMaking {
   above: Set<number>;
   /** A bay below leaves out what this one shows. */
   remembers: boolean;
+  /** The listing that the page is about. */
+  around: Around;
   /** Tells when the view may change by itself. */
   changes(how: Changing): void;
+  /** Tells what the view is made from (reads.ts). */
+  reads(names: Iterable<string>): void;
+  /** Tells which item a shelf begins at, once it is known how many there are. */
+  begins(shelfId: string, from: number): void;
 }

@@ -7,13 +7,14 @@ import type { PictureFacts } from '../catalogue/facts.ts';
 import { startOfStoreDay, storeDay } from '../catalogue/storeTime.ts';
 import type { Room } from '../geometry/steps.ts';
 import { pageKind } from '../pages/index.ts';
-import type { About } from '../pages/pageKind.ts';
+import type { About, PageKind } from '../pages/pageKind.ts';
 import type { House } from '../plan/house.ts';
 import type { Page } from '../plan/page.ts';
 import type { Plan } from '../plan/plan.ts';
 import { shelvesOf } from '../plan/places.ts';
-import type { PageAddress } from './address.ts';
+import { fromParameter, type PageAddress } from './address.ts';
 import { keptFor } from './keptFor.ts';
+import { CATEGORIES, COLLECTIONS, ENTRIES, productRead, RELEASE } from './reads.ts';
 import type { BayView, ItemsAnswer, ItemsRequest, Link, PageView } from './view.ts';
 
 /** Where a page is seen, and what it may know of the world. */
@@ -75,10 +76,13 @@ const knownBelow = (page: Page, plan: Plan, after: number): boolean =>
 export function* pageView(input: PageInput): Generator<ItemsRequest, PageView, ItemsAnswer> {
   const { plan, page, tree, about, address } = input;
   const { house } = plan;
-  const kind = pageKind(page.kind);
   const above = new Set<number>();
   const bays: BayView[] = [];
   const changing = new Set<Changing>();
+  const reads = new Set(readsOfPage(about));
+  const begins: Record<string, number> = {};
+  const kind = pageKind(page.kind);
+  const around = kind.around(about);
   for (const [i, bay] of page.bays.entries()) {
     if (bay.hidden) continue;
     const room = roomOf(house, bay);
@@ -92,7 +96,14 @@ export function* pageView(input: PageInput): Generator<ItemsRequest, PageView, I
       pictures: input.pictures,
       above,
       remembers: knownBelow(page, plan, i),
+      around,
       changes: (how) => changing.add(how),
+      reads: (names) => {
+        for (const name of names) reads.add(name);
+      },
+      begins: (shelfId, from) => {
+        if (from > 0) begins[shelfId] = from;
+      },
     });
     bays.push(bayView(bay, made, room));
   }
@@ -102,6 +113,7 @@ export function* pageView(input: PageInput): Generator<ItemsRequest, PageView, I
     pageId: page.id,
     kind: page.kind,
     path: address.path,
+    parameters: parametersOf(kind, about, begins),
     title: kind.titledByStore ? house.storeName : `${name} – ${house.storeName}`,
     firstHeading: firstHeading(bays, kind.titledByStore ? house.storeName : name),
     lang: house.locale,
@@ -116,9 +128,29 @@ export function* pageView(input: PageInput): Generator<ItemsRequest, PageView, I
     trail: trail.length ? [...trail, { words: name, href: '', current: true }] : [],
     bays,
     goodUntil: nextTurn(changing, input.now, house.timeZone),
-    reads: ['release', 'catalogue'],
+    reads: [...reads],
   };
 }
+
+/** What every page is made from, and one that is about something of the catalogue. */
+const readsOfPage = ({ product, entry, collection }: About): string[] => [
+  RELEASE,
+  // The links of the store's header.
+  CATEGORIES,
+  ...(product ? [productRead(product.id)] : []),
+  ...(entry ? [ENTRIES] : []),
+  ...(collection ? [COLLECTIONS] : []),
+];
+
+/** What is known of the parameters that a kind of page reads, and where its shelves begin. */
+const parametersOf = (kind: PageKind, about: About, begins: Record<string, number>): PageView['parameters'] =>
+  [
+    ...Object.entries(kind.reads).flatMap(([name, known]): [string, string][] => {
+      const value = known(about);
+      return value === null ? [] : [[name, value]];
+    }),
+    ...Object.entries(begins).map(([id, from]): [string, string] => [fromParameter(id), String(from)]),
+  ].sort(([a], [b]) => (a < b ? -1 : 1));
 
 /** The next instant at which something that changes by itself does. */
 function nextTurn(changing: ReadonlySet<Changing>, now: number, timeZone: string): number | null {

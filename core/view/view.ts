@@ -153,6 +153,8 @@ export interface PageView {
   kind: string;
   /** Where it stands in public. */
   path: string;
+  /** What an address has to say besides the path to get just this page: nothing that it does not know, in one order. */
+  parameters: [name: string, value: string][];
   title: string;
   /** Words of the first heading where no bay carries one; null where one does. */
   firstHeading: string | null;
@@ -169,6 +171,6 @@ export interface PageView {
   bays: BayView[];
   /** UTC ms at which it may read otherwise though nothing changed; null for never. */
   goodUntil: number | null;
-  /** What it was made from, so that it is made anew when that changes. */
+  /** What it was made from (reads.ts), so that it is made anew when that changes. */
   reads: string[];
 }

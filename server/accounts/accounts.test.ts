@@ -73,16 +73,16 @@ describe('accounts', () => {
 
   it('make the first owner of a store only with the code, and only once', async () => {
     const fresh = await testDatabase();
+    await fresh.pool.query(`INSERT INTO setup_code (code) VALUES ('the-code')`);
     const empty = await makeServer({
       databaseUrl: fresh.url,
       picturesFolder: store.folder,
-      ownerCode: 'the-code',
     });
     const make = (code: string, password = 'long enough it is') =>
       empty.app.inject({
         method: 'POST',
         url: '/api/owner',
-        payload: { email: 'a@b.example', name: 'A', password, code },
+        payload: { email: 'a@b.example', name: 'A', password, code, store: 'A store' },
       });
     expect((await make('wrong')).json()).toMatchObject({ code: 'code-wrong' });
     expect((await make('the-code', 'short')).json()).toMatchObject({ code: 'password-short' });
@@ -92,7 +92,13 @@ describe('accounts', () => {
         empty.app.inject({
           method: 'POST',
           url: '/api/owner',
-          payload: { email: `a${i}@b.example`, name: 'A', password: 'long enough it is', code: 'the-code' },
+          payload: {
+            email: `a${i}@b.example`,
+            name: 'A',
+            password: 'long enough it is',
+            code: 'the-code',
+            store: 'A store',
+          },
         }),
       ),
     );

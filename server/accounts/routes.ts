@@ -1,5 +1,7 @@
-import type { FastifyReply, FastifyRequest } from 'fastify';
+import type { FastifyReply } from 'fastify';
 import { createOwner, signIn, signOut, whoAmI, type SessionAnswer } from '../../core/api/session.ts';
+import { firstPlan } from '../../core/pages/firstPlan.ts';
+import { readDraft, writeWholeDraft } from '../drafts/draftRows.ts';
 import type { Api } from '../api.ts';
 import { inTransaction } from '../db/pool.ts';
 import { Fault } from '../faults.ts';
@@ -15,6 +17,7 @@ import {
   SESSION_DAYS,
   type Session,
 } from './accountRows.ts';
+import { endSetupCode, readSetupCode } from './setupCode.ts';
 import { hashPassword, LEAST_PASSWORD, passwordFits } from './passwords.ts';
 import { COOKIE, sameSecret } from './session.ts';
 
@@ -27,13 +30,13 @@ const answerSession = ({ account: { email, name, role, mayPublish }, csrf }: Ses
 export function accountRoutes(api: Api, parts: Parts): void {
   const { db } = parts;
 
-  const letIn = async (request: FastifyRequest, reply: FastifyReply, accountId: number) => {
+  const letIn = async (reply: FastifyReply, accountId: number) => {
     const { token } = await beginSession(db, accountId);
     reply.setCookie(COOKIE, token, {
       path: '/',
       httpOnly: true,
       sameSite: 'lax',
-      secure: request.protocol === 'https',
+      secure: parts.origin.startsWith('https:'),
       maxAge: SESSION_DAYS * 86_400,
     });
     return answerSession((await readSession(db, token))!);
@@ -45,10 +48,10 @@ export function accountRoutes(api: Api, parts: Parts): void {
     return session ? answerSession(session) : { account: null, csrf: null, newStore: !(await hasOwner(db)) };
   });
 
-  api.answerAnybody(signIn, async ({ body: { email, password }, request, reply }) => {
+  api.answerAnybody(signIn, async ({ body: { email, password }, reply }) => {
     const account = await findAccount(db, email);
     if (!(await passwordFits(account?.passwordHash ?? null, password))) throw new Fault('sign-in-wrong');
-    return letIn(request, reply, account!.id);
+    return letIn(reply, account!.id);
   });
 
   api.answer(signOut, async ({ request, reply }) => {
@@ -57,18 +60,23 @@ export function accountRoutes(api: Api, parts: Parts): void {
     return { account: null, csrf: null };
   });
 
-  api.answerAnybody(createOwner, async ({ body, request, reply }) => {
-    const { email, name, password, code } = body;
-    if (!parts.ownerCode || (await hasOwner(db))) throw new Fault('owner-exists');
-    if (!sameSecret(code, parts.ownerCode)) throw new Fault('code-wrong');
+  api.answerAnybody(createOwner, async ({ body, reply }) => {
+    const { email, name, password, code, store } = body;
+    const setupCode = await readSetupCode(db);
+    if (!setupCode || (await hasOwner(db))) throw new Fault('owner-exists');
+    if (!sameSecret(code, setupCode)) throw new Fault('code-wrong');
     if (!/^[^\s@]+@[^\s@]+$/.test(email)) throw new Fault('email-wrong');
     if (password.length < LEAST_PASSWORD) throw new Fault('password-short');
     const passwordHash = await hashPassword(password);
     const id = await inTransaction(db, async (client) => {
       await lockAccounts(client);
       if (await hasOwner(client)) throw new Fault('owner-exists');
-      return insertAccount(client, { email, name, role: 'owner', passwordHash });
+      const owner = await insertAccount(client, { email, name, role: 'owner', passwordHash });
+      await endSetupCode(client);
+      // Something to arrange from the first minute on; what is there already stays.
+      if (!(await readDraft(client)).length) await writeWholeDraft(client, firstPlan(store), owner);
+      return owner;
     });
-    return letIn(request, reply, id);
+    return letIn(reply, id);
   });
 }

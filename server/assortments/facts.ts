@@ -56,7 +56,7 @@ export async function readFacts(db: Queryable): Promise<Facts> {
 
 /** All orders there are; asked each time, since orders come all the time. */
 export async function readOrderCount(db: Queryable): Promise<number> {
-  const { rows } = await db.query<{ orders: number }>('SELECT orders FROM store_figures');
+  const { rows } = await db.query<{ orders: number }>('SELECT sum(orders)::int AS orders FROM order_count');
   return rows[0]?.orders ?? 0;
 }
 

@@ -206,8 +206,8 @@ export async function readProductDetail(
     db.query<{ name: string; slug: string }>(TRAIL, [row.id]),
   ]);
   const product = facts.get(row.id)!;
-  const chosen =
-    variants.find(({ id }) => id === variantId) ?? variants.find(({ id }) => id === row.shown_variant_id);
+  const asked = variants.find(({ id }) => id === variantId);
+  const chosen = asked ?? variants.find(({ id }) => id === row.shown_variant_id);
   const detail: ProductDetail = {
     ...product,
     longText: row.long_text,
@@ -215,6 +215,7 @@ export async function readProductDetail(
     options: chosen ? optionsOf(slug, variants, chosen) : [],
     fields: fields.map((field) => ({ name: field.name, value: fieldWords(field) })),
     trail,
+    askedVariant: asked?.id ?? null,
   };
   if (!chosen) return detail;
   return {

@@ -28,8 +28,28 @@ export function makePool(connectionString: string, options: pg.PoolConfig = {}):
   return pool;
 }
 
-/** Runs `work` in one transaction; any error takes all of it back. */
+/** Tries of a transaction that met another one, and how long is waited between them at most, ms. */
+const MOST_TRIES = 4;
+const MOST_WAIT_MS = 40;
+
+/** SQLSTATE class 40: two transactions met, and this one was chosen to give way. */
+const gaveWay = (error: unknown) => String((error as { code?: unknown }).code).startsWith('40');
+
+/**
+ * Runs `work` in one transaction; any error takes all of it back. Where it met another one it is run again, so that it
+ * should do nothing that is not taken back.
+ */
 export async function inTransaction<T>(pool: Pool, work: (client: pg.PoolClient) => Promise<T>): Promise<T> {
+  for (let tries = 1; ; tries += 1)
+    try {
+      return await tryOnce(pool, work);
+    } catch (error) {
+      if (!gaveWay(error) || tries === MOST_TRIES) throw error;
+      await new Promise((resolve) => setTimeout(resolve, Math.random() * MOST_WAIT_MS * tries));
+    }
+}
+
+async function tryOnce<T>(pool: Pool, work: (client: pg.PoolClient) => Promise<T>): Promise<T> {
   const client = await pool.connect();
   try {
     await client.query('BEGIN');

@@ -45,15 +45,16 @@ export function structuredData(view: PageView, origin: string): object[] {
 
 /**
  * The whole HTML of a page.
+ * @param origin what absolute addresses begin with; null for a page that says nothing to machines
  * @param script the script that this page has a use for, and whether it may remember what is looked at; null for none
  */
 export function htmlPage(
   view: PageView,
-  origin: string,
+  origin: string | null,
   script: { href: string; remembers: boolean } | null = null,
 ): HtmlPage {
   const style = fontCss('optional') + baseCss + pageCss(view);
-  const data = structuredData(view, origin)
+  const data = (origin === null ? [] : structuredData(view, origin))
     .map(
       (one) =>
         `<script type="application/ld+json">${JSON.stringify(one).replaceAll('<', '\\u003c')}</script>`,

@@ -1,117 +1,110 @@
-import { createHash } from 'node:crypto';
-import { brotliCompressSync, constants, gzipSync } from 'node:zlib';
+import { LRUCache } from 'lru-cache';
+import { ALL } from '../../core/view/reads.ts';
+import type { PageView } from '../../core/view/view.ts';
+import type { SentPage } from './sentPage.ts';
 
-/** A page in one packing, with every header that goes with it. */
-export interface Packed {
-  headers: Readonly<Record<string, string | number>>;
-  body: Buffer;
+/** A page that is kept, and whether something that it was made from has changed since. */
+interface Kept {
+  page: SentPage;
+  stale: boolean;
 }
 
-/** A page ready to be sent. */
-export interface SentPage {
-  status: number;
-  etag: string;
-  /** Headers of the answer that nothing has changed. */
-  unchanged: Readonly<Record<string, string | number>>;
-  plain: Packed;
-  gzip: Packed;
-  brotli: Packed;
-  /** UTC ms; Infinity for as long as nothing changes. */
-  goodUntil: number;
+/** A page was asked for with parameters that come to these. */
+export interface Elsewhere {
+  parameters: PageView['parameters'];
 }
+/** What a page comes to when it is made; null where there is none. */
+export type Made = SentPage | Elsewhere | null;
 
-export function sentPage(html: string, policy: string, status: number, goodUntil: number | null): SentPage {
-  const plain = Buffer.from(html);
-  const etag = `"${createHash('sha256').update(plain).digest('base64url').slice(0, 22)}"`;
-  const unchanged = {
-    etag,
-    'cache-control': 'public, max-age=0, must-revalidate',
-    'content-security-policy': policy,
-    'x-content-type-options': 'nosniff',
-    'referrer-policy': 'strict-origin-when-cross-origin',
-    vary: 'accept-encoding',
-  };
-  const packed = (body: Buffer, encoding?: string): Packed => ({
-    headers: {
-      ...unchanged,
-      'content-type': 'text/html; charset=utf-8',
-      'content-length': body.length,
-      ...(encoding && { 'content-encoding': encoding }),
-    },
-    body,
-  });
-  return {
-    status,
-    etag,
-    unchanged,
-    plain: packed(plain),
-    gzip: packed(gzipSync(plain, { level: 6 }), 'gzip'),
-    brotli: packed(brotliCompressSync(plain, { params: { [constants.BROTLI_PARAM_QUALITY]: 5 } }), 'br'),
-    goodUntil: goodUntil ?? Infinity,
-  };
-}
+/** Bytes of all pages that a process keeps, with their packings. */
+const MOST_BYTES = 32 * 1024 * 1024;
+/** What a page takes besides its HTML: its packings, and what is said of it. */
+const OVER_HTML = 1.5;
+const BESIDE_BYTES = 4_000;
+/** Addresses as they were written that are remembered, and the longest of them. */
+const MOST_WRITTEN = 5_000;
+const LONGEST_WRITTEN = 300;
+/** Announcements that a page which is being made is held against. */
+const MOST_ANNOUNCED = 500;
+
+const weight = (page: SentPage) => Math.ceil(page.plain.length * OVER_HTML) + BESIDE_BYTES;
 
 /**
- * Rendered pages of this process, by address. An entry ends at its own instant, and all end when what they are
- * made from has changed; a page that was being made meanwhile is not kept.
+ * Pages of this process, by the release and what of their address is read. One is made anew when its instant has come
+ * or something that it was made from has changed, and only then; one that was being made meanwhile is not kept.
  */
 export class PageCache {
-  #pages = new Map<string, SentPage>();
-  #written = new Map<string, SentPage>();
-  #making = new Map<string, Promise<SentPage>>();
-  #generation = 0;
-  readonly #most: number;
+  readonly #pages: LRUCache<string, Kept>;
+  readonly #written = new LRUCache<string, string>({ max: MOST_WRITTEN });
+  readonly #making = new Map<string, { turn: number; made: Promise<Made> }>();
+  #announced: { at: number; names: readonly string[] }[] = [];
+  #turn = 0;
 
-  constructor(most = 2_000) {
-    this.#most = most;
+  constructor(mostBytes = MOST_BYTES) {
+    this.#pages = new LRUCache({
+      maxSize: mostBytes,
+      maxEntrySize: mostBytes,
+      sizeCalculation: ({ page }) => weight(page),
+    });
   }
 
-  clear(): void {
-    this.#generation += 1;
-    this.#pages.clear();
-    this.#written.clear();
-    this.#making.clear();
+  /** Something has changed: what was made from it is made anew when it is next asked for. */
+  changed(names: readonly string[]): void {
+    this.#turn += 1;
+    this.#announced.push({ at: this.#turn, names });
+    if (this.#announced.length > MOST_ANNOUNCED) this.#announced.shift();
+    const readsAny = this.#touches(names);
+    this.#pages.forEach((kept) => {
+      if (readsAny(kept.page)) kept.stale = true;
+    });
   }
 
-  /** Lets a page be found by an address as it was written, too. */
-  alias(written: string, address: string): void {
-    const page = this.#pages.get(address);
-    if (!page) return;
-    if (this.#written.size >= this.#most) this.#written.clear();
-    this.#written.set(written, page);
+  #touches(names: readonly string[]): (page: SentPage) => boolean {
+    return names.includes(ALL) ? () => true : ({ reads }) => names.some((name) => reads.has(name));
   }
 
-  /** The page at hand for an address as it was written, if it is still good. */
-  peekWritten(written: string, now: number): SentPage | undefined {
-    const page = this.#written.get(written);
-    return page && page.goodUntil > now ? page : undefined;
+  /** Whether something that a page was made from has changed since the turn `from`. */
+  #isOvertaken(page: SentPage, from: number): boolean {
+    if (from === this.#turn) return false;
+    const since = this.#announced.filter(({ at }) => at > from);
+    return since.length < this.#turn - from || since.some(({ names }) => this.#touches(names)(page));
   }
 
   /** The page at hand, if it is still good. */
-  peek(address: string, now: number): SentPage | undefined {
-    const page = this.#pages.get(address);
-    if (page && page.goodUntil > now) return page;
-    if (page) this.#pages.delete(address);
-    return undefined;
+  peek(key: string, now: number): SentPage | undefined {
+    const kept = this.#pages.get(key);
+    return kept && !kept.stale && kept.page.goodUntil > now ? kept.page : undefined;
   }
 
-  /** Makes a page once, however many ask for it at the same time. */
-  async make(address: string, make: () => Promise<SentPage>): Promise<SentPage> {
-    const running = this.#making.get(address);
-    if (running) return running;
-    const generation = this.#generation;
-    const promise = make()
+  /** The page that was last made, for when there is no way to make it anew. */
+  last(key: string): SentPage | undefined {
+    return this.#pages.get(key)?.page;
+  }
+
+  /** The key of an address as it was written, where it was asked for before. */
+  keyOf(written: string): string | undefined {
+    return this.#written.get(written);
+  }
+
+  /** Lets a page be found by an address as it was written, too. */
+  remember(written: string, key: string): void {
+    if (written.length <= LONGEST_WRITTEN) this.#written.set(written, key);
+  }
+
+  /** Makes a page once, however many ask for it at the same time; anew for who asks after something has changed. */
+  make(key: string, make: () => Promise<Made>): Promise<Made> {
+    const running = this.#making.get(key);
+    const turn = this.#turn;
+    if (running?.turn === turn) return running.made;
+    const made = make()
       .then((page) => {
-        if (generation === this.#generation && page.status === 200) {
-          if (this.#pages.size >= this.#most) this.#pages.delete(this.#pages.keys().next().value!);
-          this.#pages.set(address, page);
-        }
+        if (page && 'plain' in page) this.#pages.set(key, { page, stale: this.#isOvertaken(page, turn) });
         return page;
       })
       .finally(() => {
-        if (this.#making.get(address) === promise) this.#making.delete(address);
+        if (this.#making.get(key)?.made === made) this.#making.delete(key);
       });
-    this.#making.set(address, promise);
-    return promise;
+    this.#making.set(key, { turn, made });
+    return made;
   }
 }

@@ -7,6 +7,7 @@ import type { Plan } from '../../core/plan/plan.ts';
 import { picturesOf, shelvesOf } from '../../core/plan/places.ts';
 import type { PageAddress } from '../../core/view/address.ts';
 import { viewAwaiting } from '../../core/view/pageView.ts';
+import { ALL, CATEGORIES, COLLECTIONS, ENTRIES, RULE, ruleRead } from '../../core/view/reads.ts';
 import type { PageView } from '../../core/view/view.ts';
 import { answerItems } from '../assortments/answer.ts';
 import { readFacts, readOrderCount, worldOf, type Facts, type SeenBy } from '../assortments/facts.ts';
@@ -53,9 +54,22 @@ function onlyWith(page: Page, plan: Plan, bayId: string): Page {
   return { ...page, bays: [...(leavesOut ? page.bays.slice(0, at) : []), bay] };
 }
 
+/** What every answer needs to know of the catalogue is made from these. */
+const FACTS_READ = new Set([
+  ALL,
+  CATEGORIES,
+  COLLECTIONS,
+  ENTRIES,
+  RULE,
+  ruleRead('ratingSum'),
+  ruleRead('ratingCount'),
+]);
+
 export interface Storefront {
   facts(): Promise<Facts>;
   tree(): Promise<CategoryTree>;
+  /** The tree as it was last read; null before the first time. */
+  lastTree(): CategoryTree | null;
   /**
    * The view of a page; null where there is no such thing.
    * @param own what one shopper sees of one bay; without it, what everybody sees of the whole page
@@ -63,23 +77,30 @@ export interface Storefront {
   view(plan: Plan, wanted: Wanted, address: PageAddress, now: number, own?: OwnBay): Promise<PageView | null>;
   /** Something to show a page of a kind with, as its public page would be asked for; null where there is none. */
   example(kind: PageKind, now: number): Promise<string | null>;
-  /** The catalogue has changed. */
-  forget(): void;
+  /** The catalogue has changed: what was read of that is read again. */
+  changed(names: readonly string[]): void;
 }
 
 /** Makes views of pages from a plan and the catalogue as it is now. */
 export function storefront(db: Queryable, rollWindows: (today: number) => void): Storefront {
   let known: Promise<Facts> | null = null;
+  let last: CategoryTree | null = null;
   const facts = () => {
     known ??= readFacts(db);
     const asked = known;
-    asked.catch(() => known === asked && (known = null));
+    asked.then(
+      ({ tree }) => (last = tree),
+      () => known === asked && (known = null),
+    );
     return asked;
   };
   return {
     facts,
     tree: () => facts().then(({ tree }) => tree),
-    forget: () => (known = null),
+    lastTree: () => last,
+    changed(names) {
+      if (names.some((name) => FACTS_READ.has(name))) known = null;
+    },
     async example(kind, now) {
       return kind.needs ? aboutReaders[kind.needs].example({ db, facts: await facts(), now, query: {} }) : '';
     },

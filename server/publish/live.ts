@@ -4,21 +4,41 @@ import { readLive, type Release } from './releaseRows.ts';
 /** What shoppers see, read once and again after each publishing. */
 export interface LiveRelease {
   get(): Promise<Release | null>;
+  /** Number of the release that is live, as far as it is known at once. */
+  number(): number | null;
+  /** The release that was last read, though another may be live by now. */
+  latest(): Release | null;
   forget(): void;
 }
 
 export function liveRelease(db: Queryable): LiveRelease {
-  let known: Promise<Release | null> | null = null;
+  let asked: Promise<Release | null> | null = null;
+  let known: Release | null = null;
+  let latest: Release | null = null;
   return {
     get() {
-      known ??= readLive(db);
-      const asked = known;
-      asked.then(
-        (release) => release ?? (known === asked && (known = null)),
-        () => known === asked && (known = null),
+      if (asked) return asked;
+      const asking = readLive(db);
+      asked = asking;
+      asking.then(
+        (release) => {
+          if (release && release.number >= (latest?.number ?? 0)) latest = release;
+          if (asked !== asking) return;
+          known = release;
+          // Nothing is live yet: somebody may publish at any time.
+          if (!release) asked = null;
+        },
+        () => {
+          if (asked === asking) asked = null;
+        },
       );
-      return asked;
+      return asking;
     },
-    forget: () => (known = null),
+    number: () => known?.number ?? null,
+    latest: () => latest,
+    forget() {
+      asked = null;
+      known = null;
+    },
   };
 }

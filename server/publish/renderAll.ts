@@ -14,7 +14,7 @@ async function render(plan: Plan, page: Page, parts: Pick<Parts, 'storefront' | 
   if (slug === null) return;
   const address = { path: pagePath(kind, slug), from: {} };
   const view = await parts.storefront.view(plan, { kind, slug, query: {} }, address, now);
-  if (view) htmlPage(view, '');
+  if (view) htmlPage(view, null);
 }
 
 /** Draws every page of a plan in memory, so that nothing is published that cannot be drawn. What fails is named. */

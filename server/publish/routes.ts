@@ -4,6 +4,7 @@ import { withoutTrials } from '../../core/plan/places.ts';
 import { writtenPlan } from '../../core/plan/reading.ts';
 import { completePlan } from '../../core/plan/storedPlan.ts';
 import { same } from '../../core/settings/same.ts';
+import { RELEASE } from '../../core/view/reads.ts';
 import type { Api } from '../api.ts';
 import { assortmentsIn, readNames } from '../assortments/names.ts';
 import { inTransaction } from '../db/pool.ts';
@@ -66,7 +67,7 @@ export function publishRoutes(api: Api, parts: Parts): void {
     });
     // Other processes are told by the database; whoever asks this one next must not see what was before.
     parts.live.forget();
-    parts.pages.clear();
+    parts.pages.changed([RELEASE]);
     return published;
   });
 }

@@ -1,20 +1,38 @@
+import { createServer } from 'node:net';
 import type { Server } from '../app.ts';
+
+/** Says that a port is taken before anything is begun for it. */
+export async function portIsFree(host: string, port: number): Promise<void> {
+  const probe = createServer();
+  await new Promise<void>((resolve, reject) => probe.once('error', reject).listen(port, host, resolve)).catch(
+    (error: unknown) => Promise.reject(saidOf(error, host, port)),
+  );
+  await new Promise((resolve) => probe.close(resolve));
+}
 
 /** Listens, or says clearly why it cannot. */
 export async function listen({ app }: Server, host: string, port: number): Promise<string> {
   try {
     return await app.listen({ host, port });
   } catch (error) {
-    const { code } = error as NodeJS.ErrnoException;
-    if (code === 'EADDRINUSE')
-      throw new Error(
+    throw saidOf(error, host, port);
+  }
+}
+
+/** Why there is no listening, and what to do. */
+function saidOf(error: unknown, host: string, port: number): unknown {
+  switch ((error as NodeJS.ErrnoException).code) {
+    case 'EADDRINUSE':
+      return new Error(
         `Port ${port} is taken by another program. End that one, or choose another with PORT=${port + 1}.`,
       );
-    if (code === 'EACCES')
-      throw new Error(`Port ${port} may not be used by this user. Choose one above 1023 with PORT=4310.`);
-    if (code === 'EADDRNOTAVAIL' || code === 'ENOTFOUND')
-      throw new Error(`There is no address "${host}" on this machine. Set HOST=127.0.0.1.`);
-    throw error;
+    case 'EACCES':
+      return new Error(`Port ${port} may not be used by this user. Choose one above 1023 with PORT=4310.`);
+    case 'EADDRNOTAVAIL':
+    case 'ENOTFOUND':
+      return new Error(`There is no address "${host}" on this machine. Set HOST=127.0.0.1.`);
+    default:
+      return error;
   }
 }
 

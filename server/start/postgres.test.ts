@@ -1,10 +1,12 @@
+import { spawn } from 'node:child_process';
 import { existsSync } from 'node:fs';
 import { mkdir, mkdtemp, readFile, rm, writeFile } from 'node:fs/promises';
+import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import pg from 'pg';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { readPort } from './listen.ts';
+import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
+import { portIsFree, readPort } from './listen.ts';
 import { startPostgres } from './postgres.ts';
 
 let folder: string;
@@ -19,6 +21,37 @@ const ask = async (url: string, text: string) => {
   return client.query(text).finally(() => client.end());
 };
 
+/** Starts one in a process of its own, as a run that can be killed; resolves once it answers. */
+async function otherRun(base: string): Promise<{ pid: number; url: string; kill(): Promise<void> }> {
+  const starter = new URL('./postgres.ts', import.meta.url).href;
+  const script = `import(${JSON.stringify(starter)}).then(({ startPostgres }) => startPostgres(${JSON.stringify(base)}))
+    .then(({ url }) => console.log('at ' + url)); setInterval(() => undefined, 60_000);`;
+  const child = spawn(process.execPath, ['--import', 'tsx', '-e', script], {
+    stdio: ['ignore', 'pipe', 'inherit'],
+  });
+  const ended = new Promise<void>((resolve) => child.once('exit', () => resolve()));
+  const url = await new Promise<string>((resolve, reject) => {
+    let said = '';
+    child.stdout.on('data', (chunk: Buffer) => {
+      said += chunk.toString();
+      const found = /at (\S+)/.exec(said);
+      if (found) resolve(found[1]!);
+    });
+    child.once('exit', () => reject(new Error(`It ended before it answered: ${said}`)));
+  });
+  return {
+    pid: child.pid!,
+    url,
+    async kill() {
+      child.kill('SIGKILL');
+      await ended;
+    },
+  };
+}
+
+const postmaster = async (folder: string) =>
+  Number((await readFile(join(folder, 'postmaster.pid'), 'utf8')).split('\n')[0]);
+
 describe('a PostgreSQL of our own', () => {
   it('survives a half-made folder, a kill, and a stale mark, and loses nothing', async () => {
     // mkdtemp makes a folder that only we may enter; the database's own folder is then elsewhere.
@@ -27,20 +60,78 @@ describe('a PostgreSQL of our own', () => {
     await writeFile(join(base, 'pg-making', 'half'), 'made');
     const first = await startPostgres(base);
     await ask(first.url, 'CREATE TABLE kept AS SELECT 1 AS one');
-    const pid = Number((await readFile(join(first.folder, 'postmaster.pid'), 'utf8')).split('\n')[0]);
+    const pid = await postmaster(first.folder);
     process.kill(pid, 'SIGKILL');
     await expect.poll(() => existsSync(`/proc/${pid}/exe`), { timeout: 5000 }).toBe(false);
     expect(existsSync(join(first.folder, 'postmaster.pid'))).toBe(true);
+    await first.stop();
 
-    const second = await startPostgres(base);
+    // A run that was killed leaves its server behind; the next start ends that and goes on.
+    const second = await otherRun(base);
     expect((await ask(second.url, 'SELECT one FROM kept')).rows).toEqual([{ one: 1 }]);
-
-    // An earlier run that was killed leaves its server behind; the next start ends it and goes on.
+    await second.kill();
+    expect((await ask(second.url, 'SELECT one FROM kept')).rows).toEqual([{ one: 1 }]);
     const third = await startPostgres(base);
     expect((await ask(third.url, 'SELECT one FROM kept')).rows).toEqual([{ one: 1 }]);
     await expect(ask(second.url, 'SELECT 1')).rejects.toThrow();
     await third.stop();
     await rm(third.folder, { recursive: true, force: true });
+  }, 60_000);
+
+  it('is left alone by a second start on the same data, which says who has it', async () => {
+    const base = join(folder, 'shared');
+    const running = await otherRun(base);
+    await expect(startPostgres(base)).rejects.toThrow(
+      new RegExp(`in use by process ${running.pid}.*WIDE_SHELF_DATA`),
+    );
+    expect((await ask(running.url, 'SELECT 1 AS one')).rows).toEqual([{ one: 1 }]);
+    await running.kill();
+    const next = await startPostgres(base);
+    await next.stop();
+    await rm(next.folder, { recursive: true, force: true });
+  }, 60_000);
+
+  it('does not end the PostgreSQL of another folder whose number stands in a stale mark', async () => {
+    const [mine, theirs] = await Promise.all([
+      startPostgres(join(folder, 'mine')),
+      startPostgres(join(folder, 'theirs')),
+    ]);
+    await mine.stop();
+    await writeFile(
+      join(mine.folder, 'postmaster.pid'),
+      `${await postmaster(theirs.folder)}\n${mine.folder}\n`,
+    );
+    const again = await startPostgres(join(folder, 'mine'));
+    expect((await ask(theirs.url, 'SELECT 1 AS one')).rows).toEqual([{ one: 1 }]);
+    expect((await ask(again.url, 'SELECT 1 AS one')).rows).toEqual([{ one: 1 }]);
+    for (const one of [again, theirs]) {
+      await one.stop();
+      await rm(one.folder, { recursive: true, force: true });
+    }
+  }, 60_000);
+
+  it('is brought back at the same address when it dies', async () => {
+    const warn = vi.spyOn(console, 'warn').mockImplementation(() => undefined);
+    const server = await startPostgres(join(folder, 'revived'), { revives: true });
+    await ask(server.url, 'CREATE TABLE kept AS SELECT 1 AS one');
+    const pid = await postmaster(server.folder);
+    process.kill(pid, 'SIGKILL');
+    await expect
+      .poll(
+        () =>
+          ask(server.url, 'SELECT one FROM kept').then(
+            ({ rows }) => rows,
+            () => [],
+          ),
+        { timeout: 15_000 },
+      )
+      .toEqual([{ one: 1 }]);
+    expect(await postmaster(server.folder)).not.toBe(pid);
+    expect(warn).toHaveBeenCalledWith(expect.stringContaining('started again'));
+    await server.stop();
+    await expect(ask(server.url, 'SELECT 1')).rejects.toThrow();
+    warn.mockRestore();
+    await rm(server.folder, { recursive: true, force: true });
   }, 60_000);
 
   it('listens on the loopback only', async () => {
@@ -59,5 +150,15 @@ describe('the port', () => {
     expect(readPort(undefined)).toBe(4310);
     expect(readPort('0')).toBe(0);
     for (const text of ['http', '70000', '-1', '1.5']) expect(() => readPort(text)).toThrow(/no port/);
+  });
+
+  it('is looked at before anything is begun for it', async () => {
+    const other = createServer();
+    const port = await new Promise<number>((resolve) =>
+      other.listen(0, '127.0.0.1', () => resolve((other.address() as { port: number }).port)),
+    );
+    await expect(portIsFree('127.0.0.1', port)).rejects.toThrow(`PORT=${port + 1}`);
+    await new Promise((resolve) => other.close(resolve));
+    await portIsFree('127.0.0.1', port);
   });
 });

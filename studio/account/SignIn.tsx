@@ -93,6 +93,10 @@ export function SignIn({ client, newStore, onSignedIn }: SignInProps) {
                 <Label>Your name</Label>
                 <Input autoComplete="name" />
               </TextField>
+              <TextField name="store" maxLength={80} isRequired>
+                <Label>Name of your store</Label>
+                <Input autoComplete="organization" />
+              </TextField>
             </>
           )}
           <TextField name="email" type="email" isRequired>

@@ -1,3 +1,4 @@
+import { LOOKED_AT } from '../kinds.ts';
 import { inCollection } from './collection.ts';
 import { plainClause } from './plainClause.ts';
 import { hasWords } from './words.ts';
@@ -8,6 +9,11 @@ export type AroundClause = { is: 'around' };
 export const aroundClause = plainClause('around', 'from the listing of the page', {
   name: 'The listing of the page',
   find: ['page', 'around', 'same listing', 'this category'],
+  looksAt: (around) => {
+    if (around === null) return [];
+    if (around.of === 'category') return ['categoryIds'];
+    return around.of === 'collection' ? LOOKED_AT : ['words'];
+  },
   holds: (_, product, world, ruleHolds) => {
     const { around, tree } = world;
     if (around === null) return true;

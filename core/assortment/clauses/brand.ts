@@ -21,6 +21,7 @@ export const brandClause: ClauseKind<BrandClause> = {
   }).noUnknown(),
   atFirst: () => ({ is: 'brand', ids: [] }),
   say: ({ ids }, names) => ['by ', ...chosen(named(ids, names.brand, GONE), 'a brand still to be chosen')],
+  looksAt: ['brandId'],
   gone: ({ ids }, names) => goneOf(ids, names.brand, 'brand'),
   holds: ({ ids }, product) => product.brandId !== null && ids.includes(product.brandId),
   against: ({ ids }, product, _, names) =>

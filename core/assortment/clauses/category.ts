@@ -28,6 +28,7 @@ export const categoryClause: ClauseKind<CategoryClause> = {
     ...chosen(named(ids, names.category, GONE), 'a category still to be chosen'),
     ...(ids.length && below ? [' and below'] : []),
   ],
+  looksAt: ['categoryIds'],
   gone: ({ ids }, names) => goneOf(ids, names.category, 'category'),
   holds: ({ ids, below }, product, { tree }) =>
     ids.some((id) =>

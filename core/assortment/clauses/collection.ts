@@ -1,5 +1,5 @@
 import { array, idSchema, object, string } from '../../schema/schema.ts';
-import type { ClauseKind, ProductRecord, RuleHolds, World } from '../kinds.ts';
+import { LOOKED_AT, type ClauseKind, type ProductRecord, type RuleHolds, type World } from '../kinds.ts';
 import { chosen, goneOf, named, orOf } from './chosen.ts';
 
 export interface CollectionClause {
@@ -35,6 +35,8 @@ export const collectionClause: ClauseKind<CollectionClause> = {
     'in the collection ',
     ...chosen(named(ids, names.collection, GONE), 'still to be chosen'),
   ],
+  // A collection's own rule may look at anything.
+  looksAt: LOOKED_AT,
   gone: ({ ids }, names) => goneOf(ids, names.collection, 'collection'),
   holds: ({ ids }, product, world, ruleHolds) =>
     ids.some((id) => inCollection(id, product, world, ruleHolds)),

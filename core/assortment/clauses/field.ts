@@ -57,6 +57,7 @@ export const fieldClause: ClauseKind<FieldClause> = {
       { text: value, opens: 'clause' },
     ];
   },
+  looksAt: ['fields'],
   gone: ({ field }, names) => (names.field(field) ? [] : [`field "${field}"`]),
   holds: ({ field, compare, value }, product) => {
     const has = Object.hasOwn(product.fields, field) ? product.fields[field]! : undefined;

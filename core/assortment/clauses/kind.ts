@@ -30,6 +30,7 @@ export const kindClause: ClauseKind<KindClause> = {
       kinds.map((kind) => kindWords[kind]),
       'of a kind still to be chosen',
     ),
+  looksAt: ['kind'],
   gone: () => [],
   holds: ({ kinds }, product) => kinds.includes(product.kind),
   against: ({ kinds }, product) =>

@@ -35,6 +35,7 @@ export const namedClause: ClauseKind<NamedClause> = {
       opens: 'clause',
     },
   ],
+  looksAt: [],
   gone: ({ ids }, names) => goneOf(ids, names.product, 'product'),
   holds: ({ ids }, product) => ids.includes(product.id),
   against: ({ ids }) => `it is not among the ${counted(ids.length, 'named product')}`,

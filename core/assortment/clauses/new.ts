@@ -31,6 +31,7 @@ export const newClause: ClauseKind<NewClause> = {
   say: ({ days }) => [
     { text: days === null ? 'new' : `new within ${counted(days, 'day')}`, opens: 'clause' },
   ],
+  looksAt: ['onSaleFrom'],
   gone: () => [],
   holds: (clause, product, world) =>
     product.onSaleFrom >= newSince(clause, world) && product.onSaleFrom <= world.now,

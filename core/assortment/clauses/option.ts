@@ -27,6 +27,7 @@ export const optionClause: ClauseKind<OptionClause> = {
     `${names.option(option)?.toLowerCase() ?? 'an option that is gone'} is `,
     ...chosen(named(values, names.optionValue, GONE), 'still to be chosen'),
   ],
+  looksAt: ['optionValueIds'],
   gone: ({ option, values }, names) => [
     ...goneOf([option], names.option, 'option'),
     ...goneOf(values, names.optionValue, 'value'),

@@ -5,7 +5,7 @@ import type { ClauseKind } from '../kinds.ts';
 export function plainClause<Id extends string>(
   id: Id,
   words: string,
-  rest: Pick<ClauseKind<{ is: Id }>, 'name' | 'find' | 'holds' | 'against'> &
+  rest: Pick<ClauseKind<{ is: Id }>, 'name' | 'find' | 'looksAt' | 'holds' | 'against'> &
     Partial<Pick<ClauseKind<{ is: Id }>, 'changing' | 'reads'>>,
 ): ClauseKind<{ is: Id }> {
   return {

@@ -53,6 +53,7 @@ export const priceClause: ClauseKind<PriceClause> = {
     'costs ',
     ...range(clause, currency).flatMap(([before, text]) => [before, { text, opens: 'clause' }]),
   ],
+  looksAt: ['price', 'reduced'],
   gone: () => [],
   holds: ({ least, most }, product) =>
     (least === null || paid(product) >= least) && (most === null || paid(product) <= most),

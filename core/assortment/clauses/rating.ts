@@ -31,6 +31,7 @@ export const ratingClause: ClauseKind<RatingClause> = {
     { text: counted(reviews, 'shopper'), opens: 'clause' },
     ' or more',
   ],
+  looksAt: ['ratingSum', 'ratingCount'],
   gone: () => [],
   holds: ({ tenths, reviews }, { ratingSum, ratingCount }) =>
     ratingCount >= reviews && ratingSum * 10 >= tenths * ratingCount,

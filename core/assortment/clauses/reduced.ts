@@ -20,6 +20,7 @@ export const reducedClause: ClauseKind<ReducedClause> = {
   }).noUnknown(),
   atFirst: () => ({ is: 'reduced', percent: 0 }),
   say: ({ percent }) => [{ text: percent ? `reduced by at least ${percent}%` : 'reduced', opens: 'clause' }],
+  looksAt: ['price', 'reduced'],
   gone: () => [],
   holds: ({ percent }, { price, reduced }) => reduced !== null && (price - reduced) * 100 >= percent * price,
   against: ({ percent }, { price, reduced }) =>

@@ -36,6 +36,7 @@ export const soldClause: ClauseKind<SoldClause> = {
     ' in ',
     { text: counted(days, 'day'), opens: 'clause' },
   ],
+  looksAt: ['soldByDay'],
   gone: () => [],
   holds: ({ least, days }, product, { today }) => sumOf(product.soldByDay, days, today) >= least,
   against: ({ least, days }, product, { today }) =>

@@ -26,6 +26,7 @@ export const stockClause: ClauseKind<StockClause> = {
       opens: 'clause',
     },
   ],
+  looksAt: ['inStock', 'stock'],
   gone: () => [],
   holds: ({ state, most }, { inStock, stock }) => {
     if (state === 'out') return !inStock;

@@ -20,6 +20,7 @@ export const tagClause: ClauseKind<TagClause> = {
   }).noUnknown(),
   atFirst: () => ({ is: 'tag', tags: [] }),
   say: ({ tags }) => ['tagged ', ...chosen(tags, 'with a tag still to be chosen')],
+  looksAt: ['tags'],
   gone: ({ tags }, names) => tags.filter((tag) => !names.tag(tag)).map((tag) => `tag "${tag}"`),
   holds: ({ tags }, product) => tags.some((tag) => product.tags.includes(tag)),
   against: ({ tags }, product) =>

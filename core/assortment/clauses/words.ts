@@ -30,6 +30,7 @@ export const wordsClause: ClauseKind<WordsClause> = {
     'with the words ',
     { text: words ? `"${words}"` : 'still to be typed', opens: 'clause' },
   ],
+  looksAt: ['words'],
   gone: () => [],
   holds: ({ words }, product) => hasWords(words, product),
   against: ({ words }, product) => {

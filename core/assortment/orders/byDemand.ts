@@ -27,6 +27,7 @@ export const bestSoldOrder: OrderKind<BestSoldOrder> = {
   }).noUnknown(),
   atFirst: () => ({ by: 'bestSold', days: 30 }),
   say: (order) => `best sold in ${counted(order.days, 'day')} first`,
+  looksAt: ['soldByDay'],
   changing: 'daily',
   key: (order, product, { today }) => [-sumOf(product.soldByDay, order.days, today)],
 };
@@ -43,6 +44,7 @@ export const viewedOrder: OrderKind<ViewedOrder> = {
   }).noUnknown(),
   atFirst: () => ({ by: 'viewed', days: 30 }),
   say: (order) => `most viewed in ${counted(order.days, 'day')} first`,
+  looksAt: ['viewedByDay'],
   changing: 'daily',
   key: (order, product, { today }) => [-sumOf(product.viewedByDay, order.days, today)],
 };
@@ -52,5 +54,6 @@ export const lastSoldOrder = plainOrder(
   'Last sold',
   'last sold first',
   ['last sold', 'just sold', 'recently sold'],
+  ['lastSoldAt'],
   (product) => [product.lastSoldAt === null ? LAST : -product.lastSoldAt],
 );

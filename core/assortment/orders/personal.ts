@@ -6,6 +6,7 @@ export const lookedAtOrder = plainOrder(
   'Looked at last',
   'looked at last first',
   ['looked', 'recently viewed', 'history'],
+  [],
   (product, { lookedAt }) => {
     const at = lookedAt.indexOf(product.id);
     return [at < 0 ? LAST : at];
@@ -18,6 +19,7 @@ export const relatedOrder = plainOrder(
   'Most related',
   'most related first',
   ['related', 'similar'],
+  ['tags', 'categoryIds', 'price', 'reduced', 'boughtWith', 'orders'],
   (product, world) => [-relatedness(product, world)],
   { reads: 'product' },
 );

@@ -1,6 +1,6 @@
 import { object, string } from '../../schema/schema.ts';
 import { paid } from '../clauses/price.ts';
-import type { OrderKind, ProductRecord, World } from '../kinds.ts';
+import type { LookedAt, OrderKind, ProductRecord, World } from '../kinds.ts';
 
 export interface PlainOrder {
   by:
@@ -24,6 +24,7 @@ export function plainOrder(
   name: string,
   said: string,
   find: readonly string[],
+  looksAt: readonly LookedAt[],
   key: (product: ProductRecord, world: World) => (number | string)[],
   more: Partial<Pick<OrderKind<PlainOrder>, 'changing' | 'reads'>> = {},
 ): OrderKind<PlainOrder> {
@@ -34,6 +35,7 @@ export function plainOrder(
     schema: object({ by: string().oneOf([id]).required() }).noUnknown(),
     atFirst: () => ({ by: id }),
     say: () => said,
+    looksAt,
     key: (_, product, world) => key(product, world),
     ...more,
   };
@@ -47,17 +49,42 @@ const reduction = ({ price, reduced }: ProductRecord): number =>
   reduced === null ? 0 : Math.floor((10_000 * (price - reduced)) / price);
 
 export const plainOrders: readonly OrderKind<PlainOrder>[] = [
-  plainOrder('newest', 'Newest', 'newest first', ['newest', 'new', 'latest'], (p) => [-p.onSaleFrom]),
-  plainOrder('oldest', 'Oldest', 'oldest first', ['oldest'], (p) => [p.onSaleFrom]),
-  plainOrder('reduction', 'Largest reduction', 'largest reduction first', ['reduction', 'percent'], (p) => [
-    -reduction(p),
+  plainOrder('newest', 'Newest', 'newest first', ['newest', 'new', 'latest'], ['onSaleFrom'], (p) => [
+    -p.onSaleFrom,
   ]),
-  plainOrder('priceUp', 'Price, lowest', 'cheapest first', ['price', 'cheapest'], (p) => [paid(p)]),
-  plainOrder('priceDown', 'Price, highest', 'highest price first', ['price', 'expensive'], (p) => [-paid(p)]),
-  plainOrder('title', 'Title', 'by title', ['title', 'name', 'alphabet'], (p) => [p.titleKey]),
-  plainOrder('position', 'Your own order', 'in your own order', ['own', 'position'], (p) => [
-    p.position ?? LAST,
-    p.titleKey,
-  ]),
-  plainOrder('asNamed', 'As named', 'in the order named', ['named', 'by hand'], () => []),
+  plainOrder('oldest', 'Oldest', 'oldest first', ['oldest'], ['onSaleFrom'], (p) => [p.onSaleFrom]),
+  plainOrder(
+    'reduction',
+    'Largest reduction',
+    'largest reduction first',
+    ['reduction', 'percent'],
+    ['price', 'reduced'],
+    (p) => [-reduction(p)],
+  ),
+  plainOrder(
+    'priceUp',
+    'Price, lowest',
+    'cheapest first',
+    ['price', 'cheapest'],
+    ['price', 'reduced'],
+    (p) => [paid(p)],
+  ),
+  plainOrder(
+    'priceDown',
+    'Price, highest',
+    'highest price first',
+    ['price', 'expensive'],
+    ['price', 'reduced'],
+    (p) => [-paid(p)],
+  ),
+  plainOrder('title', 'Title', 'by title', ['title', 'name', 'alphabet'], ['titleKey'], (p) => [p.titleKey]),
+  plainOrder(
+    'position',
+    'Your own order',
+    'in your own order',
+    ['own', 'position'],
+    ['position', 'titleKey'],
+    (p) => [p.position ?? LAST, p.titleKey],
+  ),
+  plainOrder('asNamed', 'As named', 'in the order named', ['named', 'by hand'], [], () => []),
 ];

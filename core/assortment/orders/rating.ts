@@ -18,5 +18,6 @@ export const ratingOrder = plainOrder(
   'Rating',
   'best rated first',
   ['rating', 'stars', 'best rated'],
+  ['ratingSum', 'ratingCount'],
   (product, world) => [-ratingKey(product.ratingSum, product.ratingCount, world.meanRating)],
 );

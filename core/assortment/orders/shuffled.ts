@@ -37,5 +37,6 @@ export const shuffledOrder: OrderKind<ShuffledOrder> = {
   }).noUnknown(),
   atFirst: () => ({ by: 'shuffled', anew: 'daily', seed: 1 }),
   say: ({ anew: again }) => `shuffled ${againWords[again]}`,
+  looksAt: [],
   key: (order, product, world) => [bytesToHex(md5(utf8ToBytes(shuffleSeed(order, world) + product.id)))],
 };

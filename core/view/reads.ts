@@ -1,0 +1,52 @@
+import { clauseKind } from '../assortment/clauses/index.ts';
+import type { Assortment } from '../assortment/assortment.ts';
+import type { Around, LookedAt } from '../assortment/kinds.ts';
+import { orderKind } from '../assortment/orders/index.ts';
+import { clausesIn } from '../assortment/rule.ts';
+
+/**
+ * What a view was made from, as names that the catalogue announces when it changes: a view is to be made anew where
+ * one of its own is announced, or `ALL`.
+ */
+export const ALL = 'all';
+export const RELEASE = 'release';
+export const CATEGORIES = 'categories';
+export const COLLECTIONS = 'collections';
+export const ENTRIES = 'entries';
+/** A list by a rule: it may change wherever products come or go. */
+export const RULE = 'rule';
+
+/** Everything that is shown of one product. */
+export const productRead = (id: number): string => `product.${id}`;
+/** What rules look at of any product. */
+export const ruleRead = (what: LookedAt): string => `${RULE}.${what}`;
+
+/** Only what has come out is listed. */
+const ALWAYS: readonly LookedAt[] = ['onSaleFrom'];
+
+/** What the list of an assortment may change with, besides the products that it shows. */
+export function readsOfList(assortment: Assortment, around: Around): string[] {
+  switch (assortment.of) {
+    case 'products': {
+      const { rule, order, soldOut } = assortment;
+      const looksAt = [
+        ...clausesIn(rule).flatMap((clause) => {
+          const own = clauseKind(clause.is).looksAt;
+          return typeof own === 'function' ? own(around) : own;
+        }),
+        ...orderKind(order.by).looksAt,
+        ...(soldOut === 'asTheyCome' ? [] : (['inStock'] as const)),
+        ...ALWAYS,
+      ];
+      return [RULE, ...looksAt.map(ruleRead)];
+    }
+    case 'categories':
+      return [CATEGORIES];
+    case 'collections':
+      return [COLLECTIONS];
+    case 'entries':
+      return [ENTRIES];
+    case 'pictures':
+      return [];
+  }
+}

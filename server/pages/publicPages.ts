@@ -1,0 +1,202 @@
+import { createHash } from 'node:crypto';
+import pLimit from 'p-limit';
+import { dependsOf } from '../../core/assortment/depends.ts';
+import { pageFor, pageKind, pagePath } from '../../core/pages/index.ts';
+import { categoryTree } from '../../core/catalogue/categoryTree.ts';
+import { emptyPlan } from '../../core/plan/documents.ts';
+import { shelvesOf } from '../../core/plan/places.ts';
+import type { Plan } from '../../core/plan/plan.ts';
+import { completePlan } from '../../core/plan/storedPlan.ts';
+import { readFrom } from '../../core/paging/pages.ts';
+import { fromParameter } from '../../core/view/address.ts';
+import { shelvesOn } from '../../core/view/shelvesIn.ts';
+import type { PageView } from '../../core/view/view.ts';
+import { assortmentsIn } from '../assortments/names.ts';
+import { asFault, Fault } from '../faults.ts';
+import type { Release } from '../publish/releaseRows.ts';
+import type { Parts } from '../parts.ts';
+import { htmlPage } from './document.tsx';
+import type { Enhance } from './enhance.ts';
+import type { Made } from './pageCache.ts';
+import { AWAY, NOWHERE, PLAIN_READS, plainPage, WRONG } from './plainPage.tsx';
+import { sentPage, type SentPage } from './sentPage.ts';
+import type { Wanted } from './storefront.ts';
+
+export type Query = Readonly<Record<string, string | string[] | undefined>>;
+
+/** A page as its address asks for it. */
+export interface Asked extends Omit<Wanted, 'query'> {
+  query: Query;
+}
+
+/** Pages that are made at the same time, and that wait for it; more are sent away for a moment. */
+const AT_ONCE = 4;
+const MOST_WAITING = 40;
+
+/** Longest slug that anything has. */
+const LONGEST_SLUG = 200;
+
+/** What of an address is read, in one order: equal pages have equal keys. */
+const keyOf = (path: string, parameters: PageView['parameters']): string =>
+  JSON.stringify([path, ...parameters]);
+
+/** Whether any selection of a plan is made from what a shopper has looked at. */
+const remembers = (plan: Plan): boolean => dependsOf(assortmentsIn(plan)).reads.has('lookedAt');
+
+/** Whether anything of a page moves, or grows where it stands. */
+const hasLife = (view: PageView): boolean =>
+  shelvesOn(view).some(
+    ({ shelf: { steps, paging, pagers } }) =>
+      steps.some((step) => step.moves) || (paging.by !== 'numbered' && pagers.length > 0),
+  );
+
+/** All public pages of a process: those at hand, and how one is made. */
+export interface PublicPages {
+  /** The page at an address as it was written; at once where it is at hand. */
+  at(written: string, asked: () => Asked): SentPage | Promise<SentPage>;
+  /** For addresses that lead nowhere. */
+  nowhere(): Promise<SentPage>;
+  /** For what cannot be answered now. */
+  refusal(fault: Fault): SentPage;
+}
+
+export function publicPages(parts: Parts, enhance: Enhance | null): PublicPages {
+  const { pages, live, storefront, headers } = parts;
+  const limit = pLimit(AT_ONCE);
+
+  /** The parameters that a page reads, as they were given, and the first item of each of its shelves. */
+  const readParameters = ({ kind, slug, query }: Asked, plan: Plan): PageView['parameters'] => {
+    const single = Object.keys(kind.reads).flatMap((name): PageView['parameters'] => {
+      const value = query[name];
+      return typeof value === 'string' && value ? [[name, value]] : [];
+    });
+    const shelves = pageFor(plan, kind, slug)?.bays.flatMap((bay) => shelvesOf(bay)) ?? [];
+    const begins = [...new Set(shelves)].flatMap((id): PageView['parameters'] => {
+      const first = readFrom(query[fromParameter(id)]);
+      return first > 0 ? [[fromParameter(id), String(first)]] : [];
+    });
+    return [...single, ...begins].sort(([a], [b]) => (a < b ? -1 : 1));
+  };
+
+  const draw = (view: PageView, release: Release): SentPage => {
+    // Only where there is something to remember, to fill, to move or to let grow.
+    const own =
+      remembers(release.plan) &&
+      (pageKind(view.kind).needs === 'product' || view.bays.some(({ personal }) => personal));
+    const script = enhance && (own || hasLife(view)) ? { href: enhance.href, remembers: own } : null;
+    return sentPage(
+      { ...htmlPage(view, parts.origin, script), reads: view.reads, goodUntil: view.goodUntil },
+      headers,
+    );
+  };
+
+  const make = async (
+    { kind, slug }: Asked,
+    parameters: PageView['parameters'],
+    key: string,
+    release: Release,
+    now: number,
+  ): Promise<Made> => {
+    const query = Object.fromEntries(parameters);
+    const path = pagePath(kind, slug);
+    const from = Object.fromEntries(
+      Object.keys(release.plan.shelves).flatMap((id) => {
+        const first = query[fromParameter(id)];
+        return first === undefined ? [] : [[id, Number(first)]];
+      }),
+    );
+    const view = await storefront.view(release.plan, { kind, slug, query }, { path, from }, now);
+    if (!view) return null;
+    if (keyOf(path, view.parameters) !== keyOf(path, parameters)) return { parameters: view.parameters };
+    const { goodUntil, reads, ...drawn } = view;
+    const drawnFrom = createHash('sha1').update(JSON.stringify(drawn)).digest('base64');
+    const before = pages.last(key);
+    return before?.drawnFrom === drawnFrom
+      ? { ...before, goodUntil: goodUntil ?? Infinity, reads: new Set(reads) }
+      : { ...draw(view, release), drawnFrom };
+  };
+
+  const liveNow = async (): Promise<Release> => {
+    const release = await live
+      .get()
+      .catch((error: unknown) => live.latest() ?? Promise.reject(asFault(error)));
+    if (!release) throw new Fault('not-found', { message: 'Nothing has been published yet.' });
+    return release;
+  };
+
+  const nowhereOf = async (release: Release): Promise<SentPage> => {
+    const key = `${release.number} nowhere`;
+    const page =
+      pages.peek(key, parts.clock()) ??
+      (await pages.make(key, async () =>
+        sentPage(
+          { ...plainPage(release.plan, await storefront.tree(), NOWHERE), status: 404, reads: PLAIN_READS },
+          headers,
+        ),
+      ));
+    return page as SentPage;
+  };
+
+  const find = async (written: string, asked: Asked): Promise<SentPage> => {
+    const release = await liveNow();
+    const { kind, slug } = asked;
+    if (!pageFor(release.plan, kind, slug) || slug.length > LONGEST_SLUG || slug.includes('\0'))
+      return nowhereOf(release);
+    const path = pagePath(kind, slug);
+    const now = parts.clock();
+    let parameters = readParameters(asked, release.plan);
+    // Parameters that come to others are known after the first making; those come to themselves.
+    for (let tries = 0; tries < 3; tries += 1) {
+      const own = keyOf(path, parameters);
+      const key = `${release.number} ${own}`;
+      const given = parameters;
+      const found =
+        pages.peek(key, now) ??
+        (await pages
+          .make(key, () => {
+            if (limit.pendingCount > MOST_WAITING) throw new Fault('too-busy');
+            return limit(() => make(asked, given, key, release, now));
+          })
+          .catch((error: unknown) => {
+            // Better what was shown last than nothing, while there is no way to make it.
+            const last = asFault(error).statusCode === 503 ? pages.last(key) : undefined;
+            if (last) return last;
+            throw error;
+          }));
+      if (!found) return nowhereOf(release);
+      if ('plain' in found) {
+        if (tries === 0) pages.remember(written, own);
+        return found;
+      }
+      ({ parameters } = found);
+    }
+    throw new Fault('too-busy');
+  };
+
+  return {
+    at(written, asked) {
+      const number = live.number();
+      const known = number === null ? undefined : pages.keyOf(written);
+      const kept = known && pages.peek(`${number} ${known}`, parts.clock());
+      return kept || find(written, asked());
+    },
+    nowhere: async () => nowhereOf(await liveNow()),
+    refusal({ statusCode }) {
+      const plan = live.latest()?.plan ?? completePlan(emptyPlan);
+      const { html, policy } = plainPage(
+        plan,
+        storefront.lastTree() ?? categoryTree([]),
+        statusCode === 503 ? AWAY : WRONG,
+      );
+      return sentPage(
+        {
+          html,
+          policy,
+          status: statusCode,
+          headers: { 'cache-control': 'no-store', ...(statusCode === 503 && { 'retry-after': '2' }) },
+        },
+        headers,
+      );
+    },
+  };
+}
