@@ -45,13 +45,16 @@ export const readDraft = contract({
   }),
 });
 
-/** Saves documents, all or none; refused as `draft-stale` with `theirs` where somebody else was first. */
+/**
+ * Saves documents, all or none; refused as `draft-stale` with `theirs` where somebody else was first, or where a bay
+ * would show a shelf that somebody else removed meanwhile.
+ */
 export const saveDraft = contract({
   method: 'POST',
   path: '/api/draft',
   who: 'signedIn',
   refusedAs: 'document-faulty',
-  body: shape<{ documents: SentDocument[] }>({
+  body: shape<{ documents: SentDocument[]; seen?: number | undefined }>({
     documents: array(
       shape<SentDocument>({
         key: string().max(80).required(),
@@ -62,6 +65,8 @@ export const saveDraft = contract({
       .min(1)
       .max(200)
       .required(),
+    /** Sum of the versions of all documents that the asking window knows of. */
+    seen: number().integer().min(0).optional(),
   }),
   answer: shape<{ versions: Record<string, number>; savedAt: string; format: number }>({
     versions: told<Record<string, number>>(),

@@ -18,6 +18,8 @@ export function makePool(connectionString: string, options: pg.PoolConfig = {}):
     max: 10,
     connectionTimeoutMillis: 5_000,
     statement_timeout: STATEMENT_TIMEOUT_MS,
+    // One that the server never answers, since the wire to it was cut silently.
+    query_timeout: STATEMENT_TIMEOUT_MS + 2_000,
     options: SETTINGS.map((setting) => `-c ${setting}`).join(' '),
     ...options,
   });

@@ -157,4 +157,58 @@ describe('the draft', () => {
     });
     expect(broken.json()).toMatchObject({ code: 'body-unreadable' });
   });
+
+  it('never shows a shelf that somebody removed meanwhile, in whatever order two saves come', async () => {
+    const seen = async () => (await store.draft()).reduce((sum, { version }) => sum + version, 0);
+    const send = (known: number, ...documents: object[]) =>
+      store.owner.ask('POST', '/api/draft', { documents, seen: known });
+    const bay = { id: 'more', holds: 'shelf', shelfId: 'shop' };
+    for (let i = 0; i < 12; i += 1) {
+      const [home, shop, shelf] = [
+        await store.document('page:home'),
+        await store.document('page:shop'),
+        await store.document('shelf:shop'),
+      ];
+      const known = await seen();
+      const uses = [{ ...home, body: { ...home.body, bays: [...(home.body.bays as object[]), bay] } }];
+      const removes = [
+        { ...shelf, body: null },
+        { ...shop, body: { ...shop.body, bays: [] } },
+      ];
+      const saves = i % 2 ? [uses, removes] : [removes, uses];
+      const answers = await Promise.all(saves.map((documents) => send(known, ...documents)));
+      expect(answers.map(({ statusCode }) => statusCode).sort()).toEqual([200, 412]);
+      const refused = answers.find(({ statusCode }) => statusCode === 412)!;
+      // All that there is, so that the window can put the two together.
+      const { theirs } = refused.json<{ details: { theirs: { key: string }[] } }>().details;
+      expect(theirs.map(({ key }) => key)).toEqual(expect.arrayContaining(['page:home', 'shelf:shop']));
+      const now = await store.plan();
+      for (const page of Object.values(now.pages))
+        for (const one of page.bays)
+          if (one.holds === 'shelf') expect(now.shelves).toHaveProperty(one.shelfId!);
+      // Back to how it was, seen whole.
+      const back = await Promise.all(
+        [home, shop, shelf].map(async ({ key, body }) => ({ ...(await store.document(key)), body })),
+      );
+      expect((await send(await seen(), ...back)).statusCode).toBe(200);
+    }
+  });
+
+  it('is saved at once by many, each in another order, without one waiting for the other for ever', async () => {
+    const keys = ['shelf:home', 'shelf:shop', 'page:home'];
+    const read = await Promise.all(keys.map((key) => store.document(key)));
+    const answers = await Promise.all(
+      Array.from({ length: 10 }, (_, i) =>
+        store.save(
+          ...(i % 2 ? read : [...read].reverse()).map((one) => ({
+            ...one,
+            body: { ...one.body, name: `Name ${i}` },
+          })),
+        ),
+      ),
+    );
+    expect(answers.map(({ statusCode }) => statusCode).sort()).toEqual([200, ...Array<number>(9).fill(412)]);
+    const names = await Promise.all(keys.map(async (key) => (await store.document(key)).body.name));
+    expect(new Set(names).size).toBe(1);
+  });
 });

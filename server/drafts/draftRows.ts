@@ -50,6 +50,10 @@ export async function readDraft(
   return rows.filter((row) => isDocumentKey(row.key)).map(asDraftRow);
 }
 
+/** Sum of all versions: what a window has seen, and what a publishing says that it has. */
+export const versionOf = (rows: readonly DraftRow[]): number =>
+  rows.reduce((sum, { version }) => sum + version, 0);
+
 /** Lets one save or release after the other, so that none reads what another is about to change. */
 export async function lockDraft(client: PoolClient): Promise<void> {
   await client.query('LOCK TABLE draft_document IN SHARE ROW EXCLUSIVE MODE');

@@ -1,5 +1,10 @@
 import { readDraft as readDraftContract, saveDraft, type SentDocument } from '../../core/api/draft.ts';
-import { isDocumentKey, type DocumentKey, type PlanDocument } from '../../core/plan/documents.ts';
+import {
+  isDocumentKey,
+  withDocument,
+  type DocumentKey,
+  type PlanDocument,
+} from '../../core/plan/documents.ts';
 import { FORMAT, UnreadableDocument } from '../../core/plan/formats/format.ts';
 import type { StoredHouse } from '../../core/plan/house.ts';
 import { readDocument, writtenDocument } from '../../core/plan/reading.ts';
@@ -10,7 +15,8 @@ import type { Api } from '../api.ts';
 import { inTransaction } from '../db/pool.ts';
 import { Fault } from '../faults.ts';
 import type { Parts } from '../parts.ts';
-import { lockDraft, planFromRows, readDraft, writeDraftRow, type DraftRow } from './draftRows.ts';
+import { lockDraft, planFromRows, readDraft, versionOf, writeDraftRow, type DraftRow } from './draftRows.ts';
+import { shelvesGone } from './shelvesGone.ts';
 
 interface Sent extends SentDocument {
   key: DocumentKey;
@@ -49,6 +55,23 @@ function contextFor(sent: readonly Sent[], rows: readonly DraftRow[]): UpgradeCo
   return { house: objectAt(house?.body ?? kept), bands: around.around.bands };
 }
 
+/** Whether a bay shows a shelf that was removed once these are saved, and did not before. */
+function takesShelves(
+  rows: readonly DraftRow[],
+  documents: readonly { key: DocumentKey; document: PlanDocument | null }[],
+): boolean {
+  const before = planFromRows(rows);
+  const removed = new Set(rows.filter(({ body }) => body === null).map(({ key }) => key));
+  const known = shelvesGone(before, (id) => removed.has(`shelf:${id}`));
+  let after = before;
+  for (const { key, document } of documents) {
+    after = withDocument(after, key, document);
+    if (document) removed.delete(key);
+    else removed.add(key);
+  }
+  return [...shelvesGone(after, (id) => removed.has(`shelf:${id}`))].some((one) => !known.has(one));
+}
+
 /** The draft: read whole, saved document by document, all of a save or none of it. */
 export function draftRoutes(api: Api, parts: Parts): void {
   const { db } = parts;
@@ -79,6 +102,9 @@ export function draftRoutes(api: Api, parts: Parts): void {
             ),
           },
         });
+      // A window that has not seen all there is may take a shelf from a bay that it does not know of, or the other way.
+      if (body.seen !== undefined && body.seen !== versionOf(rows) && takesShelves(rows, documents))
+        throw new Fault('draft-stale', { details: { theirs: rows } });
       const versions: Record<string, number> = {};
       for (const one of documents) {
         const { key, version, document } = one;

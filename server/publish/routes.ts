@@ -8,7 +8,7 @@ import { RELEASE } from '../../core/view/reads.ts';
 import type { Api } from '../api.ts';
 import { assortmentsIn, readNames } from '../assortments/names.ts';
 import { inTransaction } from '../db/pool.ts';
-import { lockDraft, readDraft, readRows } from '../drafts/draftRows.ts';
+import { lockDraft, readDraft, readRows, versionOf } from '../drafts/draftRows.ts';
 import { Fault } from '../faults.ts';
 import type { Parts } from '../parts.ts';
 import { renderAll } from './renderAll.ts';
@@ -29,7 +29,7 @@ export function publishRoutes(api: Api, parts: Parts): void {
       // Nobody saves or publishes while this reads, so that what is published is what was seen, and once.
       await lockDraft(client);
       const rows = await readDraft(client);
-      if (rows.reduce((sum, row) => sum + row.version, 0) !== draftVersion)
+      if (versionOf(rows) !== draftVersion)
         throw new Fault('draft-stale', {
           message: 'The draft was changed in another window. Look at the changes again, then publish.',
         });

@@ -2,7 +2,7 @@ import { saveDraft, type StoredDocument } from '../../core/api/draft.ts';
 import { FORMAT } from '../../core/plan/formats/format.ts';
 import { writtenDocument } from '../../core/plan/reading.ts';
 import { Away, Refusal, type Client } from '../api/client.ts';
-import type { Draft, DraftState, Unsaved } from './draftStore.ts';
+import { draftVersion, type Draft, type DraftState, type Unsaved } from './draftStore.ts';
 import type { Keep } from './kept/keep.ts';
 
 /** A change is sent this long after it, so that a run of presses is one request; well within a second. */
@@ -51,7 +51,8 @@ export function makeSaver(draft: Draft, client: Pick<Client, 'ask'>, keep: Pick<
     if (documents.length === 0) return draft.setSaving({ state: 'saved' });
     draft.setSaving({ state: 'saving' });
     try {
-      const answer = await client.ask(saveDraft, { body: written(documents) });
+      const seen = draftVersion(draft.getState().versions);
+      const answer = await client.ask(saveDraft, { body: { ...written(documents), seen } });
       draft.saved(answer.versions, documents, answer.savedAt);
       if (answer.format > FORMAT) draft.setSaving({ state: 'updated' });
       else if (draft.unsaved().length) later(WAIT_MS);

@@ -6,7 +6,7 @@ export type RelatedClause = { is: 'related' };
 export const relatedClause = plainClause('related', 'related to the product of the page', {
   name: 'Related to the product of the page',
   find: ['related', 'similar', 'goes with', 'bought together'],
-  looksAt: ['tags', 'categoryIds', 'price', 'reduced', 'boughtWith', 'orders'],
+  looksAt: ['tags', 'categoryIds', 'price', 'reduced', 'orders'],
   holds: (_, product, world) => relatedness(product, world) >= LEAST_RELATED,
   against: (_, product, world) => {
     if (!world.product) return 'this page is not about a product';

@@ -19,7 +19,7 @@ export const relatedOrder = plainOrder(
   'Most related',
   'most related first',
   ['related', 'similar'],
-  ['tags', 'categoryIds', 'price', 'reduced', 'boughtWith', 'orders'],
+  ['tags', 'categoryIds', 'price', 'reduced', 'orders'],
   (product, world) => [-relatedness(product, world)],
   { reads: 'product' },
 );
