@@ -4,6 +4,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { AnyContract } from '../core/api/contract.ts';
 import { contracts } from '../core/api/index.ts';
 import { string } from '../core/schema/schema.ts';
+import { times } from '../core/specimen/times.ts';
 import { insertAccount } from './accounts/accountRows.ts';
 import { hashPassword } from './accounts/passwords.ts';
 import { apiScope } from './api.ts';
@@ -178,7 +179,7 @@ describe('every contract', () => {
             expect(message).toMatch(/\.$/);
           }
         }),
-        { numRuns: 60 },
+        { numRuns: times(60) },
       );
     },
   );

@@ -47,7 +47,11 @@ const MOST_FROM_ANYBODY_BYTES = 16_384;
 function isFromHere({ method, headers, host }: FastifyRequest, origin: string): boolean {
   const from = headers.origin;
   if (['GET', 'HEAD'].includes(method) || from === undefined) return true;
-  return from === origin || (URL.canParse(from) && new URL(from).host === host);
+  if (from === origin) return true;
+  if (!URL.canParse(from)) return false;
+  const { protocol, host: theirs } = new URL(from);
+  const ours = `${protocol}//${host}`;
+  return URL.canParse(ours) && new URL(ours).host === theirs;
 }
 
 /**

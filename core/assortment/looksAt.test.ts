@@ -102,7 +102,7 @@ const clausesOf = (id: string): Clause[] => {
     words: [{ words: 'blue' }],
     named: [{ ids: [1, 2] }],
   };
-  return [first, ...(more[id] ?? []).map((one) => ({ ...first, ...one }) as Clause)];
+  return [first, ...(more[id] ?? []).map((one) => ({ ...first, ...one }))];
 };
 
 const lookedAtBy = (id: string, around: Around): readonly LookedAt[] => {

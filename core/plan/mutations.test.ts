@@ -4,6 +4,7 @@ import { describe, expect, it } from 'vitest';
 import { findingsIn, findingsOn } from '../checks/index.ts';
 import { pageCss } from '../css/pageCss.ts';
 import { specimenNames, specimenView } from '../specimen/specimen.ts';
+import { times } from '../specimen/times.ts';
 import { checkDocument, faultSentence } from './checkDocument.ts';
 import { documentKeys, documentOf, withDocument, type DocumentKey, type PlanDocument } from './documents.ts';
 import { readPlan } from './reading.ts';
@@ -111,7 +112,7 @@ describe('a document that was changed by anybody, anyhow', () => {
         drawn += 1;
         drawAll(withDocument(plan, key, document as unknown as PlanDocument), key);
       }),
-      { numRuns: 4_000 },
+      { numRuns: times(4_000) },
     );
     // Neither is rare, so that both are really tried.
     expect(refused).toBeGreaterThan(800);

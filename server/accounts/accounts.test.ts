@@ -1,8 +1,16 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { findingsIn } from '../../core/checks/index.ts';
+import { pageKinds } from '../../core/pages/index.ts';
+import { completePlan } from '../../core/plan/storedPlan.ts';
+import { specimenNames } from '../../core/specimen/specimen.ts';
 import { makeServer } from '../app.ts';
+import { migrate } from '../db/migrate.ts';
+import { inTransaction } from '../db/pool.ts';
+import { planFromRows, writeWholeDraft, type DraftRow } from '../drafts/draftRows.ts';
 import { signedIn } from '../specimen/signedIn.ts';
-import { OWNER, testDatabase } from '../specimen/database.ts';
-import { smallStore, type SmallStore } from '../specimen/smallStore.ts';
+import { emptyDatabase, fillCatalogue, OWNER, smallPlan, testDatabase } from '../specimen/database.ts';
+import { NOW, smallStore, type SmallStore } from '../specimen/smallStore.ts';
+import { ensureSetupCode } from './setupCode.ts';
 
 let store: SmallStore;
 
@@ -108,6 +116,158 @@ describe('accounts', () => {
     expect((await fresh.pool.query('SELECT FROM account')).rowCount).toBe(1);
     expect((await make('the-code')).json()).toMatchObject({ code: 'owner-exists' });
     await empty.stop();
+    await fresh.drop();
+  });
+
+  it('limit how often one account is tried, from wherever', async () => {
+    const strict = await makeServer({
+      databaseUrl: store.database.url,
+      picturesFolder: store.folder,
+      signInTries: 2,
+      trustProxy: 1,
+    });
+    const tryFrom = async (address: string, email: string) =>
+      (
+        await strict.app.inject({
+          method: 'POST',
+          url: '/api/session',
+          headers: { 'x-forwarded-for': address },
+          payload: { email, password: 'a guess' },
+        })
+      ).statusCode;
+    const tries = [];
+    for (let i = 0; i < 9; i += 1)
+      tries.push(await tryFrom(`10.0.0.${i}`, i % 2 ? 'Owner@specimen.example' : OWNER.email));
+    expect(tries).toEqual([401, 401, 401, 401, 401, 401, 429, 429, 429]);
+    // Others sign in as before.
+    expect(await tryFrom('10.0.1.1', 'other@specimen.example')).toBe(401);
+    await strict.stop();
+  });
+
+  it('believe nobody about where they come from, unless a proxy is trusted', async () => {
+    const open = await makeServer({
+      databaseUrl: store.database.url,
+      picturesFolder: store.folder,
+      signInTries: 2,
+    });
+    const tries = [];
+    for (let i = 0; i < 4; i += 1)
+      tries.push(
+        (
+          await open.app.inject({
+            method: 'POST',
+            url: '/api/session',
+            headers: { 'x-forwarded-for': `10.0.0.${i}` },
+            payload: { email: `nobody${i}@specimen.example`, password: 'a guess' },
+          })
+        ).statusCode,
+      );
+    await open.stop();
+    expect(tries).toEqual([401, 401, 429, 429]);
+  });
+
+  it('are changed by pages of the store itself only', async () => {
+    const from = async (origin: string | undefined, url: string) =>
+      (
+        await store.server.app.inject({
+          method: 'POST',
+          url,
+          headers: {
+            cookie: store.owner.cookie,
+            'x-csrf-token': store.owner.csrf,
+            ...(origin && { origin }),
+          },
+          payload: url === '/api/session' ? OWNER : { ids: [1] },
+        })
+      ).statusCode;
+    for (const url of ['/api/session', '/api/titles']) {
+      expect(await from(undefined, url)).toBe(200);
+      // The public origin, and the address under which it is asked.
+      expect(await from('http://127.0.0.1:4310', url)).toBe(200);
+      expect(await from('http://localhost:80', url)).toBe(200);
+      for (const other of ['https://evil.example', 'null', 'http://localhost:81', 'x'])
+        expect(await from(other, url), other).toBe(403);
+    }
+  });
+});
+
+describe('a new store', () => {
+  it('begins in one way, however many processes start on it at once', async () => {
+    const fresh = await emptyDatabase();
+    await Promise.all(Array.from({ length: 4 }, () => migrate(fresh.url)));
+    const codes = await Promise.all(Array.from({ length: 4 }, () => ensureSetupCode(fresh.pool)));
+    expect(new Set(codes).size).toBe(1);
+    expect(codes[0]!.length).toBeGreaterThan(8);
+    const { rows } = await fresh.pool.query(
+      'SELECT count(*)::int AS n, count(DISTINCT name)::int AS names FROM migration',
+    );
+    expect(rows[0].n).toBe(rows[0].names);
+    await fresh.drop();
+  });
+
+  it('has a first plan that can be arranged, published and seen, and no code any more', async () => {
+    const fresh = await testDatabase();
+    const code = await ensureSetupCode(fresh.pool);
+    const server = await makeServer({
+      databaseUrl: fresh.url,
+      picturesFolder: store.folder,
+      clock: () => NOW,
+    });
+    const answer = await server.app.inject({
+      method: 'POST',
+      url: '/api/owner',
+      payload: { ...OWNER, name: 'Owner', code, store: 'Harbour Lamps' },
+    });
+    expect(answer.statusCode, answer.body).toBe(200);
+    const owner = await signedIn(server);
+    // Shoppers see nothing before it is published.
+    expect((await server.app.inject('/')).statusCode).toBe(404);
+    const { documents } = (await owner.ask('GET', '/api/draft')).json<{ documents: DraftRow[] }>();
+    const plan = planFromRows(documents);
+    expect(Object.keys(plan.pages).sort()).toEqual(
+      pageKinds
+        .filter(({ many }) => !many)
+        .map(({ id }) => id)
+        .sort(),
+    );
+    expect(findingsIn(completePlan(plan), specimenNames)).toEqual([]);
+    const published = await owner.ask('POST', '/api/releases', { draftVersion: documents.length });
+    expect(published.statusCode, published.body).toBe(200);
+    await fillCatalogue(fresh.pool, NOW);
+    for (const url of [
+      '/',
+      '/shop',
+      '/category/all',
+      '/collection/chosen',
+      '/product/piece-3',
+      '/journal',
+      '/journal/first',
+    ]) {
+      await expect.poll(async () => (await server.app.inject(url)).statusCode).toBe(200);
+      expect((await server.app.inject(url)).body).toContain('Harbour Lamps');
+    }
+    await expect.poll(async () => (await server.app.inject('/')).body).toContain('data-card=');
+    expect(await ensureSetupCode(fresh.pool)).toBeNull();
+    expect((await fresh.pool.query('SELECT FROM setup_code')).rowCount).toBe(0);
+    await server.stop();
+    await fresh.drop();
+  });
+
+  it('keeps a draft that is there already when its first owner comes', async () => {
+    const fresh = await testDatabase();
+    await inTransaction(fresh.pool, (client) => writeWholeDraft(client, smallPlan(), null));
+    const code = await ensureSetupCode(fresh.pool);
+    const server = await makeServer({ databaseUrl: fresh.url, picturesFolder: store.folder });
+    await server.app.inject({
+      method: 'POST',
+      url: '/api/owner',
+      payload: { ...OWNER, name: 'Owner', code, store: 'Another name' },
+    });
+    const { rows } = await fresh.pool.query(
+      `SELECT body->>'storeName' AS name FROM draft_document WHERE key = 'house'`,
+    );
+    expect(rows).toEqual([{ name: 'Specimen store' }]);
+    await server.stop();
     await fresh.drop();
   });
 });

@@ -20,6 +20,13 @@ export interface TestDatabase {
 }
 
 export async function testDatabase(): Promise<TestDatabase> {
+  const empty = await emptyDatabase();
+  await migrate(empty.url);
+  return empty;
+}
+
+/** One without anything in it. */
+export async function emptyDatabase(): Promise<TestDatabase> {
   const base = process.env.TEST_DATABASE_URL;
   if (!base) throw new Error('TEST_DATABASE_URL is not set: "npm test" starts a PostgreSQL and sets it.');
   const name = `test_${randomBytes(6).toString('hex')}`;
@@ -31,7 +38,6 @@ export async function testDatabase(): Promise<TestDatabase> {
   await asAdmin((admin) => admin.query(`CREATE DATABASE ${name}`));
   const url = new URL(base);
   url.pathname = `/${name}`;
-  await migrate(url.href);
   const pool = makePool(url.href);
   return {
     url: url.href,
