@@ -1,6 +1,8 @@
+import { fork } from 'node:child_process';
 import { fileURLToPath } from 'node:url';
 import { chromium } from '@playwright/test';
 import { startTemplate } from '../e2e/template.ts';
+import { makePool } from '../server/db/pool.ts';
 import { makeServer } from '../server/app.ts';
 import { buildStudio } from '../server/start/build.ts';
 import { listen } from '../server/start/listen.ts';
@@ -9,6 +11,7 @@ import { documentFigures } from './documents.ts';
 import { table, type Figure } from './figure.ts';
 import { layoutFigures } from './layouts.ts';
 import { homeFigures, serveConstant, servedFigures } from './home.ts';
+import { LOADS, loadFigures } from './load.ts';
 import { studioFigures } from './studio.ts';
 
 /**
@@ -17,7 +20,7 @@ import { studioFigures } from './studio.ts';
  */
 const only = process.argv.slice(2);
 const wants = (name: string) => (only.length ? only.includes(name) : name !== 'million');
-const inBrowser = ['home', 'studio', 'served', 'layouts'].some(wants);
+const ofDemo = ['home', 'studio', 'served', ...LOADS, 'layouts'].some(wants);
 
 const template = await startTemplate(0.5);
 
@@ -29,9 +32,8 @@ async function demoFigures(): Promise<Figure[]> {
   const databaseUrl = template.url.replace(/[^/]+$/, template.env.TEST_TEMPLATE!);
   const picturesFolder = template.env.TEST_PICTURES!;
   const server = await makeServer({ databaseUrl, picturesFolder, signInTries: 1000 });
-  const bytes = (await server.parts.live.get()) ? Buffer.byteLength((await server.app.inject('/')).body) : 0;
   const apart = await makeServer({ databaseUrl, picturesFolder });
-  serveConstant(apart, bytes);
+  serveConstant(apart);
   const url = await listen(server, '127.0.0.1', 0);
   const served = await listen(apart, '127.0.0.1', 0);
   const openBrowser = () =>
@@ -45,7 +47,8 @@ async function demoFigures(): Promise<Figure[]> {
   if (wants('home')) figures.push(...(await homeFigures(browser, url)));
   if (wants('studio')) figures.push(...(await studioFigures(browser, url)));
   await browser.close();
-  if (wants('served')) figures.push(...(await servedFigures(served, bytes)));
+  if (wants('served')) figures.push(...(await servedFigures(served)));
+  if (LOADS.some(wants)) figures.push(...(await besideFigures(databaseUrl, picturesFolder)));
   // Last, since it publishes another home page.
   if (wants('layouts')) {
     const another = await openBrowser();
@@ -57,10 +60,36 @@ async function demoFigures(): Promise<Figure[]> {
   return figures;
 }
 
+/** What a server in a process of its own bears. */
+async function besideFigures(databaseUrl: string, picturesFolder: string): Promise<Figure[]> {
+  const child = fork(
+    fileURLToPath(new URL('./serveApart.ts', import.meta.url)),
+    [databaseUrl, picturesFolder],
+    {
+      execArgv: ['--expose-gc', '--import', 'tsx'],
+      env: { ...process.env, NODE_ENV: 'production' },
+    },
+  );
+  const told = <T>() => new Promise<T>((resolve) => child.once('message', (said) => resolve(said as T)));
+  const { origin } = await told<{ origin: string }>();
+  const db = makePool(databaseUrl);
+  const held = async () => {
+    const answer = told<{ heldMb: number }>();
+    child.send('held');
+    return (await answer).heldMb;
+  };
+  try {
+    return await loadFigures(origin, db, held, wants);
+  } finally {
+    child.disconnect();
+    await db.end();
+  }
+}
+
 try {
   const figures: Figure[] = [];
   if (wants('documents')) figures.push(...documentFigures());
-  if (inBrowser) figures.push(...(await demoFigures()));
+  if (ofDemo) figures.push(...(await demoFigures()));
   if (wants('assortments')) figures.push(...(await assortmentFigures(template.url)));
   if (wants('million')) figures.push(...(await millionFigures(template.url)));
   // Figures of a part of a run are shown, but do not take the place of a whole run's.

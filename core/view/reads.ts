@@ -21,6 +21,9 @@ export const productRead = (id: number): string => `product.${id}`;
 /** What rules look at of any product. */
 export const ruleRead = (what: LookedAt): string => `${RULE}.${what}`;
 
+/** Whether a name is of what lists go by, and not of anything that is shown. */
+export const isOfLists = (name: string): boolean => name === RULE || name.startsWith(`${RULE}.`);
+
 /** Only what has come out is listed. */
 const ALWAYS: readonly LookedAt[] = ['onSaleFrom'];
 

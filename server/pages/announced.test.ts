@@ -155,14 +155,35 @@ describe('what is served', () => {
       await store.database.pool.query(WRITES[kind]!(product, roll));
       await heard();
       for (const url of urls) {
-        const { body, statusCode } = await store.get(url);
         const anew = await madeAnew(url);
-        if (anew)
-          expect(withoutScripts(body) === anew, `${url} after ${kind} of ${product}, write ${i}`).toBe(true);
-        else expect(statusCode, url).toBe(404);
+        // What is shown is right at once; which products a list holds, a moment later at the latest.
+        await expect
+          .poll(
+            async () => {
+              const { body, statusCode } = await store.get(url);
+              return anew ? withoutScripts(body) === anew : statusCode === 404;
+            },
+            { timeout: 900, interval: 10, message: `${url} after ${kind} of ${product}, write ${i}` },
+          )
+          .toBe(true);
       }
     }
   }, 60_000);
+
+  it('says a new price and a new title at once', async () => {
+    const { pool } = store.database;
+    for (let i = 0; i < 10; i += 1) {
+      await store.get('/');
+      await pool.query('UPDATE variant SET price = $1, reduced = NULL WHERE product_id = 3', [
+        77_000 + i * 100,
+      ]);
+      await pool.query(`UPDATE product SET title = $1 WHERE id = 39`, [`Titled ${i}`]);
+      await heard();
+      const { body } = await store.get('/');
+      expect(body).toContain(`£77${i}`);
+      expect(body).toContain(`Titled ${i}`);
+    }
+  });
 
   it('stays at hand while what changes is neither shown there nor asked for by a rule', async () => {
     const { pages, live } = store.server.parts;
@@ -190,7 +211,7 @@ describe('what is served', () => {
     // No rule can tell by itself that a dear product stays too dear; its view does.
     await pool.query(`UPDATE variant SET price = price + 1 WHERE product_id = 29`);
     await heard();
-    expect(atHand()).toBeUndefined();
+    await expect.poll(atHand, { timeout: 900 }).toBeUndefined();
     await store.get('/');
     expect(atHand()!.plain).toBe(before.plain);
   });

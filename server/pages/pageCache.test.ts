@@ -1,4 +1,4 @@
-import { describe, expect, it } from 'vitest';
+import { describe, expect, it, vi } from 'vitest';
 import { ALL } from '../../core/view/reads.ts';
 import { PageCache } from './pageCache.ts';
 import { packPage, sentPage, type SentPage } from './sentPage.ts';
@@ -17,13 +17,43 @@ describe('pages that are kept', () => {
     expect(cache.peek('home', 1_000)).toBeUndefined();
     cache.changed(['product.2', 'rule.stock']);
     expect(cache.peek('home', 0)).toBe(home);
-    cache.changed(['rule.price']);
+    cache.changed(['product.1']);
     expect(cache.peek('home', 0)).toBeUndefined();
     // What there is is better than nothing while it cannot be made anew.
     expect(cache.last('home')).toBe(home);
     await put(cache, 'home', home);
     cache.changed([ALL]);
     expect(cache.peek('home', 0)).toBeUndefined();
+  });
+
+  it('with lists that may hold others by now are good for a moment yet, while that is looked at', async () => {
+    vi.useFakeTimers({ toFake: ['performance'] });
+    const cache = new PageCache();
+    const home = page('home', ['product.1', 'rule', 'rule.price']);
+    await put(cache, 'home', home);
+    expect(cache.isDue('home')).toBe(false);
+    vi.advanceTimersByTime(10_000);
+    cache.changed(['product.2', 'rule.price']);
+    // Nobody asked for long, then somebody does: it is still good, and due.
+    expect(cache.peek('home', 0)).toBe(home);
+    expect(cache.isDue('home')).toBe(true);
+    vi.advanceTimersByTime(399);
+    cache.changed(['product.3', 'rule.price']);
+    expect(cache.peek('home', 0)).toBe(home);
+    // The moment counts from the first change, however many follow.
+    vi.advanceTimersByTime(1);
+    expect(cache.peek('home', 0)).toBeUndefined();
+    await put(cache, 'home', home);
+    // Not all the time, while many are written.
+    cache.changed(['rule']);
+    vi.advanceTimersByTime(250);
+    expect(cache.isDue('home')).toBe(false);
+    vi.advanceTimersByTime(51);
+    expect(cache.isDue('home')).toBe(true);
+    // What is shown is never wrong for a moment.
+    cache.changed(['product.1']);
+    expect(cache.peek('home', 0)).toBeUndefined();
+    vi.useRealTimers();
   });
 
   it('are made once, however many ask', async () => {

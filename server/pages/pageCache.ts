@@ -1,13 +1,26 @@
 import { LRUCache } from 'lru-cache';
-import { ALL } from '../../core/view/reads.ts';
+import { ALL, isOfLists } from '../../core/view/reads.ts';
 import type { PageView } from '../../core/view/view.ts';
 import type { SentPage } from './sentPage.ts';
 
-/** A page that is kept, and whether something that it was made from has changed since. */
+/** A page that is kept. Times are of `performance.now()`, ms. */
 interface Kept {
   page: SentPage;
-  stale: boolean;
+  /** When its making began. */
+  begun: number;
+  /** When something that it was made from changed since; null where nothing has. */
+  staleSince: number | null;
+  /** Only what its lists go by has changed, of other products than it shows. */
+  onlyLists: boolean;
 }
+
+/**
+ * What is shown is right at once. A list that may hold another product by now is looked at again in the background for
+ * so long at most, and not all the time while many products are written: nobody is kept waiting, and none of them can
+ * tell.
+ */
+const LISTS_LATE_MS = 400;
+const REST_MS = 300;
 
 /** A page was asked for with parameters that come to these. */
 export interface Elsewhere {
@@ -54,8 +67,11 @@ export class PageCache {
     this.#announced.push({ at: this.#turn, names });
     if (this.#announced.length > MOST_ANNOUNCED) this.#announced.shift();
     const readsAny = this.#touches(names);
+    const besideLists = this.#touches(names.filter((name) => !isOfLists(name)));
     this.#pages.forEach((kept) => {
-      if (readsAny(kept.page)) kept.stale = true;
+      if (!readsAny(kept.page)) return;
+      kept.staleSince ??= performance.now();
+      kept.onlyLists &&= !besideLists(kept.page);
     });
   }
 
@@ -63,17 +79,30 @@ export class PageCache {
     return names.includes(ALL) ? () => true : ({ reads }) => names.some((name) => reads.has(name));
   }
 
-  /** Whether something that a page was made from has changed since the turn `from`. */
-  #isOvertaken(page: SentPage, from: number): boolean {
-    if (from === this.#turn) return false;
+  /** What has become of a page while it was made, since the turn `from`. */
+  #sinceThen(page: SentPage, from: number, begun: number): Pick<Kept, 'staleSince' | 'onlyLists'> {
     const since = this.#announced.filter(({ at }) => at > from);
-    return since.length < this.#turn - from || since.some(({ names }) => this.#touches(names)(page));
+    const names = since.length < this.#turn - from ? [ALL] : since.flatMap((one) => one.names);
+    return {
+      staleSince: this.#touches(names)(page) ? begun : null,
+      onlyLists: !this.#touches(names.filter((name) => !isOfLists(name)))(page),
+    };
   }
 
   /** The page at hand, if it is still good. */
   peek(key: string, now: number): SentPage | undefined {
     const kept = this.#pages.get(key);
-    return kept && !kept.stale && kept.page.goodUntil > now ? kept.page : undefined;
+    if (!kept || kept.page.goodUntil <= now) return undefined;
+    const { staleSince, onlyLists } = kept;
+    const isGood = staleSince === null || (onlyLists && performance.now() - staleSince < LISTS_LATE_MS);
+    return isGood ? kept.page : undefined;
+  }
+
+  /** Whether the lists of a page at hand are to be looked at again, in the background. */
+  isDue(key: string): boolean {
+    const kept = this.#pages.get(key);
+    if (!kept || kept.staleSince === null || this.#making.has(key)) return false;
+    return performance.now() - kept.begun > REST_MS;
   }
 
   /** The page that was last made, for when there is no way to make it anew. */
@@ -96,9 +125,11 @@ export class PageCache {
     const running = this.#making.get(key);
     const turn = this.#turn;
     if (running?.turn === turn) return running.made;
+    const begun = performance.now();
     const made = make()
       .then((page) => {
-        if (page && 'plain' in page) this.#pages.set(key, { page, stale: this.#isOvertaken(page, turn) });
+        if (page && 'plain' in page)
+          this.#pages.set(key, { page, begun, ...this.#sinceThen(page, turn, begun) });
         return page;
       })
       .finally(() => {

@@ -137,7 +137,7 @@ export function publicPages(parts: Parts, enhance: Enhance | null): PublicPages 
     return page as SentPage;
   };
 
-  const find = async (written: string, asked: Asked): Promise<SentPage> => {
+  const find = async (written: string, asked: Asked, anew = false): Promise<SentPage> => {
     const release = await liveNow();
     const { kind, slug } = asked;
     if (!pageFor(release.plan, kind, slug) || slug.length > LONGEST_SLUG || slug.includes('\0'))
@@ -151,7 +151,7 @@ export function publicPages(parts: Parts, enhance: Enhance | null): PublicPages 
       const key = `${release.number} ${own}`;
       const given = parameters;
       const found =
-        pages.peek(key, now) ??
+        (anew ? undefined : pages.peek(key, now)) ??
         (await pages
           .make(key, () => {
             if (limit.pendingCount > MOST_WAITING) throw new Fault('too-busy');
@@ -177,8 +177,12 @@ export function publicPages(parts: Parts, enhance: Enhance | null): PublicPages 
     at(written, asked) {
       const number = live.number();
       const known = number === null ? undefined : pages.keyOf(written);
-      const kept = known && pages.peek(`${number} ${known}`, parts.clock());
-      return kept || find(written, asked());
+      const key = `${number} ${known}`;
+      const kept = known && pages.peek(key, parts.clock());
+      if (!kept) return find(written, asked());
+      // Whoever asks next has it; this one is not kept waiting, and no fault of it is theirs.
+      if (pages.isDue(key)) find(written, asked(), true).catch(() => undefined);
+      return kept;
     },
     nowhere: async () => nowhereOf(await liveNow()),
     refusal({ statusCode }) {
