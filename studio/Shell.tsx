@@ -7,6 +7,7 @@ import { useStore } from 'zustand';
 import { useQuery } from '@tanstack/react-query';
 import { changesBetween } from '../core/change/changesBetween.ts';
 import { withoutTrials } from '../core/plan/places.ts';
+import { emptyPlan } from '../core/plan/documents.ts';
 import { readPlan } from '../core/plan/reading.ts';
 import { liveQuery } from './api/live.ts';
 import { DraftBoundary } from './DraftBoundary.tsx';
@@ -100,7 +101,11 @@ export function Shell({ children }: { children: ReactNode }) {
   const asks = told || fault !== null || keep.left.length > 0;
   const [publishing, setPublishing] = useState(false);
   const [helping, setHelping] = useState(false);
-  const released = useMemo(() => live.data && withoutTrials(readPlan(live.data.plan).plan), [live.data]);
+  // Before anything is published everything is new.
+  const released = useMemo(
+    () => live.data && (live.data.live ? withoutTrials(readPlan(live.data.live.plan).plan) : emptyPlan),
+    [live.data],
+  );
   // What has changed may be said a moment after it was painted.
   const late = useDeferredValue(stored);
   const changes = useMemo(
@@ -163,7 +168,14 @@ export function Shell({ children }: { children: ReactNode }) {
         <DraftBoundary what="This place">{children}</DraftBoundary>
       </Main>
       <Suspense fallback={null}>
-        {publishing && <Publish open changes={changes} onClose={() => setPublishing(false)} />}
+        {publishing && (
+          <Publish
+            open
+            first={live.data?.live === null}
+            changes={changes}
+            onClose={() => setPublishing(false)}
+          />
+        )}
         {signedOut && <SignInAgain />}
         {asks && <Asides />}
         {helping && <Shortcuts open onClose={() => setHelping(false)} />}

@@ -1,17 +1,27 @@
 import { array, number, string } from '../schema/schema.ts';
 import { contract } from './contract.ts';
-import { shape, told } from './shape.ts';
+import { orNull, shape, told } from './shape.ts';
 
-/** What shoppers see now. */
+interface Live {
+  number: number;
+  publishedAt: string;
+  /** With its format. */
+  plan: unknown;
+}
+
+/** What shoppers see now; null before anything is published. */
 export const readLive = contract({
   method: 'GET',
   path: '/api/live',
   who: 'signedIn',
-  answer: shape<{ number: number; publishedAt: string; plan: unknown }>({
-    number: number().integer().min(1).required(),
-    publishedAt: string().required(),
-    /** With its format. */
-    plan: told<unknown>(),
+  answer: shape<{ live: Live | null }>({
+    live: orNull(
+      shape<Live>({
+        number: number().integer().min(1).required(),
+        publishedAt: string().required(),
+        plan: told<unknown>(),
+      }),
+    ),
   }),
 });
 

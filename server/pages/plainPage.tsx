@@ -32,6 +32,13 @@ export const WRONG: Said = {
   link: '/',
 };
 
+export const NOT_OPEN: Said = {
+  title: 'This store is not open yet',
+  words: 'Please come back soon.',
+  button: '',
+  link: '',
+};
+
 /** What a page that only says something is made from. */
 export const PLAIN_READS = [RELEASE, CATEGORIES];
 

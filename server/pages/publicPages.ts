@@ -18,7 +18,7 @@ import type { Parts } from '../parts.ts';
 import { htmlPage } from './document.tsx';
 import type { Enhance } from './enhance.ts';
 import type { Made } from './pageCache.ts';
-import { AWAY, NOWHERE, PLAIN_READS, plainPage, WRONG } from './plainPage.tsx';
+import { AWAY, NOT_OPEN, NOWHERE, PLAIN_READS, plainPage, WRONG } from './plainPage.tsx';
 import { sentPage, type SentPage } from './sentPage.ts';
 import type { Wanted } from './storefront.ts';
 
@@ -56,7 +56,7 @@ export interface PublicPages {
   at(written: string, asked: () => Asked): SentPage | Promise<SentPage>;
   /** For addresses that lead nowhere. */
   nowhere(): Promise<SentPage>;
-  /** For what cannot be answered now. */
+  /** For what cannot be answered now, or not before anything is published. */
   refusal(fault: Fault): SentPage;
 }
 
@@ -190,7 +190,7 @@ export function publicPages(parts: Parts, enhance: Enhance | null): PublicPages 
       const { html, policy } = plainPage(
         plan,
         storefront.lastTree() ?? categoryTree([]),
-        statusCode === 503 ? AWAY : WRONG,
+        statusCode === 503 ? AWAY : statusCode === 404 ? NOT_OPEN : WRONG,
       );
       return sentPage(
         {

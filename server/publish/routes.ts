@@ -20,8 +20,9 @@ export function publishRoutes(api: Api, parts: Parts): void {
 
   api.answer(readLiveContract, async () => {
     const live = await readLive(db);
-    if (!live) throw new Fault('not-found');
-    return { number: live.number, publishedAt: live.publishedAt, plan: writtenPlan(live.stored) };
+    if (!live) return { live: null };
+    const { number, publishedAt, stored } = live;
+    return { live: { number, publishedAt, plan: writtenPlan(stored) } };
   });
 
   api.answer(publish, async ({ body: { draftVersion }, session: { account } }) => {

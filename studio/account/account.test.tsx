@@ -57,6 +57,7 @@ describe('signing in', () => {
     drawn(true, post);
     fill('Setup code from the server log', '1234');
     fill('Your name', 'Wren');
+    fill('Name of your store', 'Harbour Lamps');
     fill('E-mail', 'wren@shop.example');
     fill('Password', 'a long password');
     send();
@@ -64,6 +65,7 @@ describe('signing in', () => {
       expect(post).toHaveBeenCalledWith('/api/owner', {
         code: '1234',
         name: 'Wren',
+        store: 'Harbour Lamps',
         email: 'wren@shop.example',
         password: 'a long password',
       }),

@@ -2,6 +2,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import styled from 'styled-components';
 import { afterReset } from '../../core/plan/afterReset.ts';
+import { emptyPlan } from '../../core/plan/documents.ts';
 import { readPlan, type Unreadable } from '../../core/plan/reading.ts';
 import { counted } from '../../core/sentence/sentence.ts';
 import { useDraft, useStudio } from '../studioContext.tsx';
@@ -30,8 +31,9 @@ function Broken({ document, onClose }: { document: Unreadable; onClose(): void }
   const text = JSON.stringify(document.body, null, 2);
   const reset = async () => {
     try {
-      const { plan } = await queries.ensureQueryData(liveQuery(client));
-      draft.reset(document.key, afterReset(document.key, document.body, readPlan(plan).plan));
+      const { live } = await queries.ensureQueryData(liveQuery(client));
+      const plan = live ? readPlan(live.plan).plan : emptyPlan;
+      draft.reset(document.key, afterReset(document.key, document.body, plan));
       await keepNow();
       onClose();
     } catch (error) {

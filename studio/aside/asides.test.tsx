@@ -144,7 +144,9 @@ describe('a document that cannot be read', () => {
     const { draft } = inStudio(<Asides />, {
       stored: without,
       unreadable,
-      answers: { 'GET /api/live': () => ({ number: 3, plan: writtenPlan(stored) }) },
+      answers: {
+        'GET /api/live': () => ({ live: { number: 3, publishedAt: '', plan: writtenPlan(stored) } }),
+      },
     });
     expect(region('Part of the draft cannot be read')!.textContent).toContain('Shelf "b": Columns: wrong.');
     press('Open');

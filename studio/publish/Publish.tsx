@@ -38,10 +38,13 @@ const Fault = styled.p`
 /** What will change, as sentences; then live, all at once. */
 export function Publish({
   open,
+  first = false,
   changes,
   onClose,
 }: {
   open: boolean;
+  /** Nothing was published before. */
+  first?: boolean;
   changes: readonly Change[];
   onClose(): void;
 }) {
@@ -83,9 +86,11 @@ export function Publish({
       onClose={close}
     >
       <p>
-        {changes.length
-          ? 'This is what shoppers will see differently.'
-          : 'The draft is the same as what is live.'}
+        {first
+          ? 'Shoppers see nothing yet. This is what they will see.'
+          : changes.length
+            ? 'This is what shoppers will see differently.'
+            : 'The draft is the same as what is live.'}
       </p>
       <List aria-label="Changes">
         {changes.map((change) => (
