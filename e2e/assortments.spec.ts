@@ -1,5 +1,15 @@
 import type { Page } from '@playwright/test';
-import { expect, measureShelf, openLine, saved, signIn, test, type Store } from './store.ts';
+import {
+  allIssues,
+  expect,
+  frameAt,
+  measureShelf,
+  openLine,
+  saved,
+  signIn,
+  test,
+  type Store,
+} from './store.ts';
 
 const run = (page: Page) => page.getByRole('grid', { name: 'What it holds, in order' });
 const placesOf = (page: Page) =>
@@ -109,7 +119,7 @@ test('builds a selection by typing, asks why, saves it, shows it in two shelves,
   await expect(page.getByText('Changes also apply to 1 other shelf.')).toBeVisible();
   // The second shelf leaves out what stands above it, so that it is told apart here.
   await page.getByText('Leave out what is shown above').click();
-  const frame = page.frameLocator('iframe[title*="on Laptop"]');
+  const frame = await frameAt(page, 'Laptop');
   const shownIn = (shelf: string) =>
     frame
       .locator(`[data-shelf="${shelf}"] .card:visible`)
@@ -139,7 +149,7 @@ test('builds a selection by typing, asks why, saves it, shows it in two shelves,
 
 test('plays a new and a returning shopper in the frames', async ({ page, store }) => {
   await signIn(page, store);
-  const frame = page.frameLocator('iframe[title*="on Laptop"]');
+  const frame = await frameAt(page, 'Laptop');
   await expect(frame.locator('[data-bay="recently-viewed"]')).toBeHidden();
   await page.getByRole('button', { name: 'Seen by: new shopper' }).click();
   await page.getByText('A returning one').click();
@@ -194,7 +204,7 @@ test('a rule may have groups, moved by keys; a cycle of fallbacks is found and n
     ],
   );
   await page.goto(`${store.url}/studio/arrange/home?bay=under-sixty`);
-  await expect(page.getByRole('list', { name: 'Issues' })).toContainText('return to where they began');
+  await expect(await allIssues(page)).toContainText('return to where they began');
 });
 
 test('shows on public pages what this shopper looked at, with consent only', async ({

@@ -1,4 +1,4 @@
-import { expect, openLine, saved, signIn, test } from './store.ts';
+import { allIssues, expect, openLine, saved, signIn, test } from './store.ts';
 
 const row = `SELECT body FROM draft_document WHERE key = 'shelf:new-from-the-kiln'`;
 
@@ -20,9 +20,10 @@ test('a document that cannot be read is told of, can be seen and reset, and noth
   await expect(page.getByRole('grid', { name: 'Bays of Home' }).getByRole('row').first()).toBeVisible();
 
   // It is missing without being gone: nothing offers to take away what shows it.
-  const issues = page.getByRole('list', { name: 'Issues' });
+  let issues = await allIssues(page);
   await expect(issues).toContainText('shows a shelf that cannot be read; reset it first');
   await expect(issues.getByRole('button', { name: 'Remove the bay' })).toHaveCount(0);
+  await page.keyboard.press('Escape');
 
   // Everything else can be worked on and is saved; the broken one stays as it is.
   await openLine(page, 'Columns');
@@ -41,7 +42,9 @@ test('a document that cannot be read is told of, can be seen and reset, and noth
   expect((await downloading).suggestedFilename()).toBe('shelf-new-from-the-kiln.json');
   await page.getByRole('dialog').getByRole('button', { name: 'Reset', exact: true }).click();
   await expect(told).toHaveCount(0);
+  issues = await allIssues(page);
   await expect(issues).not.toContainText('cannot be read');
+  await page.keyboard.press('Escape');
   await saved(page);
   // What is live has taken its place.
   await expect(

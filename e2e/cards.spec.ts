@@ -1,7 +1,7 @@
 import type { FrameLocator, Page } from '@playwright/test';
 import type { StoredShelf } from '../core/plan/shelf.ts';
 import { publishWith } from './publish.ts';
-import { expect, openLine, saved, signIn, test, type Store } from './store.ts';
+import { expect, frameAt, openLine, saved, signIn, test, type Store } from './store.ts';
 
 const SHELF = 'new-from-the-kiln';
 
@@ -45,11 +45,8 @@ test('texts are put at a side of the picture and over it, cards are framed, pict
   test.setTimeout(90_000);
   await signIn(page, store);
   await openLine(page, 'Card');
-  const [phone, , laptop] = [0, 1, 2].map((i) => page.frameLocator('iframe').nth(i)) as [
-    FrameLocator,
-    FrameLocator,
-    FrameLocator,
-  ];
+  const phone = await frameAt(page, 'Phone');
+  const laptop = await frameAt(page, 'Laptop');
   const plain = await firstCard(laptop);
   expect(plain.texts.top).toBeGreaterThanOrEqual(plain.picture.bottom);
 

@@ -22,14 +22,14 @@ export const mainViews: readonly MainView[] = [
   {
     name: 'arrange-near',
     path: '/studio/arrange/home?bay=reduced-now',
-    prepare: (page) => page.getByRole('button', { name: /on Tablet: bring near/ }).click(),
+    prepare: (page) => page.getByRole('button', { name: /^Tablet.*: bring near/ }).click(),
   },
   {
     name: 'arrange-layout',
     path: '/studio/arrange/home?bay=under-sixty',
     prepare: async (page) => {
       await openLine(page, 'Layout');
-      await page.getByRole('button', { name: 'On the wall' }).click();
+      await page.getByRole('button', { name: /^Widths: / }).click();
       await page.getByText('A frame of any width').click();
       await page.keyboard.press('Escape');
     },
@@ -63,7 +63,7 @@ export const mainViews: readonly MainView[] = [
     name: 'arrange-beside-live',
     path: '/studio/arrange/home?bay=shop-by-category',
     prepare: async (page) => {
-      await page.getByRole('button', { name: /on Tablet: bring near/ }).click();
+      await page.getByRole('button', { name: /^Tablet.*: bring near/ }).click();
       await page.getByRole('button', { name: 'Full size' }).click();
       await page.getByText('Beside what is live').click();
     },

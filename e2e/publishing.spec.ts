@@ -1,4 +1,4 @@
-import { expect, openLine, saved, signIn, test } from './store.ts';
+import { allIssues, expect, openLine, saved, signIn, test } from './store.ts';
 
 test('what would change is read as sentences; one is taken back, the rest is published', async ({
   page,
@@ -57,7 +57,7 @@ test('a finding is gone to, mended by one press, and comes back when that is und
   store,
 }) => {
   await signIn(page, store);
-  const findings = page.getByRole('list', { name: 'Issues' }).getByRole('listitem');
+  const findings = (await allIssues(page)).getByRole('listitem');
   const short = findings.filter({ hasText: /^Last row short/ });
   await expect(short).toHaveCount(1);
   const count = await findings.count();
@@ -67,7 +67,9 @@ test('a finding is gone to, mended by one press, and comes back when that is und
   await expect(
     page.frameLocator('iframe').first().locator('[data-shelf="new-from-the-kiln"] .card:visible'),
   ).toHaveCount(12);
+  await page.keyboard.press('Escape');
   await page.getByRole('button', { name: 'Undo', exact: true }).click();
+  await allIssues(page);
   await expect(short).toHaveCount(1);
 
   const table = findings.filter({ hasText: 'Shop by category' }).first();

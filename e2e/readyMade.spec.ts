@@ -24,7 +24,7 @@ test('a bay made beforehand is added, put into another ready-made arrangement, p
   await saved(page);
 
   // The page as it is live has not got it yet.
-  await page.getByRole('button', { name: /on Tablet: bring near/ }).click();
+  await page.getByRole('button', { name: /^Tablet.*: bring near/ }).click();
   await page.getByRole('button', { name: 'Full size' }).click();
   const dialog = page.getByRole('dialog', { name: /at full size/ });
   await dialog.getByText('Beside what is live').click();

@@ -1,7 +1,14 @@
 import { spawn } from 'node:child_process';
 import { randomBytes } from 'node:crypto';
 import { fileURLToPath } from 'node:url';
-import { test as base, expect, type BrowserContext, type Page } from '@playwright/test';
+import {
+  test as base,
+  expect,
+  type BrowserContext,
+  type FrameLocator,
+  type Locator,
+  type Page,
+} from '@playwright/test';
 import pg from 'pg';
 import { makeServer } from '../server/app.ts';
 import { listen } from '../server/start/listen.ts';
@@ -159,6 +166,22 @@ export const backAgain = (context: BrowserContext) => context.unroute('**/api/dr
 export async function openLine(page: Page, name: string): Promise<void> {
   const button = page.getByRole('region', { name: 'Spec' }).getByRole('button', { name, exact: true });
   if ((await button.getAttribute('aria-expanded')) !== 'true') await button.click();
+}
+
+/** The list of all issues of the page, opened where it is not. */
+export async function allIssues(page: Page): Promise<Locator> {
+  const list = page.getByRole('list', { name: 'Issues' });
+  if (await list.isVisible()) return list;
+  await expect(page.getByText(/^\d+ issues?$/)).toBeVisible();
+  await page.getByRole('button', { name: /^\d+ more$/ }).click();
+  return list;
+}
+
+/** The page at one of the widths, brought in sight where it is not. */
+export async function frameAt(page: Page, width: string): Promise<FrameLocator> {
+  const show = page.getByRole('button', { name: new RegExp(`^${width}.*: show$`) });
+  if (await show.isVisible()) await show.click();
+  return page.frameLocator(`iframe[title*="on ${width}"]`);
 }
 
 /** How many cards stand in the first row, and which ones are shown. */

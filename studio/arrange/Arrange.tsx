@@ -21,6 +21,7 @@ import {
 import { Elevation } from './elevation/Elevation.tsx';
 import { Foot } from './foot/Foot.tsx';
 import { Spec } from './spec/Spec.tsx';
+import { NARROW_PX, useNarrow } from './useNarrow.ts';
 import { usePageView } from './usePageView.ts';
 import { Wall } from './wall/Wall.tsx';
 
@@ -31,8 +32,12 @@ const Ground = styled.div`
   min-height: 0;
   min-width: 0;
   background: ${t.wall};
-  @media (max-width: 1000px) {
+  @media (max-width: ${NARROW_PX}px) {
     grid-template-columns: 150px 290px minmax(0, 1fr);
+    grid-template-areas: 'elevation spec wall' 'foot foot foot';
+    &[data-folded] {
+      grid-template-columns: 150px 0 minmax(0, 1fr);
+    }
   }
   /* Where the wall would be narrower than one frame, it stands under the other two. */
   @media (max-width: 760px) {
@@ -59,19 +64,24 @@ function ArrangePage({ page }: { page: Page }) {
   const [edits, edit] = useState<Way>('other');
   const otherView = usePageView(useOtherPage(page, bay?.id ?? null, shelfId, otherId));
   const trial = shelfId !== null && otherId !== null ? { shelfId, otherId, edits, edit } : null;
+  const narrow = useNarrow();
+  const [folded, fold] = useState(false);
+  const isFolded = narrow && folded;
   const arranging: Arranging = { page, bay, shelfId, choose, open, openLine, trial };
   const edited = trial?.edits === 'other' ? otherView : view;
   return (
     <ArrangeContext value={arranging}>
       <ViewContext value={edited}>
-        <Ground>
+        <Ground data-folded={isFolded || undefined}>
           <VisuallyHidden elementType="h1">Arrange: {page.name}</VisuallyHidden>
           <DraftBoundary what="The list of bays" style={{ gridArea: 'elevation' }}>
             <Elevation />
           </DraftBoundary>
-          <DraftBoundary what="The spec" style={{ gridArea: 'spec' }}>
-            <Spec />
-          </DraftBoundary>
+          {!isFolded && (
+            <DraftBoundary what="The spec" style={{ gridArea: 'spec' }}>
+              <Spec />
+            </DraftBoundary>
+          )}
           <DraftBoundary what="What shoppers see" style={{ gridArea: 'wall' }}>
             <WaysContext value={trial && { asItIs: view, other: otherView }}>
               <Wall />
@@ -79,7 +89,7 @@ function ArrangePage({ page }: { page: Page }) {
           </DraftBoundary>
           <DraftBoundary what="The list of issues" style={{ gridArea: 'foot' }}>
             <Findings view={edited} plan={plan}>
-              <Foot />
+              <Foot folds={narrow ? { folded, fold } : null} />
             </Findings>
           </DraftBoundary>
         </Ground>

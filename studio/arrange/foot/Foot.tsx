@@ -1,4 +1,6 @@
+import { ChevronUp } from 'lucide-react';
 import { useContext } from 'react';
+import { Dialog, DialogTrigger } from 'react-aria-components';
 import styled from 'styled-components';
 import type { Finding, Place } from '../../../core/checks/check.ts';
 import { bayName } from '../../../core/plan/places.ts';
@@ -6,7 +8,9 @@ import { counted } from '../../../core/sentence/sentence.ts';
 import { useDraft, useStudio } from '../../studioContext.tsx';
 import { Saved } from './Saved.tsx';
 import { Button, QuietButton } from '../../ui/Button.tsx';
+import { PopoverBox } from '../../ui/Pick.tsx';
 import { t } from '../../ui/theme.ts';
+import { WidthsShown } from '../wall/WidthsShown.tsx';
 import { FindingsContext, useArranging } from '../arrangeContext.tsx';
 
 const Bar = styled.section`
@@ -28,26 +32,57 @@ const Bar = styled.section`
     color: ${t.pine};
     white-space: nowrap;
   }
-  ul {
-    display: flex;
-    gap: 16px;
-    overflow: auto hidden;
-    flex: 1;
-    min-width: 0;
-    scrollbar-width: thin;
-  }
-  li {
+  .first {
     display: flex;
     align-items: center;
     gap: 8px;
     white-space: nowrap;
+    min-width: 0;
+    > :first-child {
+      display: block;
+      overflow: hidden;
+      text-overflow: ellipsis;
+    }
+  }
+  .end {
+    margin-inline-start: auto;
+    display: flex;
+    align-items: center;
+    gap: 16px;
+    white-space: nowrap;
+  }
+  @media (max-width: 1000px) {
+    .first {
+      display: none;
+    }
   }
 `;
 
-/** What the checks found on this page, each with its fix; and when the draft was last saved. */
-export function Foot() {
+const List = styled.ul`
+  display: grid;
+  padding: 4px 8px;
+  li {
+    display: flex;
+    align-items: center;
+    justify-content: space-between;
+    gap: 16px;
+    padding: 5px 0;
+  }
+  li + li {
+    border-top: 1px solid ${t.line};
+  }
+`;
+
+/** What the checks found on this page, one in sight and all in a list, each with its fix; and when the draft was last saved. */
+export function Foot({
+  folds = null,
+}: {
+  /** The settings can be folded away, where there is little room. */
+  folds?: { folded: boolean; fold(folded: boolean): void } | null;
+}) {
   const { draft } = useStudio();
   const { bay, page, choose, openLine } = useArranging();
+  const narrow = folds !== null;
   const plan = useDraft((state) => state.plan);
   /** A finding of another bay than the chosen one says where it is. */
   const whereIs = (place: Place) => {
@@ -59,28 +94,61 @@ export function Foot() {
     else if (at.on === 'page') choose(null);
     if (line) openLine(line);
   };
-  const findings = useContext(FindingsContext);
+  const found = useContext(FindingsContext);
+  const isHere = ({ at }: Finding) => 'bay' in at && at.bay === bay?.id;
+  // What is of the bay that is worked on comes first.
+  const findings = [...found.filter(isHere), ...found.filter((one) => !isHere(one))];
+  const [first, ...others] = findings;
+  const keyOf = ({ check, at }: Finding) => `${check} ${JSON.stringify(at)}`;
+  const what = (finding: Finding) => (
+    <QuietButton onPress={() => goTo(finding)}>
+      {whereIs(finding.at)}
+      {finding.text}
+    </QuietButton>
+  );
+  const fixOf = ({ fix }: Finding) =>
+    fix && <Button onPress={() => draft.run(fix.command)}>{fix.words}</Button>;
   return (
     <Bar aria-label="Issues of this page and when it was saved">
-      {findings.length === 0 ? (
-        <span className="none">No issues on this page</span>
-      ) : (
+      {first ? (
         <span className="count">{counted(findings.length, 'issue')}</span>
+      ) : (
+        <span className="none">No issues on this page</span>
       )}
-      <ul aria-label="Issues">
-        {findings.map((finding) => (
-          <li key={`${finding.check} ${JSON.stringify(finding.at)}`}>
-            <QuietButton onPress={() => goTo(finding)}>
-              {whereIs(finding.at)}
-              {finding.text}
-            </QuietButton>
-            {finding.fix && (
-              <Button onPress={() => draft.run(finding.fix!.command)}>{finding.fix.words}</Button>
-            )}
-          </li>
-        ))}
-      </ul>
-      <Saved />
+      {first && (
+        <div className="first" role="group" aria-label="First issue">
+          {what(first)}
+          {fixOf(first)}
+        </div>
+      )}
+      {first && (others.length > 0 || narrow) && (
+        <DialogTrigger>
+          <Button>
+            {narrow ? 'Show' : `${others.length} more`} <ChevronUp size={14} aria-hidden />
+          </Button>
+          <PopoverBox placement="top">
+            <Dialog aria-label="All issues of this page" style={{ outline: 'none' }}>
+              <List aria-label="Issues">
+                {findings.map((finding) => (
+                  <li key={keyOf(finding)}>
+                    {what(finding)}
+                    {fixOf(finding)}
+                  </li>
+                ))}
+              </List>
+            </Dialog>
+          </PopoverBox>
+        </DialogTrigger>
+      )}
+      <div className="end">
+        {folds && (
+          <Button onPress={() => folds.fold(!folds.folded)}>
+            {folds.folded ? 'Show settings' : 'Hide settings'}
+          </Button>
+        )}
+        <WidthsShown bands={plan.house.bands} />
+        <Saved />
+      </div>
     </Bar>
   );
 }

@@ -1,5 +1,6 @@
 // @vitest-environment jsdom
 import { act, cleanup, fireEvent, screen, within } from '@testing-library/react';
+import type { ComponentProps } from 'react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import type { Finding } from '../../../core/checks/check.ts';
 import { specimenShelf, specimenStored } from '../../../core/specimen/specimen.ts';
@@ -13,7 +14,7 @@ afterEach(cleanup);
 const stored = specimenStored([specimenShelf('a', { name: 'Mugs' }), specimenShelf('b', { name: 'Bowls' })]);
 const calls = { choose: vi.fn(), openLine: vi.fn() };
 
-function Arranged({ findings }: { findings: readonly Finding[] }) {
+function Arranged({ findings, folds }: { findings: readonly Finding[] } & ComponentProps<typeof Foot>) {
   const page = useDraft((state) => state.plan.pages.home!);
   const arranging: Arranging = {
     page,
@@ -26,13 +27,19 @@ function Arranged({ findings }: { findings: readonly Finding[] }) {
   return (
     <ArrangeContext value={arranging}>
       <FindingsContext value={findings}>
-        <Foot />
+        <Foot folds={folds ?? null} />
       </FindingsContext>
     </ArrangeContext>
   );
 }
 const open = (findings: readonly Finding[] = []) => inStudio(<Arranged findings={findings} />, { stored });
 const status = () => screen.getByRole('status').textContent;
+
+/** Opens the list of all. */
+const list = () => {
+  fireEvent.click(screen.getByRole('button', { name: /more/ }));
+  return within(screen.getByRole('list', { name: 'Issues' })).getAllByRole('listitem');
+};
 
 const finding = (more: Partial<Finding>): Finding =>
   ({ check: 'specimen', at: { bay: 'a', shelf: 'a' }, text: 'Something is wrong', ...more }) as Finding;
@@ -44,7 +51,12 @@ describe('the issues of a page', () => {
     cleanup();
     open([finding({}), finding({ check: 'other', text: 'Another' })]);
     expect(screen.getByText('2 issues')).toBeTruthy();
-    expect(within(screen.getByRole('list', { name: 'Issues' })).getAllByRole('listitem')).toHaveLength(2);
+    expect(screen.getByRole('group', { name: 'First issue' }).textContent).toBe('Something is wrong');
+    expect(list()).toHaveLength(2);
+    cleanup();
+    // One alone needs no list.
+    open([finding({})]);
+    expect(screen.queryByRole('button', { name: /more/ })).toBeNull();
   });
 
   it('say where they are when that is not the chosen bay, and lead there', () => {
@@ -52,10 +64,12 @@ describe('the issues of a page', () => {
       finding({ at: { page: 'home', bay: 'b', shelf: 'b' } as never, goTo: 'card' }),
       finding({ check: 'own', text: 'Here' }),
     ]);
-    const [first, second] = within(screen.getByRole('list', { name: 'Issues' })).getAllByRole('listitem');
-    expect(first!.textContent).toContain('Heading of b: Something is wrong');
-    expect(second!.textContent).toBe('Here');
-    fireEvent.click(within(first!).getByRole('button'));
+    // What is of the chosen bay comes first.
+    expect(screen.getByRole('group', { name: 'First issue' }).textContent).toBe('Here');
+    const [first, second] = list();
+    expect(first!.textContent).toBe('Here');
+    expect(second!.textContent).toContain('Heading of b: Something is wrong');
+    fireEvent.click(within(second!).getByRole('button'));
     expect(calls.choose).toHaveBeenLastCalledWith('b', 'b');
     expect(calls.openLine).toHaveBeenLastCalledWith('card');
   });
@@ -67,6 +81,21 @@ describe('the issues of a page', () => {
     expect(draft.getState().plan.shelves.a!.name).toBe('Cups');
     act(() => draft.undo());
     expect(draft.getState().draft).toEqual(stored);
+  });
+});
+
+describe('where there is little room', () => {
+  it('the settings can be folded away and come back, and the issues are a list to open', () => {
+    const fold = vi.fn();
+    inStudio(<Arranged findings={[finding({})]} folds={{ folded: false, fold }} />, { stored });
+    fireEvent.click(screen.getByRole('button', { name: 'Hide settings' }));
+    expect(fold).toHaveBeenLastCalledWith(true);
+    fireEvent.click(screen.getByRole('button', { name: 'Show' }));
+    expect(screen.getByRole('list', { name: 'Issues' }).textContent).toContain('Something is wrong');
+    cleanup();
+    inStudio(<Arranged findings={[]} folds={{ folded: true, fold }} />, { stored });
+    fireEvent.click(screen.getByRole('button', { name: 'Show settings' }));
+    expect(fold).toHaveBeenLastCalledWith(false);
   });
 });
 

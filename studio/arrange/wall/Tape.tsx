@@ -23,8 +23,8 @@ export function Tape({
 }: {
   bands: Bands;
   scale: number;
-  /** What the chosen shelf has side by side, by band. */
-  across: ReadonlyMap<string, string>;
+  /** What the chosen shelf has side by side, by band: in full, and as a bare number. */
+  across: ReadonlyMap<string, readonly [words: string, number: string]>;
   troubles: readonly Trouble[];
 }) {
   const width = TAPE_END_PX * scale;
@@ -85,7 +85,8 @@ export function Tape({
         })}
       {bands.map((band, i) => {
         const room = ((bands[i + 1]?.from ?? TAPE_END_PX) - band.from) * scale;
-        const count = across.get(band.id);
+        // In full where there is room, else at least the number.
+        const count = across.get(band.id)?.find((one) => room > 6.4 * (band.name.length + one.length) + 22);
         return (
           <text
             key={band.id}
@@ -97,7 +98,7 @@ export function Tape({
             fill={t.ink}
           >
             {room > 7 * band.name.length + 14 ? band.name : ''}
-            {count && room > 7 * (band.name.length + count.length) + 22 && (
+            {count && (
               <tspan fontWeight="400" dx="5">
                 {count}
               </tspan>

@@ -1,7 +1,7 @@
 import { lazy, Suspense, useCallback, useContext, useEffect, useMemo, useState } from 'react';
 import { Button } from 'react-aria-components';
 import styled from 'styled-components';
-import { nominalOf, TAPE_END_PX } from '../../../core/bands/bands.ts';
+import { nominalOf } from '../../../core/bands/bands.ts';
 import { pageStyles } from '../../../core/css/pageCss.ts';
 import { layoutKind } from '../../../core/layouts/index.ts';
 import { stepAt } from '../../../core/geometry/steps.ts';
@@ -16,8 +16,8 @@ import { useArranging, useView, WaysContext } from '../arrangeContext.tsx';
 import { Clips } from './Clips.tsx';
 import { Frame } from './Frame.tsx';
 import { FreeControls, Marker } from './Marker.tsx';
-import { OnTheWall } from './OnTheWall.tsx';
-import { freeStand, standsOf, wallChoice, type Stand } from './stands.ts';
+import { cords, GAP, inSight, tagsIn } from './room.ts';
+import { bringIn, broughtIn, freeStand, sightCount, standsOf, wallChoice, type Stand } from './stands.ts';
 import { Tape, TAPE_BOTTOM } from './Tape.tsx';
 import { useTogether } from './useTogether.ts';
 
@@ -25,13 +25,11 @@ import { useTogether } from './useTogether.ts';
 const FullSize = lazy(() => import('./FullSize.tsx').then((module) => ({ default: module.FullSize })));
 const TwoWays = lazy(() => import('./TwoWays.tsx').then((module) => ({ default: module.TwoWays })));
 
-const LEAST_SCALE = 0.3;
-const GAP = 14;
-/** What the letters of a tag, and all around them, take. */
-const [TAG_LETTER_PX, TAG_SIDES_PX] = [6, 28];
 /** Room for a tag while one frame is near. */
 const NEAR_TAG_PX = 128;
 const SIDE = 16;
+/** What pressing the tag of a frame that is away does. */
+const SHOW = ' – show';
 const TAGS_TOP = 76;
 const FRAMES_TOP = 108;
 
@@ -57,7 +55,7 @@ const Ground = styled.section`
   .run {
     position: absolute;
     inset: ${TAGS_TOP - 4}px 0 0;
-    overflow: auto hidden;
+    overflow: hidden;
     padding: 4px ${SIDE}px 0;
   }
   .frames {
@@ -66,15 +64,17 @@ const Ground = styled.section`
     align-items: flex-start;
     width: max-content;
   }
-  .aside {
-    position: absolute;
-    right: 16px;
-    bottom: 14px;
-    z-index: 4;
+  .tags {
+    position: relative;
+    height: ${FRAMES_TOP - TAGS_TOP}px;
+    > * {
+      position: absolute;
+      top: 0;
+    }
   }
   .working {
     position: absolute;
-    right: 140px;
+    right: 16px;
     bottom: 14px;
     z-index: 4;
     background: ${t.ink};
@@ -119,6 +119,14 @@ const Tag = styled(Button)`
     border-radius: 50%;
     border: 1.5px solid ${t.ink};
   }
+  &[data-away] {
+    border-style: dashed;
+    b {
+      color: ${t.pine};
+      text-decoration: underline;
+      font-weight: 600;
+    }
+  }
   &[data-near] {
     background: ${t.pineSoft};
     border-color: ${t.pine};
@@ -155,14 +163,18 @@ export function Wall() {
   const [measure, size] = useSize();
   const [near, setNear] = useState<string | null>(null);
   const [alone, setAlone] = useState<string | null>(null);
-  const [scrolled, setScrolled] = useState(0);
-  const scale = Math.max(LEAST_SCALE, (size.width - 2 * SIDE) / TAPE_END_PX);
   const heightPx = Math.max(120, size.height - FRAMES_TOP - 22);
   const { bands } = view;
   const styles = pageStyles(view);
   const { freePx } = choice;
   const fixed = useMemo(() => standsOf(bands, choice), [bands, choice]);
   const stands = freePx === null ? fixed : [...fixed, freeStand(bands, freePx)];
+  const { ids: asked } = useStore(broughtIn);
+  const roomPx = size.width - 2 * SIDE;
+  const sight = inSight(stands, roomPx, asked);
+  const { shown: inView, scale, tapeScale } = sight;
+  const shownCount = inView.filter(({ id }) => id !== 'free').length;
+  useEffect(() => sightCount.setState({ shown: shownCount }), [shownCount]);
 
   const drawn = bay ? view.bays.find((one) => one.id === bay.id) : undefined;
   const shelves = drawn && !drawn.empty ? shelvesIn(drawn) : [];
@@ -172,7 +184,10 @@ export function Wall() {
     () =>
       new Map(
         shelf
-          ? bands.map((band) => [band.id, sayAcross(stepAt(shelf.steps, nominalOf(bands, band).width))])
+          ? bands.map((band) => {
+              const step = stepAt(shelf.steps, nominalOf(bands, band).width);
+              return [band.id, [sayAcross(step), String(step.across)] as const];
+            })
           : [],
       ),
     [shelf, bands],
@@ -180,22 +195,23 @@ export function Wall() {
   const countAt = (stand: Stand) => shelf && sayAcross(stepAt(shelf.steps, stand.width));
   const tagOf = (stand: Stand) => {
     const count = countAt(stand);
-    return count ? `${count} on ${stand.name}` : stand.name;
+    return count ? `${stand.name}, ${count}` : stand.name;
   };
-  /** Where the frame is narrower than the words, the name of its width is left to the tape. */
-  const shortTagOf = (stand: Stand) => {
-    const words = tagOf(stand);
-    return words.length * TAG_LETTER_PX + TAG_SIDES_PX > stand.width * scale
-      ? (countAt(stand) ?? words)
-      : words;
-  };
+  const isAway = ({ id }: Stand) => !inView.some((one) => one.id === id);
+  /** The words of a tag, the fullest first; one that is away ends with what pressing it does. */
+  const wordings = (stand: Stand) =>
+    isAway(stand)
+      ? [`${tagOf(stand)}${SHOW}`, `${stand.name}${SHOW}`, stand.name]
+      : [tagOf(stand), stand.name];
+  const tags = tagsIn(stands, sight, roomPx, wordings);
 
   const bayId = bay?.id ?? null;
   const together = useTogether(
-    stands.map(({ id }) => id),
+    inView.map(({ id }) => id),
     bayId,
     scale,
     near,
+    waiting.size === 0,
   );
   const ids = stands.map(({ id }) => id).join(' ');
   const pressers = useMemo(
@@ -220,15 +236,20 @@ export function Wall() {
 
   const isNear = stands.some(({ id }) => id === near);
   const scaleOf = ({ id, width }: Stand) =>
-    near === id ? Math.min(1, Math.max(scale, (size.width - 2 * SIDE) / width)) : scale;
-  const shown = isNear ? stands.filter(({ id }) => id === near) : stands;
+    near === id ? Math.min(1, Math.max(scale, roomPx / width)) : scale;
+  const shown = isNear ? stands.filter(({ id }) => id === near) : inView;
   const setFree = useCallback((px: number) => wallChoice.setState({ freePx: px }), []);
 
-  const tagWidth = (width: number) => (isNear ? NEAR_TAG_PX : width * scale) + GAP;
-  const places = stands.map((stand, i) => ({
-    stand,
-    left: stands.slice(0, i).reduce((x, one) => x + tagWidth(one.width), SIDE - scrolled),
-  }));
+  /** Where the tags are, from the wall's own edge. */
+  const places = isNear
+    ? stands.map((stand, i) => ({ stand, left: SIDE + i * (NEAR_TAG_PX + GAP) }))
+    : tags.map(({ stand, left }) => ({ stand, left: SIDE + left }));
+  const [cordsTop, cordsBottom] = [TAPE_BOTTOM + 2, TAGS_TOP];
+  const drawnCords = cords(
+    places.map(({ stand, left }) => ({ from: SIDE + stand.width * tapeScale, to: left + 10 })),
+    cordsTop,
+    cordsBottom,
+  );
   const opened = stands.find(({ id }) => id === alone);
 
   return (
@@ -236,25 +257,19 @@ export function Wall() {
       {size.width > 0 && (
         <>
           <div className="tape">
-            <Tape bands={bands} scale={scale} across={across} troubles={troubles} />
-            <Clips bands={bands} scale={scale} />
-            {freePx !== null && <Marker width={freePx} scale={scale} onMove={setFree} />}
+            <Tape bands={bands} scale={tapeScale} across={across} troubles={troubles} />
+            <Clips bands={bands} scale={tapeScale} />
+            {freePx !== null && <Marker width={freePx} scale={tapeScale} onMove={setFree} />}
           </div>
           <svg className="cords" aria-hidden="true">
-            {(trial ? [] : places).map(({ stand, left }) => {
-              if (left < -GAP) return null;
-              const from = SIDE + stand.width * scale;
-              const [y1, y2] = [TAPE_BOTTOM + 2, TAGS_TOP + 12];
-              const to = left + 10;
-              return (
-                <g key={stand.id} fill="none" stroke={t.ink} strokeWidth="1.3">
-                  <circle cx={from} cy={y1} r="2.6" fill={t.ink} />
-                  <path d={`M${from} ${y1}C${from} ${y2 - 4} ${to + 20} ${y1 + 14} ${to} ${y2}`} />
-                </g>
-              );
-            })}
+            {(trial ? [] : places).map(({ stand }, i) => (
+              <g key={stand.id} fill="none" stroke={t.ink} strokeWidth="1.3">
+                <circle cx={SIDE + stand.width * tapeScale} cy={cordsTop} r="2.6" fill={t.ink} />
+                <path d={drawnCords[i]} {...(!isNear && isAway(stand) && { strokeDasharray: '3 3' })} />
+              </g>
+            ))}
           </svg>
-          <div className="run" onScroll={(event) => setScrolled(event.currentTarget.scrollLeft)}>
+          <div className="run">
             {trial && ways && (
               <Suspense fallback={<p>Opening …</p>}>
                 <TwoWays
@@ -263,7 +278,7 @@ export function Wall() {
                   stands={stands}
                   chosen={near}
                   choose={setNear}
-                  widthPx={size.width - 2 * SIDE}
+                  widthPx={roomPx}
                   heightPx={size.height - TAGS_TOP - 20}
                 />
               </Suspense>
@@ -284,22 +299,51 @@ export function Wall() {
                 <Tag onPress={() => setAlone(near)}>Full size</Tag>
               </div>
             )}
-            <div className="frames">
-              {(trial ? [] : shown).map((stand) => (
-                <div key={stand.id} style={{ width: Math.max(60, stand.width * scaleOf(stand)) }}>
-                  {!isNear &&
-                    (stand.id === 'free' ? (
+            {!trial && !isNear && (
+              <div className="tags">
+                {tags.map(({ stand, words, left }) =>
+                  stand.id === 'free' ? (
+                    <div key={stand.id} style={{ left }}>
                       <FreeControls
                         width={stand.width}
                         troubles={troubles}
                         onMove={setFree}
                         onClose={() => wallChoice.setState({ freePx: null })}
                       />
-                    ) : (
-                      <Tag onPress={() => setNear(stand.id)} aria-label={`${tagOf(stand)}: bring near`}>
-                        {shortTagOf(stand)}
-                      </Tag>
-                    ))}
+                    </div>
+                  ) : isAway(stand) ? (
+                    <Tag
+                      key={stand.id}
+                      style={{ left }}
+                      data-away
+                      onPress={() => bringIn(stand.id)}
+                      aria-label={`${tagOf(stand)}: show`}
+                    >
+                      {words.endsWith(SHOW) ? (
+                        <span>
+                          {words.slice(0, -'show'.length)}
+                          <b>show</b>
+                        </span>
+                      ) : (
+                        words
+                      )}
+                    </Tag>
+                  ) : (
+                    <Tag
+                      key={stand.id}
+                      style={{ left }}
+                      onPress={() => setNear(stand.id)}
+                      aria-label={`${tagOf(stand)}: bring near`}
+                    >
+                      {words}
+                    </Tag>
+                  ),
+                )}
+              </div>
+            )}
+            <div className="frames">
+              {(trial ? [] : shown).map((stand) => (
+                <div key={stand.id} style={{ width: Math.max(60, stand.width * scaleOf(stand)) }}>
                   <Frame
                     view={view}
                     styles={styles}
@@ -314,9 +358,6 @@ export function Wall() {
                 </div>
               ))}
             </div>
-          </div>
-          <div className="aside">
-            <OnTheWall bands={bands} />
           </div>
           {opened && <FullSize stand={opened} view={view} styles={styles} onClose={() => setAlone(null)} />}
           {failed.size > 0 ? (

@@ -28,7 +28,7 @@ describe('what stands side by side', () => {
     const [phone] = standsOf(firstBands, all);
     const [turned] = standsOf(firstBands, { ...all, turned: new Set([phone!.id]) });
     expect(turned).toMatchObject({ id: phone!.id, width: phone!.height, height: phone!.width });
-    expect(turned!.name).toBe(`${phone!.name}, turned sideways`);
+    expect(turned!.name).toBe(`${phone!.name}, landscape`);
     expect(turned!.bandId).not.toBe(phone!.bandId);
     const wide = standsOf(firstBands, all).at(-1)!;
     expect(canTurn(wide.width)).toBe(false);

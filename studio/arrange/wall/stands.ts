@@ -14,7 +14,7 @@ export interface Stand {
 export const NARROWEST_PX = 280;
 export const WIDEST_PX = 2560;
 
-/** Turned on its side up to this width: a phone or a tablet, not a screen on a desk. */
+/** Landscape up to this width: a phone or a tablet, not a screen on a desk. */
 const WIDEST_TURNED_PX = 1100;
 
 export interface WallChoice {
@@ -25,6 +25,15 @@ export interface WallChoice {
   /** Width of the frame of any width; null while there is none. */
   freePx: number | null;
 }
+
+/** Frames that were brought in sight by their tags, the last first. */
+export const broughtIn = createStore<{ ids: readonly string[] }>(() => ({ ids: [] }));
+
+export const bringIn = (id: string): void =>
+  broughtIn.setState(({ ids }) => ({ ids: [id, ...ids.filter((one) => one !== id)].slice(0, 4) }));
+
+/** How many of the widths are in sight; told by the wall. */
+export const sightCount = createStore<{ shown: number }>(() => ({ shown: 0 }));
 
 /** What stands on the wall; the same on every page, for as long as the window is open. */
 export const wallChoice = createStore<WallChoice>(() => ({
@@ -47,7 +56,7 @@ export function standsOf(bands: Bands, { away, turned }: WallChoice): Stand[] {
       return {
         id: band.id,
         bandId: bandAt(bands, height).id,
-        name: `${band.name}, turned sideways`,
+        name: `${band.name}, landscape`,
         width: height,
         height: width,
       };

@@ -12,6 +12,7 @@ export function useTogether(
   bayId: string | null,
   scale: number,
   near: string | null,
+  settled: boolean,
 ): Together {
   const documents = useRef(new Map<string, Document>());
   const following = useRef(false);
@@ -60,9 +61,16 @@ export function useTogether(
       for (const document of documents.current.values()) showBay(document, bayId, scale);
     });
   }, [bayId, scale, quietly]);
-  // One that is brought near is as high as before, but shows less of the page.
+  // What comes in later moves what is below it.
   useEffect(() => {
-    if (chosen.current && near !== null)
+    if (!settled || !chosen.current) return;
+    quietly(() => {
+      for (const document of documents.current.values()) keepInSight(document, chosen.current!);
+    });
+  }, [settled, ids, quietly]);
+  // One that is brought near, or leaves that again, is as high as before, but shows less of the page.
+  useEffect(() => {
+    if (chosen.current)
       for (const document of documents.current.values()) keepInSight(document, chosen.current);
   }, [near]);
   return { keeper: (id) => keepers.get(id) ?? keep(id) };

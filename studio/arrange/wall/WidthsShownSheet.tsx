@@ -10,8 +10,8 @@ const without = (set: ReadonlySet<string>, id: string, is: boolean): ReadonlySet
   return next;
 };
 
-/** Which bands stand on the wall, and which of them on their side. */
-export default function OnTheWallSheet({ bands }: { bands: Bands }) {
+/** Which widths are shown, and which of them as landscape. */
+export default function WidthsShownSheet({ bands }: { bands: Bands }) {
   const { away, turned, freePx } = useStore(wallChoice);
   const standing = bands.filter((band) => !away.has(band.id));
   return (
@@ -33,7 +33,7 @@ export default function OnTheWallSheet({ bands }: { bands: Bands }) {
                 on={turned.has(band.id)}
                 onChange={(on) => wallChoice.setState({ turned: without(turned, band.id, on) })}
               >
-                Turned sideways
+                Landscape
               </Switch>
             ) : (
               <span />
@@ -45,7 +45,7 @@ export default function OnTheWallSheet({ bands }: { bands: Bands }) {
         A frame of any width
       </Switch>
       <span />
-      <p>One band stands on the wall at least.</p>
+      <p>As many as fit are shown whole; the others are tags that bring them in.</p>
     </>
   );
 }

@@ -4,6 +4,8 @@ import styled from 'styled-components';
 import type { Bands } from '../../../core/bands/bands.ts';
 import { Button } from '../../ui/Button.tsx';
 import { t } from '../../ui/theme.ts';
+import { sightCount } from './stands.ts';
+import { useStore } from 'zustand';
 import { PopoverBox } from '../../ui/Pick.tsx';
 
 const Sheet = styled(Dialog)`
@@ -19,17 +21,20 @@ const Sheet = styled(Dialog)`
 `;
 
 /** Fetched once it is opened. */
-const OnTheWallSheet = lazy(() => import('./OnTheWallSheet.tsx'));
+const WidthsShownSheet = lazy(() => import('./WidthsShownSheet.tsx'));
 
-/** Opens the choice of the bands that stand on the wall. */
-export function OnTheWall({ bands }: { bands: Bands }) {
+/** How many widths are shown; opens the choice of them. */
+export function WidthsShown({ bands }: { bands: Bands }) {
+  const { shown } = useStore(sightCount);
   return (
     <DialogTrigger>
-      <Button>On the wall</Button>
+      <Button>
+        Widths: {shown} of {bands.length}
+      </Button>
       <PopoverBox placement="top end">
-        <Sheet aria-label="On the wall">
+        <Sheet aria-label="Widths shown">
           <Suspense fallback={<p>Opening…</p>}>
-            <OnTheWallSheet bands={bands} />
+            <WidthsShownSheet bands={bands} />
           </Suspense>
         </Sheet>
       </PopoverBox>
