@@ -1,11 +1,9 @@
 import { useQuery, useQueryClient, type QueryClient } from '@tanstack/react-query';
-import { useCallback, useEffect, useState, type ReactNode } from 'react';
+import { useEffect, type ReactNode } from 'react';
 import { readCategories, readTitles, readVocabulary, type NamedProduct } from '../core/api/catalogue.ts';
 import { readDraft, type StoredDocument } from '../core/api/draft.ts';
 import { signOut as signOutContract, type Account } from '../core/api/session.ts';
 import { categoryTree } from '../core/catalogue/categoryTree.ts';
-import { productsNamedBy } from '../core/assortment/evaluate.ts';
-import type { Plan } from '../core/plan/plan.ts';
 import { FORMAT } from '../core/plan/formats/format.ts';
 import { readDocuments } from '../core/plan/reading.ts';
 import { completePlan } from '../core/plan/storedPlan.ts';
@@ -15,6 +13,7 @@ import { makeDraft, type Draft } from './draft/draftStore.ts';
 import { thisBrowser } from './draft/kept/browser.ts';
 import { openKeep, type Keep } from './draft/kept/keep.ts';
 import { makeSaver, type Saver } from './draft/saver.ts';
+import { namedInPlan, useTitles } from './namedTitles.ts';
 import { makeShopper } from './seenBy/shopper.ts';
 import { StudioContext, type Studio } from './studioContext.tsx';
 import { Notice } from './ui/Notice.tsx';
@@ -29,18 +28,13 @@ interface Loaded {
   products: NamedProduct[];
 }
 
-const namedInPlan = (plan: Plan): number[] =>
-  [...Object.values(plan.shelves), ...Object.values(plan.assortments)].flatMap(({ assortment }) =>
-    productsNamedBy(assortment),
-  );
-
 async function load(client: Client, queries: QueryClient, account: Account): Promise<Loaded> {
   const [{ documents, format }, { categories }, vocabulary] = await Promise.all([
     client.ask(readDraft),
     client.ask(readCategories),
     client.ask(readVocabulary),
   ]);
-  const named = [...new Set(namedInPlan(completePlan(readDocuments(documents).plan)))];
+  const named = namedInPlan(completePlan(readDocuments(documents).plan));
   const { products } = named.length
     ? await client.ask(readTitles, { body: { ids: named } })
     : { products: [] };
@@ -123,12 +117,7 @@ function Opened({
   children,
 }: Omit<SignedInProps, 'onSignedOut'> & { loaded: Loaded; signOut(): void }) {
   const { saver, ...made } = loaded.made;
-  const [titles, setTitles] = useState(() => new Map(loaded.products.map(({ id, title }) => [id, title])));
-  const learnTitles = useCallback(
-    (products: Loaded['products']) =>
-      setTitles((known) => new Map([...known, ...products.map(({ id, title }) => [id, title] as const)])),
-    [],
-  );
+  const { titles, learnTitles } = useTitles(made.draft, client, loaded.products);
   useEffect(() => {
     const stop = saver.start();
     // A window that ends keeps what it has not kept yet.

@@ -83,6 +83,7 @@ export const bannerBay: BayKind<typeof settings, BannerContent> = {
     return { content: { title, words, button, link: to, picture: shown, height }, empty: false };
   },
   tones: (content) => (content.picture ? [content.picture] : []),
+  says: ({ words }) => words,
   heads: ({ title }) => title !== '',
   heightPx: ({ height }, _, bands, regionPx) => valueAt(height, bands, bandAt(bands, regionPx).id),
   css: ({ height }, scope, bands) =>

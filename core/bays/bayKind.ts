@@ -59,6 +59,8 @@ export interface BayKind<S extends Lines, C extends object> {
   tones(content: C): readonly PictureFacts[];
   /** It carries the first heading of the page. */
   heads(content: C, heading: Heading): boolean;
+  /** Sentences that can speak for the page in search results. */
+  says?(content: C): string;
   /** Estimated height without the space around it, px. */
   heightPx(content: C, heading: Heading, bands: Bands, regionPx: number): number;
   /** Data about what it shows, after schema.org; its addresses begin with the origin. */

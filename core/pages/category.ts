@@ -9,6 +9,7 @@ export const categoryPage: PageKind = {
   needs: 'category',
   around: ({ category }) => (category ? { of: 'category', id: category.id } : null),
   named: ({ category }) => category?.name ?? null,
+  described: ({ category }) => category?.description || null,
   trail: ({ category }, tree) =>
     category
       ? [

@@ -9,6 +9,7 @@ export const collectionPage: PageKind = {
   needs: 'collection',
   around: ({ collection }) => (collection ? { of: 'collection', id: collection.id } : null),
   named: ({ collection }) => collection?.name ?? null,
+  described: ({ collection }) => collection?.description || null,
   trail: ({ collection }) => (collection ? [linkTo('Shop', '/shop')] : []),
   first: listed('collection', 'Products of the collection', AROUND),
 };

@@ -8,6 +8,7 @@ export const entryPage: PageKind = {
   at: '/journal/…, for every entry',
   needs: 'entry',
   named: ({ entry }) => entry?.title ?? null,
+  described: ({ entry }) => entry?.summary || null,
   trail: ({ entry }) => (entry ? [linkTo('Journal', '/journal')] : []),
   first: { bays: [{ id: 'entry', holds: 'entry' }] },
 };

@@ -8,7 +8,7 @@ import type { Link } from '../view/view.ts';
 /** What a page is about, as far as it is about anything of the catalogue. */
 export interface About {
   category?: CategoryFacts | null;
-  collection?: { id: number; slug: string; name: string } | null;
+  collection?: { id: number; slug: string; name: string; description?: string } | null;
   product?: ProductDetail | null;
   entry?: EntryDetail | null;
 }
@@ -31,6 +31,8 @@ export interface PageKind {
   around(about: About): Around;
   /** What its first heading and its title say; null for the page's own name. */
   named(about: About): string | null;
+  /** What it is about in a sentence or two, for search results; null where nothing is said of that. */
+  described(about: About): string | null;
   /** The title is the store's name alone. */
   titledByStore?: boolean;
   /** The way to it, from the top down and without itself. */
@@ -66,6 +68,7 @@ export const plainPage = {
   many: false,
   around: () => null,
   named: () => null,
+  described: () => null,
   trail: () => [],
   first: null,
 } satisfies Partial<PageKind>;

@@ -9,6 +9,7 @@ export const productPage: PageKind = {
   needs: 'product',
   reads: { variant: ({ product }) => (product?.askedVariant ? String(product.askedVariant) : null) },
   named: ({ product }) => product?.title ?? null,
+  described: ({ product }) => product?.shortText || product?.longText || null,
   trail: ({ product }) =>
     product
       ? [linkTo('Shop', '/shop'), ...product.trail.map(({ name, slug }) => linkTo(name, `/category/${slug}`))]

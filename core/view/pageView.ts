@@ -115,6 +115,7 @@ export function* pageView(input: PageInput): Generator<ItemsRequest, PageView, I
     path: address.path,
     parameters: parametersOf(kind, about, begins),
     title: kind.titledByStore ? house.storeName : `${name} – ${house.storeName}`,
+    description: shortened(kind.described(about) ?? saidBy(bays)),
     firstHeading: firstHeading(bays, kind.titledByStore ? house.storeName : name),
     lang: house.locale,
     direction: directionOf(page, house.locale),
@@ -180,6 +181,26 @@ function bayView(bay: Bay, made: BayMade<object>, room: Room): BayView {
     goesAway,
     room,
   }));
+}
+
+/** As much as search results show. */
+const LONGEST_DESCRIPTION = 160;
+
+/** The first sentences of a text, cut between words where they are too long. */
+function shortened(text: string): string {
+  const plain = text.replaceAll(/\s+/g, ' ').trim();
+  if (plain.length <= LONGEST_DESCRIPTION) return plain;
+  const cut = plain.slice(0, LONGEST_DESCRIPTION - 1);
+  return `${cut.slice(0, Math.max(cut.lastIndexOf(' '), LONGEST_DESCRIPTION / 2)).trimEnd()}…`;
+}
+
+/** What the first bay that has a text says. */
+function saidBy(bays: readonly BayView[]): string {
+  for (const { content, empty } of bays) {
+    const said = empty ? '' : (bayKind(content.holds).says?.(content) ?? '');
+    if (said) return said;
+  }
+  return '';
 }
 
 /** A page has one heading of the first level: one that a bay carries, or its own name. */

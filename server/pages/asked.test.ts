@@ -139,6 +139,42 @@ describe('what of an address is read', () => {
   });
 });
 
+describe('what a page says of itself to those who search', () => {
+  const headOf = (body: string) => ({
+    canonical: /<link rel="canonical" href="([^"]*)">/.exec(body)?.[1],
+    description: /<meta name="description" content="([^"]*)">/.exec(body)?.[1],
+  });
+  const read = async (url: string) => headOf((await https.app.inject({ url })).body);
+
+  it('is one address for all that show the same, of the public origin', async () => {
+    const at = 'https://shop.example';
+    expect((await read('/?utm=letter')).canonical).toBe(`${at}/`);
+    expect((await read('/shop/?a=b')).canonical).toBe(`${at}/shop`);
+    expect((await read('/shop?shop.from=8&a=b')).canonical).toBe(`${at}/shop?shop.from=8`);
+    expect((await read('/shop?shop.from=9999')).canonical).toBe(`${at}/shop?shop.from=39`);
+    expect((await read('/product/piece-3?variant=3')).canonical).toBe(`${at}/product/piece-3`);
+    // A page that says that there is nothing is nobody's address.
+    expect((await read('/nowhere')).canonical).toBeUndefined();
+  });
+
+  it('is what it is about, cut between words, and never markup', async () => {
+    const { pool } = store.database;
+    await pool.query(`UPDATE category SET description = 'Some of "these" & <b>those</b>' WHERE id = 2`);
+    await pool.query(
+      `INSERT INTO product_text (product_id, short_text) VALUES (9, $1) ON CONFLICT (product_id) DO UPDATE SET short_text = $1`,
+      [`Words ${'and more words '.repeat(30)}`],
+    );
+    await expect
+      .poll(async () => (await read('/category/some')).description)
+      .toBe('Some of &quot;these&quot; &amp; &lt;b&gt;those&lt;/b&gt;');
+    await expect
+      .poll(async () => (await read('/product/piece-9')).description ?? '')
+      .toMatch(/^Words and more.* \w+…$/);
+    expect((await read('/product/piece-9')).description!.length).toBeLessThanOrEqual(160);
+    expect((await read('/product/piece-11')).description).toBeUndefined();
+  });
+});
+
 describe('headers of every answer', () => {
   const urls = [
     '/shop',

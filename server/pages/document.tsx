@@ -43,6 +43,12 @@ export function structuredData(view: PageView, origin: string): object[] {
   return about;
 }
 
+/** The one address of all that show the same list: with the page of it, and without what is chosen on it, as a variant. */
+function canonical({ path, parameters }: PageView, origin: string): string {
+  const kept = parameters.filter(([name]) => name.endsWith('.from'));
+  return `${origin}${path}${kept.length ? `?${new URLSearchParams(kept).toString()}` : ''}`;
+}
+
 /**
  * The whole HTML of a page.
  * @param origin what absolute addresses begin with; null for a page that says nothing to machines
@@ -63,9 +69,14 @@ export function htmlPage(
   const keepsRoom = script !== null && view.bays.some(({ standIn }) => standIn);
   const early = keepsRoom ? `<script>${KEEP_ROOM}</script>` : '';
   const scripts = `'self'${keepsRoom ? ` 'sha256-${sha256(KEEP_ROOM)}'` : ''}`;
+  const about =
+    origin === null
+      ? ''
+      : (view.description && `<meta name="description" content="${escape(view.description)}">`) +
+        `<link rel="canonical" href="${escape(canonical(view, origin))}">`;
   const html =
     `<!doctype html><html lang="${escape(view.lang)}" dir="${view.direction}"><head><meta charset="utf-8">` +
-    `<meta name="viewport" content="width=device-width,initial-scale=1"><title>${escape(view.title)}</title>` +
+    `<meta name="viewport" content="width=device-width,initial-scale=1"><title>${escape(view.title)}</title>${about}` +
     `<link rel="preload" href="${fontFile}" as="font" type="font/woff2" crossorigin><link rel="icon" href="data:,">` +
     `<style>${style}</style>${early}${script ? `<script src="${script.href}" defer${script.remembers ? ' data-remembers' : ''}></script>` : ''}${data}</head><body>${renderToStaticMarkup(<Page view={view} />)}</body></html>`;
   return {

@@ -53,7 +53,7 @@ h4.bay-heading{font-size:17px}
 .marks .bar{width:min(240px,60%);height:4px;border-radius:2px;background:var(--line);overflow:hidden}.marks .bar i{display:block;height:100%;width:100%;background:var(--text);transform-origin:0 50%;transition:transform .16s}:dir(rtl)>.marks .bar i{transform-origin:100% 50%}
 [data-moving] .card{outline-offset:-3px}[data-moving] .card:focus-within{outline-offset:-3px}
 [data-on=track]>.window{overflow:hidden!important;scroll-snap-type:none!important}[data-on=track][data-swipe]>.window{touch-action:pan-y pinch-zoom}[aria-disabled=true].arrow{color:var(--line);cursor:default}
-@media (scripting:none){.arrow,.pause,.marks{display:none!important}}
+@media (prefers-reduced-motion:reduce){.pause{display:none!important}}@media (scripting:none){.arrow,.pause,.marks{display:none!important}}
 .window{position:relative}.turning>.window{perspective:1600px}.card[hidden]{display:none}.leaf{position:absolute;z-index:1;inset-block:0;inset-inline-start:50%;width:50%;background:var(--ground);box-shadow:0 0 24px rgb(0 0 0/.18);transform-origin:0 50%;pointer-events:none}
 .card{min-width:0;position:relative;display:flex;flex-direction:column;text-align:var(--align)}
 .texts{min-width:0;display:flex;flex-direction:column}.texts>*{margin-top:var(--part-gap)}.texts:empty{padding:0!important;aspect-ratio:auto!important;min-height:0!important;background:none!important}.lead>*{margin-block:0 var(--part-gap)}.card>.bare.part-title{position:absolute;inset:0}

@@ -53,6 +53,11 @@ const StepperBox = styled(NumberField)`
   }
 `;
 
+const Limits = styled.p`
+  color: ${t.brick};
+  font-size: 12px;
+`;
+
 export interface StepperProps {
   label: string;
   /** Drawn beside it; else only named. */
@@ -64,6 +69,8 @@ export interface StepperProps {
   /** Taken from a narrower width. */
   inherits?: boolean;
   wide?: boolean;
+  /** Says which numbers are possible when another is typed, which becomes the nearest of them. */
+  saysLimits?: boolean;
   onChange(value: number): void;
 }
 
@@ -77,8 +84,10 @@ export function Stepper({
   step = 1,
   inherits,
   wide,
+  saysLimits,
   onChange,
 }: StepperProps) {
+  const [beyond, setBeyond] = useState<number | null>(null);
   /** What the field had when somebody began to type into it: a value that comes meanwhile waits until that is done. */
   const [typedOver, setTypedOver] = useState<number | null>(null);
   return (
@@ -101,11 +110,28 @@ export function Stepper({
         <Button slot="decrement" aria-label={`${label}: fewer`}>
           <Minus size={12} />
         </Button>
-        <Input onInput={() => setTypedOver((before) => before ?? value)} style={{ width: wide ? 44 : 28 }} />
+        <Input
+          onInput={(event) => {
+            setTypedOver((before) => before ?? value);
+            const typed = Number(event.currentTarget.value);
+            setBeyond(
+              saysLimits &&
+                (typed > most || (typed < least && event.currentTarget.value.length >= String(least).length))
+                ? typed
+                : null,
+            );
+          }}
+          style={{ width: wide ? 44 : 28 }}
+        />
         <Button slot="increment" aria-label={`${label}: more`}>
           <Plus size={12} />
         </Button>
       </Group>
+      {beyond !== null && (
+        <Limits role="status">
+          {beyond} is not possible here; {least} to {most} is.
+        </Limits>
+      )}
     </StepperBox>
   );
 }

@@ -49,6 +49,34 @@ describe('a number', () => {
     expect(onChange).toHaveBeenLastCalledWith(value);
   });
 
+  it('says which numbers are possible when another is typed, where that matters', () => {
+    const edge = (saysLimits: boolean) => {
+      render(
+        <Stepper
+          label="Begins at"
+          value={880}
+          least={600}
+          most={1_200}
+          saysLimits={saysLimits}
+          onChange={vi.fn()}
+        />,
+      );
+      enter('5000');
+    };
+    edge(true);
+    expect(screen.getByRole('status').textContent).toBe('5000 is not possible here; 600 to 1200 is.');
+    // Somebody who has typed the first figures is not told yet.
+    enter('7');
+    expect(screen.queryByRole('status')).toBeNull();
+    enter('100');
+    expect(screen.getByRole('status').textContent).toContain('100 is not possible');
+    enter('700');
+    expect(screen.queryByRole('status')).toBeNull();
+    cleanup();
+    edge(false);
+    expect(screen.queryByRole('status')).toBeNull();
+  });
+
   it('that is no number, or the same, changes nothing', () => {
     const { onChange } = drawn(3);
     enter('');

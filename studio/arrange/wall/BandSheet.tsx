@@ -22,6 +22,14 @@ function splitAt(bands: Bands, band: Band): number | null {
   return end - band.from >= 2 * CLIP_DISTANCE_PX ? Math.round((band.from + end) / 2) : null;
 }
 
+/** What is wrong with a name: there is none, or another width has it. */
+function nameFault(name: string, bands: Bands, band: Band): string | null {
+  const wanted = name.trim().toLowerCase();
+  if (!wanted) return 'A width needs a name.';
+  const taken = bands.some((one) => one !== band && one.name.trim().toLowerCase() === wanted);
+  return taken ? `Another width is called "${name.trim()}". Choose a name of its own.` : null;
+}
+
 /** What can be set of one band: its name, where it begins, one more, one less. */
 export default function BandSheet({ bands, band, close }: { bands: Bands; band: Band; close(): void }) {
   const { draft } = useStudio();
@@ -33,7 +41,7 @@ export default function BandSheet({ bands, band, close }: { bands: Bands; band: 
         label="Name"
         value={band.name}
         longest={40}
-        fault={(name) => (name.trim() ? null : 'A band needs a name.')}
+        fault={(name) => nameFault(name, bands, band)}
         onChange={(name) =>
           draft.run({ do: 'editBands', edit: { is: 'rename', id: band.id, name } }, `band name ${band.id}`)
         }
@@ -46,6 +54,7 @@ export default function BandSheet({ bands, band, close }: { bands: Bands; band: 
           least={bands[at - 1]!.from + CLIP_DISTANCE_PX}
           most={(bands[at + 1]?.from ?? TAPE_END_PX + CLIP_DISTANCE_PX) - CLIP_DISTANCE_PX}
           wide
+          saysLimits
           onChange={(from) => draft.run({ do: 'editBands', edit: { is: 'move', id: band.id, from } })}
         />
       ) : (
