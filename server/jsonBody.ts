@@ -4,7 +4,7 @@ import { Fault } from './faults.ts';
 /** More than any draft or question of the studio comes to; checking what is larger would hold up everybody else. */
 const DEEPEST = 40;
 const MOST_KEYS = 2_000;
-const MOST_VALUES = 60_000;
+const MOST_VALUES = 150_000;
 
 /** Refuses what is too deep or too much to be looked at. Throws a Fault. */
 export function refuseHuge(body: unknown): void {

@@ -211,8 +211,8 @@ describe('one sender who sends too much, or too slowly', () => {
       keys(150_000),
       `{"documents":[{"key":"shelf:a","version":0,"body":${keys(150_000)}}]}`,
       `{"documents":${'['.repeat(200_000)}${']'.repeat(200_000)}}`,
-      `{"documents":${JSON.stringify(Array(150_000).fill(1))}}`,
-      `{"documents":[${Array(80)
+      `{"documents":${JSON.stringify(Array(160_000).fill(1))}}`,
+      `{"documents":[${Array(120)
         .fill(`{"key":"a","version":0,"body":${keys(1_500)}}`)
         .join(',')}]}`,
     ]) {

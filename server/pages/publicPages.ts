@@ -153,7 +153,7 @@ export function publicPages(parts: Parts, enhance: Enhance | null): PublicPages 
       const found =
         (anew ? undefined : pages.peek(key, now)) ??
         (await pages
-          .make(key, () => {
+          .make(key, async () => {
             if (limit.pendingCount > MOST_WAITING) throw new Fault('too-busy');
             return limit(() => make(asked, given, key, release, now));
           })

@@ -13,10 +13,14 @@ export function pictureRoutes(app: FastifyInstance, parts: Parts): void {
     if (!/^[0-9a-f]{64}$/.test(id) || !width || !widths.has(Number(width))) throw new Fault('not-found');
     const bytes = await parts.renditions.read(id, Number(width));
     if (!bytes) throw new Fault('not-found');
-    return reply
-      .header('content-type', 'image/webp')
-      .header('cache-control', 'public, max-age=31536000, immutable')
-      .header('content-security-policy', "default-src 'none'")
-      .send(bytes);
+    return (
+      reply
+        .header('content-type', 'image/webp')
+        .header('cache-control', 'public, max-age=31536000, immutable')
+        .header('content-security-policy', "default-src 'none'")
+        // Whoever shares a page may show its picture.
+        .header('cross-origin-resource-policy', 'cross-origin')
+        .send(bytes)
+    );
   });
 }
