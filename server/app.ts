@@ -126,9 +126,10 @@ export async function makeServer(options: ServerOptions): Promise<Server> {
   await app.register(cookie);
   await app.register(rateLimit, { global: false });
 
-  app.addHook('onRequest', (_, reply, done) => {
-    void reply.headers(parts.headers);
-    done();
+  // Pages, which are sent past all hooks, bring them themselves; what a route says of itself holds.
+  app.addHook('onSend', (_, reply, payload, done) => {
+    void reply.headers({ ...parts.headers, ...reply.getHeaders() });
+    done(null, payload);
   });
   app.addHook('onResponse', (request, reply, done) => {
     const { method, url } = request;

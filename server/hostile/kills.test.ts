@@ -1,7 +1,7 @@
-import { spawn, type ChildProcess } from 'node:child_process';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { times } from '../../core/specimen/times.ts';
 import { OWNER } from '../specimen/database.ts';
+import { otherProcess, type OtherProcess } from '../specimen/otherProcess.ts';
 import { smallStore, type SmallStore } from '../specimen/smallStore.ts';
 
 let store: SmallStore;
@@ -12,26 +12,12 @@ beforeAll(async () => {
 afterAll(() => store.stop());
 
 /** A server in a process of its own, on the same database. */
-async function run(): Promise<{ child: ChildProcess; url: string; ended: Promise<void> }> {
+function run(): Promise<OtherProcess> {
   const at = (file: string) => JSON.stringify(new URL(file, import.meta.url).href);
-  const script = `Promise.all([import(${at('../app.ts')}), import(${at('../start/listen.ts')})]).then(async ([{ makeServer }, { listen }]) => {
+  return otherProcess(`Promise.all([import(${at('../app.ts')}), import(${at('../start/listen.ts')})]).then(async ([{ makeServer }, { listen }]) => {
     const server = await makeServer({ databaseUrl: ${JSON.stringify(store.database.url)}, picturesFolder: ${JSON.stringify(store.folder)}, signInTries: 1000 });
     console.log('at ' + (await listen(server, '127.0.0.1', 0)));
-  });`;
-  const child = spawn(process.execPath, ['--import', 'tsx', '-e', script], {
-    stdio: ['ignore', 'pipe', 'inherit'],
-  });
-  const ended = new Promise<void>((resolve) => child.once('exit', () => resolve()));
-  const url = await new Promise<string>((resolve, reject) => {
-    let said = '';
-    child.stdout.on('data', (chunk: Buffer) => {
-      said += chunk.toString();
-      const found = /at (\S+)/.exec(said);
-      if (found) resolve(found[1]!);
-    });
-    void ended.then(() => reject(new Error('It ended before it listened.')));
-  });
-  return { child, url, ended };
+  });`);
 }
 
 interface Asker {
@@ -113,7 +99,7 @@ describe('a server that is killed while it saves and publishes', () => {
 
 describe('a server whose connections to the database are ended while it saves and publishes', () => {
   it('has lost nothing that it acknowledged, says so with 503 and goes on by itself', async () => {
-    const { child, url, ended } = await run();
+    const { url, kill } = await run();
     const asker = await signIn(url);
     const acknowledged = new Map<string, number>();
     let newest = 0;
@@ -148,8 +134,6 @@ describe('a server whose connections to the database are ended while it saves an
     expect(newest).toBeGreaterThan(5);
     expect(refused).toBeLessThan(newest);
     expect((await fetch(`${url}/shop`)).status).toBe(200);
-    child.kill('SIGTERM');
-    child.kill('SIGKILL');
-    await ended;
+    await kill();
   }, 600_000);
 });

@@ -97,6 +97,18 @@ describe('pages that are kept', () => {
     expect(late.peek('c', 0)).toBeUndefined();
   });
 
+  it('are never put back to an earlier making that took longer', async () => {
+    const cache = new PageCache();
+    let finish: (one: SentPage) => void = () => undefined;
+    const slow = cache.make('a', () => new Promise((resolve) => (finish = resolve)));
+    await new Promise((resolve) => setTimeout(resolve, 5));
+    cache.changed(['rule']);
+    await put(cache, 'a', page('newer', ['rule']));
+    finish(page('older', ['rule']));
+    await slow;
+    expect(cache.last('a')!.plain.toString()).toBe('newer');
+  });
+
   it('are asked for again after one could not be made', async () => {
     const cache = new PageCache();
     await expect(cache.make('a', () => Promise.reject(new Error('no')))).rejects.toThrow('no');

@@ -128,7 +128,8 @@ export class PageCache {
     const begun = performance.now();
     const made = make()
       .then((page) => {
-        if (page && 'plain' in page)
+        // One that was begun before another is done with is older, and takes nothing's place.
+        if (page && 'plain' in page && begun >= (this.#pages.get(key)?.begun ?? 0))
           this.#pages.set(key, { page, begun, ...this.#sinceThen(page, turn, begun) });
         return page;
       })

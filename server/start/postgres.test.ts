@@ -1,4 +1,3 @@
-import { spawn } from 'node:child_process';
 import { existsSync } from 'node:fs';
 import { mkdir, mkdtemp, readFile, rm, writeFile } from 'node:fs/promises';
 import { createServer } from 'node:net';
@@ -6,6 +5,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import pg from 'pg';
 import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
+import { otherProcess, type OtherProcess } from '../specimen/otherProcess.ts';
 import { portIsFree, readPort } from './listen.ts';
 import { startPostgres } from './postgres.ts';
 
@@ -22,31 +22,10 @@ const ask = async (url: string, text: string) => {
 };
 
 /** Starts one in a process of its own, as a run that can be killed; resolves once it answers. */
-async function otherRun(base: string): Promise<{ pid: number; url: string; kill(): Promise<void> }> {
+function otherRun(base: string): Promise<OtherProcess> {
   const starter = new URL('./postgres.ts', import.meta.url).href;
-  const script = `import(${JSON.stringify(starter)}).then(({ startPostgres }) => startPostgres(${JSON.stringify(base)}))
-    .then(({ url }) => console.log('at ' + url)); setInterval(() => undefined, 60_000);`;
-  const child = spawn(process.execPath, ['--import', 'tsx', '-e', script], {
-    stdio: ['ignore', 'pipe', 'inherit'],
-  });
-  const ended = new Promise<void>((resolve) => child.once('exit', () => resolve()));
-  const url = await new Promise<string>((resolve, reject) => {
-    let said = '';
-    child.stdout.on('data', (chunk: Buffer) => {
-      said += chunk.toString();
-      const found = /at (\S+)/.exec(said);
-      if (found) resolve(found[1]!);
-    });
-    child.once('exit', () => reject(new Error(`It ended before it answered: ${said}`)));
-  });
-  return {
-    pid: child.pid!,
-    url,
-    async kill() {
-      child.kill('SIGKILL');
-      await ended;
-    },
-  };
+  return otherProcess(`import(${JSON.stringify(starter)}).then(({ startPostgres }) => startPostgres(${JSON.stringify(base)}))
+    .then(({ url }) => console.log('at ' + url)); setInterval(() => undefined, 60_000);`);
 }
 
 const postmaster = async (folder: string) =>
@@ -82,7 +61,7 @@ describe('a PostgreSQL of our own', () => {
     const base = join(folder, 'shared');
     const running = await otherRun(base);
     await expect(startPostgres(base)).rejects.toThrow(
-      new RegExp(`in use by process ${running.pid}.*WIDE_SHELF_DATA`),
+      new RegExp(`in use by process ${running.child.pid}.*WIDE_SHELF_DATA`),
     );
     expect((await ask(running.url, 'SELECT 1 AS one')).rows).toEqual([{ one: 1 }]);
     await running.kill();

@@ -43,6 +43,10 @@ const Ground = styled.div`
   @media (max-width: 760px) {
     grid-template: minmax(0, 6fr) minmax(0, 5fr) auto / 150px minmax(0, 1fr);
     grid-template-areas: 'elevation spec' 'wall wall' 'foot foot';
+    &[data-folded] {
+      grid-template: minmax(0, 1fr) auto / 150px minmax(0, 1fr);
+      grid-template-areas: 'elevation wall' 'foot foot';
+    }
   }
 `;
 

@@ -44,16 +44,16 @@ describe('the frames that are in sight', () => {
     [...widths]
       .sort((a, b) => a - b)
       .map((width) => ({ id: `w${width}`, bandId: 'x', name: `Width ${width}`, width, height: 800 }));
+  const sightOf = ({ widths, roomPx, asked }: { widths: number[]; roomPx: number; asked: number[] }) => {
+    const list = made(widths);
+    const wanted = asked.flatMap((i) => list[i]?.id ?? []);
+    return { list, roomPx, sight: inSight(list, roomPx, wanted) };
+  };
 
   it('are whole, never smaller than can be read unless it is one alone, and at least one', () => {
     fc.assert(
-      fc.property(any, ({ widths, roomPx, asked }) => {
-        const list = made(widths);
-        const sight = inSight(
-          list,
-          roomPx,
-          asked.flatMap((i) => list[i]?.id ?? []),
-        );
+      fc.property(any, (given) => {
+        const { list, sight, roomPx } = sightOf(given);
         expect(sight.shown.length).toBeGreaterThan(0);
         const last = sight.shown.at(-1)!;
         const right = frameLefts(sight).get(last.id)! + last.width * sight.scale;
@@ -71,13 +71,8 @@ describe('the frames that are in sight', () => {
 
   it('have tags of which none is over another, in the order of their widths', () => {
     fc.assert(
-      fc.property(any, ({ widths, roomPx, asked }) => {
-        const list = made(widths);
-        const sight = inSight(
-          list,
-          roomPx,
-          asked.flatMap((i) => list[i]?.id ?? []),
-        );
+      fc.property(any, (given) => {
+        const { list, sight, roomPx } = sightOf(given);
         const tags = tagsIn(list, sight, roomPx, ({ name }) => [`${name}, 4 columns of it`, name, '·']);
         expect(ids(tags.map(({ stand }) => stand))).toEqual(ids(list));
         const least = tags.reduce((sum, { words }) => sum + words.length * 6.4 + 32, 0);
