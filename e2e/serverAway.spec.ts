@@ -68,3 +68,24 @@ test('what could not be sent before the window was closed is there when it is op
   await expect(again.getByRole('textbox', { name: 'Items on Phone' })).toHaveValue('11');
   await saved(again);
 });
+
+test('an answer that breaks off says so, and the studio goes on answering', async ({ page, store }) => {
+  await signIn(page, store);
+  let broken = true;
+  await page.route('**/api/items', (route) =>
+    broken
+      ? route.fulfill({ status: 200, contentType: 'application/json', body: '{"total":12,"items":[{"id"' })
+      : route.continue(),
+  );
+  await page.reload();
+  const failed = page.getByRole('alert').filter({ hasText: 'What the shelf shows could not be fetched.' });
+  await expect(failed).toBeVisible();
+  await openLine(page, 'Columns');
+  await page.getByRole('button', { name: 'Items on Phone: more' }).click();
+  await expect(page.getByRole('textbox', { name: 'Items on Phone' })).toHaveValue('11');
+  await saved(page);
+  broken = false;
+  await failed.getByRole('button', { name: 'Try again' }).click();
+  await expect(failed).toBeHidden();
+  await expect(page.getByText('240 match')).toBeVisible();
+});

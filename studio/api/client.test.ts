@@ -48,6 +48,21 @@ describe('asking the server', () => {
     expect(path).toBe('/api/products?words=bowl+%26+mug%3F');
   });
 
+  it('takes an answer that breaks off for none, so that nothing goes on with half of it', async () => {
+    const cut = vi.fn(async () => {
+      const body = new ReadableStream({
+        start(stream) {
+          stream.enqueue(new TextEncoder().encode('{"number": 3, "pages": ['));
+          stream.error(new TypeError('network error'));
+        },
+      });
+      return new Response(body, { status: 200 });
+    });
+    await expect(asking(cut).ask(readLive)).rejects.toBeInstanceOf(Away);
+    await expect(asking(answer(200, '{"number": 3, "pages": [')).ask(readLive)).rejects.toBeInstanceOf(Away);
+    await expect(asking(answer(200, '')).ask(readLive)).rejects.toBeInstanceOf(Away);
+  });
+
   it('tells a refusal, with its code and details', async () => {
     const refused = asking(
       answer(412, { code: 'draft-stale', message: 'It was changed.', details: { theirs: [] } }),

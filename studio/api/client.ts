@@ -46,12 +46,13 @@ export class Client {
     } catch {
       throw new Away('The server cannot be reached.');
     }
+    // An answer that breaks off, as when the connection is cut within it, is none.
     const answer = (await response.json().catch(() => null)) as Record<string, unknown> | null;
-    // An answer about the session brings the token that goes along from then on.
-    if (response.ok && answer && 'csrf' in answer) this.#csrf = answer.csrf as string | null;
-    if (response.ok) return answer as T;
-    if (response.status >= 502 || !answer || answer.code === 'away')
+    if (!answer || response.status >= 502 || answer.code === 'away')
       throw new Away('The server cannot be reached.');
+    // An answer about the session brings the token that goes along from then on.
+    if (response.ok && 'csrf' in answer) this.#csrf = answer.csrf as string | null;
+    if (response.ok) return answer as T;
     throw new Refusal(String(answer.code), response.status, String(answer.message), answer.details);
   }
 
