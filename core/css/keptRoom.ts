@@ -6,6 +6,7 @@ import { shelfMeasure } from '../view/shelfMeasure.ts';
 import { shelvesIn } from '../view/shelvesIn.ts';
 import type { BayView, CardView, StandIn, StepView } from '../view/view.ts';
 import { within } from './containers.ts';
+import { scopeOf } from './written.ts';
 
 const NARROWEST_PX = 280;
 const WIDEST_PX = 2560;
@@ -41,7 +42,7 @@ const fullest = (card: CardView): CardView => ({
  */
 export function keptRoomCss(bay: BayView, standIn: StandIn, bands: Bands): string {
   const { shelf, fewerThan } = standIn;
-  const scope = `html[data-looked] [data-bay="${bay.id}"]:is([hidden]:not([data-none]),[data-kept])`;
+  const scope = `html[data-looked] ${scopeOf('bay', bay.id)}:is([hidden]:not([data-none]),[data-kept])`;
   const aroundPx = (regionPx: number) => {
     const filled = { ...bay, empty: false };
     const [own] = shelvesIn(bay);

@@ -10,9 +10,10 @@ import type { BayView, PageView, ShelfView } from '../view/view.ts';
 import { byBand, within } from './containers.ts';
 import { keptRoomCss } from './keptRoom.ts';
 import { bandsCss, cardTextCss, placesCss } from './shelfCss.ts';
+import { cssColour, cssName, scopeOf } from './written.ts';
 
 function bayCss(bay: BayView, view: PageView): string {
-  const scope = `[data-bay="${bay.id}"]`;
+  const scope = scopeOf('bay', bay.id);
   const { look, content } = bay;
   let css = byBand(view.bands, (band) => {
     const above = valueAt(look.above, view.bands, band);
@@ -20,7 +21,7 @@ function bayCss(bay: BayView, view: PageView): string {
     return `${scope}{padding-block:${above}px ${below}px}`;
   });
   if (look.background)
-    css += `${scope}{background:${look.background};color:${textOn(look.background, view.colours.text)}}`;
+    css += `${scope}{background:${cssColour(look.background)};color:${cssColour(textOn(look.background, view.colours.text))}}`;
   const { maximumPx } = bay.room;
   css += `${scope}{--inner:${maximumPx === null ? 'none' : `${maximumPx}px`}}`;
   const { margin } = look;
@@ -40,7 +41,7 @@ export const toneClass = (dominant: string): string => `tone-${dominant.slice(1)
 
 /** Where cropped pictures are held, at each width at which their proportions differ. */
 function cropRules(shelf: ShelfView, crops: ReadonlyMap<string, PictureFacts>): string {
-  const scope = `[data-shelf="${shelf.id}"]`;
+  const scope = scopeOf('shelf', shelf.id);
   let css = '';
   let before = '';
   for (const step of shelf.steps) {
@@ -63,7 +64,8 @@ function cropRules(shelf: ShelfView, crops: ReadonlyMap<string, PictureFacts>): 
 /** Positions and colours of the pictures of a bay, as classes, since a strict page has no inline styles. */
 function pictureCss({ content }: BayView): string {
   const rules = new Set<string>();
-  const add = (dominant: string) => rules.add(`.${toneClass(dominant)}{background-color:${dominant}}`);
+  const add = (dominant: string) =>
+    rules.add(`.${cssName(toneClass(dominant))}{background-color:${cssColour(dominant)}}`);
   for (const { dominant } of bayKind(content.holds).tones(content)) add(dominant);
   let positions = '';
   for (const shelf of shelvesIn({ content })) {
@@ -85,10 +87,10 @@ function pictureCss({ content }: BayView): string {
  */
 export function pageStyles(view: PageView): ReadonlyMap<string, string> {
   const tokens = Object.entries(view.colours)
-    .map(([name, value]) => `--${name}:${value}`)
+    .map(([name, value]) => `--${cssName(name)}:${cssColour(value)}`)
     .join(';');
   const house =
-    `html{background:${view.colours.ground}}.region{${tokens};--content:${view.contentPx}px;--part-gap:${PART_GAP_PX}px}` +
+    `html{background:${cssColour(view.colours.ground)}}.region{${tokens};--content:${view.contentPx}px;--part-gap:${PART_GAP_PX}px}` +
     byBand(view.bands, (band) => `:where(.region)>*{--margin:${valueAt(view.margin, view.bands, band)}px}`) +
     cardTextCss();
   return new Map([

@@ -6,6 +6,7 @@ import type { Moving } from '../plan/shelf.ts';
 import type { ShelfView, StepView } from '../view/view.ts';
 import { cardCss, frameCss } from './cardCss.ts';
 import { hiddenAt, within } from './containers.ts';
+import { cssColour, cssName, scopeOf } from './written.ts';
 
 /** Cards that are held but not shown at a step; counted from the first one held. What a script added stays. */
 function hiddenCards(scope: string, shelf: ShelfView, { shows }: StepView): string {
@@ -34,8 +35,8 @@ function movingRules(scope: string, step: StepView, { moving }: ShelfView): stri
 function movingLookCss(scope: string, { arrowLook, arrowPlace, markLook }: Moving): string {
   const { ink, background, edge, offset } = arrowLook;
   const arrow = [
-    ink && `color:${ink}`,
-    background && `background:${background}`,
+    ink && `color:${cssColour(ink)}`,
+    background && `background:${cssColour(background)}`,
     edge && 'border:2px solid currentColor',
   ].filter(Boolean);
   let css = arrow.length ? `${scope}>.arrow{${arrow.join(';')}}` : '';
@@ -43,22 +44,23 @@ function movingLookCss(scope: string, { arrowLook, arrowPlace, markLook }: Movin
     css += `${scope}>.previous{inset-inline-start:${offset}px}${scope}>.next{inset-inline-end:${offset}px}`;
   const dot = `${scope}>.marks button::before`;
   const { size, shape } = markLook;
+  const [marks, current] = [markLook.ink, markLook.current].map((colour) => colour && cssColour(colour));
   const measures = [
     size !== 9 && `height:${shape === 'line' ? 3 : size}px;width:${size}px`,
     shape !== 'round' && `border-radius:${shape === 'square' ? 2 : 0}px`,
     shape === 'line' && `height:3px;width:20px`,
-    markLook.ink && `border-color:${markLook.ink};background:${markLook.ink}`,
+    marks && `border-color:${marks};background:${marks}`,
   ].filter(Boolean);
   if (measures.length) css += `${dot}{${measures.join(';')}}`;
-  if (markLook.ink) css += `${scope}>.marks .bar{background:${markLook.ink}}`;
-  if (markLook.current)
-    css += `${scope}>.marks [aria-current=true]::before{background:${markLook.current};border-color:${markLook.current}}${scope}>.marks .bar i{background:${markLook.current}}${scope}>.marks{color:${markLook.current}}`;
+  if (marks) css += `${scope}>.marks .bar{background:${marks}}`;
+  if (current)
+    css += `${scope}>.marks [aria-current=true]::before{background:${current};border-color:${current}}${scope}>.marks .bar i{background:${current}}${scope}>.marks{color:${current}}`;
   return css;
 }
 
 /** Style sheet text of one shelf: layout, across, gaps, what is shown, pagers and parts at each width. */
 export function shelfCss(shelf: ShelfView, bands: Bands): string {
-  const scope = `[data-shelf="${shelf.id}"]`;
+  const scope = scopeOf('shelf', shelf.id);
   const { card } = shelf;
   const parts = partKinds.map((kind) => kind.css?.(scope, ofPart(card, kind.id)!) ?? '').join('');
   let css = `${scope}{--align:${card.align}}${parts}${frameCss(scope, shelf.card)}${movingLookCss(scope, shelf.moving)}`;
@@ -84,15 +86,15 @@ export function shelfCss(shelf: ShelfView, bands: Bands): string {
     for (const { from, to } of joined(pager.steps))
       css += within(from, to, `${scope}>.pager[data-size="${pager.size}"]{display:flex}`);
   for (const [part, { shown }] of Object.entries(card.parts))
-    if (everShown(card, part)) css += hiddenAt(bands, `${scope} .part-${part}`, shown);
+    if (everShown(card, part)) css += hiddenAt(bands, `${scope} .part-${cssName(part)}`, shown);
   for (const [label, { shown }] of Object.entries(card.labels))
-    if (labelEverShown(card, label)) css += hiddenAt(bands, `${scope} .label-${label}`, shown);
+    if (labelEverShown(card, label)) css += hiddenAt(bands, `${scope} .label-${cssName(label)}`, shown);
   return css;
 }
 
 /** Places of single cards, for the layouts that put each in its own. */
 export function placesCss(shelf: ShelfView): string {
-  const scope = `[data-shelf="${shelf.id}"]`;
+  const scope = scopeOf('shelf', shelf.id);
   return byStep(shelf, (step) => layoutKind(step.layout).places?.(scope, step, shelf) ?? '');
 }
 

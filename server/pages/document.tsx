@@ -2,6 +2,7 @@ import { createHash } from 'node:crypto';
 import { renderToStaticMarkup } from 'react-dom/server';
 import { bayKind } from '../../core/bays/index.ts';
 import { pageCss } from '../../core/css/pageCss.ts';
+import { insideStyle } from '../../core/css/written.ts';
 import { shelvesIn } from '../../core/view/shelvesIn.ts';
 import type { PageView } from '../../core/view/view.ts';
 import { Page } from '../../storefront/Page.tsx';
@@ -59,7 +60,7 @@ export function htmlPage(
   origin: string | null,
   script: { href: string; remembers: boolean } | null = null,
 ): HtmlPage {
-  const style = fontCss('optional') + baseCss + pageCss(view);
+  const style = insideStyle(fontCss('optional') + baseCss + pageCss(view));
   const data = (origin === null ? [] : structuredData(view, origin))
     .map(
       (one) =>
@@ -75,10 +76,10 @@ export function htmlPage(
       : (view.description && `<meta name="description" content="${escape(view.description)}">`) +
         `<link rel="canonical" href="${escape(canonical(view, origin))}">`;
   const html =
-    `<!doctype html><html lang="${escape(view.lang)}" dir="${view.direction}"><head><meta charset="utf-8">` +
+    `<!doctype html><html lang="${escape(view.lang)}" dir="${escape(view.direction)}"><head><meta charset="utf-8">` +
     `<meta name="viewport" content="width=device-width,initial-scale=1"><title>${escape(view.title)}</title>${about}` +
     `<link rel="preload" href="${fontFile}" as="font" type="font/woff2" crossorigin><link rel="icon" href="data:,">` +
-    `<style>${style}</style>${early}${script ? `<script src="${script.href}" defer${script.remembers ? ' data-remembers' : ''}></script>` : ''}${data}</head><body>${renderToStaticMarkup(<Page view={view} />)}</body></html>`;
+    `<style>${style}</style>${early}${script ? `<script src="${escape(script.href)}" defer${script.remembers ? ' data-remembers' : ''}></script>` : ''}${data}</head><body>${renderToStaticMarkup(<Page view={view} />)}</body></html>`;
   return {
     html,
     policy: `default-src 'none'; style-src 'sha256-${sha256(style)}'; img-src 'self' data:; font-src 'self'; ${script ? `script-src ${scripts}; connect-src 'self'; ` : ''}base-uri 'none'; form-action 'self'; frame-ancestors 'self'`,

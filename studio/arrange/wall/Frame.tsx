@@ -2,6 +2,7 @@ import { memo, useEffect, useLayoutEffect, useRef, useState } from 'react';
 import { createPortal } from 'react-dom';
 import styled from 'styled-components';
 import { bandAt, nominalOf } from '../../../core/bands/bands.ts';
+import { scopeOf } from '../../../core/css/written.ts';
 import type { PageView } from '../../../core/view/view.ts';
 import { DrawnAtContext } from '../../../storefront/drawnAt.ts';
 import { Page } from '../../../storefront/Page.tsx';
@@ -49,7 +50,7 @@ const OVER = { position: 'absolute', inset: 0 } as const;
 const markCss = (bayId: string | null, scale: number) =>
   bayId === null
     ? ''
-    : `[data-bay="${bayId}"]{outline:${2 / scale}px solid ${t.pine};outline-offset:-${2 / scale}px}`;
+    : `${scopeOf('bay', bayId)}{outline:${2 / scale}px solid ${t.pine};outline-offset:-${2 / scale}px}`;
 
 /**
  * A page at its true width, drawn from the view by the very components of the public page, in a document of
