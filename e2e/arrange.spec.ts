@@ -152,3 +152,37 @@ test('brings a frame near, and the frames scroll together', async ({ page, store
   await page.keyboard.press('Escape');
   await expect(page.locator('iframe')).toHaveCount(3);
 });
+
+test('another layout shows as many items at every width, and all of it is one step back', async ({
+  page,
+  store,
+}) => {
+  await signIn(page, store);
+  await page.goto(`${store.url}/studio/arrange/home?bay=new-from-the-kiln`);
+  const shownAt = async (width: string) =>
+    (await frameAt(page, width)).locator('[data-shelf="new-from-the-kiln"] .card:visible').count();
+  await openLine(page, 'Layout');
+  const choose = (layout: string) =>
+    page.getByRole('radio', { name: layout, exact: true }).click({ force: true });
+  await expect.poll(() => shownAt('Phone')).toBe(10);
+  for (const layout of ['Carousel', 'List', 'Masonry', 'Grid']) {
+    await choose(layout);
+    await expect(page.getByRole('radio', { name: layout, exact: true })).toBeChecked();
+    for (const width of ['Phone', 'Wide'])
+      await expect.poll(() => shownAt(width), `${layout} on ${width}`).toBe(10);
+  }
+
+  // Counted in rows, whose number another layout does not have.
+  await openLine(page, 'Columns');
+  await page.getByRole('radio', { name: 'Rows', exact: true }).click({ force: true });
+  const rows = await shownAt('Wide');
+  expect(rows).not.toBe(10);
+  await openLine(page, 'Layout');
+  await choose('Carousel');
+  await expect.poll(() => shownAt('Wide')).toBe(rows);
+  await choose('List');
+  await expect.poll(() => shownAt('Wide')).toBe(rows);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByRole('radio', { name: 'Carousel', exact: true })).toBeChecked();
+  await expect.poll(() => shownAt('Wide')).toBe(rows);
+});

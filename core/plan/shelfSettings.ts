@@ -198,6 +198,10 @@ export const layoutSettings = {
   }),
 };
 
+/** The most that a shelf, or one of its pages, may show. */
+export const MOST_ROWS = 100;
+export const MOST_ITEMS = 500;
+
 const unlessCounted = (by: 'rows' | 'items') => (read: ReadSetting) =>
   read('amount.by') === by ? null : `How many is given in ${by === 'rows' ? 'items' : 'rows'}`;
 
@@ -228,12 +232,12 @@ export const columnsSettings = {
       name: 'How many, counted in',
       find: ['rows', 'items', 'number'],
     }),
-    rows: varying(integer(1, 100), 2, {
+    rows: varying(integer(1, MOST_ROWS), 2, {
       name: 'Rows',
       find: ['rows', 'page size', 'how many'],
       offBecause: unlessCounted('rows'),
     }),
-    items: varying(integer(1, 500), 12, {
+    items: varying(integer(1, MOST_ITEMS), 12, {
       name: 'Items',
       find: ['items', 'page size', 'how many', 'number'],
       offIn: ({ inRows }, read) =>

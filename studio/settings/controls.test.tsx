@@ -141,6 +141,11 @@ const cases = subjects.flatMap(([name, stored, on]) =>
     .map((setting) => [`${setting.id} of ${name}`, { stored, on, setting }] as const),
 );
 
+/** What is set along with a setting, so that something else stays as it is: how many are shown, in any layout. */
+const along: Readonly<Record<string, readonly string[]>> = {
+  layout: ['amount.by', 'amount.rows', 'amount.items'],
+};
+
 describe('the usual control of every setting there is', () => {
   it('is there on each thing that can be set', () => {
     expect(subjects.filter(([, stored, on]) => usual(stored, on).length === 0)).toEqual([]);
@@ -151,7 +156,8 @@ describe('the usual control of every setting there is', () => {
     const { draft } = studio;
     const own = (id: string) => readPath(subjectOf(draft.getState().draft, on)!.document, id);
     const wasSet = own(setting.id) !== undefined;
-    const others = usual(stored, on).filter((one) => one.id !== setting.id);
+    const goesAlong = along[setting.id] ?? [];
+    const others = usual(stored, on).filter(({ id }) => id !== setting.id && !goesAlong.includes(id));
     const before = await changedBy(studio, setting, on, stored);
     await waitFor(() => expect(draft.getState().past).toHaveLength(1));
 
