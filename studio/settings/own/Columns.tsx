@@ -2,15 +2,12 @@ import styled from 'styled-components';
 import { bandEnd, nominalOf, type Bands } from '../../../core/bands/bands.ts';
 import { valueAt, type Varying } from '../../../core/bands/varying.ts';
 import { fullRowsFix, shortSteps, spareBelow } from '../../../core/checks/rowsLeftShort.ts';
-import { fullCounts } from '../../../core/geometry/fullCounts.ts';
-import { layoutKind } from '../../../core/layouts/index.ts';
-import type { Shelf } from '../../../core/plan/shelf.ts';
-import { listed } from '../../../core/sentence/sentence.ts';
-import type { ShelfView, StepView } from '../../../core/view/view.ts';
+import type { StepView } from '../../../core/view/view.ts';
 import { useDraft, useStudio } from '../../studioContext.tsx';
 import { Button } from '../../ui/Button.tsx';
 import { t } from '../../ui/theme.ts';
 import { BandValue } from '../BandValue.tsx';
+import { gapWords } from './gapWords.ts';
 import type { OwnControlProps } from './ownControl.ts';
 import { useStoredValue } from '../useStoredValue.ts';
 
@@ -80,24 +77,6 @@ function lastRow(step: StepView): { words: string; full: boolean } {
   return full ? { words: 'full', full } : { words: `${last} of ${step.across}`, full };
 }
 
-function offerWords(view: ShelfView, shelf: Shelf, bands: Bands): string {
-  const short = shortSteps(view);
-  const names = listed([
-    ...new Set(short.map((step) => bands.find((band) => band.id === step.bandId)!.name)),
-  ]);
-  if (shelf.amount.by === 'rows' && view.steps.some((step) => layoutKind(step.layout).inRows))
-    return `There are ${view.total}, which leaves the last row short on ${names}.`;
-  const acrosses = view.steps.filter((step) => layoutKind(step.layout).inRows).map((step) => step.across);
-  const asked = Math.max(...view.steps.map((step) => step.size));
-  if (acrosses.length === 0) return `${asked} leaves a gap on ${names}.`;
-  const { offers } = fullCounts(acrosses, asked);
-  const offer = offers.find((count) => count <= view.total);
-  const gap = `${asked} leaves a gap on ${names}.`;
-  return offer
-    ? `${gap} ${offer} fills every row at ${listed([...new Set(acrosses)].sort((a, b) => a - b).map(String))} columns.`
-    : `${gap} Rows counted at each width are always full.`;
-}
-
 /** How many columns at each width, with the rows and the last row that come of it, and what would fill every row. */
 export function Columns({ on, setting, value, at, shelf, view, page, bayId }: OwnControlProps) {
   const { draft } = useStudio();
@@ -158,7 +137,7 @@ export function Columns({ on, setting, value, at, shelf, view, page, bayId }: Ow
       </div>
       {view && short.length > 0 && (
         <Offer role="status">
-          <span>{offerWords(view, shelf, bands)}</span>
+          <span>{gapWords(view, shelf, bands)}</span>
           {fix && <Button onPress={() => draft.run(fix.command)}>{fix.words}</Button>}
         </Offer>
       )}

@@ -1,0 +1,50 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { shortSteps } from '../../../core/checks/rowsLeftShort.ts';
+import type { StoredShelf } from '../../../core/plan/shelf.ts';
+import { completePlan } from '../../../core/plan/storedPlan.ts';
+import { specimenShelf, specimenStored, specimenView } from '../../../core/specimen/specimen.ts';
+import { shelvesIn } from '../../../core/view/shelvesIn.ts';
+import { gapWords } from './gapWords.ts';
+
+function drawn(more: Partial<StoredShelf>, total: number) {
+  const plan = completePlan(specimenStored([specimenShelf('a', more)]));
+  const [view] = shelvesIn(specimenView(plan, total).bays[0]!);
+  return { view: view!, shelf: plan.shelves.a!, bands: plan.house.bands };
+}
+const said = (more: Partial<StoredShelf>, total: number) => {
+  const { view, shelf, bands } = drawn(more, total);
+  return gapWords(view, shelf, bands);
+};
+const items = (count: number): Partial<StoredShelf> => ({ amount: { by: 'items', items: { phone: count } } });
+
+describe('what is said of rows left short', () => {
+  it('names the number that was asked for, and one that fills every row', () => {
+    expect(said(items(10), 64)).toMatch(
+      /^10 leaves a gap on .*\. 12 fills every row at 2, 3 and 4 columns\.$/,
+    );
+  });
+
+  it('offers no number that there is not', () => {
+    expect(said(items(10), 11)).toMatch(
+      /^10 leaves a gap on .*\. Rows counted at each width are always full\.$/,
+    );
+  });
+
+  it('speaks of what matches where that is less than was asked for', () => {
+    expect(said(items(6), 5)).toMatch(/^There are 5, which leaves the last row short on /);
+    expect(said({ amount: { rows: { phone: 3 } } }, 5)).toMatch(/^There are 5, which leaves/);
+  });
+
+  it('never names a number that is not shown', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 30 }), fc.integer({ min: 1, max: 30 }), (asked, total) => {
+        const { view, shelf, bands } = drawn(items(asked), total);
+        if (shortSteps(view).length === 0) return;
+        const words = gapWords(view, shelf, bands);
+        for (const [number] of words.replace(/ at [\d, and]+ columns/, '').matchAll(/\d+/g))
+          expect(Number(number), words).toBeLessThanOrEqual(total);
+      }),
+    );
+  });
+});
