@@ -119,6 +119,8 @@ export interface ClauseKind<C extends { is: string }> {
   find: readonly string[];
   schema: Schema<C>;
   atFirst(): C;
+  /** It names single products, each of which is meant to be seen. */
+  picks?: true;
   /** As part of "products that are …"; the pieces that open are its settings. */
   say(clause: C, names: Names): Sentence;
   /** What it names that is gone, in words; such a clause stays readable and holds for nothing by it. */

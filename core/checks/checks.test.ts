@@ -307,4 +307,35 @@ describe('rows left short', () => {
       fix: { words: 'Show 12' },
     });
   });
+
+  const picked = (ids: readonly number[], more: object = {}) =>
+    specimenStored([
+      specimenShelf('a', {
+        amount: { by: 'items', items: { phone: 12 } },
+        assortment: { of: 'products', rule: { join: 'all', parts: [{ is: 'named', ids: [...ids] }] } },
+        ...more,
+      }),
+    ]);
+
+  it('leaves off nothing that was picked by hand: other columns fill the rows', () => {
+    const plan = picked([1, 2, 3, 4, 5, 6, 7, 8, 9, 10], {
+      columns: { count: { phone: 2, tablet: 3, laptop: 4 } },
+    });
+    const [finding] = find(plan, 10);
+    expect(finding!.fix!.words).toBe('Use 2 and 5 columns');
+    const mended = apply(plan, finding!.fix!.command);
+    expect(mended.shelves.a!.amount).toEqual(plan.shelves.a!.amount);
+    expect(find(mended, 10).filter(({ check }) => check === 'rows-left-short')).toEqual([]);
+  });
+
+  it('has no fix where no near number of columns divides what was picked', () => {
+    expect(find(picked([1, 2, 3, 4, 5, 6, 7]), 7)[0]).toMatchObject({ check: 'rows-left-short', fix: null });
+    const rows = picked([1, 2, 3, 4, 5, 6, 7], { amount: { by: 'rows', rows: { phone: 4 } } });
+    expect(find(rows, 7)[0]).toMatchObject({ check: 'rows-left-short', fix: null });
+  });
+
+  it('may show more of what was picked', () => {
+    const plan = picked([1, 2, 3], { amount: { by: 'items', items: { phone: 10 } } });
+    expect(find(plan, 12)[0]!.fix!.words).toBe('Show 12');
+  });
 });

@@ -1,6 +1,9 @@
-import { layoutKind } from '../layouts/index.ts';
+import { isPicked } from '../assortment/picked.ts';
+import { isUsed, layoutKind } from '../layouts/index.ts';
 import { fullCounts } from '../geometry/fullCounts.ts';
 import type { Command } from '../plan/commands.ts';
+import { assortmentOf } from '../plan/showing.ts';
+import { listed } from '../sentence/sentence.ts';
 import type { Shelf } from '../plan/shelf.ts';
 import type { Plan } from '../plan/plan.ts';
 import type { PageView, ShelfView } from '../view/view.ts';
@@ -31,10 +34,10 @@ export function spareBelow(page: PageView, bayId: string, plan: Plan): number {
   return Math.min(Infinity, ...spare);
 }
 
-/** The number nearest to `near`, at most `most`, of which every step makes full rows; null where none is near. */
-function nearestFull({ steps }: ShelfView, near: number, most: number): number | null {
+/** The number nearest to `near`, from `least` to `most`, of which every step makes full rows; null where none is near. */
+function nearestFull({ steps }: ShelfView, near: number, least: number, most: number): number | null {
   const fills = (count: number) =>
-    count >= 1 &&
+    count >= least &&
     count <= most &&
     steps.every((step) => layoutKind(step.layout).rows(count, step.across).full);
   for (let apart = 0; apart <= near; apart += 1)
@@ -42,15 +45,47 @@ function nearestFull({ steps }: ShelfView, near: number, most: number): number |
   return null;
 }
 
+/** The columns nearest to what there are, at least two, that divide what is shown where a row is short. */
+function columnsFix(view: ShelfView, shelf: Shelf): Fix | null {
+  if (shelf.columns.by !== 'count') return null;
+  const on = { shelf: shelf.id };
+  const chosen = new Map<string, number>();
+  for (const { bandId, across, layout, shows } of shortSteps(view)) {
+    const count = shows.end - shows.start;
+    const fitting = [across - 1, across + 1, across - 2, across + 2].find(
+      (columns) => columns >= 2 && count % columns === 0,
+    );
+    if (fitting === undefined || !isUsed('columns.count', [layout])) return null;
+    chosen.set(bandId, fitting);
+  }
+  const numbers = [...new Set(chosen.values())].sort((a, b) => a - b);
+  return {
+    words: `Use ${listed(numbers.map(String))} columns`,
+    command: {
+      do: 'together',
+      commands: [...chosen].map(([band, value]): Command => ({
+        do: 'set',
+        on,
+        setting: 'columns.count',
+        band,
+        value,
+      })),
+    },
+  };
+}
+
 /**
- * The number, or the rows, that would fill every row; null where none does with what there is.
+ * The number, or the rows, that would fill every row; null where none does with what there is. Of what was picked by
+ * hand nothing is left off: its rows are filled by another number of columns.
  * @param spare how many more it may show (see spareBelow)
  */
-export function fullRowsFix(view: ShelfView, shelf: Shelf, spare = Infinity): Fix | null {
+export function fullRowsFix(view: ShelfView, shelf: Shelf, plan: Plan, spare = Infinity): Fix | null {
   if (spare < 0) return null;
+  const picked = isPicked(assortmentOf(plan, shelf));
   const most = Math.min(view.total, view.cards.length + spare);
   const on = { shelf: shelf.id };
   const near = Math.max(...view.steps.map((step) => step.size));
+  const least = picked ? Math.min(near, view.total) : 1;
   const showing = (count: number): Fix => ({
     words: `Show ${count}`,
     // One number for every width: what other widths set for themselves is let go.
@@ -59,12 +94,13 @@ export function fullRowsFix(view: ShelfView, shelf: Shelf, spare = Infinity): Fi
   const acrosses = view.steps.filter((step) => layoutKind(step.layout).inRows).map((step) => step.across);
   const plain = view.steps.every((step) => layoutKind(step.layout).inRows || step.rows.full);
   if (!plain && (acrosses.length === 0 || shelf.amount.by === 'items')) {
-    const count = nearestFull(view, near, most);
+    const count = nearestFull(view, near, least, most);
     if (count) return showing(count);
   } else if (plain && shelf.amount.by === 'items') {
     const { offers, rowsInstead } = fullCounts(acrosses, near);
-    const offer = offers.find((count) => count <= most);
+    const offer = offers.find((count) => count >= least && count <= most);
     if (offer) return showing(offer);
+    if (picked) return columnsFix(view, shelf);
     // Rows are set by band; within one the count across may grow, so the fewest rows of its steps hold.
     const rows: Record<string, number> = {};
     view.steps.forEach((step) => {
@@ -81,6 +117,7 @@ export function fullRowsFix(view: ShelfView, shelf: Shelf, spare = Infinity): Fi
       return { words: 'Show full rows at each width', command: { do: 'together', commands } };
     }
   }
+  if (picked) return columnsFix(view, shelf);
   if (shelf.paging.by !== 'none') return null;
   const bands = [...new Set(shortSteps(view).map((step) => step.bandId))];
   const commands = bands.map((band): Command => ({ do: 'set', on, setting: 'lastRow', band, value: 'drop' }));
@@ -102,7 +139,7 @@ export const rowsLeftShort: PageCheck = {
       const where = bands.length === 1 ? `on ${names[0]}` : `at ${inWords(bands.length)} widths`;
       return {
         text: `Last row short ${where}`,
-        fix: fullRowsFix(drawn, shelf, spareBelow(view, bay.id, plan)),
+        fix: fullRowsFix(drawn, shelf, plan, spareBelow(view, bay.id, plan)),
         goTo: 'columns',
       };
     }),

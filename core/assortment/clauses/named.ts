@@ -24,6 +24,7 @@ export const namedClause: ClauseKind<NamedClause> = {
       .required(),
   }).noUnknown(),
   atFirst: () => ({ is: 'named', ids: [] }),
+  picks: true,
   say: ({ ids }, names) => [
     {
       text:

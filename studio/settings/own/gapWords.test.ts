@@ -12,9 +12,9 @@ function drawn(more: Partial<StoredShelf>, total: number) {
   const [view] = shelvesIn(specimenView(plan, total).bays[0]!);
   return { view: view!, shelf: plan.shelves.a!, bands: plan.house.bands };
 }
-const said = (more: Partial<StoredShelf>, total: number) => {
+const said = (more: Partial<StoredShelf>, total: number, picked = false) => {
   const { view, shelf, bands } = drawn(more, total);
-  return gapWords(view, shelf, bands);
+  return gapWords(view, shelf, bands, picked);
 };
 const items = (count: number): Partial<StoredShelf> => ({ amount: { by: 'items', items: { phone: count } } });
 
@@ -23,6 +23,12 @@ describe('what is said of rows left short', () => {
     expect(said(items(10), 64)).toMatch(
       /^10 leaves a gap on .*\. 12 fills every row at 2, 3 and 4 columns\.$/,
     );
+  });
+
+  it('offers no smaller number of what was picked by hand', () => {
+    expect(said(items(13), 13)).toContain(' 12 fills every row at ');
+    expect(said(items(13), 13, true)).toMatch(/^13 leaves a gap on [^.]*\.$/);
+    expect(said(items(10), 64, true)).toContain(' 12 fills every row at ');
   });
 
   it('offers no number that there is not', () => {
@@ -41,7 +47,7 @@ describe('what is said of rows left short', () => {
       fc.property(fc.integer({ min: 1, max: 30 }), fc.integer({ min: 1, max: 30 }), (asked, total) => {
         const { view, shelf, bands } = drawn(items(asked), total);
         if (shortSteps(view).length === 0) return;
-        const words = gapWords(view, shelf, bands);
+        const words = gapWords(view, shelf, bands, false);
         for (const [number] of words.replace(/ at [\d, and]+ columns/, '').matchAll(/\d+/g))
           expect(Number(number), words).toBeLessThanOrEqual(total);
       }),
