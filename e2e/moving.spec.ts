@@ -1,3 +1,4 @@
+import sharp from 'sharp';
 import { publishWith } from './publish.ts';
 import { everywhere, publishLayout, SHELF } from './publishLayout.ts';
 import { expect, test } from './store.ts';
@@ -34,6 +35,32 @@ test('a carousel is moved by keyboard, arrows and dots, and says where it is', a
   await page.keyboard.press('ArrowLeft');
   await dots.first().click();
   await expect.poll(leading).toBe(0);
+});
+
+test('the ring of a card with focus is drawn over its picture', async ({ page, store }) => {
+  await publishLayout(store, 'carousel', { layoutOwn: { carousel: { visible: { phone: 1.4, laptop: 4 } } } });
+  await page.setViewportSize({ width: 1180, height: 900 });
+  await page.goto(store.url);
+  const card = page.getByRole('group', { name: 'New from the kiln', exact: true }).locator('.card').nth(1);
+  await card.getByRole('link').first().focus();
+  const box = (await card.boundingBox())!;
+  const colourAt = async (x: number, y: number) => {
+    const shot = await page.screenshot({ clip: { x: Math.round(x), y: Math.round(y), width: 1, height: 1 } });
+    const [red, green, blue] = await sharp(shot).raw().toBuffer();
+    return `rgb(${red}, ${green}, ${blue})`;
+  };
+  const accent = await card.evaluate((element) => {
+    const probe = element.appendChild(document.createElement('i'));
+    probe.style.color = 'var(--accent)';
+    const { color } = getComputedStyle(probe);
+    probe.remove();
+    return color;
+  });
+  // Over the picture at the top, at both sides of it, and under the words.
+  expect(await colourAt(box.x + box.width / 2, box.y + 1)).toBe(accent);
+  expect(await colourAt(box.x + 1, box.y + 40)).toBe(accent);
+  expect(await colourAt(box.x + box.width - 2, box.y + 40)).toBe(accent);
+  expect(await colourAt(box.x + box.width / 2, box.y + box.height - 2)).toBe(accent);
 });
 
 test('a carousel is moved by a finger, and scrolls without script', async ({ browser, store }) => {

@@ -176,4 +176,20 @@ test('the page is mirrored where it is read from right to left', async ({ page, 
     )
     .toBe(true);
   await expect(frame.locator('.region')).toHaveAttribute('dir', 'rtl');
+  // Words of a language that is read from left to right still are: the first letter is to the left of the last.
+  const label = frame
+    .locator('.label')
+    .filter({ hasText: /^\d+% off$/ })
+    .first();
+  const [first, last] = await label.evaluate((element) => {
+    const text = document.createTreeWalker(element, NodeFilter.SHOW_TEXT).nextNode()!;
+    const leftOf = (at: number) => {
+      const range = element.ownerDocument.createRange();
+      range.setStart(text, at);
+      range.setEnd(text, at + 1);
+      return range.getBoundingClientRect().left;
+    };
+    return [leftOf(0), leftOf(text.textContent!.length - 1)];
+  });
+  expect(first).toBeLessThan(last);
 });

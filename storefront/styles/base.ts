@@ -51,7 +51,7 @@ h4.bay-heading{font-size:17px}
 .marks{display:none;clear:both;height:36px;align-items:center;justify-content:center;gap:0;visibility:hidden;font-size:14px;color:var(--quiet)}[data-on]>.marks{visibility:visible}
 .marks button{width:24px;height:24px;padding:0;border:0;background:none;cursor:pointer;display:grid;place-items:center}.marks button::before{content:"";width:9px;height:9px;border-radius:50%;border:1.5px solid var(--quiet)}.marks [aria-current=true]::before{background:var(--text);border-color:var(--text)}
 .marks .bar{width:min(240px,60%);height:4px;border-radius:2px;background:var(--line);overflow:hidden}.marks .bar i{display:block;height:100%;width:100%;background:var(--text);transform-origin:0 50%;transition:transform .16s}:dir(rtl)>.marks .bar i{transform-origin:100% 50%}
-[data-moving] .card{outline-offset:-3px}[data-moving] .card:focus-within{outline-offset:-3px}
+[data-moving] .card:focus-within{outline:none}[data-moving] .card:focus-within::after{content:"";position:absolute;z-index:3;inset:0;pointer-events:none;outline:3px solid var(--accent);outline-offset:-3px;box-shadow:inset 0 0 0 5px var(--ground)}
 [data-on=track]>.window{overflow:hidden!important;scroll-snap-type:none!important}[data-on=track][data-swipe]>.window{touch-action:pan-y pinch-zoom}[aria-disabled=true].arrow{color:var(--line);cursor:default}
 @media (prefers-reduced-motion:reduce){.pause{display:none!important}}@media (scripting:none){.arrow,.pause,.marks{display:none!important}}
 .window{position:relative}.turning>.window{perspective:1600px}.card[hidden]{display:none}.leaf{position:absolute;z-index:1;inset-block:0;inset-inline-start:50%;width:50%;background:var(--ground);box-shadow:0 0 24px rgb(0 0 0/.18);transform-origin:0 50%;pointer-events:none}
@@ -61,7 +61,7 @@ h4.bay-heading{font-size:17px}
 .part-picture img{display:block;width:100%;height:100%;object-fit:var(--fit)}
 .part-picture .none{position:absolute;inset:0;display:grid;place-items:center;color:var(--quiet);font-size:13px;padding:8px;text-align:center}
 .labels{position:absolute;inset-block-start:10px;inset-inline-start:10px;display:flex;flex-direction:column;align-items:flex-start;gap:4px;pointer-events:none}
-.label{background:var(--text);color:var(--ground);font-size:12.5px;line-height:1;padding:6px 8px;border-radius:2px;font-weight:560}
+.label{background:var(--text);color:var(--ground);font-size:12.5px;line-height:1;padding:6px 8px;border-radius:2px;font-weight:560;unicode-bidi:plaintext}
 .label-sale{background:var(--reduced);color:#fff}.presses{position:relative;z-index:2}
 .part-title{font-weight:500;display:-webkit-box;-webkit-box-orient:vertical;-webkit-line-clamp:var(--title-lines);overflow:hidden;overflow-wrap:anywhere}
 .part-title a{text-decoration:none}
