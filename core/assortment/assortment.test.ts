@@ -168,6 +168,32 @@ describe('typing what is meant', () => {
     expect(suggest('  ', vocabulary, specimenTree, names)).toEqual([]);
   });
 
+  it('reads how much something is reduced by', () => {
+    for (const typed of ['reduced by 20', 'Reduced 20%', '20% off', 'sale 20'])
+      expect(first(typed), typed).toMatchObject({
+        words: 'Reduced by at least 20%',
+        clause: { is: 'reduced', percent: 20 },
+      });
+    expect(first('under 20')?.clause).toMatchObject({ is: 'price', most: 2000 });
+    expect(first('reduced by 100')?.clause).not.toMatchObject({ is: 'reduced', percent: 100 });
+  });
+
+  it('reads what is not to hold, as a group with the clause in it', () => {
+    expect(first('not fogb')).toMatchObject({
+      group: { join: 'none', parts: [{ is: 'option', option: 1, values: [4] }] },
+    });
+    expect(first('not fogb')!.words).toMatch(/^Not .*Fogbank$/);
+    expect(first('none of tobin')?.group?.parts).toEqual([{ is: 'brand', ids: [1] }]);
+    expect(first('is not reduced by 20')?.group?.parts).toEqual([{ is: 'reduced', percent: 20 }]);
+    // The word alone still stands for an empty group, and orders have no opposite.
+    expect(first('none')?.group).toEqual({ join: 'none', parts: [] });
+    for (const one of suggest('not sold', vocabulary, specimenTree, names)) {
+      expect(one.order).toBeUndefined();
+      expect(one.group?.parts).toHaveLength(1);
+    }
+    expect(suggest('not zzz', vocabulary, specimenTree, names)).toEqual([]);
+  });
+
   it('offers every kind of clause by its name', () => {
     for (const kind of clauseKinds)
       if (kind.id !== 'field' && kind.id !== 'option')

@@ -7,6 +7,7 @@ import { clauseKinds, type Clause } from './clauses/index.ts';
 import type { FieldClause } from './clauses/field.ts';
 import type { Group } from './rule.ts';
 import { orderKinds, type Order } from './orders/index.ts';
+import { sayGroup } from './say.ts';
 
 /** Something that typed words may mean: a clause to add, or an order to take. */
 export interface Suggestion {
@@ -15,7 +16,7 @@ export interface Suggestion {
   /** What kind of thing it is. */
   aside: string;
   clause?: Clause;
-  /** A group of clauses, empty yet. */
+  /** A group of clauses: empty yet, or with the one that is not to hold. */
   group?: Group;
   order?: Order;
 }
@@ -36,6 +37,24 @@ function rankOf(text: string, wanted: string): number | null {
 }
 
 const MOST = 40;
+
+/** What begins words that mean the opposite of what follows. */
+const NOT = /^(?:is not|are not|not|none of|no|without|except|but not|never) (?=.)/;
+
+/** What words after "not" mean, as groups in which it does not hold. */
+function opposites(
+  wanted: string,
+  meaning: (words: string) => readonly Suggestion[],
+  names: Names,
+): Suggestion[] {
+  const opposite = NOT.exec(wanted);
+  if (!opposite) return [];
+  return meaning(wanted.slice(opposite[0].length)).flatMap(({ id, aside, clause }) => {
+    if (!clause) return [];
+    const group: Group = { join: 'none', parts: [clause] };
+    return [{ id: `not ${id}`, words: capital(sayGroup(group, names)), aside, group }];
+  });
+}
 
 /**
  * What typed words may mean, best first: kinds of clause and order by what people call them, and whatever
@@ -76,6 +95,8 @@ export function suggest(
         });
   }
   for (const kind of clauseKinds) {
+    const meant = kind.typed?.(typed.toLowerCase());
+    if (meant) found.push({ suggestion: { id: `typed:${kind.id}`, ...clause(meant, kind.name) }, rank: -1 });
     // These are offered by the name of the field or the option itself.
     if (kind.id === 'field' || kind.id === 'option') continue;
     offer(`clause:${kind.id}`, [kind.name, ...kind.find], 0, () => ({
@@ -138,9 +159,10 @@ export function suggest(
       aside: 'Order',
       order: kind.atFirst(),
     }));
-  return found
+  const plainly = found
     .map((one, at) => ({ ...one, at }))
     .sort((a, b) => a.rank - b.rank || a.at - b.at)
-    .slice(0, MOST)
     .map(({ suggestion }) => suggestion);
+  const meaning = (words: string) => suggest(words, vocabulary, tree, names);
+  return [...opposites(wanted, meaning, names), ...plainly].slice(0, MOST);
 }

@@ -19,6 +19,12 @@ export const reducedClause: ClauseKind<ReducedClause> = {
     percent: number().integer().min(0).max(99).required(),
   }).noUnknown(),
   atFirst: () => ({ is: 'reduced', percent: 0 }),
+  typed: (words) => {
+    const percent = Number(/\d+/.exec(words)?.[0]);
+    return /reduced|sale|off|percent|%/.test(words) && percent >= 1 && percent <= 99
+      ? { is: 'reduced', percent }
+      : null;
+  },
   say: ({ percent }) => [{ text: percent ? `reduced by at least ${percent}%` : 'reduced', opens: 'clause' }],
   looksAt: ['price', 'reduced'],
   gone: () => [],
