@@ -147,6 +147,32 @@ test('builds a selection by typing, asks why, saves it, shows it in two shelves,
   expect((await measureShelf(page, 'reduced-now')).ids).toEqual(wanted.slice(0, 4));
 });
 
+test('understands how much something is reduced by, and what it is not', async ({ page, store }) => {
+  await signIn(page, store);
+  await page.getByRole('link', { name: 'Assortments' }).click();
+  await page.getByRole('button', { name: 'New assortment' }).click();
+  await page.getByRole('menuitem', { name: 'Of products' }).click();
+  await mean(page, 'reduced by 20', /^Reduced by at least 20%/);
+  await mean(page, 'not vases', /^Not in Vases and below/);
+  const rule = page.getByRole('grid', { name: 'Clauses of the rule' });
+  await expect(rule.getByRole('row').first()).toContainText('reduced by at least 20%');
+  const { rows } = await store.pool.query(
+    `SELECT count(*)::int AS products FROM product p
+     WHERE p.reduced IS NOT NULL AND (p.price - p.reduced) * 100 >= 20 * p.price
+       AND NOT EXISTS (SELECT FROM product_category pc JOIN category_closure cc ON cc.descendant_id = pc.category_id
+         JOIN category c ON c.id = cc.ancestor_id WHERE pc.product_id = p.id AND c.slug = 'vases')`,
+  );
+  const [{ products }] = rows as [{ products: number }];
+  expect(products).toBeGreaterThan(3);
+  await expect(page.getByRole('status').filter({ hasText: 'products now' })).toContainText(
+    `${products} products now`,
+  );
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByRole('status').filter({ hasText: 'products now' })).not.toContainText(
+    `${products} products now`,
+  );
+});
+
 test('plays a new and a returning shopper in the frames', async ({ page, store }) => {
   await signIn(page, store);
   const frame = await frameAt(page, 'Laptop');

@@ -206,7 +206,16 @@ describe('what is served', () => {
     const { pages, live } = store.server.parts;
     const { pool } = store.database;
     const atHand = () => pages.peek(`${live.number()} ["/"]`, NOW);
-    await store.get('/');
+    // Whatever happened to it before, this product is on no shelf of the page.
+    await pool.query('UPDATE collection SET rule = NULL');
+    await pool.query('DELETE FROM collection_product WHERE product_id = 29');
+    await pool.query('UPDATE variant SET price = 9000, reduced = NULL, stock = 50 WHERE product_id = 29');
+    await pool.query('UPDATE product SET rating_sum = 0, rating_count = 0 WHERE id = 29');
+    await heard();
+    const anew = await madeAnew('/');
+    await expect
+      .poll(async () => withoutScripts((await store.get('/')).body) === anew, { timeout: 900 })
+      .toBe(true);
     const before = atHand()!;
     // No rule can tell by itself that a dear product stays too dear; its view does.
     await pool.query(`UPDATE variant SET price = price + 1 WHERE product_id = 29`);
