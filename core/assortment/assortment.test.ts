@@ -174,7 +174,11 @@ describe('typing what is meant', () => {
         words: 'Reduced by at least 20%',
         clause: { is: 'reduced', percent: 20 },
       });
+    expect(first('coffee 20')?.clause).toMatchObject({ is: 'price', most: 2000 });
     expect(first('under 20')?.clause).toMatchObject({ is: 'price', most: 2000 });
+    expect(
+      suggest('reduced by 20', vocabulary, specimenTree, names).map(({ clause }) => clause?.is),
+    ).toContain('price');
     expect(first('reduced by 100')?.clause).not.toMatchObject({ is: 'reduced', percent: 100 });
   });
 
@@ -185,6 +189,8 @@ describe('typing what is meant', () => {
     expect(first('not fogb')!.words).toMatch(/^Not .*Fogbank$/);
     expect(first('none of tobin')?.group?.parts).toEqual([{ is: 'brand', ids: [1] }]);
     expect(first('is not reduced by 20')?.group?.parts).toEqual([{ is: 'reduced', percent: 20 }]);
+    // Figures are read as they were typed.
+    expect(first('not over £12.50')?.group?.parts).toEqual([{ is: 'price', least: 1250, most: null }]);
     // The word alone still stands for an empty group, and orders have no opposite.
     expect(first('none')?.group).toEqual({ join: 'none', parts: [] });
     for (const one of suggest('not sold', vocabulary, specimenTree, names)) {

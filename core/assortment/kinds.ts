@@ -119,8 +119,8 @@ export interface ClauseKind<C extends { is: string }> {
   find: readonly string[];
   schema: Schema<C>;
   atFirst(): C;
-  /** What typed words mean, where more than its name is in them, such as a number; in lower case. */
-  typed?(words: string): C | null;
+  /** What typed words may mean where more than its name is in them, such as a number; in lower case, best first. */
+  typed?(words: string): readonly C[];
   /** It names single products, each of which is meant to be seen. */
   picks?: true;
   /** As part of "products that are …"; the pieces that open are its settings. */

@@ -1,6 +1,5 @@
 import type { CategoryTree } from '../catalogue/categoryTree.ts';
 import { fold } from '../catalogue/fold.ts';
-import { formatMoney } from '../catalogue/money.ts';
 import type { Vocabulary } from '../catalogue/vocabulary.ts';
 import { capital, plain, type Names } from '../sentence/sentence.ts';
 import { clauseKinds, type Clause } from './clauses/index.ts';
@@ -39,17 +38,17 @@ function rankOf(text: string, wanted: string): number | null {
 const MOST = 40;
 
 /** What begins words that mean the opposite of what follows. */
-const NOT = /^(?:is not|are not|not|none of|no|without|except|but not|never) (?=.)/;
+const NOT = /^(?:is not|are not|not|none of|no|without|except|but not|never)\s+(?=\S)/i;
 
 /** What words after "not" mean, as groups in which it does not hold. */
 function opposites(
-  wanted: string,
+  typed: string,
   meaning: (words: string) => readonly Suggestion[],
   names: Names,
 ): Suggestion[] {
-  const opposite = NOT.exec(wanted);
+  const opposite = NOT.exec(typed);
   if (!opposite) return [];
-  return meaning(wanted.slice(opposite[0].length)).flatMap(({ id, aside, clause }) => {
+  return meaning(typed.slice(opposite[0].length)).flatMap(({ id, aside, clause }) => {
     if (!clause) return [];
     const group: Group = { join: 'none', parts: [clause] };
     return [{ id: `not ${id}`, words: capital(sayGroup(group, names)), aside, group }];
@@ -58,7 +57,7 @@ function opposites(
 
 /**
  * What typed words may mean, best first: kinds of clause and order by what people call them, and whatever
- * really occurs in the catalogue by a part of its name. A number is taken for a price.
+ * really occurs in the catalogue by a part of its name. What a number stands for the kinds say themselves.
  */
 export function suggest(
   typed: string,
@@ -78,25 +77,16 @@ export function suggest(
     return { words: capital(plain(kind.say(made, names))), aside, clause: made };
   };
 
-  const number = /(\d+(?:[.,]\d{1,2})?)/.exec(typed)?.[1];
-  if (number) {
-    const minor = Math.round(Number(number.replace(',', '.')) * 100);
-    const over = /over|least|from|above|more/i.test(typed);
-    if (minor <= 100_000_000)
-      for (const most of over ? [false, true] : [true, false])
-        found.push({
-          suggestion: {
-            id: `price:${most ? 'most' : 'least'}:${minor}`,
-            words: `Costs at ${most ? 'most' : 'least'} ${formatMoney(minor, names.currency)}`,
-            aside: 'Price',
-            clause: { is: 'price', least: most ? null : minor, most: most ? minor : null },
-          },
-          rank: most === over ? 0.6 : 0.5,
-        });
-  }
+  const said = new Set(typed.toLowerCase().split(/[^\p{L}%]+/u));
   for (const kind of clauseKinds) {
-    const meant = kind.typed?.(typed.toLowerCase());
-    if (meant) found.push({ suggestion: { id: `typed:${kind.id}`, ...clause(meant, kind.name) }, rank: -1 });
+    // A kind that is called by its name among the words goes first.
+    const called = kind.find.some((word) => said.has(word)) ? -1 : 0.5;
+    const meant = kind.typed?.(typed.toLowerCase()) ?? [];
+    for (const [i, one] of meant.entries())
+      found.push({
+        suggestion: { id: `typed:${kind.id}:${i}`, ...clause(one, kind.name) },
+        rank: called + i / 10,
+      });
     // These are offered by the name of the field or the option itself.
     if (kind.id === 'field' || kind.id === 'option') continue;
     offer(`clause:${kind.id}`, [kind.name, ...kind.find], 0, () => ({
@@ -164,5 +154,5 @@ export function suggest(
     .sort((a, b) => a.rank - b.rank || a.at - b.at)
     .map(({ suggestion }) => suggestion);
   const meaning = (words: string) => suggest(words, vocabulary, tree, names);
-  return [...opposites(wanted, meaning, names), ...plainly].slice(0, MOST);
+  return [...opposites(typed.trim(), meaning, names), ...plainly].slice(0, MOST);
 }

@@ -45,6 +45,26 @@ function nearestFull({ steps }: ShelfView, near: number, least: number, most: nu
   return null;
 }
 
+/** The most that a shelf can show, and may. */
+const mostOf = (view: ShelfView, spare: number) => Math.min(view.total, view.cards.length + spare);
+const inRowsOf = (view: ShelfView) => view.steps.filter((step) => layoutKind(step.layout).inRows);
+const isPlain = (view: ShelfView) =>
+  view.steps.every((step) => layoutKind(step.layout).inRows || step.rows.full);
+
+/**
+ * The number of items nearest to what is asked for that fills every row at every width; null where none does.
+ * @param picked by hand, so that no smaller number is offered
+ * @param spare how many more it may show (see spareBelow)
+ */
+export function fullCount(view: ShelfView, picked: boolean, spare = Infinity): number | null {
+  const near = Math.max(...view.steps.map((step) => step.size));
+  const least = picked ? Math.min(near, view.total) : 1;
+  const most = mostOf(view, spare);
+  if (!isPlain(view)) return nearestFull(view, near, least, most);
+  const acrosses = inRowsOf(view).map((step) => step.across);
+  return fullCounts(acrosses, near).offers.find((count) => count >= least && count <= most) ?? null;
+}
+
 /** The columns nearest to what there are, at least two, that divide what is shown where a row is short. */
 function columnsFix(view: ShelfView, shelf: Shelf): Fix | null {
   if (shelf.columns.by !== 'count') return null;
@@ -82,25 +102,19 @@ function columnsFix(view: ShelfView, shelf: Shelf): Fix | null {
 export function fullRowsFix(view: ShelfView, shelf: Shelf, plan: Plan, spare = Infinity): Fix | null {
   if (spare < 0) return null;
   const picked = isPicked(assortmentOf(plan, shelf));
-  const most = Math.min(view.total, view.cards.length + spare);
   const on = { shelf: shelf.id };
-  const near = Math.max(...view.steps.map((step) => step.size));
-  const least = picked ? Math.min(near, view.total) : 1;
-  const showing = (count: number): Fix => ({
-    words: `Show ${count}`,
-    // One number for every width: what other widths set for themselves is let go.
-    command: { do: 'set', on, setting: 'amount.items', value: { [view.steps[0]!.bandId]: count } },
-  });
-  const acrosses = view.steps.filter((step) => layoutKind(step.layout).inRows).map((step) => step.across);
-  const plain = view.steps.every((step) => layoutKind(step.layout).inRows || step.rows.full);
-  if (!plain && (acrosses.length === 0 || shelf.amount.by === 'items')) {
-    const count = nearestFull(view, near, least, most);
-    if (count) return showing(count);
-  } else if (plain && shelf.amount.by === 'items') {
-    const { offers, rowsInstead } = fullCounts(acrosses, near);
-    const offer = offers.find((count) => count >= least && count <= most);
-    if (offer) return showing(offer);
-    if (picked) return columnsFix(view, shelf);
+  const acrosses = inRowsOf(view).map((step) => step.across);
+  const inItems = shelf.amount.by === 'items' || acrosses.length === 0;
+  const count = inItems ? fullCount(view, picked, spare) : null;
+  if (count !== null)
+    return {
+      words: `Show ${count}`,
+      // One number for every width: what other widths set for themselves is let go.
+      command: { do: 'set', on, setting: 'amount.items', value: { [view.steps[0]!.bandId]: count } },
+    };
+  if (picked) return columnsFix(view, shelf);
+  if (inItems && isPlain(view)) {
+    const { rowsInstead } = fullCounts(acrosses, Math.max(...view.steps.map((step) => step.size)));
     // Rows are set by band; within one the count across may grow, so the fewest rows of its steps hold.
     const rows: Record<string, number> = {};
     view.steps.forEach((step) => {
@@ -109,7 +123,7 @@ export function fullRowsFix(view: ShelfView, shelf: Shelf, plan: Plan, spare = I
         Math.max(1, Math.floor(Math.min(step.size, view.total) / step.across));
       rows[step.bandId] = Math.min(rows[step.bandId] ?? here, here);
     });
-    if (view.steps.every((step) => rows[step.bandId]! * step.across <= most)) {
+    if (view.steps.every((step) => rows[step.bandId]! * step.across <= mostOf(view, spare))) {
       const commands: Command[] = [
         { do: 'set', on, setting: 'amount.rows', value: rows },
         { do: 'set', on, setting: 'amount.by', value: 'rows' },
@@ -117,7 +131,6 @@ export function fullRowsFix(view: ShelfView, shelf: Shelf, plan: Plan, spare = I
       return { words: 'Show full rows at each width', command: { do: 'together', commands } };
     }
   }
-  if (picked) return columnsFix(view, shelf);
   if (shelf.paging.by !== 'none') return null;
   const bands = [...new Set(shortSteps(view).map((step) => step.bandId))];
   const commands = bands.map((band): Command => ({ do: 'set', on, setting: 'lastRow', band, value: 'drop' }));

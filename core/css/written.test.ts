@@ -82,11 +82,13 @@ describe('a page whose documents nobody checked', () => {
   const unchecked: [string, Partial<PageView>][] = [
     ['a colour of the house', { colours: { ...view.colours, ground: ATTACK, text: ATTACK } }],
     ['the name of a colour', { colours: { ...view.colours, ...{ [ATTACK]: '#ffffff' } } }],
+    ['the background of a bay', { bays: [{ ...rest, look: { ...rest.look, background: ATTACK } }] }],
     ['the id of a bay', { bays: [{ ...rest, id: ATTACK }] }],
   ];
-  it.each(unchecked)('has the same rules with an attack as %s', (_, more) => {
+  it.each(unchecked)('has the same rules with an attack as %s', (what, more) => {
     const css = pageCss({ ...view, ...more });
-    expect(rulesIn(css)).toHaveLength(count);
+    // A background is one rule more.
+    expect(rulesIn(css)).toHaveLength(what.startsWith('the background') ? count + 1 : count);
     expect(css).not.toContain('x-hostile{');
     expect(css).not.toContain('</');
   });

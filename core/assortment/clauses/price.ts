@@ -13,6 +13,9 @@ export interface PriceClause {
 /** Minor units; the largest that the database keeps. */
 export const HIGHEST_PRICE = 2 ** 31 - 1;
 
+/** Larger numbers are no prices that anybody types, minor units. */
+const HIGHEST_TYPED = 100_000_000;
+
 /** Price that a shopper pays. */
 export const paid = (product: Pick<ProductRecord, 'price' | 'reduced'>): number =>
   product.reduced ?? product.price;
@@ -49,6 +52,16 @@ export const priceClause: ClauseKind<PriceClause> = {
       }),
   }).noUnknown(),
   atFirst: () => ({ is: 'price', least: null, most: 6000 }),
+  typed: (words) => {
+    const number = /\d+(?:[.,]\d{1,2})?/.exec(words)?.[0];
+    const minor = Math.round(Number(number?.replace(',', '.')) * 100);
+    if (!(minor <= HIGHEST_TYPED)) return [];
+    const [least, most]: PriceClause[] = [
+      { is: 'price', least: minor, most: null },
+      { is: 'price', least: null, most: minor },
+    ];
+    return /over|least|from|above|more/.test(words) ? [least!, most!] : [most!, least!];
+  },
   say: (clause, { currency }) => [
     'costs ',
     ...range(clause, currency).flatMap(([before, text]) => [before, { text, opens: 'clause' }]),

@@ -11,7 +11,7 @@ export interface ReducedClause {
 export const reducedClause: ClauseKind<ReducedClause> = {
   id: 'reduced',
   name: 'Reduced in price',
-  find: ['reduced', 'sale', 'offer', 'price', 'cheaper', 'percent', 'deal'],
+  find: ['reduced', 'sale', 'offer', 'price', 'cheaper', 'percent', 'off', '%', 'deal'],
   schema: object({
     is: string()
       .oneOf(['reduced'] as const)
@@ -21,9 +21,9 @@ export const reducedClause: ClauseKind<ReducedClause> = {
   atFirst: () => ({ is: 'reduced', percent: 0 }),
   typed: (words) => {
     const percent = Number(/\d+/.exec(words)?.[0]);
-    return /reduced|sale|off|percent|%/.test(words) && percent >= 1 && percent <= 99
-      ? { is: 'reduced', percent }
-      : null;
+    return /\b(?:reduced|sale|off|percent)\b|%/.test(words) && percent >= 1 && percent <= 99
+      ? [{ is: 'reduced', percent }]
+      : [];
   },
   say: ({ percent }) => [{ text: percent ? `reduced by at least ${percent}%` : 'reduced', opens: 'clause' }],
   looksAt: ['price', 'reduced'],

@@ -1,9 +1,7 @@
 import styled from 'styled-components';
-import { isPicked } from '../../../core/assortment/picked.ts';
 import { bandEnd, nominalOf, type Bands } from '../../../core/bands/bands.ts';
 import { valueAt, type Varying } from '../../../core/bands/varying.ts';
 import { fullRowsFix, shortSteps, spareBelow } from '../../../core/checks/rowsLeftShort.ts';
-import { assortmentOf } from '../../../core/plan/showing.ts';
 import type { StepView } from '../../../core/view/view.ts';
 import { useDraft, useStudio } from '../../studioContext.tsx';
 import { Button } from '../../ui/Button.tsx';
@@ -87,7 +85,8 @@ export function Columns({ on, setting, value, at, shelf, view, page, bayId }: Ow
   const { bands } = plan.house;
   const short = view ? shortSteps(view) : [];
   if (!shelf) return null;
-  const fix = view && short.length ? fullRowsFix(view, shelf, plan, spareBelow(page, bayId, plan)) : null;
+  const spare = spareBelow(page, bayId, plan);
+  const fix = view && short.length ? fullRowsFix(view, shelf, plan, spare) : null;
   return (
     <>
       <div data-setting={setting.id}>
@@ -139,7 +138,7 @@ export function Columns({ on, setting, value, at, shelf, view, page, bayId }: Ow
       </div>
       {view && short.length > 0 && (
         <Offer role="status">
-          <span>{gapWords(view, shelf, bands, isPicked(assortmentOf(plan, shelf)))}</span>
+          <span>{gapWords(view, shelf, plan, spare)}</span>
           {fix && <Button onPress={() => draft.run(fix.command)}>{fix.words}</Button>}
         </Offer>
       )}
