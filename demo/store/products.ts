@@ -1,7 +1,8 @@
 import { random } from '../random.ts';
 import type { Scene, Thing } from '../pictures/scene.ts';
 import { glazes, type Glaze } from './glazes.ts';
-import { lines, type Line } from './lines.ts';
+import { lines } from './lines/index.ts';
+import type { Line } from './lines/line.ts';
 import type { Finish } from './finish.ts';
 
 export const brands = [
