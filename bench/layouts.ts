@@ -131,7 +131,7 @@ export async function layoutFigures(browser: Browser, url: string): Promise<Figu
   figures.push(distribution('Edit to paint, masonry of 60 and carousel of 24', 'ms', edits, 100));
 
   figures.push(...dragFigures('Dragging a clip', await drag(page, 'Edge at which Wide begins')));
-  await page.getByRole('button', { name: 'On the wall' }).click();
+  await page.getByRole('button', { name: /^Widths: / }).click();
   await page.getByText('A frame of any width').click();
   await page.keyboard.press('Escape');
   await page.frameLocator('iframe[title*="any width"]').locator('[data-card]').first().waitFor();

@@ -61,7 +61,7 @@ export async function studioFigures(browser: Browser, url: string): Promise<Figu
   await page.waitForLoadState('networkidle');
   const firstLoad = scriptBytes;
   await openLine(page, 'Columns');
-  const items = page.getByRole('textbox', { name: 'Items on Phone' });
+  const items = page.getByRole('textbox', { name: 'Items' });
   await items.fill('24');
   await items.press('Enter');
   await page.waitForFunction(
@@ -85,7 +85,7 @@ export async function studioFigures(browser: Browser, url: string): Promise<Figu
   }
 
   await openLine(page, 'Shows');
-  await page.getByText('A greatest number').click();
+  await page.getByText('Limit', { exact: true }).click();
   const limit = page.getByRole('textbox', { name: 'At most' });
   await limit.fill('2');
   await limit.press('Enter');

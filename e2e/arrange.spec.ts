@@ -62,9 +62,9 @@ test('arranges the new pieces at each width, publishes, and the public page is s
 
   await page.getByRole('button', { name: /^Publish \d+ changes/ }).click();
   const dialog = page.getByRole('dialog');
-  await expect(dialog).toContainText(/number of columns now 3 (on|from) Laptop, was 4/);
-  await expect(dialog).toContainText(/items now 12.*was 10/);
-  await expect(dialog).toContainText('price not shown');
+  await expect(dialog).toContainText(/Number of columns now 3 (on|from) Laptop, was 4/);
+  await expect(dialog).toContainText(/Items now 12.*was 10/);
+  await expect(dialog).toContainText('Price not shown, was price shown');
   await dialog.getByRole('button', { name: 'Publish now' }).click();
   await expect(dialog).toContainText('Release 2');
 
@@ -185,4 +185,65 @@ test('another layout shows as many items at every width, and all of it is one st
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByRole('radio', { name: 'Carousel', exact: true })).toBeChecked();
   await expect.poll(() => shownAt('Wide')).toBe(rows);
+});
+
+test('while the words of a "more" button are typed, the frames show the button', async ({ page, store }) => {
+  await signIn(page, store, '/studio/arrange/shop?bay=shop');
+  await openLine(page, 'Layout');
+  await page.getByRole('button', { name: /(?<!Reset )Rest of the list$/ }).click();
+  await page.getByRole('option', { name: 'Button for more' }).click();
+  const frame = await frameAt(page, 'Laptop');
+  const button = frame.locator('[data-bay="shop"] .pager:visible a[rel=next]');
+  await expect(button).not.toBeInViewport();
+  await page.getByLabel('Text of the button for more').fill('See the rest');
+  await expect(button).toHaveText('See the rest');
+  await expect(button).toBeInViewport();
+  // Something else is set: the bay is seen from its beginning again.
+  await openLine(page, 'Columns');
+  await page
+    .getByRole('button', { name: /^Columns on Laptop: (more|fewer)/ })
+    .first()
+    .click();
+  await expect(frame.locator('[data-bay="shop"] .card').first()).toBeInViewport();
+});
+
+test('in a near frame a press opens what was pressed, and a hand-picked product is dragged to its place', async ({
+  page,
+  store,
+}) => {
+  await signIn(page, store);
+  const tablet = await frameAt(page, 'Tablet');
+  const cards = tablet.locator('[data-shelf="new-from-the-kiln"] .card:visible');
+  const order = () => cards.evaluateAll((all) => all.map((card) => card.getAttribute('data-card')));
+  await page.getByRole('button', { name: /^Tablet.*: bring near/ }).click();
+  await cards.first().locator('.part-title').click();
+  const spec = page.getByRole('region', { name: 'Spec' });
+  await expect(spec.getByRole('button', { name: 'Card', exact: true })).toHaveAttribute(
+    'aria-expanded',
+    'true',
+  );
+  await expect(page.locator('[data-setting^="card.parts.title."] :focus')).toHaveCount(1);
+  await tablet.locator('[data-bay="new-from-the-kiln"] .bay-heading').click();
+  await expect(page.getByLabel('Heading', { exact: true })).toBeFocused();
+
+  // A shelf that a rule fills is not put in order by hand until something of it is.
+  const before = await order();
+  const drag = async (from: number, to: number) => {
+    const [a, b] = [(await cards.nth(from).boundingBox())!, (await cards.nth(to).boundingBox())!];
+    await page.mouse.move(a.x + a.width / 2, a.y + a.height / 2);
+    await page.mouse.down();
+    await page.mouse.move(b.x + b.width / 2, b.y + b.height / 2, { steps: 5 });
+    await page.mouse.up();
+  };
+  await drag(0, 2);
+  expect(await order()).toEqual(before);
+  await openLine(page, 'Shows');
+  await page.getByRole('button', { name: 'Put products in…' }).click();
+  await page.getByRole('option').first().click();
+  await page.keyboard.press('Escape');
+  const [first, second, third] = await order();
+  await drag(0, 2);
+  await expect.poll(async () => (await order()).slice(0, 3)).toEqual([second, third, first]);
+  await page.getByRole('button', { name: 'Undo', exact: true }).click();
+  await expect.poll(async () => (await order()).slice(0, 3)).toEqual([first, second, third]);
 });

@@ -27,7 +27,7 @@ test('a document that cannot be read is told of, can be seen and reset, and noth
 
   // Everything else can be worked on and is saved; the broken one stays as it is.
   await openLine(page, 'Columns');
-  await page.getByRole('button', { name: 'Items on Phone: more' }).click();
+  await page.getByRole('button', { name: 'Items: more' }).click();
   await saved(page);
   expect((await store.pool.query(row)).rows[0].body.columns).toBe('seven');
   await page.getByRole('button', { name: /^Publish/ }).click();
@@ -68,7 +68,7 @@ test('a window that is left open while Wide Shelf is updated keeps its work, and
     const response = await route.fetch();
     return route.fulfill({ response, json: { ...(await response.json()), format: 99 } });
   });
-  const more = page.getByRole('button', { name: 'Items on Phone: more' });
+  const more = page.getByRole('button', { name: 'Items: more' });
   await more.click();
   const told = page.getByRole('region', { name: 'Wide Shelf was updated' });
   await expect(told).toContainText('Your changes are kept in this browser');
@@ -76,7 +76,7 @@ test('a window that is left open while Wide Shelf is updated keeps its work, and
   await context.unroute('**/api/draft');
   await told.getByRole('button', { name: 'Load again' }).click();
   await openLine(page, 'Columns');
-  await expect(page.getByRole('textbox', { name: 'Items on Phone' })).toHaveValue('12');
+  await expect(page.getByRole('textbox', { name: 'Items' })).toHaveValue('12');
   await expect(told).toHaveCount(0);
   await saved(page);
   await expect.poll(async () => (await store.pool.query(row)).rows[0].body.amount.items.phone).toBe(12);

@@ -1,4 +1,5 @@
 import type { FrameLocator, Page } from '@playwright/test';
+import type { StoredPage } from '../core/plan/page.ts';
 import type { StoredShelf } from '../core/plan/shelf.ts';
 import { publishWith } from './publish.ts';
 import { expect, frameAt, openLine, saved, signIn, test, type Store } from './store.ts';
@@ -7,6 +8,9 @@ const SHELF = 'new-from-the-kiln';
 
 const shelfOf = async ({ pool }: Store, id = SHELF): Promise<StoredShelf> =>
   (await pool.query(`SELECT body FROM draft_document WHERE key = $1`, [`shelf:${id}`])).rows[0].body;
+
+const pageOf = async ({ pool }: Store): Promise<StoredPage> =>
+  (await pool.query(`SELECT body FROM draft_document WHERE key = 'page:home'`)).rows[0].body;
 
 /** Where picture and texts of the first card of the shelf stand in a frame. */
 const firstCard = (frame: FrameLocator) =>
@@ -50,6 +54,7 @@ test('texts are put at a side of the picture and over it, cards are framed, pict
   const plain = await firstCard(laptop);
   expect(plain.texts.top).toBeGreaterThanOrEqual(plain.picture.bottom);
 
+  await page.getByRole('button', { name: 'Set Text side of the picture per width' }).click();
   await choose(page, 'Text side of the picture on Laptop', 'Before');
   await expect
     .poll(async () => (await firstCard(laptop)).texts.right)
@@ -57,7 +62,7 @@ test('texts are put at a side of the picture and over it, cards are framed, pict
   expect((await firstCard(phone)).texts.top).toBeGreaterThan((await firstCard(phone)).picture.bottom);
   await page.getByRole('button', { name: 'Reset Text side of the picture on Laptop' }).click();
 
-  await more(page, 'Text reach over the picture, % on Phone', 10);
+  await more(page, 'Text reach over the picture, %', 10);
   await expect
     .poll(async () => {
       const { picture, texts } = await firstCard(laptop);
@@ -70,7 +75,7 @@ test('texts are put at a side of the picture and over it, cards are framed, pict
   await expect.poll(async () => (await firstCard(phone)).opacity).toBe('0');
   await expect(page.getByText('Always shown by touch')).toBeVisible();
   await page.getByText('Border', { exact: true }).click();
-  await more(page, 'Space inside the frame, px on Phone', 2);
+  await more(page, 'Space inside the frame, px', 2);
   await expect.poll(async () => (await firstCard(phone)).paddingTop).toBe('16px');
   expect((await firstCard(phone)).boxShadow).not.toBe('none');
 
@@ -174,4 +179,41 @@ test('arrows and dots look as they are told to, and what comes next fades in', a
       return one.querySelector('.window')!.getAnimations().length;
     }),
   ).toBe(0);
+});
+
+test('text can be read on a dark bay: beside pictures, on cards with a frame, over pictures', async ({
+  page,
+  store,
+}) => {
+  const home = await pageOf(store);
+  const darkened = home.bays.map((bay) =>
+    bay.id === 'reduced-now' ? { ...bay, look: { ...bay.look, background: '#101828' } } : bay,
+  );
+  const colours = async (part: string) => {
+    await page.goto(store.url);
+    return page
+      .locator(`[data-shelf="reduced-now"] ${part}`)
+      .first()
+      .evaluate((one) => {
+        const { color } = getComputedStyle(one);
+        const card = getComputedStyle(one.closest('.card')!);
+        return { text: color, card: card.backgroundColor };
+      });
+  };
+  await publishWith(store, { 'page:home': { bays: darkened } });
+  expect((await colours('.part-title')).text).toBe('rgb(255, 255, 255)');
+  expect((await colours('.part-price')).text).toBe('rgb(255, 255, 255)');
+
+  const { card = {} } = await shelfOf(store, 'reduced-now');
+  await publishWith(store, { 'shelf:reduced-now': { card: { ...card, frame: 'framed' } } });
+  const framed = await colours('.part-title');
+  expect(framed.card).not.toBe('rgba(0, 0, 0, 0)');
+  expect(framed.text).not.toBe('rgb(255, 255, 255)');
+
+  await publishWith(store, {
+    'shelf:reduced-now': {
+      card: { ...card, text: { reach: { phone: 40 }, background: 'light' } },
+    },
+  });
+  expect((await colours('.part-title')).text).toBe(framed.text);
 });

@@ -65,7 +65,7 @@ export const mainViews: readonly MainView[] = [
     prepare: async (page) => {
       await page.getByRole('button', { name: /^Tablet.*: bring near/ }).click();
       await page.getByRole('button', { name: 'Full size' }).click();
-      await page.getByText('Beside what is live').click();
+      await page.getByText('Compare with live').click();
     },
   },
   { name: 'home', path: '/', width: 1280 },

@@ -21,7 +21,7 @@ test('a carousel is moved by keyboard, arrows and dots, and says where it is', a
       const edge = cards[0]!.closest('.window')!.getBoundingClientRect().left;
       return cards.findIndex((card) => card.getBoundingClientRect().left >= edge - 2);
     });
-  const dots = shelf.getByRole('button', { name: /^Place/ });
+  const dots = shelf.getByRole('button', { name: /^Position/ });
   await expect(dots).toHaveCount(3);
   const next = shelf.getByRole('button', { name: 'Next of New from the kiln' });
   await next.focus();
@@ -126,7 +126,7 @@ test('what moves by itself can be paused, waits under the pointer, and is still 
   const stood = await place.textContent();
   await page.waitForTimeout(1600);
   await expect(place).toHaveText(stood!);
-  await page.getByRole('button', { name: 'Start New from the kiln' }).click();
+  await page.getByRole('button', { name: 'Play New from the kiln' }).click();
   await page.locator(`[data-shelf="${SHELF}"]`).hover({ position: { x: 200, y: 80 } });
   const under = await place.textContent();
   await page.waitForTimeout(1600);
@@ -151,6 +151,8 @@ test('a list that loads on reaching its end brings a shopper back to where they 
   await publishWith(store, {
     'shelf:shop': { paging: { by: 'onReach', words: 'Show more', link: '' } },
   });
+  const complaints: string[] = [];
+  page.on('console', (said) => said.type() === 'error' && complaints.push(said.text()));
   await page.setViewportSize({ width: 1180, height: 800 });
   await page.goto(`${store.url}/shop`);
   const cards = page.locator('[data-shelf="shop"] .card:visible');
@@ -178,9 +180,66 @@ test('a list that loads on reaching its end brings a shopper back to where they 
   await expect(again).toBeInViewport();
   await expect.poll(async () => Math.abs((await again.boundingBox())!.y - top)).toBeLessThan(40);
   expect(page.url()).toContain('shop.from=');
-  // What came before is to be had too, and nothing jumps for it.
-  if (await page.getByRole('link', { name: 'Show what comes before' }).isVisible()) {
-    await page.getByRole('link', { name: 'Show what comes before' }).click();
-    await expect.poll(async () => (await places())[0]).toBe(size);
-  }
+  // All that was shown is there again, from the first on, and nothing jumps for it.
+  await expect(cards).toHaveCount(5 * size);
+  expect(await places()).toEqual((await places()).map((_, i) => i));
+  await expect.poll(async () => Math.abs((await again.boundingBox())!.y - top)).toBeLessThan(40);
+  expect(complaints).toEqual([]);
+});
+
+test('a row in motion is where it was when a shopper comes back to the page', async ({ page, store }) => {
+  await page.setViewportSize({ width: 1180, height: 800 });
+  await page.goto(store.url);
+  const shelf = page.locator('[data-moving]').first();
+  await shelf.scrollIntoViewIfNeeded();
+  const at = () =>
+    shelf.evaluate((box) => {
+      const left = box.querySelector('.window')!.getBoundingClientRect().left;
+      const cards = [...box.querySelectorAll('.card')];
+      return cards.findIndex((card) => Math.abs(card.getBoundingClientRect().left - left) < 4);
+    });
+  const next = shelf.getByRole('button', { name: /^Next of/ });
+  await next.click();
+  await next.click();
+  await expect.poll(at).toBe(2);
+  await shelf.getByRole('link').nth(2).click();
+  await expect(page.locator('[data-product]')).toBeVisible();
+  await page.goBack();
+  await expect.poll(at).toBe(2);
+  // Another visit begins at the start.
+  await page.goto(`${store.url}/shop`);
+  await page.goto(store.url);
+  await expect.poll(at).toBe(0);
+});
+
+test('arrows beside the cards are in the space at the edges, and push the cards in only where there is none', async ({
+  page,
+  store,
+}) => {
+  await publishLayout(store, 'carousel', {
+    moving: { arrows: everywhere(true), arrowPlace: 'beside', arrowSize: everywhere(40) },
+  });
+  const boxes = async (width: number) => {
+    await page.setViewportSize({ width, height: 800 });
+    await page.goto(store.url);
+    return page.locator(`[data-shelf="${SHELF}"]`).evaluate((shelf) => {
+      const of = (selector: string) => shelf.querySelector(selector)!.getBoundingClientRect();
+      const region = shelf.closest('.region')!.getBoundingClientRect();
+      const [window, previous, next] = [of(':scope>.window'), of(':scope>.previous'), of(':scope>.next')];
+      const own = shelf.getBoundingClientRect();
+      return {
+        pushed: Math.round(window.left - own.left),
+        inside: previous.left >= region.left && next.right <= region.right,
+        clear: previous.right <= window.left && next.left >= window.right,
+        sideways: document.documentElement.scrollWidth > document.documentElement.clientWidth,
+      };
+    });
+  };
+  const seen = { inside: true, clear: true, sideways: false };
+  expect(await boxes(1440)).toEqual({ ...seen, pushed: 0 });
+  const narrow = await boxes(390);
+  expect(narrow).toMatchObject(seen);
+  // 40 px and the gap of 10, less the page's own side space.
+  expect(narrow.pushed).toBeGreaterThan(20);
+  expect(narrow.pushed).toBeLessThan(50);
 });

@@ -1,3 +1,4 @@
+import type { Locator } from '@playwright/test';
 import { expect, openLine, saved, signIn, test } from './store.ts';
 
 test('a bay made beforehand is added, put into another ready-made arrangement, published, and taken back', async ({
@@ -27,10 +28,16 @@ test('a bay made beforehand is added, put into another ready-made arrangement, p
   await page.getByRole('button', { name: /^Tablet.*: bring near/ }).click();
   await page.getByRole('button', { name: 'Full size' }).click();
   const dialog = page.getByRole('dialog', { name: /at full size/ });
-  await dialog.getByText('Beside what is live').click();
+  await dialog.getByText('Compare with live').click();
   const live = dialog.frameLocator('iframe[title^="The page as it is live"]');
   await expect(live.locator('[data-bay="new-from-the-kiln"] .card').first()).toBeVisible();
   await expect(live.locator('[data-bay^="bestsold"]')).toHaveCount(0);
+  await expect(dialog.getByRole('status')).toHaveText('1 bay differs, outlined');
+  const outline = (bay: Locator) => bay.evaluate((one) => getComputedStyle(one).outlineStyle);
+  const compared = dialog.frameLocator('iframe[title$="at full size"]');
+  await expect(compared.locator('[data-bay^="bestsold"]')).toBeInViewport();
+  expect(await outline(compared.locator('[data-bay^="bestsold"]'))).toBe('solid');
+  expect(await outline(compared.locator('[data-bay="new-from-the-kiln"]'))).toBe('none');
   await expect(
     dialog.frameLocator('iframe[title$="at full size"]').locator('[data-bay^="bestsold"] .card').first(),
   ).toBeVisible();

@@ -8,7 +8,7 @@ test('a server that is killed in the middle of saving loses nothing that was ack
 }) => {
   await signIn(page, store);
   await openLine(page, 'Columns');
-  const items = page.getByRole('textbox', { name: 'Items on Phone' });
+  const items = page.getByRole('textbox', { name: 'Items' });
   const acknowledged: number[] = [];
   page.on('response', (response) => {
     if (response.url().endsWith('/api/draft') && response.request().method() === 'POST' && response.ok()) {
@@ -22,7 +22,7 @@ test('a server that is killed in the middle of saving loses nothing that was ack
       );
     }
   });
-  const more = page.getByRole('button', { name: 'Items on Phone: more' });
+  const more = page.getByRole('button', { name: 'Items: more' });
   for (let i = 0; i < 25; i += 1) {
     await more.click();
     if (i === 12) void store.kill();
@@ -57,7 +57,7 @@ test('what could not be sent before the window was closed is there when it is op
   await signIn(page, store);
   await openLine(page, 'Columns');
   await cutOff(context);
-  await page.getByRole('button', { name: 'Items on Phone: more' }).click();
+  await page.getByRole('button', { name: 'Items: more' }).click();
   await expect(page.getByText('Cannot reach the server')).toBeVisible();
   await page.close();
   await backAgain(context);
@@ -65,7 +65,7 @@ test('what could not be sent before the window was closed is there when it is op
   await again.goto(`${store.url}/studio/arrange/home`);
   await openLine(again, 'Columns');
   await again.getByRole('button', { name: 'Add to the draft' }).click();
-  await expect(again.getByRole('textbox', { name: 'Items on Phone' })).toHaveValue('11');
+  await expect(again.getByRole('textbox', { name: 'Items' })).toHaveValue('11');
   await saved(again);
 });
 
@@ -81,8 +81,8 @@ test('an answer that breaks off says so, and the studio goes on answering', asyn
   const failed = page.getByRole('alert').filter({ hasText: 'What the shelf shows could not be fetched.' });
   await expect(failed).toBeVisible();
   await openLine(page, 'Columns');
-  await page.getByRole('button', { name: 'Items on Phone: more' }).click();
-  await expect(page.getByRole('textbox', { name: 'Items on Phone' })).toHaveValue('11');
+  await page.getByRole('button', { name: 'Items: more' }).click();
+  await expect(page.getByRole('textbox', { name: 'Items' })).toHaveValue('11');
   await saved(page);
   broken = false;
   await failed.getByRole('button', { name: 'Try again' }).click();

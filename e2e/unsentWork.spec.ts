@@ -3,8 +3,8 @@ import { insertAccount } from '../server/accounts/accountRows.ts';
 import { hashPassword } from '../server/accounts/passwords.ts';
 import { backAgain, cutOff, expect, openLine, OWNER, saved, signIn, test, type Store } from './store.ts';
 
-const items = (window: Page) => window.getByRole('textbox', { name: 'Items on Phone' });
-const more = (window: Page) => window.getByRole('button', { name: 'Items on Phone: more' });
+const items = (window: Page) => window.getByRole('textbox', { name: 'Items' });
+const more = (window: Page) => window.getByRole('button', { name: 'Items: more' });
 const offered = (window: Page) => window.getByRole('region', { name: 'Work that was not saved' });
 
 /** Signs in and does something that cannot be sent. */
@@ -136,8 +136,8 @@ test('two accounts on one browser never get each other’s work', async ({ page,
   await enter('ash@kelverstone.example', 'slate-and-sand');
   await expect(items(page)).toHaveValue('10');
   await expect(offered(page)).toHaveCount(0);
-  await page.getByRole('button', { name: 'Items on Phone: fewer' }).click();
-  await page.getByRole('button', { name: 'Items on Phone: fewer' }).click();
+  await page.getByRole('button', { name: 'Items: fewer' }).click();
+  await page.getByRole('button', { name: 'Items: fewer' }).click();
   await expect(page.getByText('Cannot reach the server')).toBeVisible();
   await leave('Ash Marlow');
 

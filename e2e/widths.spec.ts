@@ -16,21 +16,21 @@ test('a band is moved by keys, split, renamed and removed, and all of it can be 
   const wide = page.getByRole('slider', { name: 'Edge at which Wide begins' });
   await expect(wide).toHaveAttribute('aria-valuemin', '941');
 
-  await page.getByRole('button', { name: 'Band Laptop, from 901' }).click();
+  await page.getByRole('button', { name: 'Width Laptop, from 901 px' }).click();
   await page.getByLabel('Name', { exact: true }).fill('Desk');
-  await page.getByRole('button', { name: 'Split it at 1071' }).click();
-  await expect(page.getByRole('button', { name: /^Band Desk wide, from 1071/ })).toBeVisible();
+  await page.getByRole('button', { name: 'Split at 1071 px' }).click();
+  await expect(page.getByRole('button', { name: /^Width Desk wide, from 1071 px/ })).toBeVisible();
   // One that does not fit beside the others is brought in by its tag.
   await expect((await frameAt(page, 'Desk wide')).locator('[data-card]').first()).toBeVisible();
   await expect(page.locator('iframe[title*="on Desk wide"]')).toBeInViewport({ ratio: 0.99 });
-  await page.getByRole('button', { name: /^Band Desk wide/ }).click();
-  await page.getByRole('button', { name: 'Remove it' }).click();
-  await expect(page.getByRole('button', { name: /^Band Desk wide/ })).toHaveCount(0);
+  await page.getByRole('button', { name: /^Width Desk wide/ }).click();
+  await page.getByRole('button', { name: /^Remove / }).click();
+  await expect(page.getByRole('button', { name: /^Width Desk wide/ })).toHaveCount(0);
   await saved(page);
 
   await page.getByRole('button', { name: /^Publish \d+ change/ }).click();
   const dialog = page.getByRole('dialog');
-  await expect(dialog).toContainText('Widths: Desk, was called Laptop and Desk from 901 px, was 880 px');
+  await expect(dialog).toContainText('Desk, was called Laptop and Desk from 901 px, was 880 px');
   await dialog.getByRole('button', { name: 'Publish now' }).click();
   await expect(dialog).toContainText('Release 2');
   const acrossAt = async (width: number) => {
@@ -127,8 +127,8 @@ test('another way is tried beside the shelf, and kept; nothing of the other rema
     `SELECT key FROM draft_document WHERE key LIKE 'shelf:other-%' AND body IS NOT NULL`,
   );
   expect(rows).toEqual([]);
-  // The layout, and how many rows hold the same number in it.
-  await expect(page.getByRole('button', { name: 'Publish 2 changes' })).toBeVisible();
+  // The layout with how many rows hold the same number in it, as one change.
+  await expect(page.getByRole('button', { name: 'Publish 1 change' })).toBeVisible();
 });
 
 test('widths are copied to three shelves, seen before it is done, and undone at once', async ({

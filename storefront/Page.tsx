@@ -1,3 +1,5 @@
+import { textsFor } from '../core/texts/index.ts';
+import { TextsContext } from './texts.ts';
 import { bayKind } from '../core/bays/index.ts';
 import type { PageView } from '../core/view/view.ts';
 import { Bay } from './bays/index.tsx';
@@ -6,55 +8,58 @@ import { Bay } from './bays/index.tsx';
 export function Page({ view }: { view: PageView }) {
   const firstPictures = view.bays.find(({ empty, content }) => !empty && !bayKind(content.holds).leads)?.id;
   const [notices, rest] = [leadingNotices(view), view.bays.slice(leadingNotices(view).length)];
+  const texts = textsFor(view.lang);
   return (
-    <div className="region" dir={view.direction}>
-      <a className="skip" href="#main">
-        To the main part
-      </a>
-      {notices.map((bay) => (
-        <Bay key={bay.id} bay={bay} eager={false} />
-      ))}
-      <header className="store">
-        <div className="store-inner">
-          <a className="store-name" href="/">
-            {view.storeName}
-          </a>
-          <nav aria-label="Store">
-            <ul className="store-links" role="list">
-              {view.links.map((link) => (
-                <li key={link.href}>
-                  <a href={link.href} aria-current={link.current ? 'page' : undefined}>
-                    {link.words}
-                  </a>
-                </li>
-              ))}
-            </ul>
-          </nav>
-        </div>
-      </header>
-      <main id="main" className="main">
-        {view.trail.length > 0 && (
-          <nav className="trail" aria-label="Where you are">
-            <ol role="list">
-              {view.trail.map((link) => (
-                <li key={link.words}>{link.current ? link.words : <a href={link.href}>{link.words}</a>}</li>
-              ))}
-            </ol>
-          </nav>
-        )}
-        {view.firstHeading !== null && (
-          <div className="page-heading">
-            <h1>{view.firstHeading}</h1>
-          </div>
-        )}
-        {rest.map((bay) => (
-          <Bay key={bay.id} bay={bay} eager={bay.id === firstPictures} />
+    <TextsContext value={texts}>
+      <div className="region" dir={view.direction}>
+        <a className="skip" href="#main">
+          {texts.skipToContent}
+        </a>
+        {notices.map((bay) => (
+          <Bay key={bay.id} bay={bay} eager={false} />
         ))}
-      </main>
-      <footer className="foot" id="foot" tabIndex={-1}>
-        <div>{view.storeName}</div>
-      </footer>
-    </div>
+        <header className="store">
+          <div className="store-inner">
+            <a className="store-name" href="/">
+              {view.storeName}
+            </a>
+            <nav aria-label={texts.store}>
+              <ul className="store-links" role="list">
+                {view.links.map((link) => (
+                  <li key={link.href}>
+                    <a href={link.href} aria-current={link.current ? 'page' : undefined}>
+                      {link.words}
+                    </a>
+                  </li>
+                ))}
+              </ul>
+            </nav>
+          </div>
+        </header>
+        <main id="main" className="main">
+          {view.trail.length > 0 && (
+            <nav className="trail" aria-label={texts.breadcrumb}>
+              <ol role="list">
+                {view.trail.map((link) => (
+                  <li key={link.words}>{link.current ? link.words : <a href={link.href}>{link.words}</a>}</li>
+                ))}
+              </ol>
+            </nav>
+          )}
+          {view.firstHeading !== null && (
+            <div className="page-heading">
+              <h1>{view.firstHeading}</h1>
+            </div>
+          )}
+          {rest.map((bay) => (
+            <Bay key={bay.id} bay={bay} eager={bay.id === firstPictures} />
+          ))}
+        </main>
+        <footer className="foot" id="foot" tabIndex={-1}>
+          <div>{view.storeName}</div>
+        </footer>
+      </div>
+    </TextsContext>
   );
 }
 

@@ -1,11 +1,10 @@
+import { useTexts } from './texts.ts';
 import type { Paging } from '../core/plan/shelf.ts';
 import type { PagerView } from '../core/view/view.ts';
 
 export interface PagerProps {
   pager: PagerView;
   paging: Paging;
-  /** What the list is called. */
-  name: string;
 }
 
 /** Ways to the other pages of a list. There may be several, of which each width shows its own. */
@@ -17,35 +16,37 @@ export function Pager(props: PagerProps) {
  * A link to what comes next; without script a page of its own. The script brings it here instead, and does so by
  * itself where that is wanted.
  */
-function More({ pager: { size, previous, next, href }, paging, name }: PagerProps) {
+function More({ pager: { size, previous, next, href }, paging }: PagerProps) {
+  const texts = useTexts();
   return (
-    <nav className="pager more" data-size={size} data-by={paging.by} aria-label={`More of ${name}`}>
+    <div className="pager more" data-size={size} data-by={paging.by}>
       {previous !== null && (
         <a rel="prev" href={href[previous]} data-from={previous}>
-          Show what comes before
+          {texts.showPrevious}
         </a>
       )}
       {next !== null && (
         <a rel="next" href={paging.link || href[next]} data-from={paging.link ? undefined : next}>
-          {paging.words || 'Show more'}
+          {paging.words || texts.showMore}
         </a>
       )}
       {paging.by === 'onReach' && next !== null && (
         <a className="to-foot" href="#foot">
-          To the end of the page
+          {texts.skipToFooter}
         </a>
       )}
-    </nav>
+    </div>
   );
 }
 
-function Numbered({ pager, name }: PagerProps) {
+function Numbered({ pager }: PagerProps) {
+  const texts = useTexts();
   const { previous, next, links, href } = pager;
   return (
-    <nav className="pager" data-size={pager.size} aria-label={`Pages of ${name}`}>
+    <div className="pager" data-size={pager.size}>
       {previous !== null && (
         <a rel="prev" href={href[previous]}>
-          Previous
+          {texts.previous}
         </a>
       )}
       {links.map((link, i) =>
@@ -58,16 +59,16 @@ function Numbered({ pager, name }: PagerProps) {
             {link.page + 1}
           </span>
         ) : (
-          <a key={link.page} href={href[link.from]} aria-label={`Page ${link.page + 1} of ${pager.pages}`}>
+          <a key={link.page} href={href[link.from]} aria-label={texts.pageOf(link.page + 1, pager.pages)}>
             {link.page + 1}
           </a>
         ),
       )}
       {next !== null && (
         <a rel="next" href={href[next]}>
-          Next
+          {texts.next}
         </a>
       )}
-    </nav>
+    </div>
   );
 }

@@ -1,5 +1,14 @@
 import { CircleUser, Redo2, Undo2 } from 'lucide-react';
-import { lazy, Suspense, useEffect, useDeferredValue, useMemo, useState, type ReactNode } from 'react';
+import {
+  lazy,
+  Suspense,
+  useEffect,
+  useDeferredValue,
+  useMemo,
+  useRef,
+  useState,
+  type ReactNode,
+} from 'react';
 import { Menu, MenuTrigger } from 'react-aria-components';
 import { NavLink } from 'react-router';
 import styled from 'styled-components';
@@ -74,12 +83,16 @@ const Bar = styled.header`
   }
 `;
 
+/** How long a dialog that has closed takes to give the focus back, ms. */
+const FOCUS_BACK_MS = 100;
+
 /** The place that is open. */
 const Main = styled.main`
   display: grid;
   grid-template: minmax(0, 1fr) / minmax(0, 1fr);
   min-height: 0;
   min-width: 0;
+  outline: none;
 `;
 
 /** The bar across the top, and what can be reached from everywhere. */
@@ -100,6 +113,7 @@ export function Shell({ children }: { children: ReactNode }) {
   );
   const asks = told || fault !== null || keep.left.length > 0;
   const [publishing, setPublishing] = useState(false);
+  const main = useRef<HTMLElement>(null);
   const [helping, setHelping] = useState(false);
   // Before anything is published everything is new.
   const released = useMemo(
@@ -164,7 +178,7 @@ export function Shell({ children }: { children: ReactNode }) {
           {changes.length ? `Publish ${counted(changes.length, 'change')}` : 'Nothing to publish'}
         </TapeButton>
       </Bar>
-      <Main>
+      <Main ref={main} tabIndex={-1}>
         <DraftBoundary what="This place">{children}</DraftBoundary>
       </Main>
       <Suspense fallback={null}>
@@ -173,7 +187,13 @@ export function Shell({ children }: { children: ReactNode }) {
             open
             first={live.data?.live === null}
             changes={changes}
-            onClose={() => setPublishing(false)}
+            onClose={() => {
+              setPublishing(false);
+              // The button that opened it can do nothing more once all is published, and cannot have the focus back.
+              setTimeout(() => {
+                if (document.activeElement === document.body) main.current?.focus();
+              }, FOCUS_BACK_MS);
+            }}
           />
         )}
         {signedOut && <SignInAgain />}

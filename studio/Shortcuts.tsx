@@ -1,12 +1,23 @@
 import styled from 'styled-components';
-import { Dialog } from './ui/Dialog.tsx';
+import { Button } from './ui/Button.tsx';
+import { Dialog, DialogFoot } from './ui/Dialog.tsx';
 import { t } from './ui/theme.ts';
 
-const List = styled.dl`
-  display: grid;
-  grid-template-columns: auto 1fr;
-  gap: 8px 20px;
-  margin: 0;
+const Places = styled.div`
+  overflow: auto;
+  h3 {
+    font: 600 14px/1.3 ${t.names};
+    margin: 14px 0 6px;
+  }
+  h3:first-child {
+    margin-top: 0;
+  }
+  dl {
+    display: grid;
+    grid-template-columns: 130px 1fr;
+    gap: 6px 20px;
+    margin: 0;
+  }
   dt {
     font: 500 12px/1.6 ${t.measures};
   }
@@ -15,30 +26,70 @@ const List = styled.dl`
   }
 `;
 
-const keys: readonly [string, string][] = [
-  ['Ctrl Z', 'Undo'],
-  ['Ctrl Shift Z', 'Redo'],
-  ['Up, Down', 'In the elevation: go to the next bay'],
-  ['Alt Up, Alt Down', 'In the elevation: move the bay; in the card: move the part'],
-  ['D', 'In the elevation: duplicate the bay'],
-  ['H', 'In the elevation: hide or show the bay'],
-  ['Delete', 'In the elevation: remove the bay'],
-  ['/', 'Find a setting'],
-  ['Escape', 'Close what is open; from near back to all frames'],
-  ['?', 'This list'],
+type Keys = readonly [string, string][];
+
+/** What the keyboard does, by where it does it. */
+const places: readonly [string, Keys][] = [
+  [
+    'Everywhere',
+    [
+      ['Ctrl Z', 'Undo'],
+      ['Ctrl Shift Z', 'Redo'],
+      ['Escape', 'Close what is open'],
+      ['?', 'Show these keys'],
+    ],
+  ],
+  [
+    'Arrange: the bays of the page',
+    [
+      ['Up, Down', 'Go to the next bay'],
+      ['Alt Up, Alt Down', 'Move the bay'],
+      ['D', 'Duplicate the bay'],
+      ['H', 'Hide or show the bay'],
+      ['Delete', 'Remove the bay'],
+    ],
+  ],
+  [
+    'Arrange: settings and frames',
+    [
+      ['/', 'Find a setting'],
+      ['Alt Up, Alt Down', 'Move a part of the card'],
+      ['Left, Right', 'Move an edge on the tape by 1 px, with Shift by 10 px'],
+      ['Enter, Tab', 'Keep a number that was typed'],
+      ['Escape', 'Put back a number that was typed; from a near frame back to all'],
+    ],
+  ],
+  [
+    'Assortments',
+    [
+      ['Enter on "Move"', 'Pick up a clause or an item; Up, Down to place it, Enter to drop it'],
+      ['Up, Down, Enter', 'Tick in a list'],
+    ],
+  ],
 ];
 
+/** Every key there is, by place. */
 export function Shortcuts({ open, onClose }: { open: boolean; onClose(): void }) {
   return (
     <Dialog title="Keys" open={open} onClose={onClose}>
-      <List>
-        {keys.map(([key, does]) => (
-          <div key={key} style={{ display: 'contents' }}>
-            <dt>{key}</dt>
-            <dd>{does}</dd>
-          </div>
+      <Places>
+        {places.map(([place, keys]) => (
+          <section key={place}>
+            <h3>{place}</h3>
+            <dl>
+              {keys.map(([key, does]) => (
+                <div key={key} style={{ display: 'contents' }}>
+                  <dt>{key}</dt>
+                  <dd>{does}</dd>
+                </div>
+              ))}
+            </dl>
+          </section>
         ))}
-      </List>
+      </Places>
+      <DialogFoot>
+        <Button onPress={onClose}>Close</Button>
+      </DialogFoot>
     </Dialog>
   );
 }

@@ -82,7 +82,7 @@ export function SignedIn({ client, account, onSignedOut, children }: SignedInPro
     staleTime: Infinity,
     gcTime: Infinity,
   });
-  if (loaded.isPending) return <Notice>Fetching your draft …</Notice>;
+  if (loaded.isPending) return <Notice>Fetching your draft…</Notice>;
   if (loaded.isError)
     return (
       <Notice action="Try again" onAction={() => void loaded.refetch()}>

@@ -21,7 +21,7 @@ function Session({ client }: { client: Client }) {
     retry: 2,
   });
   const [answer, setAnswer] = useState<SessionAnswer | null>(null);
-  if (session.isPending) return <Notice>Opening the studio …</Notice>;
+  if (session.isPending) return <Notice>Opening the studio…</Notice>;
   if (session.isError)
     return (
       <Notice action="Try again" onAction={() => void session.refetch()}>
@@ -43,7 +43,7 @@ function Session({ client }: { client: Client }) {
           <Route
             path="assortments/:assortmentId?"
             element={
-              <Suspense fallback={<Notice>Opening the assortments …</Notice>}>
+              <Suspense fallback={<Notice>Opening the assortments…</Notice>}>
                 <Assortments />
               </Suspense>
             }

@@ -1,4 +1,10 @@
-import type { CategoryFacts, EntryDetail, PictureFacts, ProductDetail } from '../catalogue/facts.ts';
+import type {
+  CategoryFacts,
+  EntryDetail,
+  PictureFacts,
+  ProductDetail,
+  ProductFacts,
+} from '../catalogue/facts.ts';
 import type { Vocabulary } from '../catalogue/vocabulary.ts';
 import { array, idSchema, string, type Schema } from '../schema/schema.ts';
 import { contract } from './contract.ts';
@@ -39,13 +45,13 @@ export interface NamedProduct {
 
 const named = shape<{ products: NamedProduct[] }>({ products: list() });
 
-/** Products whose titles have these words. */
+/** Products whose titles have these words; the newest for none. */
 export const findProducts = contract({
   method: 'GET',
   path: '/api/products',
   who: 'signedIn',
   query: shape<{ words: string }>({ words }),
-  answer: named,
+  answer: shape<{ products: ProductFacts[] }>({ products: list() }),
 });
 
 /** Titles of products by their ids; those that are gone are missing. */

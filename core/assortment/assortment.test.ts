@@ -2,10 +2,18 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { completeHouse } from '../plan/storedPlan.ts';
 import { emptyVocabulary, namesFrom, type Vocabulary } from '../catalogue/vocabulary.ts';
-import { assortmentArbitrary, goodsArbitrary, ruleArbitrary, specimenWorld } from '../specimen/rules.ts';
+import {
+  assortmentArbitrary,
+  clauseArbitraries,
+  goodsArbitrary,
+  ruleArbitrary,
+  specimenWorld,
+} from '../specimen/rules.ts';
 import { specimenHouse, specimenTree } from '../specimen/specimen.ts';
 import { readAssortment } from './assortment.ts';
-import { clauseKinds } from './clauses/index.ts';
+import { clauseKind, clauseKinds, type Clause } from './clauses/index.ts';
+import { eitherOf, mergedRule } from './either.ts';
+import { clauseHolds } from './holds.ts';
 import { resolveProducts } from './evaluate.ts';
 import { explain } from './explain.ts';
 import { orderKinds } from './orders/index.ts';
@@ -90,6 +98,44 @@ describe('an assortment', () => {
       }),
       { numRuns: 200 },
     );
+  });
+});
+
+describe('two clauses that can be one', () => {
+  it('hold for just what either holds for', () => {
+    let merged = 0;
+    for (const arbitrary of Object.values(clauseArbitraries) as fc.Arbitrary<Clause>[])
+      fc.assert(
+        fc.property(arbitrary, arbitrary, goodsArbitrary, (a, b, goods) => {
+          const either = eitherOf(a, b);
+          if (!either) return;
+          merged += 1;
+          expect(clauseKind(either.is).schema.isValidSync(either, { strict: true })).toBe(true);
+          for (const product of goods)
+            expect(clauseHolds(either, product, world)).toBe(
+              clauseHolds(a, product, world) || clauseHolds(b, product, world),
+            );
+        }),
+        { numRuns: 60 },
+      );
+    expect(merged).toBeGreaterThan(50);
+    expect(eitherOf({ is: 'featured' }, { is: 'brand', ids: [1] })).toBeNull();
+  });
+
+  it('become one in a rule of which all is to be true, in the place of the first', () => {
+    const vases: Clause = { is: 'category', ids: [1], below: true };
+    const planters: Clause = { is: 'category', ids: [2], below: true };
+    const rule: Group = { join: 'all', parts: [{ is: 'featured' }, vases, planters] };
+    expect(mergedRule(rule)).toEqual({
+      rule: { join: 'all', parts: [{ is: 'featured' }, { is: 'category', ids: [1, 2], below: true }] },
+      of: [vases, planters],
+      clause: { is: 'category', ids: [1, 2], below: true },
+      at: 2,
+    });
+    expect(mergedRule({ ...rule, join: 'any' })).toBeNull();
+    expect(mergedRule({ join: 'all', parts: [vases, { ...planters, below: false }] })).toBeNull();
+    // One with everything below it and one without are not the same question.
+    expect(mergedRule({ join: 'all', parts: [vases, { join: 'none', parts: [planters] }] })).toBeNull();
   });
 });
 
@@ -198,6 +244,11 @@ describe('typing what is meant', () => {
       expect(one.group?.parts).toHaveLength(1);
     }
     expect(suggest('not zzz', vocabulary, specimenTree, names)).toEqual([]);
+  });
+
+  it('reads "is" as what follows it', () => {
+    expect(first('is reduced by 20')?.clause).toEqual({ is: 'reduced', percent: 20 });
+    expect(first('is not fogb')?.group?.join).toBe('none');
   });
 
   it('offers every kind of clause by its name', () => {

@@ -2,7 +2,7 @@ import type { ProductAssortment } from './products.ts';
 import { clauseKind } from './clauses/index.ts';
 import { clauseHolds, groupHolds } from './holds.ts';
 import type { ProductRecord, World } from './kinds.ts';
-import { isGroup, type Group, type Part } from './rule.ts';
+import { isGroup, joinWords, type Group, type Part } from './rule.ts';
 import { plain, type Names } from '../sentence/sentence.ts';
 
 /** Where a product stands, or the first reason against it. */
@@ -11,24 +11,19 @@ export type Explanation =
   | { in: false; reason: 'leftOut' | 'soldOut' | 'rule' | 'shownAbove' | 'limit'; text: string };
 
 const sayPart = (part: Part, names: Names): string =>
-  isGroup(part) ? 'a group' : plain(clauseKind(part.is).say(part, names));
+  isGroup(part) ? joinWords[part.join] : plain(clauseKind(part.is).say(part, names));
 
 /** Why a group does not hold: the first clause against it; for "any", every branch; for "none", the one that does. */
-function against(group: Group, product: ProductRecord, world: World, names: Names, at: string): string {
+function against(group: Group, product: ProductRecord, world: World, names: Names): string {
   const holds = (part: Part) =>
     isGroup(part) ? groupHolds(part, product, world) : clauseHolds(part, product, world);
-  const why = (part: Part, place: string): string =>
+  const why = (part: Part): string =>
     isGroup(part)
-      ? against(part, product, world, names, `${place}.`)
-      : `clause ${place}: ${clauseKind(part.is).against(part, product, world, names)}`;
-  if (group.join === 'all') {
-    const i = group.parts.findIndex((part) => !holds(part));
-    return why(group.parts[i]!, `${at}${i + 1}`);
-  }
-  if (group.join === 'any')
-    return `none of these holds: ${group.parts.map((part, i) => why(part, `${at}${i + 1}`)).join('; ')}`;
-  const i = group.parts.findIndex(holds);
-  return `clause ${at}${i + 1}: it is ${sayPart(group.parts[i]!, names)}, which the rule leaves out`;
+      ? against(part, product, world, names)
+      : `"${sayPart(part, names)}": ${clauseKind(part.is).against(part, product, world, names)}`;
+  if (group.join === 'all') return why(group.parts.find((part) => !holds(part))!);
+  if (group.join === 'any') return `"any of these": ${group.parts.map(why).join('; ')}`;
+  return `"none of these": "${sayPart(group.parts.find(holds)!, names)}" is true of it`;
 }
 
 export interface Standing {
@@ -61,7 +56,7 @@ export function explain(
         in: true,
         place,
         because: 'fallback',
-        text: `In, at place ${place}: too few match, and it tops up`,
+        text: `At place ${place}, as a top-up since too few match`,
       };
     const put = byHand.putIn.includes(product.id);
     const pin = byHand.pins.find(({ id }) => id === product.id);
@@ -69,7 +64,7 @@ export function explain(
       in: true,
       place,
       because: put ? 'putIn' : 'rule',
-      text: `In, at place ${place}${pin ? ', where it is pinned' : put ? ', put in by hand' : ''}`,
+      text: `At place ${place}${pin ? ', where it is pinned' : put ? ', put in by hand' : ''}`,
     };
   }
   const out = (reason: (Explanation & { in: false })['reason'], text: string): Explanation => ({
@@ -82,11 +77,11 @@ export function explain(
     return out('soldOut', 'Left out since it is sold out, and sold-out products are hidden');
   const put = byHand.putIn.includes(product.id);
   if (!put && !groupHolds(rule, product, world))
-    return out('rule', `Left out by ${against(rule, product, world, names, '')}`);
+    return out('rule', `Left out by ${against(rule, product, world, names)}`);
   if (!put && above.has(product.id)) return out('shownAbove', 'Left out since the page shows it above');
   return out(
     'limit',
-    `Beyond the greatest number: it would stand at place ${standing.placeWithoutLimit ?? '?'}, and ${limit ?? 'fewer'} are let in`,
+    `Over the limit: it would be at place ${standing.placeWithoutLimit ?? '?'}, and the limit is ${limit ?? 'lower'}`,
   );
 }
 

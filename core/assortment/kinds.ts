@@ -125,11 +125,13 @@ export interface ClauseKind<C extends { is: string }> {
   picks?: true;
   /** As part of "products that are …"; the pieces that open are its settings. */
   say(clause: C, names: Names): Sentence;
+  /** One clause for what holds for either of two; null where these two have none. */
+  either?(a: C, b: C): C | null;
   /** What it names that is gone, in words; such a clause stays readable and holds for nothing by it. */
   gone(clause: C, names: Names): string[];
   /** `ruleHolds` answers for a whole rule, such as a collection has. */
   holds(clause: C, product: ProductRecord, world: World, ruleHolds: RuleHolds): boolean;
-  /** What was found of a product that it does not hold for: "costs £84, the rule wants at most £60". */
+  /** What was found of a product that it does not hold for: "it costs £84". */
   against(clause: C, product: ProductRecord, world: World, names: Names): string;
   /** What it looks at of a product, as it may depend on the listing of the page. */
   looksAt: readonly LookedAt[] | ((around: Around) => readonly LookedAt[]);

@@ -125,3 +125,6 @@ export const ruleSchema = groupSchema(1).test(
   `A rule can have at most ${MOST_CLAUSES} clauses.`,
   (group) => count(group) <= MOST_CLAUSES,
 );
+
+/** What must be true of its clauses, in words. */
+export const joinWords = { all: 'all of these', any: 'any of these', none: 'none of these' } as const;

@@ -28,7 +28,7 @@ export function sayGroup(group: Group, names: Names): string {
 }
 
 export const soldOutWords: Record<ProductAssortment['soldOut'], string> = {
-  asTheyCome: 'sold-out products in their order',
+  asTheyCome: 'sold-out products in order',
   toTheEnd: 'sold-out products last',
   out: 'in stock',
 };
@@ -37,7 +37,7 @@ export function sayFallback({ fallback }: { fallback: Fallback | null }, names: 
   if (!fallback) return 'what there is, however few';
   if (fallback.then === 'goAway') return `if fewer than ${fallback.fewerThan} match, the bay is hidden`;
   const from = fallback.from === null ? undefined : names.assortment(fallback.from);
-  return `if fewer than ${fallback.fewerThan} match, topped up from ${from ?? 'an assortment that is gone'}`;
+  return `if fewer than ${fallback.fewerThan} match, topped up from ${from ?? 'a removed assortment'}`;
 }
 
 export function sayByHand({ putIn, leftOut, pins }: ByHand): string {
@@ -83,11 +83,11 @@ export const otherOrderWords: Record<string, string> = {
 export function sayChoice(choose: CategoryChoice, names: Names): string {
   if (choose.from === 'roots') return 'Main categories';
   if (choose.from === 'all') return 'All categories';
-  if (choose.from === 'children') return `Categories in ${names.category(choose.id) ?? 'one that is gone'}`;
+  if (choose.from === 'children') return `Categories in ${names.category(choose.id) ?? 'a removed one'}`;
   if (choose.ids.length > 2)
     return counted(choose.ids.length, 'hand-picked category', 'hand-picked categories');
   return (
-    capital(listed(choose.ids.map((id) => names.category(id) ?? 'one that is gone'))) ||
+    capital(listed(choose.ids.map((id) => names.category(id) ?? 'a removed one'))) ||
     'Categories (none chosen yet)'
   );
 }

@@ -18,13 +18,15 @@ export interface Suggestion {
   /** A group of clauses: empty yet, or with the one that is not to hold. */
   group?: Group;
   order?: Order;
+  /** The whole rule, changed. */
+  rule?: Group;
 }
 
 /** What people say for a group. */
 const groupWords: readonly [Group['join'], string, readonly string[]][] = [
-  ['any', 'Any of these …', ['any', 'either', 'or', 'group']],
-  ['none', 'None of these …', ['none', 'not', 'without', 'except', 'but']],
-  ['all', 'All of these …', ['all', 'every', 'and']],
+  ['any', 'Any of these…', ['any', 'either', 'or', 'group']],
+  ['none', 'None of these…', ['none', 'not', 'without', 'except', 'but']],
+  ['all', 'All of these…', ['all', 'every', 'and']],
 ];
 
 /** Begins the text (0), begins a word of it (1), stands in it (2); null where it is not found. */
@@ -39,6 +41,9 @@ const MOST = 40;
 
 /** What begins words that mean the opposite of what follows. */
 const NOT = /^(?:is not|are not|not|none of|no|without|except|but not|never)\s+(?=\S)/i;
+
+/** What begins words that mean just what follows. */
+const IS = /^\s*(?:is|are)\s+(?!not\b)(?=\S)/i;
 
 /** What words after "not" mean, as groups in which it does not hold. */
 function opposites(
@@ -60,11 +65,12 @@ function opposites(
  * really occurs in the catalogue by a part of its name. What a number stands for the kinds say themselves.
  */
 export function suggest(
-  typed: string,
+  said: string,
   vocabulary: Vocabulary,
   tree: CategoryTree,
   names: Names,
 ): Suggestion[] {
+  const typed = said.replace(IS, '');
   const wanted = fold(typed);
   if (!wanted) return [];
   const found: { suggestion: Suggestion; rank: number }[] = [];
@@ -77,10 +83,10 @@ export function suggest(
     return { words: capital(plain(kind.say(made, names))), aside, clause: made };
   };
 
-  const said = new Set(typed.toLowerCase().split(/[^\p{L}%]+/u));
+  const words = new Set(typed.toLowerCase().split(/[^\p{L}%]+/u));
   for (const kind of clauseKinds) {
     // A kind that is called by its name among the words goes first.
-    const called = kind.find.some((word) => said.has(word)) ? -1 : 0.5;
+    const called = kind.find.some((word) => words.has(word)) ? -1 : 0.5;
     const meant = kind.typed?.(typed.toLowerCase()) ?? [];
     for (const [i, one] of meant.entries())
       found.push({
@@ -99,7 +105,7 @@ export function suggest(
     offer(`group:${join}`, find, 0.4, () => ({ words, aside: 'Group', group: { join, parts: [] } }));
   for (const option of vocabulary.options) {
     offer(`option:${option.id}`, [option.name], 0, () => ({
-      words: `${option.name} is …`,
+      words: `${option.name} is…`,
       aside: 'Option',
       clause: { is: 'option', option: option.id, values: [] },
     }));
@@ -116,7 +122,7 @@ export function suggest(
       value,
     });
     offer(`field:${field.id}`, [field.name], 0, () => ({
-      words: `${field.name} …`,
+      words: `${field.name}…`,
       aside: 'Custom field',
       clause:
         field.type === 'number'

@@ -1,3 +1,4 @@
+import { same } from '../settings/same.ts';
 import type { Bands } from './bands.ts';
 
 /**
@@ -25,6 +26,12 @@ export function resolve<T>(varying: Varying<T>, bands: Bands, bandId: string): R
 
 export function valueAt<T>(varying: Varying<T>, bands: Bands, bandId: string): T {
   return resolve(varying, bands, bandId).value;
+}
+
+/** Whether it has more than one value. */
+export function differs(varying: Varying<unknown>, bands: Bands): boolean {
+  const first = valueAt(varying, bands, bands[0]!.id);
+  return bands.some(({ id }) => !same(valueAt(varying, bands, id), first));
 }
 
 /** Sets the value at one band; `undefined` lets it go, so that the narrower one holds again. */

@@ -1,3 +1,4 @@
+import { textsFor } from '../texts/index.ts';
 import type { ProductDetail } from '../catalogue/facts.ts';
 import { decimalMoney, formatMoney } from '../catalogue/money.ts';
 import { renditionAddress } from '../picture/renditions.ts';
@@ -30,6 +31,7 @@ export const productBay: BayKind<object, ProductContent> = {
   *view(_, { about, plan }) {
     const product = about.product ?? null;
     const currency = currencyOf(plan.house);
+    const texts = textsFor(currency.locale);
     const { regular, reduced, from } = product?.price ?? { regular: 0, reduced: null, from: false };
     return {
       content: {
@@ -39,7 +41,7 @@ export const productBay: BayKind<object, ProductContent> = {
           before: reduced === null ? null : formatMoney(regular, currency),
           from,
         },
-        labels: product ? labelKinds.flatMap((kind) => kind.text(product) ?? []) : [],
+        labels: product ? labelKinds.flatMap((kind) => kind.text(product, texts) ?? []) : [],
       },
       empty: !product,
     };

@@ -1,3 +1,4 @@
+import type { StoreTexts } from '../texts/storeTexts.ts';
 import type { Of } from '../assortment/of.ts';
 import type { Bands } from '../bands/bands.ts';
 import type { ProductFact } from '../catalogue/facts.ts';
@@ -9,6 +10,7 @@ import type { Item } from './item.ts';
 /** What a part may read besides its item and its settings. */
 export interface PartContext {
   currency: Currency;
+  texts: StoreTexts;
   labels: LabelView[];
 }
 

@@ -137,7 +137,7 @@ describe('a card', () => {
     };
     expect(said({})).not.toMatch(/picture,.*over|border/);
     expect(said({ text: { side: { phone: 'before' }, reach: { laptop: 40 } } })).toMatch(
-      /before the picture, over the picture by 0 % on Phone and Tablet, 40 % from Laptop/,
+      /before the picture, over the picture by 0% on Phone and Tablet, 40% from Laptop/,
     );
     expect(said({ frame: 'shadowed' })).toMatch(/; with a shadow$/);
     expect(said({ text: { when: 'hover' }, frame: 'framed' }, { layout: { phone: 'slider' } })).toMatch(

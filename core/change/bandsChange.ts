@@ -6,6 +6,7 @@ import { listed } from '../sentence/sentence.ts';
 import { readPath } from '../settings/path.ts';
 import { same } from '../settings/same.ts';
 import { change, type Change } from './change.ts';
+import { wholeOf } from './placeOf.ts';
 import type { Compared } from './settingChanges.ts';
 
 /**
@@ -34,7 +35,7 @@ export function bandsChange({ before, after }: Compared, told: ReadonlySet<strin
       : [{ on: target, setting: setting.id, values: was }];
   });
   return [
-    change('bands', 'Widths', listed(words) || 'widths measured differently', {
+    change('bands', wholeOf('Widths'), listed(words) || 'widths measured differently', {
       do: 'together',
       commands: [
         { do: 'set', on: { house: true }, setting: 'bands', value: before.house.bands },

@@ -9,6 +9,9 @@ import { shelvesOf, withoutTrials } from '../plan/places.ts';
 import { aroundOf, completePlan, type StoredPlan } from '../plan/storedPlan.ts';
 import { same } from '../settings/same.ts';
 import { specimenBay, specimenNames, specimenShelf, specimenStored } from '../specimen/specimen.ts';
+import { arrangements, startFrom } from '../plan/arrangements/index.ts';
+import { sayPlace } from './change.ts';
+import { changedBays } from './changedBays.ts';
 import { changesBetween } from './changesBetween.ts';
 
 const start = specimenStored(
@@ -244,7 +247,7 @@ describe('differences in plain words', () => {
         const after = withoutTrials(play(moves));
         const said = changesBetween(start, after, specimenNames);
         expect(said.length > 0).toBe(!same(start, after));
-        for (const { where, text } of said) expect(`${where}: ${text}`).toMatch(/^\S.*: \S.{3}/);
+        for (const { place, text } of said) expect(`${sayPlace(place)}: ${text}`).toMatch(/^\S.*: \S.{3}/);
       }),
       { numRuns: 200 },
     );
@@ -262,7 +265,7 @@ describe('differences in plain words', () => {
 
   const said = (...commands: Command[]) =>
     changesBetween(start, apply(start, { do: 'together', commands }), specimenNames).map(
-      ({ where, text }) => `${where}: ${text}`,
+      ({ place, text }) => `${sayPlace(place)}: ${text}`,
     );
 
   it('read as a person would say them', () => {
@@ -294,7 +297,56 @@ describe('differences in plain words', () => {
         { do: 'duplicateBay', page: 'home', bay: 'two', ids: { two: 'copy' } },
         { do: 'set', on: { shelf: 'copy' }, setting: 'paging.by', value: 'numbered' },
       ),
-    ).toEqual(['Home: new bay "Heading of two"']);
+    ).toEqual([
+      'Home: Heading of two: new bay after Heading of two: all products, in stock, newest first, as a grid of 2 rows',
+    ]);
+  });
+
+  it('a new bay of content says its text', () => {
+    const bay = { id: 'sale', holds: 'notice', words: 'Sale ends Sunday' } as never;
+    expect(said({ do: 'addBay', page: 'home', at: 0, bay, shelves: [] })).toEqual([
+      'Home: Notice: new bay at the top: "Sale ends Sunday"',
+    ]);
+  });
+
+  const both = (...commands: Command[]) => {
+    const after = apply(start, { do: 'together', commands });
+    return { after, changes: changesBetween(start, after, specimenNames) };
+  };
+
+  it('a ready-made arrangement is one sentence with the settings that it is made of', () => {
+    for (const arrangement of arrangements) {
+      const { after, changes } = both(startFrom('two', arrangement, aroundOf(start).bands));
+      if (same(after, start)) continue;
+      const [change, ...others] = changes;
+      // One that changes no layout is told setting by setting.
+      if (!change!.id.startsWith('arrangement ')) continue;
+      expect(others, arrangement.id).toEqual([]);
+      expect(change!.text, arrangement.id).toMatch(
+        new RegExp(`^ready-made arrangement "${arrangement.name}": a .* of \\d.*$`),
+      );
+      expect(change!.settings.length, arrangement.id).toBeGreaterThan(2);
+      expect(apply(after, change!.takeBack)).toEqual(start);
+      // Each of its settings can be reverted alone.
+      expect(change!.settings.reduce((plan, { takeBack }) => apply(plan, takeBack!), after)).toEqual(start);
+    }
+  });
+
+  it('another layout and how many it shows are one sentence; what else was changed stays apart', () => {
+    const on = { shelf: 'two' };
+    const { changes } = both(
+      { do: 'set', on, setting: 'layout', value: { phone: 'carousel' } },
+      { do: 'set', on, setting: 'amount.items', value: { phone: 8 } },
+      { do: 'set', on, setting: 'gap.row', value: { phone: 4 } },
+    );
+    expect(changes.map(({ text }) => text)).toEqual([
+      'a carousel of 8, was a grid of 2 rows',
+      expect.stringMatching(/^gap between rows now 4 px/),
+    ]);
+    expect(changes[0]!.settings.map(({ text }) => text)).toEqual([
+      'a carousel, was a grid',
+      expect.stringMatching(/^items now 8/),
+    ]);
   });
 
   it('name the fewest bays that were moved', () => {
@@ -344,8 +396,48 @@ describe('reverting takes along what depends on it', () => {
   it('an assortment that is shown again is put back with it, and that is said', () => {
     const before = [of('old'), { ...uses, value: 'old' } as Command].reduce(apply, start);
     const after = apply(before, { do: 'removeAssortment', id: 'old' });
-    const change = changesBetween(before, after, specimenNames).find(({ where }) => where.includes('two'))!;
+    const change = changesBetween(before, after, specimenNames).find(({ place }) =>
+      place.name?.includes('two'),
+    )!;
     expect(change.along).toEqual(['puts back the assortment "OLD"']);
     expect(apply(after, change.takeBack)).toEqual(before);
+  });
+});
+
+describe('bays that differ', () => {
+  it('are those of which something was changed, came or went, in either direction', () => {
+    const ids = (...commands: Command[]) => {
+      const after = apply(start, { do: 'together', commands });
+      const there = changedBays(start, after, 'home');
+      expect(changedBays(after, start, 'home')).toEqual(there);
+      return [...there].sort();
+    };
+    expect(ids()).toEqual([]);
+    expect(ids({ do: 'set', on: { shelf: 'two' }, setting: 'gap.row', value: { phone: 4 } })).toEqual([
+      'two',
+    ]);
+    // A shelf that two bays show.
+    expect(ids({ do: 'set', on: { shelf: 'one' }, setting: 'gap.row', value: { phone: 4 } })).toEqual([
+      'again',
+      'one',
+    ]);
+    expect(
+      ids({ do: 'set', on: { page: 'home', bay: 'notice' }, setting: 'words', value: 'Changed' }),
+    ).toEqual(['notice']);
+    expect(ids({ do: 'removeBay', page: 'home', bay: 'three' })).toEqual(['three']);
+    const fresh = { id: 'fresh', holds: 'notice', words: 'New' } as never;
+    expect(ids({ do: 'addBay', page: 'home', at: 0, bay: fresh, shelves: [] })).toEqual(['fresh']);
+    expect(ids({ do: 'moveBay', page: 'home', bay: 'one', to: 2 })).toEqual([]);
+  });
+
+  it('are those whose assortment was changed', () => {
+    const saved = (limit: number): Command => ({
+      do: 'putDocument',
+      key: 'assortment:x',
+      document: { id: 'x', name: 'X', assortment: { of: 'products', limit } },
+    });
+    const shows: Command = { do: 'set', on: { shelf: 'two' }, setting: 'assortmentId', value: 'x' };
+    const before = [saved(3), shows].reduce(apply, start);
+    expect([...changedBays(before, apply(before, saved(4)), 'home')]).toEqual(['two']);
   });
 });

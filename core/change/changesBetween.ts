@@ -10,8 +10,9 @@ import { same } from '../settings/same.ts';
 import { removalOf, withMissing } from './along.ts';
 import { bandsChange } from './bandsChange.ts';
 import { bayChanges, shelvesAt } from './bayChanges.ts';
-import { change, type Change } from './change.ts';
-import { whereOf } from './whereOf.ts';
+import { change, sayPlace, type Change } from './change.ts';
+import { withArrangement } from './arrangementChange.ts';
+import { placeOf, wholeOf } from './placeOf.ts';
 import { settingChanges, type Compared } from './settingChanges.ts';
 
 /** Saved assortments that came, went or read otherwise. */
@@ -21,13 +22,13 @@ function assortmentChanges(compared: Compared): Change[] {
   return all.flatMap((id): Change[] => {
     const [old, now] = [before.assortments[id], after.assortments[id]];
     const key = `assortment:${id}` as const;
-    const where = whereOf({ assortment: id }, now ? after : before);
-    if (old && now) return settingChanges({ target: { assortment: id }, where }, compared);
-    if (old) return [change(key, where, 'is removed', { do: 'putDocument', key, document: old })];
+    const place = placeOf({ assortment: id }, now ? after : before);
+    if (old && now) return settingChanges({ target: { assortment: id }, place }, compared);
+    if (old) return [change(key, place, 'is removed', { do: 'putDocument', key, document: old })];
     const said = plain(sayAssortment(completeAssortment(now!.assortment), names));
     return [
       {
-        ...change(key, where, `is new: ${said}`, { do: 'together', commands: [] }),
+        ...change(key, place, `is new: ${said}`, { do: 'together', commands: [] }),
         ...removalOf(id, before, after),
       },
     ];
@@ -44,7 +45,7 @@ function pageChanges({ before, after }: Compared): Change[] {
       { do: 'settleShelves', add: [], drop: page.bays.flatMap((bay) => [...shelvesOf(bay)]) },
     ];
     changes.push(
-      change(`page ${page.id}`, page.name ?? 'Page', 'is a new page', { do: 'together', commands }),
+      change(`page ${page.id}`, wholeOf(page.name ?? 'Page'), 'is a new page', { do: 'together', commands }),
     );
   }
   for (const page of Object.values(before.pages)) {
@@ -54,7 +55,10 @@ function pageChanges({ before, after }: Compared): Change[] {
       { do: 'settleShelves', add: page.bays.flatMap((bay) => shelvesAt(before, bay)), drop: [] },
     ];
     changes.push(
-      change(`page ${page.id}`, page.name ?? 'Page', 'the page is removed', { do: 'together', commands }),
+      change(`page ${page.id}`, wholeOf(page.name ?? 'Page'), 'the page is removed', {
+        do: 'together',
+        commands,
+      }),
     );
   }
   return changes;
@@ -67,7 +71,7 @@ function insideBays(compared: Compared, old: StoredPage, page: StoredPage): Chan
     const oldBay = old.bays.find(({ id }) => id === bay.id);
     if (!oldBay) return [];
     const target = { page: page.id, bay: bay.id };
-    const changes = settingChanges({ target, where: whereOf(target, after) }, compared);
+    const changes = settingChanges({ target, place: placeOf(target, after) }, compared);
     if (same(shelvesOf(oldBay), shelvesOf(bay))) return changes;
     const settle: Command = {
       do: 'settleShelves',
@@ -80,7 +84,7 @@ function insideBays(compared: Compared, old: StoredPage, page: StoredPage): Chan
 
 const documentName = (plan: StoredPlan, key: DocumentKey): string => {
   const { kind, id } = splitKey(key);
-  if (kind === 'house') return whereOf({ house: true }, plan);
+  if (kind === 'house') return sayPlace(placeOf({ house: true }, plan));
   const document = documentOf(plan, key) as { name?: string } | undefined;
   return `${{ page: 'Page', shelf: 'Shelf', assortment: 'Assortment' }[kind]} "${document?.name ?? id}"`;
 };
@@ -102,7 +106,10 @@ function unmentioned({ before, after }: Compared, changes: readonly Change[]): C
           add: (before.pages[id]?.bays ?? []).flatMap((bay) => shelvesAt(before, bay)),
           drop: (after.pages[id]?.bays ?? []).flatMap((bay) => [...shelvesOf(bay)]),
         });
-      return change(`rest ${key}`, documentName(old ? before : after, key), text, { do: 'revert', commands });
+      return change(`rest ${key}`, wholeOf(documentName(old ? before : after, key)), text, {
+        do: 'revert',
+        commands,
+      });
     });
 }
 
@@ -110,24 +117,29 @@ function unmentioned({ before, after }: Compared, changes: readonly Change[]): C
 export function changesBetween(before: StoredPlan, after: StoredPlan, names: Names): Change[] {
   const compared: Compared = { before, after, names };
   const inPlans: Change[] = [
-    ...settingChanges({ target: { house: true }, where: whereOf({ house: true }, after) }, compared),
+    ...settingChanges({ target: { house: true }, place: placeOf({ house: true }, after) }, compared),
     ...pageChanges(compared),
   ];
   for (const page of Object.values(after.pages)) {
     const old = before.pages[page.id];
     if (!old || old === page) continue;
     inPlans.push(
-      ...settingChanges({ target: { page: page.id }, where: whereOf({ page: page.id }, after) }, compared),
+      ...settingChanges({ target: { page: page.id }, place: placeOf({ page: page.id }, after) }, compared),
     );
     inPlans.push(...bayChanges(compared, old, page), ...insideBays(compared, old, page));
   }
   inPlans.push(...assortmentChanges(compared));
-  for (const id of Object.keys(after.shelves))
-    if (before.shelves[id] && before.shelves[id] !== after.shelves[id])
-      inPlans.push(
-        ...settingChanges({ target: { shelf: id }, where: whereOf({ shelf: id }, after) }, compared),
-      );
-  const told = new Set(inPlans.map(({ id }) => id));
-  const changes = [...bandsChange(compared, told), ...inPlans].map((one) => withMissing(one, before, after));
+  const ofShelves = Object.keys(after.shelves)
+    .filter((id) => before.shelves[id] && before.shelves[id] !== after.shelves[id])
+    .map((id) => {
+      const where = { target: { shelf: id }, place: placeOf({ shelf: id }, after) };
+      return { id, changes: settingChanges(where, compared) };
+    });
+  const told = new Set([...inPlans, ...ofShelves.flatMap(({ changes }) => changes)].map(({ id }) => id));
+  const changes = [
+    ...bandsChange(compared, told),
+    ...inPlans,
+    ...ofShelves.flatMap((shelf) => withArrangement(shelf.id, shelf.changes, compared)),
+  ].map((one) => withMissing(one, before, after));
   return [...changes, ...unmentioned(compared, changes)];
 }

@@ -12,7 +12,7 @@ import { readPath } from '../settings/path.ts';
 import { same } from '../settings/same.ts';
 import type { PlacedSetting } from '../settings/setting.ts';
 import { sayVarying } from '../spec/sayVarying.ts';
-import { change, type Change } from './change.ts';
+import { change, type Change, type ChangedSetting, type Place } from './change.ts';
 
 /** The two plans, and what names things in them. */
 export interface Compared {
@@ -21,15 +21,15 @@ export interface Compared {
   names: Names;
 }
 
-/** Something that is in both, and what it is called. */
+/** Something that is in both, and where it is. */
 export interface Where {
   target: Target;
-  where: string;
+  place: Place;
 }
 
 /** "number of columns now 3 on Laptop, was 4", or the setting's own words. */
 function tell({ name, say }: PlacedSetting, now: string, was: string): string {
-  if (now !== was) return say ? `now ${now}, was ${was}` : `${lowered(name)} now ${now}, was ${was}`;
+  if (now !== was) return say ? `${now}, was ${was}` : `${lowered(name)} now ${now}, was ${was}`;
   return `${lowered(name)} set separately, still ${now}`;
 }
 
@@ -63,12 +63,12 @@ function tellVarying(one: PlacedSetting, was: unknown, now: unknown, compared: C
 }
 
 /** Every setting of something that differs, each with its sentence and its revert. */
-export function settingChanges({ target, where }: Where, compared: Compared): Change[] {
+export function settingChanges({ target, place }: Where, compared: Compared): Change[] {
   const { before, after, names } = compared;
   const [was, now] = [subjectOf(before, target), subjectOf(after, target)];
   if (!was || !now || same(was.document, now.document)) return [];
   const key = JSON.stringify(target);
-  const kind = kindChange(key, { target, where }, was, now, names);
+  const kind = kindChange(key, { target, place }, was, now, names);
   const sameBands = same(aroundOf(before).bands, aroundOf(after).bands);
   const others = now.settings.flatMap((one): Change[] => {
     // What bands are there is told apart.
@@ -89,7 +89,7 @@ export function settingChanges({ target, where }: Where, compared: Compared): Ch
       };
       const stillText = () =>
         still(sayVarying(valueOf(one, current, around) as Varying<unknown>, around, sayOne(one, names)));
-      return [change(id, where, text ?? stillText(), takeBack)];
+      return [change(id, place, text ?? stillText(), takeBack)];
     }
     const say = sayOne(one, names);
     const [wasSaid, nowSaid] = [
@@ -97,16 +97,31 @@ export function settingChanges({ target, where }: Where, compared: Compared): Ch
       say(valueOf(one, current, aroundOf(after))),
     ];
     return [
-      change(id, where, tell(one, nowSaid, wasSaid), { do: 'set', on: target, setting: one.id, value: old }),
+      change(id, place, tell(one, nowSaid, wasSaid), { do: 'set', on: target, setting: one.id, value: old }),
     ];
   });
   return [...(kind ? [kind] : []), ...others];
 }
 
+/** What is set of something new, each in its own words. */
+export function ownSettings(target: Target, plan: StoredPlan, names: Names): ChangedSetting[] {
+  const subject = subjectOf(plan, target);
+  if (!subject) return [];
+  const around = aroundOf(plan);
+  return subject.settings.flatMap((one): ChangedSetting[] => {
+    const own = readPath(subject.document, one.id);
+    if (own === undefined) return [];
+    const say = sayOne(one, names);
+    const value = valueOf(one, own, around);
+    const said = one.varies ? sayVarying(value as Varying<unknown>, around, say) : say(value);
+    return [{ text: one.say ? said : `${lowered(one.name)} ${said}`, takeBack: null }];
+  });
+}
+
 /** A shelf or an assortment that comes to be of another kind of item: one sentence for all of it. */
 function kindChange(
   key: string,
-  { target, where }: Where,
+  { target, place }: Where,
   was: Subject,
   now: Subject,
   names: Names,
@@ -120,7 +135,7 @@ function kindChange(
   if (old.of === current.of) return null;
   const said = (assortment: typeof old) =>
     `${ofWords[assortment.of].many} (${plain(sayAssortment(assortment, names))})`;
-  return change(`${key} assortment`, where, `now shows ${said(current)}, was ${said(old)}`, {
+  return change(`${key} assortment`, place, `now shows ${said(current)}, was ${said(old)}`, {
     do: 'set',
     on: target,
     setting: 'assortment',

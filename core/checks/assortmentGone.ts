@@ -31,7 +31,7 @@ function topUpFault(plan: Plan, assortment: Assortment): string | null {
 /** A saved assortment that is shown, or tops up, and is not there. */
 export const assortmentGone: PlanCheck = {
   id: 'assortment-gone',
-  title: 'An assortment that is gone',
+  title: 'A removed assortment',
   severity: 'wrong',
   reads: 'plan',
   find: (plan, _names, unread) => {

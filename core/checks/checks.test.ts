@@ -6,11 +6,13 @@ import { groupHolds } from '../assortment/holds.ts';
 import { neverHolds } from '../assortment/never.ts';
 import type { Group } from '../assortment/rule.ts';
 import { goodsArbitrary, ruleArbitrary, specimenWorld } from '../specimen/rules.ts';
+import type { Item } from '../card/item.ts';
 import { apply } from '../plan/commands.ts';
 import { completePlan, type StoredPlan } from '../plan/storedPlan.ts';
 import {
   specimenBay,
   specimenNames,
+  specimenProduct,
   specimenShelf,
   specimenStored,
   specimenView,
@@ -18,9 +20,27 @@ import {
 import { SEVERITIES, type Finding } from './check.ts';
 import { checks, findingsIn, findingsOn } from './index.ts';
 
-const find = (stored: StoredPlan, total: number) => {
+const picture = (dominant: string) => ({
+  id: 'p'.repeat(64),
+  width: 600,
+  height: 600,
+  alt: '',
+  focal: { x: 0.5, y: 0.5 },
+  dominant,
+  seeThrough: false,
+  placeholder: '',
+});
+
+/** Products with a picture of each of these colours. */
+const pictured = (...dominants: string[]): Item[] =>
+  dominants.map((dominant, i) => ({
+    of: 'products',
+    product: specimenProduct(i + 1, { pictures: [picture(dominant)] }),
+  }));
+
+const find = (stored: StoredPlan, total: number, goods?: readonly Item[]) => {
   const plan = completePlan(stored);
-  return findingsOn(specimenView(plan, total), plan, specimenNames);
+  return findingsOn(specimenView(plan, total, {}, goods), plan, specimenNames);
 };
 const key = ({ check, at }: Finding) => `${check} ${JSON.stringify(at)}`;
 
@@ -82,7 +102,17 @@ describe('every check', () => {
   });
 
   /** A plan that makes each check fire, and how many of its findings have a fix. */
-  const specimens: Record<string, { plan: StoredPlan; total?: number; fixes: boolean }> = {
+  const specimens: Record<
+    string,
+    { plan: StoredPlan; total?: number; goods?: readonly Item[]; fixes: boolean }
+  > = {
+    'text-over-picture': {
+      plan: specimenStored([
+        specimenShelf('a', { card: { text: { reach: { phone: 40 }, background: 'none' } } }),
+      ]),
+      goods: pictured('#202020'),
+      fixes: true,
+    },
     'shelf-gone': { plan: specimenStored([], [specimenBay('a')]), fixes: true },
     'assortment-gone': {
       plan: specimenStored([specimenShelf('a', { assortmentId: 'nowhere' })]),
@@ -205,17 +235,20 @@ describe('every check', () => {
     expect(Object.keys(specimens).sort()).toEqual(checks.map(({ id }) => id).sort());
   });
 
-  it.each(Object.entries(specimens))('%s fires, and its fix mends it', (id, { plan, total = 64, fixes }) => {
-    const found = find(plan, total).filter(({ check }) => check === id);
-    expect(found.length).toBeGreaterThan(0);
-    expect(found.some(({ fix }) => fix !== null)).toBe(fixes);
-    for (const finding of found) {
-      expect(finding.text).toMatch(/^\S.{8}/);
-      if (!finding.fix) continue;
-      const after = find(apply(plan, finding.fix.command), total);
-      expect(after.map(key)).not.toContain(key(finding));
-    }
-  });
+  it.each(Object.entries(specimens))(
+    '%s fires, and its fix mends it',
+    (id, { plan, total = 64, goods, fixes }) => {
+      const found = find(plan, total, goods).filter(({ check }) => check === id);
+      expect(found.length).toBeGreaterThan(0);
+      expect(found.some(({ fix }) => fix !== null)).toBe(fixes);
+      for (const finding of found) {
+        expect(finding.text).toMatch(/^\S.{8}/);
+        if (!finding.fix) continue;
+        const after = find(apply(plan, finding.fix.command), total, goods);
+        expect(after.map(key)).not.toContain(key(finding));
+      }
+    },
+  );
 
   it('takes nothing away that is only not read: a shelf, an assortment, one that tops up', () => {
     const fallback = { fewerThan: 4, then: 'topUp' as const, from: 'y' };
@@ -269,7 +302,7 @@ describe('what a rule says', () => {
     const byHand = { putIn: [7], leftOut: [], pins: [{ id: 9999, place: 1 }] };
     const plan = specimenStored([shelfOf(all, { byHand })]);
     const finding = foundBy('gone-from-rule', plan)!;
-    expect(finding.text).toBe('1 product chosen by hand is gone');
+    expect(finding.text).toBe('1 product chosen by hand was removed');
     const after = apply(plan, finding.fix!.command);
     expect(foundBy('gone-from-rule', after)).toBeUndefined();
     expect(after.shelves.a!.assortment).toMatchObject({ byHand: { putIn: [7], pins: [] } });
@@ -337,5 +370,34 @@ describe('rows left short', () => {
   it('may show more of what was picked', () => {
     const plan = picked([1, 2, 3], { amount: { by: 'items', items: { phone: 10 } } });
     expect(find(plan, 12)[0]!.fix!.words).toBe('Show 12');
+  });
+});
+
+describe('text over pictures', () => {
+  const over = (background: 'none' | 'light' | 'dark', dominants: readonly string[]) => {
+    const stored = specimenStored([
+      specimenShelf('a', {
+        card: { text: { reach: { phone: 40 }, background } },
+        amount: { by: 'items', items: { phone: dominants.length } },
+      }),
+    ]);
+    const found = find(stored, dominants.length, pictured(...dominants));
+    return { stored, found: found.filter(({ check }) => check === 'text-over-picture') };
+  };
+
+  it('that it does not stand out from are counted, with the least contrast', () => {
+    const { stored, found } = over('none', ['#202020', '#ffffff', '#333333']);
+    expect(found).toHaveLength(1);
+    expect(found[0]!.text).toMatch(
+      /^Text over 2 pictures is hard to read: contrast 1\.\d, at least 4\.5 is needed$/,
+    );
+    const mended = completePlan(apply(stored, found[0]!.fix!.command));
+    expect(mended.shelves.a!.card.text.background).toBe('dark');
+  });
+
+  it('with a background that it stands out on are no finding', () => {
+    for (const background of ['dark', 'light'] as const)
+      expect(over(background, ['#202020', '#ffffff']).found).toEqual([]);
+    expect(over('none', ['#ffffff', '#f0f0f0']).found).toEqual([]);
   });
 });

@@ -34,8 +34,8 @@ export const goneFromRule: PageCheck = {
       return {
         text:
           gone.length > 0
-            ? `Its rule names what is gone: ${listed(gone.slice(0, 3))}${gone.length > 3 ? ' and more' : ''}`
-            : `${counted(lost, 'product')} chosen by hand ${lost === 1 ? 'is' : 'are'} gone`,
+            ? `Its rule names what was removed: ${listed(gone.slice(0, 3))}${gone.length > 3 ? ' and more' : ''}`
+            : `${counted(lost, 'product')} chosen by hand ${lost === 1 ? 'was' : 'were'} removed`,
         fix:
           gone.length === 0
             ? {

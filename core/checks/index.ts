@@ -15,6 +15,7 @@ import { roundTooLong } from './roundTooLong.ts';
 import { ruleNeverMatches } from './ruleNeverMatches.ts';
 import { sameProductTwice } from './sameProductTwice.ts';
 import { shelfGone } from './shelfGone.ts';
+import { textOverPicture } from './textOverPicture.ts';
 import { topUpReturns } from './topUpReturns.ts';
 import { widthsGone } from './widthsGone.ts';
 
@@ -32,6 +33,7 @@ export const checks: readonly Check[] = [
   cannotMove,
   roundTooLong,
   endAboveFoot,
+  textOverPicture,
   headingAtOdds,
   goneFromRule,
   firstHeadings,

@@ -14,7 +14,7 @@ export const widthsGone: PlanCheck = {
         return [
           {
             at: { on: 'bay', page: page.id, bay: bay.id } as const,
-            text: `"${bayName(bay, plan)}" is shown only at widths that are gone`,
+            text: `"${bayName(bay, plan)}" is shown only at removed widths`,
             fix: {
               words: 'Show it at every width',
               command: {

@@ -1,8 +1,9 @@
+import { VEIL_SHARES } from '../colour/overPicture.ts';
 import { heightOf } from '../card/pictureHeight.ts';
 import { placingCss } from '../card/placing.ts';
 import type { PictureShape } from '../card/partKind.ts';
 import type { Card } from '../card/card.ts';
-import { ON_DARK } from './onDark.ts';
+import { ON_DARK, ON_GROUND } from './onDark.ts';
 import { PART_GAP_PX } from '../card/text.ts';
 import { layoutKind } from '../layouts/index.ts';
 import type { StepView } from '../view/view.ts';
@@ -26,21 +27,21 @@ const hiddenUntil = { atOnce: '', fades: '', rises: 'translate:0 14px;' } as con
 function pointedRules(card: string, { text }: Card): string {
   const at = (texts: string) => `:is(${card}:hover,${card}:focus-within)>${texts}`;
   const hidden = `${card}>.texts:not(.lead)`;
-  const shade = `${card}>.part-picture::after`;
   const motion =
     text.comes === 'atOnce'
       ? ''
-      : `@media (prefers-reduced-motion:no-preference){${hidden},${shade}{transition:opacity .2s,translate .2s}}`;
+      : `@media (prefers-reduced-motion:no-preference){${hidden}{transition:opacity .2s,translate .2s}}`;
   return (
-    `@media (hover:hover){${hidden},${shade}{opacity:0}${hidden}{${hiddenUntil[text.comes]}}` +
-    `${at('.texts')},${at('.part-picture')}::after{opacity:1;translate:none}${motion}}`
+    `@media (hover:hover){${hidden}{opacity:0;${hiddenUntil[text.comes]}}` +
+    `${at('.texts')}{opacity:1;translate:none}${motion}}`
   );
 }
 
 const groundRules: Record<Card['text']['background'], (texts: string) => string> = {
   none: () => '',
-  light: (texts) => `${texts}{background:color-mix(in srgb,var(--ground) 88%,transparent)}`,
-  dark: (texts) => `${texts}{background:rgb(0 0 0/.68);${ON_DARK}}`,
+  light: (texts) =>
+    `${texts}{background:color-mix(in srgb,var(--ground) ${VEIL_SHARES.light * 100}%,transparent);${ON_GROUND}}`,
+  dark: (texts) => `${texts}{background:rgb(0 0 0/${VEIL_SHARES.dark});${ON_DARK}}`,
 };
 
 /** How the cards of a shelf are put together at one step. */
@@ -62,5 +63,5 @@ export function frameCss(scope: string, { frame }: Card): string {
   if (frame === 'plain') return '';
   const edge =
     frame === 'framed' ? '0 0 0 1px var(--line)' : '0 1px 3px rgb(0 0 0/.14),0 4px 14px rgb(0 0 0/.09)';
-  return `${scope}>.window>.cards>.card{box-shadow:${edge};border-radius:4px;background:var(--ground)}`;
+  return `${scope}>.window>.cards>.card{box-shadow:${edge};border-radius:4px;background:var(--ground);${ON_GROUND}}`;
 }

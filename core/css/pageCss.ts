@@ -8,6 +8,7 @@ import type { PictureFacts } from '../catalogue/facts.ts';
 import { shelvesIn } from '../view/shelvesIn.ts';
 import type { BayView, PageView, ShelfView } from '../view/view.ts';
 import { byBand, within } from './containers.ts';
+import { ON_DARK, ownColours } from './onDark.ts';
 import { keptRoomCss } from './keptRoom.ts';
 import { bandsCss, cardTextCss, placesCss } from './shelfCss.ts';
 import { cssColour, cssName, scopeOf } from './written.ts';
@@ -20,8 +21,13 @@ function bayCss(bay: BayView, view: PageView): string {
     const below = valueAt(look.below, view.bands, band);
     return `${scope}{padding-block:${above}px ${below}px}`;
   });
-  if (look.background)
-    css += `${scope}{background:${cssColour(look.background)};color:${cssColour(textOn(look.background, view.colours.text))}}`;
+  if (look.background) {
+    const text = textOn(look.background, view.colours.text);
+    // A button turns round, so that it stands out too.
+    const colours =
+      text === view.colours.text ? `color:${cssColour(text)}` : `${ON_DARK};--onAccent:var(--text)`;
+    css += `${scope}{background:${cssColour(look.background)};${colours}}`;
+  }
   const { maximumPx } = bay.room;
   css += `${scope}{--inner:${maximumPx === null ? 'none' : `${maximumPx}px`}}`;
   const { margin } = look;
@@ -86,7 +92,7 @@ function pictureCss({ content }: BayView): string {
  * in its own scope: its pictures, the places of its cards, and all else under its id.
  */
 export function pageStyles(view: PageView): ReadonlyMap<string, string> {
-  const tokens = Object.entries(view.colours)
+  const tokens = [...Object.entries(view.colours), ...ownColours(view.colours)]
     .map(([name, value]) => `--${cssName(name)}:${cssColour(value)}`)
     .join(';');
   const house =

@@ -1,4 +1,5 @@
 import { bandById, bandEnd, type Bands } from '../bands/bands.ts';
+import { valueAt } from '../bands/varying.ts';
 import { partKinds } from '../card/parts/index.ts';
 import { everShown, labelEverShown, ofPart } from '../card/shown.ts';
 import { layoutKind } from '../layouts/index.ts';
@@ -19,15 +20,37 @@ function hiddenCards(scope: string, shelf: ShelfView, { shows }: StepView): stri
   return selectors.length ? `${selectors.join(',')}{display:none}` : '';
 }
 
+/** Space between an arrow beside the cards and the cards, px. */
+const ARROW_GAP_PX = 10;
+
+/**
+ * Arrows beside the cards are in the space at the page's edges, as far as there is room for them; only what is missing
+ * pushes the cards in.
+ */
+function besideRules(
+  scope: string,
+  { arrowPx, bandId }: StepView,
+  { room }: ShelfView,
+  bands: Bands,
+): string {
+  const marginPx = valueAt(room.marginPx, bands, bandId);
+  const side =
+    room.maximumPx === null ? `${marginPx}px` : `max(${marginPx}px,(100cqi - ${room.maximumPx}px)/2)`;
+  const needed = arrowPx + ARROW_GAP_PX;
+  const out = `calc(-1*min(${needed}px,${side}))`;
+  return (
+    `${scope}>.window{margin-inline:max(0px,${needed}px - ${side})}` +
+    `${scope}>.previous{inset-inline-start:${out}}${scope}>.next{inset-inline-end:${out}}`
+  );
+}
+
 /** Arrows and marks: where they stand, how large they are, and whether there are any. */
-function movingRules(scope: string, step: StepView, { moving }: ShelfView): string {
+function movingRules(scope: string, step: StepView, shelf: ShelfView, bands: Bands): string {
+  const { moving } = shelf;
   if (!step.moves) return '';
   const marks = step.marks === 'none' ? '' : `${scope}>.marks{display:flex}${scope}{--marks:${step.marks}}`;
   const arrows = step.arrows ? `${scope}>.arrow{display:grid}` : '';
-  const beside =
-    step.arrows && moving.arrowPlace === 'beside'
-      ? `${scope}>.window{margin-inline:${step.arrowPx + 10}px}`
-      : '';
+  const beside = step.arrows && moving.arrowPlace === 'beside' ? besideRules(scope, step, shelf, bands) : '';
   return `${scope}{--arrow:${step.arrowPx}px;--move-by:${step.moveBy}}${marks}${arrows}${beside}${moving.play ? `${scope}>.pause{display:grid}` : ''}`;
 }
 
@@ -80,11 +103,11 @@ export function shelfCss(shelf: ShelfView, bands: Bands): string {
     (step) =>
       cardCss(scope, step, shelf.card) +
       layoutKind(step.layout).css(scope, step) +
-      movingRules(scope, step, shelf),
+      movingRules(scope, step, shelf, bands),
   );
   for (const pager of shelf.pagers)
     for (const { from, to } of joined(pager.steps))
-      css += within(from, to, `${scope}>.pager[data-size="${pager.size}"]{display:flex}`);
+      css += within(from, to, `${scope}>.pagers>.pager[data-size="${pager.size}"]{display:flex}`);
   for (const [part, { shown }] of Object.entries(card.parts))
     if (everShown(card, part)) css += hiddenAt(bands, `${scope} .part-${cssName(part)}`, shown);
   for (const [label, { shown }] of Object.entries(card.labels))

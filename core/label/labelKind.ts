@@ -1,3 +1,4 @@
+import type { StoreTexts } from '../texts/storeTexts.ts';
 import type { ProductFacts } from '../catalogue/facts.ts';
 
 /** A mark on a card, in words. */
@@ -13,5 +14,5 @@ export interface LabelKind {
   find: readonly string[];
   /** Shown on a new card. */
   atFirst: boolean;
-  text(product: ProductFacts): string | null;
+  text(product: ProductFacts, texts: StoreTexts): string | null;
 }

@@ -10,6 +10,7 @@ import { shelfSettings, type StoredShelf } from '../plan/shelf.ts';
 import { completePlan } from '../plan/storedPlan.ts';
 import { specimenPlan, specimenShelf, specimenStored, specimenView } from '../specimen/specimen.ts';
 import { shelfFacts } from '../view/facts.ts';
+import { layoutSample } from '../view/layoutSample.ts';
 import { shelfMeasure } from '../view/shelfMeasure.ts';
 import { shelvesOn } from '../view/shelvesIn.ts';
 import { troublesOf } from '../view/trouble.ts';
@@ -61,6 +62,31 @@ describe('layouts', () => {
           layoutKinds.flatMap(({ id, settings }) => (settings?.[line] ? [[id, settings[line]]] : [])),
         ),
       );
+  });
+
+  it('are shown by samples in which something is in sight and nothing covers anything', () => {
+    for (const id of LAYOUT_IDS) {
+      const { widthPx, boxes } = layoutSample(id);
+      const inSight = boxes.filter(({ x, width }) => x + width <= widthPx + 1);
+      expect(inSight.length, id).toBeGreaterThan(0);
+      // What moves runs on past the window; of nothing else is a part out of sight.
+      if (!layoutKind(id).moves) expect(inSight, id).toHaveLength(boxes.length);
+      for (const box of boxes) {
+        expect(box.pictureWidth, id).toBeGreaterThan(0);
+        expect(box.pictureWidth, id).toBeLessThanOrEqual(box.width);
+      }
+      const covers = boxes.some((a, i) =>
+        boxes.some(
+          (b, j) =>
+            i < j &&
+            a.x + a.width > b.x + 1 &&
+            b.x + b.width > a.x + 1 &&
+            a.y + a.height > b.y + 1 &&
+            b.y + b.height > a.y + 1,
+        ),
+      );
+      expect(covers, id).toBe(false);
+    }
   });
 
   it('that move say by how much, and those in columns of their own say which', () => {

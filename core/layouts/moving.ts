@@ -8,7 +8,7 @@ export interface Motion {
   loops: boolean;
   /** Places it stands still at. */
   stops: number;
-  /** Seconds of a full round when it moves by itself; null where it does not. */
+  /** Seconds of a full round, or to the end of what does not loop, when it moves by itself; null where it does not. */
   roundS: number | null;
 }
 

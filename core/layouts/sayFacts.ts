@@ -11,6 +11,10 @@ export const sayRows = ({ rows, last, full }: Rows, across: number): string =>
 /** How a shelf moves, or why it does not. */
 export function sayMotion({ motion }: Pick<StepView, 'motion'>): string {
   if (!motion.moves) return 'does not move: all are in sight';
-  const round = motion.roundS === null ? '' : `, ${inTenths(motion.roundS)} s for a full round`;
+  // What does not loop goes back to its start from its end.
+  const round =
+    motion.roundS === null
+      ? ''
+      : `, ${inTenths(motion.roundS)} s ${motion.loops ? 'for a full round' : 'to the end'}`;
   return `${counted(motion.stops, 'stop')}${round}`;
 }

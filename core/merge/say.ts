@@ -1,4 +1,5 @@
-import { whereOf } from '../change/whereOf.ts';
+import { sayPlace } from '../change/change.ts';
+import { placeOf } from '../change/placeOf.ts';
 import { aroundOf, type StoredPlan } from '../plan/storedPlan.ts';
 import { subjectOf } from '../plan/target.ts';
 import { readPath } from '../settings/path.ts';
@@ -29,7 +30,7 @@ export function sayConflict(
 ): ConflictWords {
   const { target, setting, band } = conflict;
   const plan = subjectOf(mine, target) ? mine : theirs;
-  const where = whereOf(target, plan);
+  const where = sayPlace(placeOf(target, plan));
   const found = subjectOf(plan, target)?.settings.find(({ id }) => id === setting);
   if (!found) {
     const whole = setting === null;

@@ -10,10 +10,10 @@ export const categoryPage: PageKind = {
   around: ({ category }) => (category ? { of: 'category', id: category.id } : null),
   named: ({ category }) => category?.name ?? null,
   described: ({ category }) => category?.description || null,
-  trail: ({ category }, tree) =>
+  trail: ({ category }, tree, texts) =>
     category
       ? [
-          linkTo('Shop', '/shop'),
+          linkTo(texts.shop, '/shop'),
           ...tree.ancestors(category.id).map(({ name, slug }) => linkTo(name, `/category/${slug}`)),
         ]
       : [],

@@ -10,6 +10,6 @@ export const collectionPage: PageKind = {
   around: ({ collection }) => (collection ? { of: 'collection', id: collection.id } : null),
   named: ({ collection }) => collection?.name ?? null,
   described: ({ collection }) => collection?.description || null,
-  trail: ({ collection }) => (collection ? [linkTo('Shop', '/shop')] : []),
+  trail: ({ collection }, _, texts) => (collection ? [linkTo(texts.shop, '/shop')] : []),
   first: listed('collection', 'Products of the collection', AROUND),
 };

@@ -9,6 +9,6 @@ export const entryPage: PageKind = {
   needs: 'entry',
   named: ({ entry }) => entry?.title ?? null,
   described: ({ entry }) => entry?.summary || null,
-  trail: ({ entry }) => (entry ? [linkTo('Journal', '/journal')] : []),
+  trail: ({ entry }, _, texts) => (entry ? [linkTo(texts.journal, '/journal')] : []),
   first: { bays: [{ id: 'entry', holds: 'entry' }] },
 };

@@ -1,3 +1,4 @@
+import type { StoreTexts } from '../texts/storeTexts.ts';
 import type { Around } from '../assortment/kinds.ts';
 import type { CategoryTree } from '../catalogue/categoryTree.ts';
 import type { CategoryFacts, EntryDetail, ProductDetail } from '../catalogue/facts.ts';
@@ -36,7 +37,7 @@ export interface PageKind {
   /** The title is the store's name alone. */
   titledByStore?: boolean;
   /** The way to it, from the top down and without itself. */
-  trail(about: About, tree: CategoryTree): Link[];
+  trail(about: About, tree: CategoryTree, texts: StoreTexts): Link[];
   /** What a new store has on it; null where it has no such page. */
   first: { bays: readonly StoredBay[]; shelves?: readonly StoredShelf[] } | null;
 }

@@ -10,9 +10,12 @@ export const productPage: PageKind = {
   reads: { variant: ({ product }) => (product?.askedVariant ? String(product.askedVariant) : null) },
   named: ({ product }) => product?.title ?? null,
   described: ({ product }) => product?.shortText || product?.longText || null,
-  trail: ({ product }) =>
+  trail: ({ product }, _, texts) =>
     product
-      ? [linkTo('Shop', '/shop'), ...product.trail.map(({ name, slug }) => linkTo(name, `/category/${slug}`))]
+      ? [
+          linkTo(texts.shop, '/shop'),
+          ...product.trail.map(({ name, slug }) => linkTo(name, `/category/${slug}`)),
+        ]
       : [],
   first: { bays: [{ id: 'product', holds: 'product' }] },
 };

@@ -78,9 +78,7 @@ const bandsOrAll = inParts(
     (bands, names) =>
       bands === null
         ? 'every width'
-        : listed(
-            bands.map((id) => names.bands.find((band) => band.id === id)?.name ?? 'a width that is gone'),
-          ),
+        : listed(bands.map((id) => names.bands.find((band) => band.id === id)?.name ?? 'a removed width')),
   ),
 );
 

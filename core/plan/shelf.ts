@@ -32,7 +32,7 @@ const showsSettings = {
   /** The saved assortment that it shows; null while it shows one of its own. */
   assortmentId: setting(
     own<string | null>(string().max(60).nullable().defined(), (id, names) =>
-      id === null ? 'this shelf only' : `"${names.assortment(id) ?? 'an assortment that is gone'}"`,
+      id === null ? 'this shelf only' : `"${names.assortment(id) ?? 'a removed assortment'}"`,
     ),
     null,
     { name: 'Assortment', find: ['saved', 'assortment', 'shared'] },

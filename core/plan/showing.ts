@@ -18,3 +18,9 @@ export const toppedUpFrom = (plan: Plan, id: string): SavedAssortment[] =>
   Object.values(plan.assortments).filter(
     ({ assortment }) => 'fallback' in assortment && assortment.fallback?.from === id,
   );
+
+/** Name of the saved assortment that tops this one up; null where none does. */
+export function topUpName(plan: Plan, assortment: Assortment): string | null {
+  const { from, then } = (assortment.of === 'products' && assortment.fallback) || { from: null, then: null };
+  return then === 'topUp' && from !== null ? (plan.assortments[from]?.name ?? null) : null;
+}

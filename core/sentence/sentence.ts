@@ -39,8 +39,19 @@ export function listed(words: readonly string[], last: 'and' | 'or' = 'and'): st
   return `${words.slice(0, -1).join(', ')} ${last} ${words.at(-1)}`;
 }
 
+const grouped = new Intl.NumberFormat('en');
+
+/** A number as a sentence has it: 88,084. */
+export const numeral = (value: number): string => grouped.format(value);
+
 export const counted = (count: number, one: string, many = `${one}s`): string =>
-  `${count} ${count === 1 ? one : many}`;
+  `${numeral(count)} ${count === 1 ? one : many}`;
+
+/** "49 match", "3 match, topped up to 12 from Bestselling". */
+export function sayMatches(own: number, total: number, from: string | null): string {
+  const match = `${numeral(own)} ${own === 1 ? 'matches' : 'match'}`;
+  return total > own ? `${match}, topped up to ${numeral(total)}${from ? ` from ${from}` : ''}` : match;
+}
 
 export function capital(text: string): string {
   return text.charAt(0).toUpperCase() + text.slice(1);

@@ -32,7 +32,7 @@ function sayPlacing({ card: { text, frame }, layout }: Shelf, names: Names): Sen
     pieces.push(
       ', ',
       opens(
-        `over the picture by ${sayVarying(text.reach, names, (share) => `${share} %`)}`,
+        `over the picture by ${sayVarying(text.reach, names, (share) => `${share}%`)}`,
         'card.text.reach',
       ),
     );

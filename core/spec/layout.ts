@@ -1,7 +1,7 @@
 import { valueAt } from '../bands/varying.ts';
 import { isUsed, layoutKind, layoutsOf, type LayoutId } from '../layouts/index.ts';
 import type { Shelf } from '../plan/shelf.ts';
-import { counted, type Names, type Piece, type Sentence } from '../sentence/sentence.ts';
+import { counted, numeral, type Names, type Piece, type Sentence } from '../sentence/sentence.ts';
 import { opens } from './content.ts';
 import { ofShelf, type Line } from './line.ts';
 import { sayVarying } from './sayVarying.ts';
@@ -19,14 +19,15 @@ const markerWords: Record<string, string> = { dots: 'with dots', bar: 'with a ba
 function saySize(shelf: Shelf, layouts: readonly LayoutId[], names: Names, total: number | null): Piece {
   const byRows = shelf.amount.by === 'rows' && layouts.some((id) => layoutKind(id).inRows);
   const paged = shelf.paging.by !== 'none';
-  const of = total === null ? '' : ` of ${total}`;
+  const of = total === null ? '' : ` of ${numeral(total)}`;
   if (byRows) {
     const rows = sayVarying(shelf.amount.rows, names, (count) => counted(count, 'row'));
     return opens(paged ? `${rows} to a page` : `the first ${rows}${of}`, 'amount.rows');
   }
   const least = Math.min(...Object.values(shelf.amount.items));
   // A number is never larger than the total.
-  if (!paged && total !== null && total > 0 && least >= total) return opens(`all ${total}`, 'amount.items');
+  if (!paged && total !== null && total > 0 && least >= total)
+    return opens(`all ${numeral(total)}`, 'amount.items');
   const items = sayVarying(shelf.amount.items, names, String);
   return opens(paged ? `${items} to a page` : `the first ${items}${of}`, 'amount.items');
 }

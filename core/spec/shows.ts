@@ -8,7 +8,7 @@ export const showsLine: Line = {
   say: ofShelf((shelf, { names, assortment }) => [
     ...(shelf.assortmentId === null
       ? []
-      : [opens(names.assortment(shelf.assortmentId) ?? 'An assortment that is gone', 'assortmentId'), ': ']),
+      : [opens(names.assortment(shelf.assortmentId) ?? 'A removed assortment', 'assortmentId'), ': ']),
     ...sayAssortment(assortment!, names).map((said) =>
       typeof said === 'string' ? said : opens(said.text, `assortment.${said.opens}`),
     ),

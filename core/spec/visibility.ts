@@ -11,7 +11,7 @@ export const visibilityLine: Line = {
     return [
       opens(bay.hidden ? 'Hidden' : 'Always', 'hidden'),
       bay.hidden ? ', otherwise ' : ', ',
-      opens(bands ? `only on ${listed(bands) || 'widths that are gone'}` : 'at every width', 'bands'),
+      opens(bands ? `only on ${listed(bands) || 'removed widths'}` : 'at every width', 'bands'),
     ];
   },
 };

@@ -111,11 +111,17 @@ export const specimenNames: Names = namesFrom(
 );
 
 /** The home page of a plan, where every assortment of products holds the first `total` pieces in order. */
-export function specimenView(plan: Plan, total = 64, more: Partial<PageInput> = {}): PageView {
+/** @param goods what there is, the first `total` of it */
+export function specimenView(
+  plan: Plan,
+  total = 64,
+  more: Partial<PageInput> = {},
+  goods: readonly Item[] = products,
+): PageView {
   const answer = ({ assortment, without, start, count }: ItemsRequest) => {
     const left = new Set(without);
     const most = assortment.limit ?? Infinity;
-    const all = products
+    const all = goods
       .slice(0, total)
       .filter((item) => item.of !== 'products' || !left.has(item.product.id))
       .slice(0, most);

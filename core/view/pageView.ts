@@ -1,3 +1,5 @@
+import { textsFor } from '../texts/index.ts';
+import type { StoreTexts } from '../texts/storeTexts.ts';
 import type { Changing } from '../assortment/kinds.ts';
 import { HOUR_MS } from '../assortment/orders/shuffled.ts';
 import { bayKind, type Bay, type ContentView } from '../bays/index.ts';
@@ -108,7 +110,8 @@ export function* pageView(input: PageInput): Generator<ItemsRequest, PageView, I
     bays.push(bayView(bay, made, room));
   }
   const name = kind.named(about) ?? page.name;
-  const trail = kind.trail(about, tree);
+  const texts = textsFor(house.locale);
+  const trail = kind.trail(about, tree, texts);
   return {
     pageId: page.id,
     kind: page.kind,
@@ -125,7 +128,7 @@ export function* pageView(input: PageInput): Generator<ItemsRequest, PageView, I
     margin: house.margin,
     contentPx: house.contentPx,
     colours: house.colours,
-    links: storeLinks(address.path, tree),
+    links: storeLinks(address.path, tree, texts),
     trail: trail.length ? [...trail, { words: name, href: '', current: true }] : [],
     bays,
     goodUntil: nextTurn(changing, input.now, house.timeZone),
@@ -212,10 +215,10 @@ function firstHeading(bays: readonly BayView[], name: string): string | null {
 }
 
 /** Links of the store's header, the one to the very page as the current one. */
-function storeLinks(path: string, tree: CategoryTree): Link[] {
+function storeLinks(path: string, tree: CategoryTree, texts: StoreTexts): Link[] {
   const roots = tree.roots.filter((category) => category.products > 0 && !category.catchAll);
   return [
-    { words: 'Shop', href: '/shop' },
+    { words: texts.shop, href: '/shop' },
     ...roots.slice(0, 5).map(({ name, slug }) => ({ words: name, href: `/category/${slug}` })),
   ].map((link) => ({ ...link, current: link.href === path }));
 }

@@ -1,3 +1,4 @@
+import { textsFor } from '../texts/index.ts';
 import { valueAt, type Varying } from '../bands/varying.ts';
 import { bandById, nominalOf, type Bands } from '../bands/bands.ts';
 import type { Of } from '../assortment/of.ts';
@@ -75,16 +76,17 @@ function shownSpan(
 }
 
 function cardView(item: Item, card: Card, currency: Currency): CardView {
+  const texts = textsFor(currency.locale);
   const labels =
     item.of === 'products'
       ? labelKinds
           .filter((kind) => labelEverShown(card, kind.id))
           .flatMap((kind) => {
-            const text = kind.text(item.product);
+            const text = kind.text(item.product, texts);
             return text === null ? [] : [{ kind: kind.id, text }];
           })
       : [];
-  const context: PartContext = { currency, labels };
+  const context: PartContext = { currency, texts, labels };
   const { id, title, href } = faceOf(item);
   return {
     id,

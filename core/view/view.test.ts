@@ -77,10 +77,10 @@ describe('one HTML for every width', () => {
       '@container region (width < 560px){[data-shelf="list"]>.window>.cards:not([data-grown])>:nth-child(n+7){display:none}}',
     );
     expect(css).toContain(
-      '@container region (width < 560px){[data-shelf="list"]>.pager[data-size="6"]{display:flex}}',
+      '@container region (width < 560px){[data-shelf="list"]>.pagers>.pager[data-size="6"]{display:flex}}',
     );
     expect(css).toContain(
-      '@container region (width >= 560px){[data-shelf="list"]>.pager[data-size="9"]{display:flex}}',
+      '@container region (width >= 560px){[data-shelf="list"]>.pagers>.pager[data-size="9"]{display:flex}}',
     );
   });
 });

@@ -78,12 +78,14 @@ describe('asking what an assortment holds', () => {
         explanation: { text: string };
       }>().explanation;
     const cheap = products({ rule: all({ is: 'featured' }, { is: 'price', least: null, most: 1010 }) });
-    expect((await explain(cheap, 4)).text).toBe('Left out by clause 1: it is not marked as featured');
+    expect((await explain(cheap, 4)).text).toBe(
+      'Left out by "marked as featured": it is not marked as featured',
+    );
     const rule = all({ is: 'stock', state: 'in', most: 1 }, { is: 'price', least: null, most: 1010 });
     expect(await explain(products({ rule }), 30)).toEqual({
       in: false,
       reason: 'rule',
-      text: 'Left out by clause 2: it costs £10.30; the rule wants at most £10.10',
+      text: 'Left out by "costs at most £10.10": it costs £10.30',
     });
     expect(await explain(products({ rule }), 4)).toMatchObject({ in: true, place: 4 });
     expect(await explain(products({ limit: 3 }), 7)).toMatchObject({ reason: 'limit', text: /place 7/ });

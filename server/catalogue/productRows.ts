@@ -228,18 +228,18 @@ export async function readProductDetail(
   };
 }
 
-/** Products whose title holds these words, for being named one by one. */
-export async function findProducts(
-  db: Queryable,
-  key: string,
-  most: number,
-): Promise<{ id: number; title: string }[]> {
-  const { rows } = await db.query<{ id: number; title: string }>(
-    `SELECT id, title FROM product WHERE title_key LIKE '%' || $1 || '%'
-     ORDER BY (title_key LIKE $1 || '%') DESC, title_key, id LIMIT $2`,
-    [key, most],
-  );
-  return rows;
+/** Products whose title holds these words, for being named one by one; the newest where there are none. */
+export async function findProducts(db: Queryable, key: string, most: number): Promise<ProductFacts[]> {
+  const { rows } = key
+    ? await db.query<{ id: number }>(
+        `SELECT id FROM product WHERE title_key LIKE '%' || $1 || '%'
+         ORDER BY (title_key LIKE $1 || '%') DESC, title_key, id LIMIT $2`,
+        [key, most],
+      )
+    : await db.query<{ id: number }>('SELECT id FROM product ORDER BY id DESC LIMIT $1', [most]);
+  const ids = rows.map(({ id }) => id);
+  const facts = await readProducts(db, ids, [], 1);
+  return ids.flatMap((id) => facts.get(id) ?? []);
 }
 
 export async function readTitles(

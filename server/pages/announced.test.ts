@@ -14,6 +14,9 @@ let store: SmallStore;
 /** Waits until whatever was announced so far has been heard. */
 let heard: () => Promise<void>;
 
+/** Products that tests write to by themselves, so that no other write may take them away or sell them out before. */
+const KEPT = [3, 39, 17];
+
 /** A home page with a shelf for each sort of thing that a list may depend on. */
 function plan(): StoredPlan {
   const small = smallPlan();
@@ -51,7 +54,7 @@ function plan(): StoredPlan {
       id: 'named',
       assortment: {
         of: 'products',
-        rule: { join: 'all', parts: [{ is: 'named', ids: [3, 39, 17] }] },
+        rule: { join: 'all', parts: [{ is: 'named', ids: KEPT }] },
         order: { by: 'asNamed' },
       },
     },
@@ -142,12 +145,14 @@ const WRITES: Record<string, Write> = {
      INSERT INTO order_line SELECT o.id, 1, ${id}, NULL, ${1 + (roll % 3)}, 900 FROM o`,
 };
 
+const anyProduct = fc.integer({ min: 1, max: 40 }).filter((id) => !KEPT.includes(id));
+
 describe('what is served', () => {
   const urls = ['/', '/shop', '/category/some', '/product/piece-5', '/product/piece-12'];
 
   it('is what would be made anew, whatever happens to the catalogue', async () => {
     const kinds = Object.keys(WRITES);
-    const any = fc.tuple(fc.constantFrom(...kinds), fc.integer({ min: 1, max: 40 }), fc.nat(200));
+    const any = fc.tuple(fc.constantFrom(...kinds), anyProduct, fc.nat(200));
     const writes = fc.sample(any, { numRuns: 32, seed: Number(process.env.TEST_SEED ?? 1) });
     for (const [i, [chance, product, roll]] of writes.entries()) {
       // Each kind once, then any.

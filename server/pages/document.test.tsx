@@ -6,11 +6,18 @@ import { checkDocument } from '../../core/plan/checkDocument.ts';
 import { documentKeys, documentOf, withDocument, type PlanDocument } from '../../core/plan/documents.ts';
 import { readPlan } from '../../core/plan/reading.ts';
 import { completePlan, type StoredPlan } from '../../core/plan/storedPlan.ts';
-import { specimenProduct, specimenTree, specimenView } from '../../core/specimen/specimen.ts';
+import { LAYOUT_IDS } from '../../core/layouts/index.ts';
+import {
+  specimenPlan,
+  specimenProduct,
+  specimenShelf,
+  specimenTree,
+  specimenView,
+} from '../../core/specimen/specimen.ts';
 import type { Item } from '../../core/card/item.ts';
 import type { ProductDetail } from '../../core/catalogue/facts.ts';
 import { viewWith } from '../../core/view/pageView.ts';
-import { htmlPage } from './document.tsx';
+import { htmlPage, inLowerCase } from './document.tsx';
 
 const store = (format: number): unknown =>
   JSON.parse(
@@ -189,5 +196,39 @@ describe('stores of every format', () => {
       expect(read.querySelectorAll('h1').length, `${format} ${page.id}`).toBe(1);
       expect(policy).toContain("default-src 'none'");
     }
+  });
+});
+
+describe('the markup of a page', () => {
+  it('names attributes as HTML does, and leaves texts and values as they are', () => {
+    expect(
+      inLowerCase(
+        '<img fetchPriority="high" srcSet="/a b=&quot;c&quot;" alt=" srcSet=x"/><p>a srcSet="b" &lt;i tabIndex="0"&gt;</p><svg viewBox="0 0 1 1"></svg>',
+      ),
+    ).toBe(
+      '<img fetchpriority="high" srcset="/a b=&quot;c&quot;" alt=" srcSet=x"/><p>a srcSet="b" &lt;i tabIndex="0"&gt;</p><svg viewBox="0 0 1 1"></svg>',
+    );
+  });
+
+  it('has no attribute with capitals, and no two landmarks of one name', () => {
+    for (const layout of LAYOUT_IDS)
+      for (const by of ['numbered', 'more', 'onReach'] as const) {
+        const shelf = specimenShelf('a', {
+          layout: { phone: layout },
+          paging: { by },
+          moving: { play: true, arrows: { phone: true }, marks: { phone: 'dots' } },
+        });
+        const { html } = htmlPage(specimenView(specimenPlan([shelf]), 90), null);
+        const body = html.slice(html.indexOf('<body>'));
+        for (const [tag] of body.matchAll(/<[a-z][^>]*>/g))
+          for (const [, name] of tag.matchAll(/ ([A-Za-z-]+)="/g))
+            if (name !== 'viewBox') expect(name, tag).toBe(name!.toLowerCase());
+        const page = new DOMParser().parseFromString(html, 'text/html');
+        const names = [...page.querySelectorAll('nav,[role=region],aside,form')].map(
+          (one) => one.getAttribute('aria-label') ?? '',
+        );
+        expect(names.every(Boolean)).toBe(true);
+        expect(new Set(names).size).toBe(names.length);
+      }
   });
 });

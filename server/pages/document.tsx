@@ -21,6 +21,12 @@ const sha256 = (text: string) => createHash('sha256').update(text).digest('base6
 const escape = (text: string) =>
   text.replace(/[&<>"]/g, (c) => ({ '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' })[c]!);
 
+/** Markup with its attributes as HTML writes them; React writes some by their names in script. Those of SVG have capitals. */
+export const inLowerCase = (markup: string): string =>
+  markup.replace(/<[a-z][^>]*>/g, (tag) =>
+    tag.replace(/ (?!viewBox)([a-z]+[A-Z][A-Za-z]*)(?==")/g, (_, name: string) => ` ${name.toLowerCase()}`),
+  );
+
 /** schema.org data about what the page shows; the origin makes its addresses whole. */
 export function structuredData(view: PageView, origin: string): object[] {
   const store = { origin, currency: view.currency };
@@ -79,7 +85,7 @@ export function htmlPage(
     `<!doctype html><html lang="${escape(view.lang)}" dir="${escape(view.direction)}"><head><meta charset="utf-8">` +
     `<meta name="viewport" content="width=device-width,initial-scale=1"><title>${escape(view.title)}</title>${about}` +
     `<link rel="preload" href="${fontFile}" as="font" type="font/woff2" crossorigin><link rel="icon" href="data:,">` +
-    `<style>${style}</style>${early}${script ? `<script src="${escape(script.href)}" defer${script.remembers ? ' data-remembers' : ''}></script>` : ''}${data}</head><body>${renderToStaticMarkup(<Page view={view} />)}</body></html>`;
+    `<style>${style}</style>${early}${script ? `<script src="${escape(script.href)}" defer${script.remembers ? ' data-remembers' : ''}></script>` : ''}${data}</head><body>${inLowerCase(renderToStaticMarkup(<Page view={view} />))}</body></html>`;
   return {
     html,
     policy: `default-src 'none'; style-src 'sha256-${sha256(style)}'; img-src 'self' data:; font-src 'self'; ${script ? `script-src ${scripts}; connect-src 'self'; ` : ''}base-uri 'none'; form-action 'self'; frame-ancestors 'self'`,

@@ -1,3 +1,4 @@
+import { textsFor } from '../../core/texts/index.ts';
 import type { CategoryTree } from '../../core/catalogue/categoryTree.ts';
 import { emptyPlan } from '../../core/plan/documents.ts';
 import type { Plan } from '../../core/plan/plan.ts';
@@ -6,45 +7,15 @@ import { CATEGORIES, RELEASE } from '../../core/view/reads.ts';
 import { viewWith } from '../../core/view/pageView.ts';
 import { htmlPage, type HtmlPage } from './document.tsx';
 
-interface Said {
-  title: string;
-  words: string;
-  button: string;
-  link: string;
-}
-
-export const NOWHERE: Said = {
-  title: 'There is nothing at this address',
-  words: 'It may have moved or sold out.',
-  button: 'Browse the shop',
-  link: '/shop',
-};
-export const AWAY: Said = {
-  title: 'This page cannot be shown just now',
-  words: 'It will be back in a moment. Nothing is lost.',
-  button: 'To the first page',
-  link: '/',
-};
-export const WRONG: Said = {
-  title: 'Something went wrong on our side',
-  words: 'It has been noted. Please try again.',
-  button: 'To the first page',
-  link: '/',
-};
-
-export const NOT_OPEN: Said = {
-  title: 'This store is not open yet',
-  words: 'Please come back soon.',
-  button: '',
-  link: '',
-};
+/** Where the button of each page that only says something leads. */
+const LINKS = { nowhere: '/shop', away: '/', wrong: '/', notOpen: '' } as const;
 
 /** What a page that only says something is made from. */
 export const PLAIN_READS = [RELEASE, CATEGORIES];
 
 /** A page that only says something, in the store's own dress. */
-export function plainPage(plan: Plan, tree: CategoryTree, said: Said): HtmlPage {
-  const { title, ...rest } = said;
+export function plainPage(plan: Plan, tree: CategoryTree, says: keyof typeof LINKS): HtmlPage {
+  const { title, ...rest } = textsFor(plan.house.locale)[says];
   const page = completePlan({
     ...emptyPlan,
     pages: {
@@ -52,7 +23,16 @@ export function plainPage(plan: Plan, tree: CategoryTree, said: Said): HtmlPage 
         id: 'said',
         kind: 'shop',
         name: title,
-        bays: [{ id: 'said', holds: 'banner', title, ...rest, height: { [plan.house.bands[0]!.id]: 280 } }],
+        bays: [
+          {
+            id: 'said',
+            holds: 'banner',
+            title,
+            ...rest,
+            link: LINKS[says],
+            height: { [plan.house.bands[0]!.id]: 280 },
+          },
+        ],
       },
     },
     house: { bands: plan.house.bands, margin: plan.house.margin },

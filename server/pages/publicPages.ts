@@ -18,7 +18,7 @@ import type { Parts } from '../parts.ts';
 import { htmlPage } from './document.tsx';
 import type { Enhance } from './enhance.ts';
 import type { Made } from './pageCache.ts';
-import { AWAY, NOT_OPEN, NOWHERE, PLAIN_READS, plainPage, WRONG } from './plainPage.tsx';
+import { PLAIN_READS, plainPage } from './plainPage.tsx';
 import { sentPage, type SentPage } from './sentPage.ts';
 import type { Wanted } from './storefront.ts';
 
@@ -130,7 +130,7 @@ export function publicPages(parts: Parts, enhance: Enhance | null): PublicPages 
       pages.peek(key, parts.clock()) ??
       (await pages.make(key, async () =>
         sentPage(
-          { ...plainPage(release.plan, await storefront.tree(), NOWHERE), status: 404, reads: PLAIN_READS },
+          { ...plainPage(release.plan, await storefront.tree(), 'nowhere'), status: 404, reads: PLAIN_READS },
           headers,
         ),
       ));
@@ -190,7 +190,7 @@ export function publicPages(parts: Parts, enhance: Enhance | null): PublicPages 
       const { html, policy } = plainPage(
         plan,
         storefront.lastTree() ?? categoryTree([]),
-        statusCode === 503 ? AWAY : statusCode === 404 ? NOT_OPEN : WRONG,
+        statusCode === 503 ? 'away' : statusCode === 404 ? 'notOpen' : 'wrong',
       );
       return sentPage(
         {

@@ -1,4 +1,5 @@
 import { publish, readLive as readLiveContract } from '../../core/api/releases.ts';
+import { sayPlace } from '../../core/change/change.ts';
 import { changesBetween } from '../../core/change/changesBetween.ts';
 import { withoutTrials } from '../../core/plan/places.ts';
 import { writtenPlan } from '../../core/plan/reading.ts';
@@ -57,7 +58,7 @@ export function publishRoutes(api: Api, parts: Parts): void {
         : [];
       if (before && same(withoutTrials(before.stored), plan)) throw new Fault('nothing-to-publish');
       await renderAll(complete, parts);
-      const said = changes.map(({ where, text }) => `${where}: ${text}`);
+      const said = changes.map(({ place, text }) => `${sayPlace(place)}: ${text}`);
       const release = await insertRelease(client, {
         plan,
         changes: said,

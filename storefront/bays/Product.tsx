@@ -1,15 +1,12 @@
 import type { ProductDetail } from '../../core/catalogue/facts.ts';
 import type { ContentView } from '../../core/bays/index.ts';
-import { ratingWords } from '../parts/ratingWords.ts';
+import type { StoreTexts } from '../../core/texts/storeTexts.ts';
+import { useTexts } from '../texts.ts';
 import { Picture } from '../Picture.tsx';
 import type { BayDrawingProps } from './bayDrawing.ts';
 
-const stockWords = (product: ProductDetail): string => {
-  if (product.stock.state === 'out') return 'Sold out';
-  if (product.stock.state === 'last')
-    return product.stock.count === null ? 'Only a few left' : `Only ${product.stock.count} left`;
-  return 'In stock';
-};
+const stockWords = ({ stock }: ProductDetail, texts: StoreTexts): string =>
+  stock.state === 'out' ? texts.soldOut : stock.state === 'last' ? texts.fewLeft(stock.count) : texts.inStock;
 
 /** The product that a page is about. */
 export function ProductBay({ content }: BayDrawingProps<'product'>) {
@@ -27,6 +24,7 @@ function Product({
   product: ProductDetail;
 }) {
   const { price } = content;
+  const texts = useTexts();
   return (
     <article className="product" data-product={product.id}>
       <ul className="gallery" role="list">
@@ -52,7 +50,9 @@ function Product({
             </>
           )}
         </p>
-        {product.rating && <p className="part-rating">{ratingWords(product.rating)}</p>}
+        {product.rating && (
+          <p className="part-rating">{texts.rating(product.rating.mean, product.rating.count)}</p>
+        )}
         <p className="lead">{product.shortText}</p>
         {product.options.length > 0 && (
           <div className="options">
@@ -86,7 +86,7 @@ function Product({
             ))}
           </div>
         )}
-        <p className={`stock ${product.stock.state}`}>{stockWords(product)}</p>
+        <p className={`stock ${product.stock.state}`}>{stockWords(product, texts)}</p>
         {product.longText.split('\n\n').map((paragraph) => (
           <p className="long" key={paragraph}>
             {paragraph}

@@ -1,12 +1,19 @@
 /** The script of public pages. Every page works without it. */
 import { followLookedAt } from './lookedAt.ts';
 import { keepGrowing } from './more.ts';
+import { keep, kept } from './memory.ts';
 import { keepMoving } from './moving.ts';
 import { trackMover } from './trackMover.ts';
 
+const memoryOf = (shelf: string) => ({
+  read: () => kept().moved?.[shelf],
+  keep: (card: number) => keep({ moved: { ...kept().moved, [shelf]: card } }),
+});
+
 const enhance = (within: ParentNode) => {
-  for (const shelf of within.querySelectorAll<HTMLElement>('[data-moving]')) keepMoving(shelf, trackMover);
-  for (const shelf of within.querySelectorAll<HTMLElement>('[data-shelf]:has(>.pager.more)'))
+  for (const shelf of within.querySelectorAll<HTMLElement>('[data-moving]'))
+    keepMoving(shelf, trackMover, memoryOf(shelf.dataset.shelf!));
+  for (const shelf of within.querySelectorAll<HTMLElement>('[data-shelf]:has(>.pagers>.pager.more)'))
     keepGrowing(shelf);
 };
 

@@ -1,3 +1,4 @@
+import { scriptTexts } from '../../core/texts/inScript.ts';
 import { CONSENT, LOOKED } from './cookieNames.ts';
 
 /**
@@ -27,16 +28,17 @@ function remember(id: string): void {
 
 /** Asks once, at the foot of the window, where nothing moves for it. */
 function askConsent(agreed: () => void): void {
+  const { consent } = scriptTexts(document);
   const bar = document.createElement('div');
   bar.className = 'consent';
   bar.setAttribute('role', 'region');
-  bar.setAttribute('aria-label', 'Your choice');
+  bar.setAttribute('aria-label', consent.name);
   const words = document.createElement('p');
-  words.textContent = 'May we remember the products you view on this device, so you can find them again?';
+  words.textContent = consent.ask;
   bar.append(words);
   for (const [text, value] of [
-    ['Yes, remember', 'yes'],
-    ['No', 'no'],
+    [consent.yes, 'yes'],
+    [consent.no, 'no'],
   ] as const) {
     const button = document.createElement('button');
     button.type = 'button';

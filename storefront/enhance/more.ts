@@ -1,3 +1,6 @@
+import { scriptTexts } from '../../core/texts/inScript.ts';
+import { keep, kept } from './memory.ts';
+
 /** Pages that come by themselves before a press is asked for, so that the foot of the page can be reached. */
 const PAGES_BY_THEMSELVES = 3;
 /** How far below the window's edge the end counts as reached, px. */
@@ -41,7 +44,13 @@ async function bring(
   const size = Number(pager.dataset.size);
   const answer = await fetch(link.href);
   if (!answer.ok) throw new Error(String(answer.status));
-  const page = new DOMParser().parseFromString(await answer.text(), 'text/html');
+  // Its style sheet is taken out first: a parsed page is under the policy of this one, which knows only its own.
+  const styles: string[] = [];
+  const html = (await answer.text()).replace(/<style>([^]*?)<\/style>/g, (_, css: string) => {
+    styles.push(css);
+    return '';
+  });
+  const page = new DOMParser().parseFromString(html, 'text/html');
   const other = page.querySelector<HTMLElement>(`[data-shelf="${CSS.escape(shelf.dataset.shelf!)}"]`);
   if (!other) throw new Error('The list is gone.');
   const window = shelf.querySelector<HTMLElement>(':scope>.window')!;
@@ -49,7 +58,7 @@ async function bring(
   // Before the other page's style sheet comes, which knows other cards by the same numbers.
   takeOver(cards);
   const sheet = new CSSStyleSheet();
-  sheet.replaceSync([...page.querySelectorAll('style')].map((style) => style.textContent).join(''));
+  sheet.replaceSync(styles.join(''));
   document.adoptedStyleSheets = [...document.adoptedStyleSheets, sheet];
   const here = new Map([...cards.children].map((card) => [placeOf(card), card as HTMLElement]));
   let first: HTMLElement | null = null;
@@ -73,7 +82,7 @@ async function bring(
     );
   // What leads on from there leads on from here; the other direction stays as it is.
   const next = other.querySelector<HTMLAnchorElement>(
-    `:scope>.pager[data-size="${size}"] a[rel="${link.rel}"]`,
+    `:scope>.pagers>.pager[data-size="${size}"] a[rel="${link.rel}"]`,
   );
   if (next) {
     link.href = next.href;
@@ -89,6 +98,7 @@ async function bring(
 type Load = (rel: 'prev' | 'next', pressed: boolean) => Promise<void>;
 
 function loader(shelf: HTMLElement, pager: HTMLElement): Load {
+  const texts = scriptTexts(document);
   const status = document.createElement('p');
   status.setAttribute('role', 'status');
   pager.append(status);
@@ -103,12 +113,12 @@ function loader(shelf: HTMLElement, pager: HTMLElement): Load {
     const before = shown();
     try {
       const first = await bring(shelf, pager, link);
-      status.textContent = `${shown() - before} more are shown.`;
+      status.textContent = texts.moreShown(shown() - before);
       // What comes in above pushes nothing away from under the eye.
       if (rel === 'prev') scrollBy({ top: pager.getBoundingClientRect().top - top, behavior: 'instant' });
       if (pressed) first?.querySelector('a')?.focus({ preventScroll: true });
     } catch {
-      status.textContent = 'More could not be fetched. Press again to try again.';
+      status.textContent = texts.moreFailed;
     }
     link.removeAttribute('aria-busy');
   };
@@ -117,7 +127,7 @@ function loader(shelf: HTMLElement, pager: HTMLElement): Load {
 
 /** Lets a list grow where it stands, and the way back to it lead to the same place. */
 export function keepGrowing(shelf: HTMLElement): void {
-  const pagers = [...shelf.querySelectorAll<HTMLElement>(':scope>.pager.more')];
+  const pagers = [...shelf.querySelectorAll<HTMLElement>(':scope>.pagers>.pager.more')];
   const loads = new Map(pagers.map((pager) => [pager, loader(shelf, pager)]));
   for (const [pager, load] of loads) {
     let byThemselves = 0;
@@ -155,34 +165,40 @@ export function keepGrowing(shelf: HTMLElement): void {
     const from = Math.floor(place / size) * size;
     if (from > 0) here.searchParams.set(`${shelf.dataset.shelf!}.from`, String(from));
     else here.searchParams.delete(`${shelf.dataset.shelf!}.from`);
-    history.replaceState(
-      { shelf: shelf.dataset.shelf, place, top: card.getBoundingClientRect().top },
-      '',
-      here,
-    );
+    const [first, last] = endsOf(shelf);
+    const { top } = card.getBoundingClientRect();
+    keep({ list: { shelf: shelf.dataset.shelf!, place, top, first, last } }, here);
   });
   const pager = pagers.find((one) => one.offsetHeight > 0);
   if (pager) void comeBack(shelf, loads.get(pager)!);
 }
 
-/** Where a shopper left a list by a card. */
-interface Left {
-  shelf?: string;
-  place?: number;
-  /** Where the card stood in the window, px. */
-  top?: number;
+/** Places of the first and the last card that are shown. */
+function endsOf(shelf: HTMLElement): [number, number] {
+  const places = [...shelf.querySelectorAll<HTMLElement>('.card')]
+    .filter((card) => card.offsetHeight > 0)
+    .map(placeOf);
+  return [Math.min(...places), Math.max(...places)];
 }
 
-/** Stands the card by which the list was left where it stood, with what comes before it there too. */
+/** Brings back every page of the list that was shown, and stands the card by which it was left where it stood. */
 async function comeBack(shelf: HTMLElement, load: Load): Promise<void> {
-  const left = history.state as Left | null;
-  if (left?.shelf !== shelf.dataset.shelf || left?.place === undefined) return;
+  const { list } = kept();
+  if (!list || list.shelf !== shelf.dataset.shelf) return;
   history.scrollRestoration = 'manual';
   const stand = () => {
-    const card = shelf.querySelector(`[data-place="${Number(left.place)}"]`);
-    if (card) scrollBy({ top: card.getBoundingClientRect().top - (left.top ?? 0), behavior: 'instant' });
+    const card = shelf.querySelector(`[data-place="${Number(list.place)}"]`);
+    if (card) scrollBy({ top: card.getBoundingClientRect().top - list.top, behavior: 'instant' });
+  };
+  /** Loads in one direction until all is there that was, or nothing more comes. */
+  const all = async (rel: 'prev' | 'next', isThere: () => boolean) => {
+    for (let before = ''; !isThere() && before !== String(endsOf(shelf));) {
+      before = String(endsOf(shelf));
+      await load(rel, false);
+      stand();
+    }
   };
   stand();
-  await load('prev', false);
-  stand();
+  await all('prev', () => endsOf(shelf)[0] <= list.first);
+  await all('next', () => endsOf(shelf)[1] >= list.last);
 }

@@ -1,3 +1,4 @@
+import { scriptTexts } from '../../core/texts/inScript.ts';
 import { pageMover, shownCards, type MakeMover, type Mover, type TrackOptions } from './movers.ts';
 
 /** Dots beyond this many tell nothing; a bar does. */
@@ -29,6 +30,7 @@ function drawMarks(
 ): () => void {
   if (!box || kind === 'none') return () => undefined;
   const { ownerDocument } = box;
+  const texts = scriptTexts(ownerDocument);
   box.replaceChildren();
   const add = <K extends keyof HTMLElementTagNameMap>(tag: K, within: HTMLElement = box) =>
     within.appendChild(ownerDocument.createElement(tag));
@@ -37,7 +39,7 @@ function drawMarks(
     const dots = Array.from({ length: stops }, (_, i) => {
       const dot = add('button');
       dot.type = 'button';
-      dot.setAttribute('aria-label', `Place ${i + 1} of ${stops}`);
+      dot.setAttribute('aria-label', texts.position(i + 1, stops));
       dot.addEventListener('click', () => go(i));
       return dot;
     });
@@ -46,7 +48,7 @@ function drawMarks(
   if (kind === 'count') {
     const words = add('span');
     words.setAttribute('aria-live', 'polite');
-    return () => (words.textContent = `${mover.at() + 1} of ${stops}`);
+    return () => (words.textContent = texts.count(mover.at() + 1, stops));
   }
   const bar = add('span');
   bar.className = 'bar';
@@ -54,7 +56,7 @@ function drawMarks(
   const filled = add('i', bar);
   return () => {
     filled.style.transform = `scaleX(${(mover.at() + 1) / stops})`;
-    bar.setAttribute('aria-label', `Place ${mover.at() + 1} of ${stops}`);
+    bar.setAttribute('aria-label', texts.position(mover.at() + 1, stops));
   };
 }
 
@@ -108,12 +110,20 @@ interface Running {
   end(): void;
 }
 
+/** Remembers the card that a shelf in motion is at. */
+export interface Memory {
+  /** Place of the card among those of the shelf; undefined where nothing is remembered. */
+  read(): number | undefined;
+  keep(card: number): void;
+}
+
 /** Sets one shelf in motion for the width that it has. */
 function start(
   shelf: HTMLElement,
   window: HTMLElement,
   { moveBy, marks }: Setting,
   makeTrack: MakeMover,
+  memory: Memory | null,
 ): Running {
   const view = shelf.ownerDocument.defaultView!;
   const data = shelf.dataset;
@@ -126,7 +136,7 @@ function start(
     moveMs: calm ? 0 : Number(data.time),
     swipe: data.swipe !== undefined,
     drag: data.drag !== undefined,
-    start: Math.max(0, Number(data.start ?? 1) - 1),
+    start: memory?.read() ?? Math.max(0, Number(data.start ?? 1) - 1),
   };
   const turns = view.getComputedStyle(window.firstElementChild!).display === 'grid';
   const mover = (turns ? pageMover : makeTrack)(window, options);
@@ -155,6 +165,7 @@ function start(
     toldMarks();
     if (mover.at() !== place) {
       place = mover.at();
+      memory?.keep(place * moveBy);
       if (data.comes && !calm) bringWords(window, place * moveBy, data.comes);
     }
     // Not disabled in earnest, which would take the keyboard away from one who stands on it.
@@ -194,8 +205,13 @@ function start(
 /**
  * Sets a shelf in motion and keeps it so as its width changes. Returns what ends it.
  * @param makeTrack how a row of cards is moved
+ * @param memory where it was when the page was left; null where it always begins at its start
  */
-export function keepMoving(shelf: HTMLElement, makeTrack: MakeMover): () => void {
+export function keepMoving(
+  shelf: HTMLElement,
+  makeTrack: MakeMover,
+  memory: Memory | null = null,
+): () => void {
   const window = shelf.querySelector<HTMLElement>(':scope>.window');
   const view = shelf.ownerDocument.defaultView;
   if (!window || !view) return () => undefined;
@@ -210,7 +226,7 @@ export function keepMoving(shelf: HTMLElement, makeTrack: MakeMover): () => void
     }
     now = next;
     running?.end();
-    running = setting.moves ? start(shelf, window, setting, makeTrack) : null;
+    running = setting.moves ? start(shelf, window, setting, makeTrack, memory) : null;
   };
   const watch = new view.ResizeObserver(follow);
   watch.observe(window);

@@ -1,3 +1,4 @@
+import { useTexts } from '../texts.ts';
 import type { Moving } from '../../core/plan/shelf.ts';
 
 const usual = {
@@ -7,11 +8,12 @@ const usual = {
 
 /** An arrow; it works with script only, and its place is kept until then. */
 export function Arrow({ to, moving, name }: { to: 'previous' | 'next'; moving: Moving; name: string }) {
+  const texts = useTexts();
   return (
     <button
       type="button"
       className={`arrow ${to} ${moving.arrowShape}`}
-      aria-label={`${to === 'next' ? 'Next' : 'Previous'} of ${name}`}
+      aria-label={to === 'next' ? texts.nextOf(name) : texts.previousOf(name)}
     >
       {moving.arrowSign ? (
         <span aria-hidden="true">{moving.arrowSign}</span>
@@ -26,13 +28,15 @@ export function Arrow({ to, moving, name }: { to: 'previous' | 'next'; moving: M
 
 /** Room for dots, a bar or a count, which the script fills, since it knows the stops. */
 export function Marks({ name }: { name: string }) {
-  return <div className="marks" role="group" aria-label={`Places of ${name}`} />;
+  const texts = useTexts();
+  return <div className="marks" role="group" aria-label={texts.positionsOf(name)} />;
 }
 
 /** Stops and starts what moves by itself. */
 export function Pause({ name }: { name: string }) {
+  const texts = useTexts();
   return (
-    <button type="button" className="pause" aria-label={`Pause ${name}`} data-start={`Start ${name}`}>
+    <button type="button" className="pause" aria-label={texts.pause(name)} data-start={texts.start(name)}>
       <svg viewBox="0 0 24 24" aria-hidden="true">
         <path className="bars" d="M8 5v14M16 5v14" />
         <path className="on" d="M8 5l11 7-11 7z" />

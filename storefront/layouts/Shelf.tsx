@@ -1,3 +1,4 @@
+import { useTexts } from '../texts.ts';
 import { innerWidth, stepAt } from '../../core/geometry/steps.ts';
 import { layoutKind } from '../../core/layouts/index.ts';
 import { picturePx } from '../../core/view/pictureSizes.ts';
@@ -26,6 +27,7 @@ export function Shelf({ shelf, name, eager, titleLevel }: ShelfProps) {
   });
   const inFirstRow = Math.max(...shelf.steps.map((step) => Math.ceil(step.across)));
   const { moving, direction } = shelf;
+  const texts = useTexts();
   const moves = shelf.steps.some((step) => step.moves);
   const arrows = shelf.steps.some((step) => step.arrows);
   const before = moving.arrowPlace !== 'below';
@@ -37,7 +39,7 @@ export function Shelf({ shelf, name, eager, titleLevel }: ShelfProps) {
       dir={direction ?? undefined}
       {...(moves && {
         role: 'group',
-        'aria-roledescription': 'carousel',
+        'aria-roledescription': texts.carousel,
         'aria-label': name,
         'data-moving': moving.arrowPlace,
         'data-loop': moving.loop || undefined,
@@ -73,9 +75,13 @@ export function Shelf({ shelf, name, eager, titleLevel }: ShelfProps) {
       {arrows && !before && arrow('previous')}
       {arrows && !before && arrow('next')}
       {moves && shelf.steps.some((step) => step.marks !== 'none') && <Marks name={name} />}
-      {shelf.pagers.map((pager) => (
-        <Pager key={pager.size} pager={pager} paging={shelf.paging} name={name} />
-      ))}
+      {shelf.pagers.length > 0 && (
+        <nav className="pagers" aria-label={texts.pagesOf(name)}>
+          {shelf.pagers.map((pager) => (
+            <Pager key={pager.size} pager={pager} paging={shelf.paging} />
+          ))}
+        </nav>
+      )}
     </div>
   );
 }

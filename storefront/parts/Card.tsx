@@ -1,3 +1,4 @@
+import { useTexts } from '../texts.ts';
 import { memo } from 'react';
 import { partKind, type PartView } from '../../core/card/parts/index.ts';
 import type { CardView } from '../../core/view/view.ts';
@@ -16,7 +17,8 @@ export interface CardProps {
 /** One card of a shelf: the picture, with the texts before and after it, and one link over all of it. */
 export const Card = memo(function Card({ card, place, sizes, eager, titleLevel }: CardProps) {
   const Title = `h${titleLevel}` as PartContext['Title'];
-  const context: PartContext = { card, sizes, eager, Title };
+  const texts = useTexts();
+  const context: PartContext = { card, sizes, eager, Title, texts };
   const titled = card.parts.some(({ part }) => partKind(part)?.carriesLink);
   const at = card.parts.findIndex(({ part }) => partKind(part)?.isPicture);
   const draw = (parts: readonly PartView[]) =>
@@ -28,7 +30,7 @@ export const Card = memo(function Card({ card, place, sizes, eager, titleLevel }
       <div className="texts">{draw(card.parts.slice(at + 1))}</div>
       {!titled && card.href && (
         <p className="part-title bare">
-          <a href={card.href} aria-label={card.name || 'See more'} />
+          <a href={card.href} aria-label={card.name || texts.seeMore} />
         </p>
       )}
     </li>

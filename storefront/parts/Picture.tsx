@@ -1,12 +1,12 @@
 import { Picture } from '../Picture.tsx';
 import type { PartDrawing } from './partDrawing.ts';
 
-export const drawPicture: PartDrawing<'picture'> = ({ picture, labels, fit }, { sizes, eager }) => (
+export const drawPicture: PartDrawing<'picture'> = ({ picture, labels, fit }, { sizes, eager, texts }) => (
   <div className={picture ? 'part-picture' : 'part-picture bare'}>
     {picture ? (
       <Picture picture={picture} sizes={sizes} fills={fit === 'fill'} eager={eager} alt="" />
     ) : (
-      <span className="none">No picture yet</span>
+      <span className="none">{texts.noPicture}</span>
     )}
     {labels.length > 0 && (
       <div className="labels">

@@ -2,7 +2,7 @@ import type { PartDrawing } from './partDrawing.ts';
 
 export const drawPrice: PartDrawing<'price'> = ({ now, before, from }) => (
   <p className="part-price">
-    {from && 'from '}
+    {from && `${from} `}
     {before === null ? (
       now
     ) : (

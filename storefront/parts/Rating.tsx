@@ -1,5 +1,4 @@
 import type { PartDrawing } from './partDrawing.ts';
-import { ratingFigures, ratingWords } from './ratingWords.ts';
 
 /** Stars are filled in twentieths; the class is one that the style sheet knows. */
 function Stars({ mean }: { mean: number }) {
@@ -11,9 +10,9 @@ function Stars({ mean }: { mean: number }) {
   );
 }
 
-export const drawRating: PartDrawing<'rating'> = (rating) => (
-  <p className="part-rating" role="img" aria-label={ratingWords(rating)}>
-    <Stars mean={rating.mean} />
-    <span aria-hidden="true">{ratingFigures(rating)}</span>
+export const drawRating: PartDrawing<'rating'> = ({ mean, count }, { texts }) => (
+  <p className="part-rating" role="img" aria-label={texts.rating(mean, count)}>
+    <Stars mean={mean} />
+    <span aria-hidden="true">{texts.ratingShort(mean, count)}</span>
   </p>
 );

@@ -1,3 +1,4 @@
+import type { StoreTexts } from '../../core/texts/storeTexts.ts';
 import type { ReactNode } from 'react';
 import type { PartView } from '../../core/card/parts/index.ts';
 import type { CardView } from '../../core/view/view.ts';
@@ -9,6 +10,7 @@ export interface PartContext {
   eager: boolean;
   /** The element of the card's title, one level under the shelf's heading. */
   Title: 'h2' | 'h3' | 'h4' | 'h5';
+  texts: StoreTexts;
 }
 
 export type PartDrawing<P extends PartView['part']> = (

@@ -1,4 +1,5 @@
 import { useDeferredValue, useMemo, useState } from 'react';
+import { sayPlace } from '../../core/change/change.ts';
 import { changesBetween } from '../../core/change/changesBetween.ts';
 import { counted } from '../../core/sentence/sentence.ts';
 import type { UnsentWork as Work } from '../draft/kept/unsent.ts';
@@ -49,9 +50,9 @@ function Left({ work, onDone }: { work: Work; onDone(): void }) {
       )}
       {unreadable.length === 0 && (
         <ul aria-label="Changes">
-          {changes.slice(0, MOST_TOLD).map(({ id, where, text }) => (
+          {changes.slice(0, MOST_TOLD).map(({ id, place, text }) => (
             <li key={id}>
-              {where}: {text}
+              {sayPlace(place)}: {text}
             </li>
           ))}
           {more > 0 && <li>and {counted(more, 'other change')}</li>}

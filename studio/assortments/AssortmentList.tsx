@@ -1,7 +1,7 @@
 import { readItems } from '../../core/api/assortments.ts';
 import type { SentOf } from '../../core/api/contract.ts';
 import { useQuery } from '@tanstack/react-query';
-import { useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { Input, Menu, MenuTrigger, TextField } from 'react-aria-components';
 import { NavLink } from 'react-router';
 import styled from 'styled-components';
@@ -92,7 +92,7 @@ const Strip = styled.nav`
 
 const THUMBS = 5;
 
-function Entry({ saved }: { saved: SavedAssortment }) {
+function Entry({ saved, chosen }: { saved: SavedAssortment; chosen: boolean }) {
   const { client } = useStudio();
   const plan = useDraft((state) => state.plan);
   const seenBy = useSeenBy();
@@ -110,10 +110,14 @@ function Entry({ saved }: { saved: SavedAssortment }) {
     staleTime: 30_000,
   });
   const shelves = shelvesShowing(plan, id).length;
+  const link = useRef<HTMLAnchorElement>(null);
+  useEffect(() => {
+    if (chosen) link.current?.scrollIntoView?.({ block: 'nearest' });
+  }, [chosen]);
   const used = shelves > 0 || toppedUpFrom(plan, id).length > 0;
   const { one, many } = ofWords[assortment.of];
   return (
-    <NavLink to={`/assortments/${id}`}>
+    <NavLink ref={link} to={`/assortments/${id}`}>
       <b>{name}</b>
       <span className="facts">
         <span className={data?.total === 0 || isError ? 'none' : undefined}>
@@ -156,7 +160,7 @@ export function AssortmentList({
       </TextField>
       <div className="all" data-chosen={chosen}>
         {found.map((saved) => (
-          <Entry key={saved.id} saved={saved} />
+          <Entry key={saved.id} saved={saved} chosen={saved.id === chosen} />
         ))}
         {found.length === 0 && wanted && <p style={{ color: t.ink2 }}>Nothing is called "{words}".</p>}
       </div>

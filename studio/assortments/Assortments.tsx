@@ -6,7 +6,7 @@ import { OFS, ofWords, type Of } from '../../core/assortment/of.ts';
 import { fallbackChain } from '../../core/assortment/fallback.ts';
 import { goneIn } from '../../core/assortment/explain.ts';
 import type { Plan } from '../../core/plan/plan.ts';
-import { shelvesShowing, toppedUpFrom } from '../../core/plan/showing.ts';
+import { shelvesShowing, toppedUpFrom, topUpName } from '../../core/plan/showing.ts';
 import { placesOf } from '../../core/plan/places.ts';
 import type { SavedAssortment } from '../../core/plan/savedAssortment.ts';
 import { LONGEST_NAME } from '../../core/plan/words.ts';
@@ -170,7 +170,7 @@ function One({ saved }: { saved: SavedAssortment }) {
           <div>
             <h2>{name}</h2>
             <p role="status">
-              {run.total === null ? 'Counting …' : `${counted(run.total, one, many)} now.`}{' '}
+              {run.total === null ? 'Counting…' : `${counted(run.total, one, many)} now.`}{' '}
               {shownWords(plan, id)}
             </p>
           </div>
@@ -206,7 +206,12 @@ function One({ saved }: { saved: SavedAssortment }) {
             <AssortmentControls assortment={assortment} on={on} />
           </div>
         )}
-        <Run run={run} byHand={assortment.of === 'products' ? assortment.byHand : null} on={on} />
+        <Run
+          run={run}
+          byHand={assortment.of === 'products' ? assortment.byHand : null}
+          toppedUpFrom={topUpName(plan, assortment)}
+          on={on}
+        />
       </Middle>
       <Side aria-label="About this assortment">
         {isOfProducts && <IsItIn assortment={assortment} fallbacks={fallbacks} seenBy={seenBy} on={on} />}
@@ -259,10 +264,10 @@ function worthALook(items: RunOfItems['items'], gone: readonly string[]): string
   return [
     ...(bare.length
       ? [
-          `${counted(bare.length, 'of these has no picture', 'of these have no picture')}. ${bare.length === 1 ? 'It stands' : 'They stand'} at ${listed(bare.slice(0, 5).map(String))}.`,
+          `${counted(bare.length, 'of these has no picture', 'of these have no picture')}. ${bare.length === 1 ? 'It is' : 'They are'} at ${listed(bare.slice(0, 5).map(String))}.`,
         ]
       : []),
-    ...(gone.length ? [`The rule names what is gone: ${listed(gone)}.`] : []),
+    ...(gone.length ? [`The rule names what was removed: ${listed(gone)}.`] : []),
   ];
 }
 

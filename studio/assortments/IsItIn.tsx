@@ -93,13 +93,13 @@ export function IsItIn({
             </b>
             <p>{found.explanation.text}.</p>
             {found.explanation.in ? (
-              <Button onPress={() => leaveOut(found.product.id)}>Leave it out</Button>
+              <Button onPress={() => leaveOut(found.product.id)}>Leave out</Button>
             ) : (
               <Button
                 isDisabled={found.explanation.reason === 'soldOut' || found.explanation.reason === 'limit'}
                 onPress={() => putIn(found.product.id)}
               >
-                Put it in
+                Put in by hand
               </Button>
             )}
           </div>

@@ -1,10 +1,8 @@
-import { findProducts } from '../../core/api/catalogue.ts';
-import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { useStudio } from '../studioContext.tsx';
 import { Search } from '../ui/Search.tsx';
+import { useProductSearch } from './useProductSearch.ts';
 
-/** Finds a product by a part of its title. */
+/** Finds one product by a part of its title. */
 export function ProductSearch({
   label,
   placeholder = "Type a product's title",
@@ -16,31 +14,19 @@ export function ProductSearch({
   without?: readonly number[];
   onChoose(id: number): void;
 }) {
-  const { client, learnTitles } = useStudio();
   const [words, setWords] = useState('');
-  const found = useQuery({
-    queryKey: ['product search', words],
-    queryFn: () => client.ask(findProducts, { query: { words } }),
-    enabled: words.trim() !== '',
-    placeholderData: (before) => before,
-  });
-  const products = found.data?.products ?? [];
+  const { products, pending, learn } = useProductSearch(words);
   return (
     <Search
       label={label}
       shown={false}
       placeholder={placeholder}
-      pending={found.isFetching}
-      find={(typed) =>
-        typed.trim()
-          ? products
-              .filter(({ id }) => !without.includes(id))
-              .map(({ id, title }) => ({ id: String(id), words: title }))
-          : []
-      }
+      pending={pending}
+      opensAtOnce
+      find={() => products.filter(({ id }) => !without.includes(Number(id)))}
       onType={setWords}
       onChoose={(id) => {
-        learnTitles(products.filter((product) => String(product.id) === id));
+        learn(id);
         onChoose(Number(id));
       }}
     />

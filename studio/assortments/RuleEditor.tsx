@@ -1,19 +1,12 @@
-import { createElement } from 'react';
+import { useState } from 'react';
 import type { RuleCounts } from '../../core/api/assortments.ts';
 import { GripVertical, X } from 'lucide-react';
-import {
-  Button,
-  Dialog,
-  DialogTrigger,
-  GridList,
-  GridListItem,
-  useDragAndDrop,
-  type DropPosition,
-} from 'react-aria-components';
+import { Button, GridList, GridListItem, useDragAndDrop, type DropPosition } from 'react-aria-components';
 import styled from 'styled-components';
 import { clauseKind, type Clause } from '../../core/assortment/clauses/index.ts';
 import {
   isGroup,
+  joinWords,
   movePart,
   partAt,
   pathsIn,
@@ -23,14 +16,17 @@ import {
   type Group,
   type Path,
 } from '../../core/assortment/rule.ts';
-import { suggest } from '../../core/assortment/suggest.ts';
+import { mergedRule } from '../../core/assortment/either.ts';
+import { suggest, type Suggestion } from '../../core/assortment/suggest.ts';
 import type { Order } from '../../core/assortment/orders/index.ts';
-import { capital, counted, plain } from '../../core/sentence/sentence.ts';
+import { capital, counted, numeral, plain } from '../../core/sentence/sentence.ts';
 import { useNames, useStudio } from '../studioContext.tsx';
-import { Pick, PopoverBox } from '../ui/Pick.tsx';
+import { Pick } from '../ui/Pick.tsx';
 import { Search } from '../ui/Search.tsx';
 import { t } from '../ui/theme.ts';
-import { controlsOf } from './clauses/index.tsx';
+import { ClauseSaid } from './ClauseSaid.tsx';
+import { EitherOffer } from './EitherOffer.tsx';
+import { useProductSearch } from './useProductSearch.ts';
 
 const Rows = styled(GridList)`
   outline: none;
@@ -100,15 +96,6 @@ const Row = styled(GridListItem)`
   }
 `;
 
-const Controls = styled(Dialog)`
-  outline: none;
-  padding: 10px 12px;
-  width: 290px;
-  display: flex;
-  flex-direction: column;
-  gap: 10px;
-`;
-
 /** What remains, as a length of tape beside the words; or as a plain number where there is little room. */
 const Tape = styled.span`
   position: relative;
@@ -147,8 +134,6 @@ const Remains = styled.span`
 const keyOf = (path: Path) => path.join('.');
 const pathOf = (key: string): Path => key.split('.').map(Number);
 
-const joinWords = { all: 'all of these', any: 'any of these', none: 'none of these' } as const;
-
 export interface RuleEditorProps {
   rule: Group;
   onChange(rule: Group): void;
@@ -169,11 +154,60 @@ function dropPath(rule: Group, key: string, position: DropPosition): Path {
   return position === 'after' ? [...path.slice(0, -1), path.at(-1)! + 1] : path;
 }
 
+/** The clause that a group says is not to be, where it is the only one in it; such a group is one row. */
+const denied = ({ join, parts }: Group): Clause | null => {
+  const [only, ...others] = parts;
+  return join === 'none' && only && others.length === 0 && !isGroup(only) ? only : null;
+};
+
+/** Which of the clauses in a group are to be true. */
+function GroupSaid({ group, onChange }: { group: Group; onChange(join: Group['join']): void }) {
+  return (
+    <span className="join">
+      <Pick
+        label="Group of clauses"
+        shown={false}
+        value={group.join}
+        options={Object.entries(joinWords).map(([value, said]) => ({
+          value: value as Group['join'],
+          words: said,
+        }))}
+        onChange={onChange}
+      />
+      {group.parts.length === 0 && <span style={{ color: t.ink2 }}>drag clauses here</span>}
+    </span>
+  );
+}
+
 /** A rule as a sentence made of clauses: each opens its controls, groups hold all, any or none of theirs. */
 export function RuleEditor({ rule, onChange, onOrder, counts, wide }: RuleEditorProps) {
   const { vocabulary, tree } = useStudio();
   const names = useNames();
-  const rows = pathsIn(rule);
+  const [typed, setTyped] = useState('');
+  const { products, pending, learn } = useProductSearch(typed);
+  const meant = (words: string): Suggestion[] => {
+    const known = suggest(words, vocabulary, tree, names);
+    const merged = known.flatMap(({ id, clause }): Suggestion[] => {
+      const into = clause && mergedRule({ ...rule, parts: [...rule.parts, clause] });
+      return into?.at === rule.parts.length
+        ? [{ id: `either ${id}`, words: sayWhole(into.clause), aside: 'Either', rule: into.rule }]
+        : [];
+    });
+    const titled = words.trim()
+      ? products.map(({ id, words: title, aside = '' }): Suggestion => ({
+          id: `product ${id}`,
+          words: title,
+          aside,
+          clause: { is: 'named', ids: [Number(id)] },
+        }))
+      : [];
+    return [...merged, ...known, ...titled];
+  };
+  const sayWhole = (clause: Clause) => capital(plain(clauseKind(clause.is).say(clause, names)));
+  const inSingle = new Set(
+    pathsIn(rule).flatMap(({ path, part }) => (isGroup(part) && denied(part) ? [`${keyOf(path)}.0`] : [])),
+  );
+  const rows = pathsIn(rule).filter(({ path }) => !inSingle.has(keyOf(path)));
   const remains = new Map(counts?.parts.map(({ path, count }) => [keyOf(path), count]));
   const { dragAndDropHooks } = useDragAndDrop({
     getItems: (keys) => [...keys].map((key) => ({ 'text/plain': String(key), 'rule-part': String(key) })),
@@ -196,12 +230,15 @@ export function RuleEditor({ rule, onChange, onOrder, counts, wide }: RuleEditor
     const count = remains.get(keyOf(path));
     if (count === undefined || !counts) return <span />;
     return wide ? (
-      <Tape title={`${count} of ${counts.all} remain`}>
-        <b style={{ width: `${counts.all ? (100 * count) / counts.all : 0}%` }}>{count}</b>
+      <Tape title={`${numeral(count)} of ${numeral(counts.all)} remain`}>
+        <b style={{ width: `${counts.all ? (100 * count) / counts.all : 0}%` }}>{numeral(count)}</b>
       </Tape>
     ) : (
-      <Remains data-none={count === 0 || undefined} title={`${count} of ${counts.all} remain`}>
-        {count}
+      <Remains
+        data-none={count === 0 || undefined}
+        title={`${numeral(count)} of ${numeral(counts.all)} remain`}
+      >
+        {numeral(count)}
       </Remains>
     );
   };
@@ -227,7 +264,11 @@ export function RuleEditor({ rule, onChange, onOrder, counts, wide }: RuleEditor
       >
         {rows.map(({ path, part }) => {
           const key = keyOf(path);
-          const words = isGroup(part) ? joinWords[part.join] : plain(clauseKind(part.is).say(part, names));
+          const not = isGroup(part) ? denied(part) : null;
+          const clause = isGroup(part) ? not : part;
+          const words = clause
+            ? `${not ? 'not ' : ''}${plain(clauseKind(clause.is).say(clause, names))}`
+            : joinWords[(part as Group).join];
           return (
             <Row
               key={key}
@@ -238,22 +279,19 @@ export function RuleEditor({ rule, onChange, onOrder, counts, wide }: RuleEditor
               <Button slot="drag" className="grip" aria-label={`Move: ${words}`}>
                 <GripVertical size={13} />
               </Button>
-              {isGroup(part) ? (
-                <span className="join">
-                  <Pick
-                    label="Group of clauses"
-                    shown={false}
-                    value={part.join}
-                    options={Object.entries(joinWords).map(([value, said]) => ({
-                      value: value as Group['join'],
-                      words: said,
-                    }))}
-                    onChange={(join) => onChange(withChanged(rule, path, { ...part, join }))}
-                  />
-                  {part.parts.length === 0 && <span style={{ color: t.ink2 }}>drag clauses here</span>}
-                </span>
+              {clause ? (
+                <ClauseSaid
+                  clause={clause}
+                  not={not !== null}
+                  onChange={(next, denies) =>
+                    onChange(withChanged(rule, path, denies ? { join: 'none', parts: [next] } : next))
+                  }
+                />
               ) : (
-                <ClauseSaid clause={part} onChange={(clause) => onChange(withChanged(rule, path, clause))} />
+                <GroupSaid
+                  group={part as Group}
+                  onChange={(join) => onChange(withChanged(rule, path, { ...(part as Group), join }))}
+                />
               )}
               {sayCount(path)}
               <Button
@@ -267,55 +305,32 @@ export function RuleEditor({ rule, onChange, onOrder, counts, wide }: RuleEditor
           );
         })}
       </Rows>
+      <EitherOffer rule={rule} counts={counts} onChange={onChange} />
       <div style={{ padding: '7px 0 0', display: 'flex', gap: 8 }}>
         <div style={{ flex: 1 }}>
           <Search
             label="Add to the rule"
             shown={false}
-            placeholder="Type what you mean: reduced, sold, a category …"
-            find={(typed) => suggest(typed, vocabulary, tree, names)}
-            onChoose={(id, typed) => {
-              const meant = suggest(typed, vocabulary, tree, names).find((one) => one.id === id);
-              const part = meant?.clause ?? meant?.group;
-              if (meant?.order) onOrder(meant.order);
-              if (part) onChange(withPart(rule, [rule.parts.length], part));
+            placeholder="Type what you mean: reduced, sold, a category…"
+            find={meant}
+            pending={pending}
+            onType={setTyped}
+            onChoose={(id, words) => {
+              const one = meant(words).find((other) => other.id === id);
+              const part = one?.clause ?? one?.group;
+              if (one?.clause?.is === 'named') one.clause.ids.forEach((product) => learn(String(product)));
+              if (one?.order) onOrder(one.order);
+              if (one?.rule) onChange(one.rule);
+              else if (part) onChange(withPart(rule, [rule.parts.length], part));
             }}
           />
         </div>
       </div>
       {counts && (
         <p style={{ color: t.ink2, padding: '6px 0 0' }}>
-          {counted(counts.remains, 'product')} meet the rule.
+          {counted(counts.remains, 'product meets', 'products meet')} the rule.
         </p>
       )}
     </div>
-  );
-}
-
-/** A clause in words; its underlined pieces open its controls. */
-function ClauseSaid({ clause, onChange }: { clause: Clause; onChange(clause: Clause): void }) {
-  const names = useNames();
-  const kind = clauseKind(clause.is);
-  const inside = controlsOf(clause);
-  const gone = kind.gone(clause, names);
-  const said = (
-    <>
-      {kind.say(clause, names).map((one, i) => (typeof one === 'string' ? one : <u key={i}>{one.text}</u>))}
-      {gone.length > 0 && <span className="gone">{capital(gone.join(', '))} is no longer there</span>}
-    </>
-  );
-  if (!inside)
-    return (
-      <span className="said" style={{ cursor: 'default' }}>
-        {said}
-      </span>
-    );
-  return (
-    <DialogTrigger>
-      <Button className="said">{said}</Button>
-      <PopoverBox placement="bottom start">
-        <Controls aria-label={kind.name}>{createElement(inside, { clause, onChange })}</Controls>
-      </PopoverBox>
-    </DialogTrigger>
   );
 }

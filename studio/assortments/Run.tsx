@@ -19,6 +19,7 @@ import { formatMoney } from '../../core/catalogue/money.ts';
 import { renditionAddress } from '../../core/picture/renditions.ts';
 import type { Target } from '../../core/plan/target.ts';
 import { currencyOf } from '../../core/catalogue/currencyOf.ts';
+import { numeral, sayMatches } from '../../core/sentence/sentence.ts';
 import { useSet } from '../settings/useSetting.ts';
 import { useDraft } from '../studioContext.tsx';
 import { MenuRow } from '../ui/MenuRow.tsx';
@@ -104,6 +105,10 @@ const Card = styled(GridListItem)`
     font-size: 12px;
     margin-top: 2px;
   }
+  .topUp {
+    color: ${t.amber};
+    font-size: 12px;
+  }
   &[data-out] .picture,
   &[data-out] .words {
     opacity: 0.55;
@@ -130,8 +135,8 @@ const Card = styled(GridListItem)`
 `;
 
 const gridOptions = {
-  minItemSize: new Size(116, 172),
-  maxItemSize: new Size(170, 172),
+  minItemSize: new Size(116, 184),
+  maxItemSize: new Size(170, 184),
   minSpace: new Size(11, 12),
 };
 
@@ -145,9 +150,12 @@ interface Entry {
 export const Run = memo(function Run({
   run,
   byHand,
+  toppedUpFrom,
   on,
 }: {
   run: RunOfItems;
+  /** Name of the assortment that tops it up; null where none does. */
+  toppedUpFrom: string | null;
   /** Null where items have no places of their own. */
   byHand: ByHand | null;
   on: Target;
@@ -197,11 +205,12 @@ export const Run = memo(function Run({
   return (
     <>
       <p style={{ color: t.ink2, textAlign: 'end', marginBottom: 6 }}>
-        {run.total === null ? 'Fetching …' : `1 to ${entries.length} of ${run.total}`}
-        {run.own < (run.total ?? 0) && `; from ${run.own + 1} on topped up`}
+        {run.total === null
+          ? 'Fetching…'
+          : `1 to ${numeral(entries.length)} of ${numeral(run.total)}${run.total > run.own ? `; ${sayMatches(run.own, run.total, toppedUpFrom)}` : ''}`}
       </p>
       <div
-        style={{ height: Math.min(560, Math.ceil(entries.length / 5) * 186 + 10), minHeight: 190 }}
+        style={{ height: Math.min(560, Math.ceil(entries.length / 5) * 198 + 10), minHeight: 190 }}
         onScrollCapture={(event) => {
           const { scrollTop, clientHeight, scrollHeight } = event.target as HTMLElement;
           if (scrollTop + 2 * clientHeight > scrollHeight) run.more();
@@ -212,7 +221,7 @@ export const Run = memo(function Run({
             aria-label="What it holds, in order"
             layout="grid"
             items={entries}
-            dependencies={[byHand, currency.code]}
+            dependencies={[byHand, currency.code, run.own]}
             keyboardNavigationBehavior="tab"
             {...(byHand ? { dragAndDropHooks } : {})}
           >
@@ -257,14 +266,14 @@ export const Run = memo(function Run({
                       <PopoverBox>
                         <Menu onAction={(key) => act(face.id, place, String(key))}>
                           {pinned.has(face.id) ? (
-                            <MenuRow id="unpin">Let it go from its place</MenuRow>
+                            <MenuRow id="unpin">Unpin</MenuRow>
                           ) : (
-                            <MenuRow id="pin">Pin it at {place}</MenuRow>
+                            <MenuRow id="pin">Pin at {place}</MenuRow>
                           )}
-                          <MenuRow id="first">Pin it first</MenuRow>
-                          <MenuRow id="earlier">Pin it one earlier</MenuRow>
-                          <MenuRow id="later">Pin it one later</MenuRow>
-                          <MenuRow id="out">Leave it out</MenuRow>
+                          <MenuRow id="first">Pin first</MenuRow>
+                          <MenuRow id="earlier">Pin one earlier</MenuRow>
+                          <MenuRow id="later">Pin one later</MenuRow>
+                          <MenuRow id="out">Leave out</MenuRow>
                         </Menu>
                       </PopoverBox>
                     </MenuTrigger>
@@ -277,6 +286,7 @@ export const Run = memo(function Run({
                         <span>{facts.stock.state === 'out' ? 'sold out' : ''}</span>
                       </p>
                     )}
+                    {place > run.own && <p className="topUp">top-up</p>}
                   </div>
                 </Card>
               );

@@ -1,19 +1,23 @@
+import { fold } from '../../core/catalogue/fold.ts';
+import { counted } from '../../core/sentence/sentence.ts';
 import { useStudio } from '../studioContext.tsx';
+import type { Tickable } from '../ui/TickList.tsx';
 
-/** Finds categories by a part of their name; says where each stands, and leaves out the ones already chosen. */
-export function useCategorySearch(
-  chosen: readonly number[],
-): (words: string) => { id: string; words: string; aside: string }[] {
+/** More than this is found by typing. */
+const MOST_LISTED = 100;
+
+/** Finds categories by a part of their name, all of them for none; says where each is and how many it holds. */
+export function useCategorySearch(): (words: string) => Tickable[] {
   const { tree } = useStudio();
   return (words) => {
-    const wanted = words.trim().toLowerCase();
+    const wanted = fold(words);
     return tree.all
-      .filter((category) => !chosen.includes(category.id) && category.name.toLowerCase().includes(wanted))
-      .slice(0, 30)
-      .map((category) => ({
-        id: String(category.id),
-        words: category.name,
-        aside: [...tree.ancestors(category.id).map((one) => one.name), String(category.products)].join(', '),
+      .filter(({ name }) => fold(name).includes(wanted))
+      .slice(0, MOST_LISTED)
+      .map(({ id, name, products }) => ({
+        id: String(id),
+        words: name,
+        aside: [...tree.ancestors(id).map((one) => one.name), counted(products, 'product')].join(', '),
       }));
   };
 }

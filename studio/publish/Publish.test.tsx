@@ -28,15 +28,15 @@ function Opened() {
 }
 const open = (given: Given = {}) => inStudio(<Opened />, { stored: draft, ...given });
 const publish = () => screen.getByRole<HTMLButtonElement>('button', { name: /^Publish/ });
-const changes = () => within(screen.getByRole('list', { name: 'Changes' })).queryAllByRole('listitem');
+const changes = () => screen.queryAllByRole('listitem');
 
 describe('publishing', () => {
   it('says each change and reverts just that one', () => {
     const studio = open();
-    expect(screen.getByRole('heading').textContent).toBe('Publish 2 changes');
+    expect(screen.getByRole('heading', { level: 2 }).textContent).toBe('Publish 2 changes');
     expect(changes().map((one) => one.textContent)).toEqual([
-      expect.stringContaining('number of columns now 5 on Phone'),
-      expect.stringContaining('number of columns now 6 on Phone'),
+      expect.stringContaining('Number of columns now 5 on Phone'),
+      expect.stringContaining('Number of columns now 6 on Phone'),
     ]);
     fireEvent.click(within(changes()[0]!).getByRole('button', { name: /^Revert/ }));
     expect(changes()).toHaveLength(1);
@@ -45,6 +45,54 @@ describe('publishing', () => {
     fireEvent.click(screen.getByRole('button', { name: /^Revert/ }));
     expect(screen.getByText('The draft is the same as what is live.')).toBeTruthy();
     expect(publish().disabled).toBe(true);
+  });
+
+  it('groups by page and bay, opens what was said as one, and shows colours', () => {
+    const on = { shelf: 'a' };
+    const stored = apply(live, {
+      do: 'together',
+      commands: [
+        { do: 'set', on, setting: 'layout', value: { phone: 'carousel' } },
+        { do: 'set', on, setting: 'amount.items', value: { phone: 8 } },
+        { do: 'set', on: { house: true }, setting: 'colours.accent', value: '#123456' },
+        {
+          do: 'addBay',
+          page: 'home',
+          at: 0,
+          bay: { id: 'new', holds: 'shelf', shelfId: 'new', heading: { words: 'Fresh' } },
+          shelves: [{ id: 'new', name: 'Fresh', paging: { by: 'numbered' } }],
+        },
+      ],
+    });
+    const studio = open({ stored });
+    expect(screen.getAllByRole('heading', { level: 3 }).map((one) => one.textContent)).toEqual([
+      'House style 1 change',
+      'Home 2 changes',
+    ]);
+    const house = screen.getByRole('list', { name: 'Changes of House style' });
+    expect(house.textContent).toContain('Accent colour now #123456, was #224466');
+    expect([...house.querySelectorAll('i')].map((one) => one.style.background)).toEqual([
+      'rgb(18, 52, 86)',
+      'rgb(34, 68, 102)',
+    ]);
+
+    // A new bay is reverted as a whole; its settings can be read.
+    const fresh = within(screen.getByRole('list', { name: 'Changes of Fresh' }));
+    expect(fresh.queryByText(/^Headed/)).toBeNull();
+    const opens = fresh.getByRole('button', { name: /^\d settings of: new bay at the top/ });
+    fireEvent.click(opens);
+    expect(opens.getAttribute('aria-expanded')).toBe('true');
+    expect(within(fresh.getByRole('list')).queryAllByRole('button')).toEqual([]);
+    expect(fresh.getByRole('list').textContent).toContain('Headed "Fresh"');
+
+    // Another layout is one sentence, of which a single setting can be reverted.
+    const shelf = within(screen.getByRole('list', { name: 'Changes of Heading of a' }));
+    fireEvent.click(
+      shelf.getByRole('button', { name: '2 settings of: a carousel of 8, was a grid of 2 rows' }),
+    );
+    fireEvent.click(shelf.getByRole('button', { name: /^Revert: items/ }));
+    expect(studio.draft.getState().draft.shelves.a).toMatchObject({ layout: { phone: 'carousel' } });
+    expect(studio.draft.getState().draft.shelves.a!.amount).toBeUndefined();
   });
 
   it('saves first, then tells which release shoppers see', async () => {

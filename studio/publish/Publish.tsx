@@ -3,30 +3,13 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { ExternalLink } from 'lucide-react';
 import styled from 'styled-components';
 import type { Change } from '../../core/change/change.ts';
-import { counted, listed } from '../../core/sentence/sentence.ts';
+import { counted } from '../../core/sentence/sentence.ts';
 import { draftVersion } from '../draft/draftStore.ts';
 import { useDraft, useStudio } from '../studioContext.tsx';
-import { Button, QuietButton, TapeButton } from '../ui/Button.tsx';
+import { Button, TapeButton } from '../ui/Button.tsx';
 import { Dialog, DialogFoot } from '../ui/Dialog.tsx';
 import { t } from '../ui/theme.ts';
-
-const List = styled.ul`
-  overflow: auto;
-  border-block: 1px solid ${t.line};
-  li {
-    display: flex;
-    align-items: baseline;
-    justify-content: space-between;
-    gap: 12px;
-    padding: 7px 0;
-  }
-  li + li {
-    border-top: 1px solid ${t.line};
-  }
-  b {
-    font-weight: 600;
-  }
-`;
+import { ChangeList } from './ChangeList.tsx';
 
 const Fault = styled.p`
   background: ${t.brickSoft};
@@ -75,7 +58,9 @@ export function Publish({
           <Button onPress={() => window.open('/', '_blank')}>
             <ExternalLink size={16} aria-hidden /> See live
           </Button>
-          <Button onPress={close}>Keep editing</Button>
+          <Button autoFocus onPress={close}>
+            Keep editing
+          </Button>
         </DialogFoot>
       </Dialog>
     );
@@ -92,22 +77,7 @@ export function Publish({
             ? 'This is what shoppers will see differently.'
             : 'The draft is the same as what is live.'}
       </p>
-      <List aria-label="Changes">
-        {changes.map((change) => (
-          <li key={change.id}>
-            <span>
-              <b>{change.where}</b>: {change.text}
-              {change.along.length > 0 && <small> With it: {listed(change.along)}.</small>}
-            </span>
-            <QuietButton
-              aria-label={`Revert: ${change.where}, ${change.text}`}
-              onPress={() => draft.run(change.takeBack)}
-            >
-              Revert
-            </QuietButton>
-          </li>
-        ))}
-      </List>
+      <ChangeList changes={changes} />
       {publish.isError && <Fault role="alert">{publish.error.message}</Fault>}
       {!account.mayPublish && <Fault>Your account may arrange, but not publish. Ask the owner.</Fault>}
       {asked > 0 && <Fault>Choose first between your changes and those of somebody else.</Fault>}
@@ -125,7 +95,7 @@ export function Publish({
           }
           onPress={() => publish.mutate()}
         >
-          {publish.isPending ? 'Publishing …' : 'Publish now'}
+          {publish.isPending ? 'Publishing…' : 'Publish now'}
         </TapeButton>
       </DialogFoot>
     </Dialog>

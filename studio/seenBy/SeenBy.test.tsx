@@ -14,7 +14,7 @@ describe('choosing the shopper', () => {
     expect(screen.getAllByRole('dialog')).toHaveLength(1);
     fireEvent.click(await screen.findByRole('radio', { name: 'A returning one' }));
     expect(screen.getAllByRole('dialog')).toHaveLength(1);
-    expect(screen.getByText('Has looked at, the last first')).toBeTruthy();
+    expect(screen.getByText('Recently viewed, most recent first')).toBeTruthy();
     // The button itself says so too; what is behind an open dialog is hidden from readers.
     expect(screen.getByRole('button', { name: 'Seen by: returning shopper', hidden: true })).toBeTruthy();
   });

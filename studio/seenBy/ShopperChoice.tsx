@@ -27,7 +27,7 @@ export default function ShopperChoice() {
       />
       {returning && (
         <div>
-          <span>Has looked at, the last first</span>
+          <span>Recently viewed, most recent first</span>
           <NamedList
             items={lookedAt.map((id) => ({
               id: String(id),
@@ -36,7 +36,7 @@ export default function ShopperChoice() {
             onRemove={(id) => shopper.change({ lookedAt: lookedAt.filter((one) => String(one) !== id) })}
             onMove={(next) => shopper.change({ lookedAt: next.map(Number) })}
           />
-          <ProductSearch label="Looked at" placeholder="Looks at a product" onChoose={look} />
+          <ProductSearch label="Viewed product" placeholder="Add a viewed product" onChoose={look} />
         </div>
       )}
       <Pick
@@ -60,7 +60,7 @@ export default function ShopperChoice() {
       <div>
         <span>
           A product's page is shown with{' '}
-          {product === null ? 'the newest product' : (names.product(product) ?? 'one that is gone')}
+          {product === null ? 'the newest product' : (names.product(product) ?? 'a removed one')}
         </span>
         <ProductSearch
           label="Product of the page"

@@ -1,26 +1,15 @@
 import { memo } from 'react';
-import styled from 'styled-components';
 import type { Varying } from '../../core/bands/varying.ts';
 import type { Target } from '../../core/plan/target.ts';
 import { same } from '../../core/settings/same.ts';
 import type { PlacedSetting } from '../../core/settings/setting.ts';
-import { ValueControl } from './controls/index.tsx';
+import { OneValue, WithReset } from './OneValue.tsx';
 import { Reset } from './Reset.tsx';
 import { ShownAt } from './ShownAt.tsx';
 import { Hint } from './Stack.tsx';
 import { useSet } from './useSetting.ts';
 import { useStoredValue } from './useStoredValue.ts';
 import { VaryingRows } from './VaryingRows.tsx';
-
-const One = styled.div`
-  display: grid;
-  grid-template-columns: minmax(0, 1fr) 26px;
-  align-items: end;
-  gap: 8px;
-  > :last-child {
-    align-self: center;
-  }
-`;
 
 export interface SettingControlProps {
   on: Target;
@@ -44,14 +33,13 @@ export const SettingControl = memo(function SettingControl({ on, setting, value,
   const label = labelOf(setting);
   const hint = about && <Hint>{about}</Hint>;
   const isSet = useStoredValue(on, id) !== undefined;
-  const reset = isSet ? <Reset what={label} onPress={() => set(id, undefined)} /> : <span />;
   if (varies && kind.control.is === 'switch')
     return (
       <div data-setting={id}>
-        <One>
+        <WithReset>
           <ShownAt name={label} value={value as Varying<boolean>} onChange={(next) => set(id, next)} />
-          {reset}
-        </One>
+          {isSet ? <Reset what={label} onPress={() => set(id, undefined)} /> : <span />}
+        </WithReset>
         {hint}
       </div>
     );
@@ -64,18 +52,13 @@ export const SettingControl = memo(function SettingControl({ on, setting, value,
     );
   return (
     <div data-setting={id}>
-      <One>
-        <div>
-          <ValueControl
-            kind={kind}
-            label={label}
-            value={value}
-            inherits={!isSet}
-            onChange={(next) => set(id, next)}
-          />
-        </div>
-        {reset}
-      </One>
+      <OneValue
+        setting={setting}
+        label={label}
+        value={value}
+        isSet={isSet}
+        onChange={(next) => set(id, next)}
+      />
       {hint}
     </div>
   );

@@ -93,3 +93,16 @@ export const QuietButton = styled(AriaButton)`
     background: ${t.paper};
   }
 `;
+
+/** An action within a sentence. */
+export const TextButton = styled(AriaButton)`
+  border: 0;
+  padding: 0;
+  background: none;
+  font-weight: 600;
+  color: ${t.pine};
+  text-decoration: underline;
+  text-underline-offset: 3px;
+  cursor: pointer;
+  border-radius: 3px;
+`;

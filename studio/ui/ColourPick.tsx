@@ -60,7 +60,7 @@ export function ColourPick({ label, value, none, offered, onChange }: ColourPick
             Other
           </Button>
           <PopoverBox>
-            <Suspense fallback={<p>Opening …</p>}>
+            <Suspense fallback={<p>Opening…</p>}>
               <AnyColour label={label} value={value ?? '#ffffff'} onChange={onChange} />
             </Suspense>
           </PopoverBox>

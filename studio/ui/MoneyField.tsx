@@ -1,6 +1,8 @@
-import { Input, Label, NumberField } from 'react-aria-components';
+import { useState } from 'react';
+import { Label, NumberField } from 'react-aria-components';
 import styled from 'styled-components';
 import { t } from './theme.ts';
+import { Restored, TypedNumber } from './TypedNumber.tsx';
 
 export interface MoneyFieldProps {
   label: string;
@@ -14,6 +16,7 @@ export interface MoneyFieldProps {
 
 const MoneyBox = styled(NumberField)`
   display: flex;
+  flex-wrap: wrap;
   align-items: center;
   justify-content: space-between;
   gap: 8px;
@@ -29,6 +32,7 @@ const MoneyBox = styled(NumberField)`
 
 /** An amount in the store's currency; empty for none. */
 export function MoneyField({ label, currency, locale, value, most, onChange }: MoneyFieldProps) {
+  const [restored, setRestored] = useState<string | null>(null);
   const digits =
     new Intl.NumberFormat(locale, { style: 'currency', currency }).resolvedOptions().maximumFractionDigits ??
     2;
@@ -39,10 +43,12 @@ export function MoneyField({ label, currency, locale, value, most, onChange }: M
       minValue={0}
       maxValue={most / unit}
       formatOptions={{ style: 'currency', currency }}
+      onBlur={() => setRestored(null)}
       onChange={(next) => onChange(Number.isFinite(next) ? Math.round(next * unit) : null)}
     >
       <Label>{label}</Label>
-      <Input placeholder="any" />
+      <TypedNumber placeholder="any" onType={() => setRestored(null)} onRestore={setRestored} />
+      {restored !== null && <Restored role="status">Back to {restored || 'any'}</Restored>}
     </MoneyBox>
   );
 }

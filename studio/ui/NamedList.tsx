@@ -59,7 +59,7 @@ export function NamedList({ items, onRemove, onMove }: NamedListProps) {
   });
   if (items.length === 0) return <div style={{ height: 6 }} />;
   return (
-    <List aria-label="Named" keyboardNavigationBehavior="tab" {...(onMove ? { dragAndDropHooks } : {})}>
+    <List aria-label="Chosen" keyboardNavigationBehavior="tab" {...(onMove ? { dragAndDropHooks } : {})}>
       {items.map((item) => (
         <Row key={item.id} id={item.id} textValue={item.words}>
           {onMove && (
@@ -68,7 +68,7 @@ export function NamedList({ items, onRemove, onMove }: NamedListProps) {
             </Button>
           )}
           <span>{item.words}</span>
-          <Button aria-label={`Take out ${item.words}`} onPress={() => onRemove(item.id)}>
+          <Button aria-label={`Remove ${item.words}`} onPress={() => onRemove(item.id)}>
             <X size={13} />
           </Button>
         </Row>

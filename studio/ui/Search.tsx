@@ -29,6 +29,8 @@ interface Found {
   id: string;
   words: string;
   aside?: string;
+  /** Address of its picture; null where it has none. */
+  picture?: string | null;
   /** Told of, but not to be chosen. */
   off?: boolean;
 }
@@ -47,6 +49,8 @@ export interface SearchProps {
   onChoose(id: string, words: string): void;
   /** The keyboard stays here after a choice, for the next. */
   stays?: boolean;
+  /** What there is is listed as soon as the field is entered. */
+  opensAtOnce?: boolean;
 }
 
 /** Typing finds; choosing empties the field for the next. */
@@ -59,17 +63,21 @@ export function Search({
   onType,
   onChoose,
   stays = true,
+  opensAtOnce = false,
 }: SearchProps) {
   const [words, setWords] = useState('');
   // Made anew after each choice, so that its list is closed and its field empty.
   const [turn, setTurn] = useState(0);
   const [leaving, setLeaving] = useState(false);
+  // After a choice its list stays closed until the field is entered again, so that what was chosen can be seen.
+  const [rests, setRests] = useState(false);
   useEffect(() => onType?.(words), [words, onType]);
   const found = find(words);
   const begin = (left: boolean) => {
     setWords('');
     setLeaving(left);
     setTurn(turn + 1);
+    setRests(true);
   };
   // Escape leaves an empty field with its list closed, and the keyboard in it.
   const onKey = (event: KeyboardEvent) => {
@@ -90,7 +98,8 @@ export function Search({
         onChoose(String(key), words);
         begin(false);
       }}
-      menuTrigger="input"
+      menuTrigger={opensAtOnce && !rests ? 'focus' : 'input'}
+      onBlur={() => setRests(false)}
       allowsEmptyCollection
     >
       {shown && <Label>{label}</Label>}
@@ -103,6 +112,9 @@ export function Search({
         >
           {(item: Found) => (
             <ListItem id={item.id} textValue={item.words} isDisabled={item.off}>
+              {item.picture && (
+                <img src={item.picture} alt="" width={28} height={28} style={{ objectFit: 'cover' }} />
+              )}
               {item.words}
               {item.aside && <span style={{ color: t.ink2, marginInlineStart: 'auto' }}>{item.aside}</span>}
             </ListItem>

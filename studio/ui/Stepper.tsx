@@ -1,8 +1,9 @@
 import { Minus, Plus } from 'lucide-react';
 import { useState } from 'react';
-import { Button, Group, Input, Label, NumberField } from 'react-aria-components';
+import { Button, Group, Label, NumberField } from 'react-aria-components';
 import styled from 'styled-components';
 import { t } from './theme.ts';
+import { Restored, TypedNumber } from './TypedNumber.tsx';
 
 const StepperBox = styled(NumberField)`
   display: inline-flex;
@@ -88,6 +89,8 @@ export function Stepper({
   onChange,
 }: StepperProps) {
   const [beyond, setBeyond] = useState<number | null>(null);
+  /** What Escape put back, as it is written. */
+  const [restored, setRestored] = useState<string | null>(null);
   /** What the field had when somebody began to type into it: a value that comes meanwhile waits until that is done. */
   const [typedOver, setTypedOver] = useState<number | null>(null);
   return (
@@ -103,25 +106,33 @@ export function Stepper({
         setTypedOver(null);
         if (Number.isFinite(next) && next !== value) onChange(next);
       }}
-      onBlur={() => setTypedOver(null)}
+      onBlur={() => {
+        setTypedOver(null);
+        setRestored(null);
+      }}
     >
       {shown && <Label>{label}</Label>}
       <Group>
         <Button slot="decrement" aria-label={`${label}: fewer`}>
           <Minus size={12} />
         </Button>
-        <Input
-          onInput={(event) => {
+        <TypedNumber
+          widthPx={wide ? 44 : 28}
+          onType={(text) => {
             setTypedOver((before) => before ?? value);
-            const typed = Number(event.currentTarget.value);
+            setRestored(null);
+            const typed = Number(text);
             setBeyond(
-              saysLimits &&
-                (typed > most || (typed < least && event.currentTarget.value.length >= String(least).length))
+              saysLimits && (typed > most || (typed < least && text.length >= String(least).length))
                 ? typed
                 : null,
             );
           }}
-          style={{ width: wide ? 44 : 28 }}
+          onRestore={(text) => {
+            setTypedOver(null);
+            setBeyond(null);
+            setRestored(text);
+          }}
         />
         <Button slot="increment" aria-label={`${label}: more`}>
           <Plus size={12} />
@@ -132,6 +143,7 @@ export function Stepper({
           {beyond} is not possible here; {least} to {most} is.
         </Limits>
       )}
+      {restored !== null && <Restored role="status">Back to {restored}</Restored>}
     </StepperBox>
   );
 }

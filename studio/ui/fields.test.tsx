@@ -77,6 +77,50 @@ describe('a number', () => {
     expect(screen.queryByRole('status')).toBeNull();
   });
 
+  const press = (key: string) => fireEvent.keyDown(field(), { key });
+
+  it.each(['Enter', 'Tab'])('is kept by %s', (key) => {
+    const { onChange } = drawn(3);
+    enter('6');
+    press(key);
+    expect(onChange).toHaveBeenLastCalledWith(6);
+  });
+
+  it('is put back by Escape, which says so; a second Escape is for what the field is in', () => {
+    const onChange = vi.fn();
+    const escaped = vi.fn();
+    render(
+      <div onKeyDown={({ key }) => key === 'Escape' && escaped()}>
+        <Stepper label="Columns" value={3} least={1} most={8} onChange={onChange} />
+      </div>,
+    );
+    enter('6');
+    press('Escape');
+    expect(field().value).toBe('3');
+    expect(screen.getByRole('status').textContent).toBe('Back to 3');
+    expect(escaped).not.toHaveBeenCalled();
+    press('Escape');
+    expect(escaped).toHaveBeenCalledOnce();
+    fireEvent.blur(field());
+    expect(onChange).not.toHaveBeenCalled();
+    expect(screen.queryByRole('status')).toBeNull();
+  });
+
+  it('is put back to what was kept last, not to what it was at first', () => {
+    const onChange = vi.fn();
+    function Kept() {
+      const [value, setValue] = useState(3);
+      onChange.mockImplementation(setValue);
+      return <Stepper label="Columns" value={value} least={1} most={8} onChange={onChange} />;
+    }
+    render(<Kept />);
+    enter('6');
+    press('Enter');
+    fireEvent.input(field(), { target: { value: '7' } });
+    press('Escape');
+    expect(field().value).toBe('6');
+  });
+
   it('that is no number, or the same, changes nothing', () => {
     const { onChange } = drawn(3);
     enter('');
@@ -114,6 +158,17 @@ describe('an amount of money', () => {
     );
     return onChange;
   };
+
+  it('is kept by Tab and put back by Escape', () => {
+    const onChange = drawn('GBP', 1250);
+    const before = field().value;
+    enter('20');
+    fireEvent.keyDown(field(), { key: 'Escape' });
+    expect(field().value).toBe(before);
+    enter('20');
+    fireEvent.keyDown(field(), { key: 'Tab' });
+    expect(onChange).toHaveBeenLastCalledWith(2000);
+  });
 
   it('is typed in whole units and kept in the smallest', () => {
     const onChange = drawn('GBP', 1250);
@@ -235,13 +290,51 @@ describe('a search', () => {
   });
 });
 
+describe('a search that lists at once', () => {
+  const drawn = (opensAtOnce: boolean) => {
+    const onChoose = vi.fn();
+    render(
+      <Search
+        label="Find"
+        placeholder="Type"
+        opensAtOnce={opensAtOnce}
+        find={(words) =>
+          ['Ash', 'Birch'].filter((one) => one.startsWith(words)).map((id) => ({ id, words: id }))
+        }
+        onChoose={onChoose}
+      />,
+    );
+    return onChoose;
+  };
+  const options = () => screen.queryAllByRole('option').map((one) => one.textContent);
+  const enterField = () => act(() => screen.getByPlaceholderText('Type').focus());
+
+  it('shows what there is before anything is typed, and after a choice stays closed', () => {
+    const onChoose = drawn(true);
+    enterField();
+    expect(options()).toEqual(['Ash', 'Birch']);
+    fireEvent.click(screen.getByRole('option', { name: 'Birch' }));
+    expect(onChoose).toHaveBeenCalledWith('Birch', '');
+    expect(options()).toEqual([]);
+    act(() => (document.activeElement as HTMLElement).blur());
+    enterField();
+    expect(options()).toEqual(['Ash', 'Birch']);
+  });
+
+  it('waits for typing where it is not told to', () => {
+    drawn(false);
+    enterField();
+    expect(options()).toEqual([]);
+  });
+});
+
 describe('a list of what was named', () => {
   const items = ['Bowl', 'Mug'].map((words, i) => ({ id: String(i), words }));
 
   it('takes one out by its name', () => {
     const onRemove = vi.fn();
     render(<NamedList items={items} onRemove={onRemove} />);
-    fireEvent.click(screen.getByRole('button', { name: 'Take out Mug' }));
+    fireEvent.click(screen.getByRole('button', { name: 'Remove Mug' }));
     expect(onRemove).toHaveBeenCalledWith('1');
   });
 

@@ -1,13 +1,13 @@
 import { array, idSchema, object, string } from '../../schema/schema.ts';
 import type { ClauseKind } from '../kinds.ts';
-import { chosen, goneOf, named, orOf } from './chosen.ts';
+import { both, chosen, goneOf, named } from './chosen.ts';
 
 export interface BrandClause {
   is: 'brand';
   ids: number[];
 }
 
-const GONE = 'a brand that is gone';
+const GONE = 'a removed brand';
 
 export const brandClause: ClauseKind<BrandClause> = {
   id: 'brand',
@@ -23,7 +23,8 @@ export const brandClause: ClauseKind<BrandClause> = {
   say: ({ ids }, names) => ['by ', ...chosen(named(ids, names.brand, GONE), 'a brand still to be chosen')],
   looksAt: ['brandId'],
   gone: ({ ids }, names) => goneOf(ids, names.brand, 'brand'),
+  either: (a, b) => ({ ...a, ids: both(a.ids, b.ids) }),
   holds: ({ ids }, product) => product.brandId !== null && ids.includes(product.brandId),
-  against: ({ ids }, product, _, names) =>
-    `it is by ${product.brandId === null ? 'nobody named' : (names.brand(product.brandId) ?? GONE)}; the rule wants ${orOf(named(ids, names.brand, GONE))}`,
+  against: (_, product, __, names) =>
+    product.brandId === null ? 'it has no brand' : `its brand is ${names.brand(product.brandId) ?? GONE}`,
 };

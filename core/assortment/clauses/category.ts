@@ -1,6 +1,6 @@
 import { array, boolean, idSchema, object, string } from '../../schema/schema.ts';
 import type { ClauseKind } from '../kinds.ts';
-import { chosen, goneOf, named, orOf } from './chosen.ts';
+import { both, chosen, goneOf, named, orOf } from './chosen.ts';
 
 export interface CategoryClause {
   is: 'category';
@@ -9,7 +9,7 @@ export interface CategoryClause {
   below: boolean;
 }
 
-const GONE = 'a category that is gone';
+const GONE = 'a removed category';
 
 export const categoryClause: ClauseKind<CategoryClause> = {
   id: 'category',
@@ -25,15 +25,16 @@ export const categoryClause: ClauseKind<CategoryClause> = {
   atFirst: () => ({ is: 'category', ids: [], below: true }),
   say: ({ ids, below }, names) => [
     'in ',
-    ...chosen(named(ids, names.category, GONE), 'a category still to be chosen'),
+    ...chosen(named(ids, names.category, GONE), 'a category (not chosen yet)'),
     ...(ids.length && below ? [' and below'] : []),
   ],
   looksAt: ['categoryIds'],
   gone: ({ ids }, names) => goneOf(ids, names.category, 'category'),
+  either: (a, b) => (a.below === b.below ? { ...a, ids: both(a.ids, b.ids) } : null),
   holds: ({ ids, below }, product, { tree }) =>
     ids.some((id) =>
       (below ? tree.withBelow(id) : [id]).some((wanted) => product.categoryIds.includes(wanted)),
     ),
-  against: ({ ids, below }, product, _, names) =>
-    `it stands in ${product.categoryIds.length ? orOf(named(product.categoryIds, names.category, GONE)) : 'no category'}; the rule wants ${orOf(named(ids, names.category, GONE))}${below ? ' or below' : ''}`,
+  against: (_, product, __, names) =>
+    `it is in ${product.categoryIds.length ? orOf(named(product.categoryIds, names.category, GONE)) : 'no category'}`,
 };

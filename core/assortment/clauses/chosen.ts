@@ -3,7 +3,7 @@ import { listed, type Piece } from '../../sentence/sentence.ts';
 /** "Vases, Bowls or Jugs" as pieces that open the clause; says so where nothing is chosen yet. */
 export function chosen(names: readonly string[], none: string): Piece[] {
   if (names.length === 0) return [{ text: none, opens: 'clause' }];
-  if (names.length > 4) return [{ text: `${names.length} chosen ones`, opens: 'clause' }];
+  if (names.length > 4) return [{ text: `${names.length} chosen`, opens: 'clause' }];
   return names.flatMap((text, i): Piece[] => [
     ...(i === 0 ? [] : [i === names.length - 1 ? ' or ' : ', ']),
     { text, opens: 'clause' },
@@ -23,3 +23,6 @@ export const goneOf = <Id>(
   name: (id: Id) => string | undefined,
   what: string,
 ): string[] => ids.filter((id) => name(id) === undefined).map((id) => `${what} ${String(id)}`);
+
+/** What is in one list or the other, once each. */
+export const both = <T>(a: readonly T[], b: readonly T[]): T[] => [...new Set([...a, ...b])];

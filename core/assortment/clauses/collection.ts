@@ -1,13 +1,13 @@
 import { array, idSchema, object, string } from '../../schema/schema.ts';
 import { LOOKED_AT, type ClauseKind, type ProductRecord, type RuleHolds, type World } from '../kinds.ts';
-import { chosen, goneOf, named, orOf } from './chosen.ts';
+import { both, chosen, goneOf, named, orOf } from './chosen.ts';
 
 export interface CollectionClause {
   is: 'collection';
   ids: number[];
 }
 
-const GONE = 'a collection that is gone';
+const GONE = 'a removed collection';
 
 /** Membership by hand, or by the collection's own rule, live at once. */
 export function inCollection(
@@ -33,11 +33,12 @@ export const collectionClause: ClauseKind<CollectionClause> = {
   atFirst: () => ({ is: 'collection', ids: [] }),
   say: ({ ids }, names) => [
     'in the collection ',
-    ...chosen(named(ids, names.collection, GONE), 'still to be chosen'),
+    ...chosen(named(ids, names.collection, GONE), '(not chosen yet)'),
   ],
   // A collection's own rule may look at anything.
   looksAt: LOOKED_AT,
   gone: ({ ids }, names) => goneOf(ids, names.collection, 'collection'),
+  either: (a, b) => ({ ...a, ids: both(a.ids, b.ids) }),
   holds: ({ ids }, product, world, ruleHolds) =>
     ids.some((id) => inCollection(id, product, world, ruleHolds)),
   // A collection's own rule may hold anything that changes by the day.

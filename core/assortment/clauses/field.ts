@@ -52,7 +52,7 @@ export const fieldClause: ClauseKind<FieldClause> = {
   say: (clause, names): Piece[] => {
     const [compare, value] = wanted(clause, names);
     return [
-      { text: names.field(clause.field)?.name.toLowerCase() ?? 'a field that is gone', opens: 'clause' },
+      { text: names.field(clause.field)?.name.toLowerCase() ?? 'a removed field', opens: 'clause' },
       ` ${compare} `,
       { text: value, opens: 'clause' },
     ];
@@ -68,9 +68,6 @@ export const fieldClause: ClauseKind<FieldClause> = {
   against: (clause, product, _, names) => {
     const name = names.field(clause.field)?.name.toLowerCase() ?? clause.field;
     const has = Object.hasOwn(product.fields, clause.field) ? product.fields[clause.field] : undefined;
-    const [compare, value] = wanted(clause, names);
-    return has === undefined
-      ? `it has no ${name}`
-      : `its ${name} is ${valueWords(has, clause.field, names)}; the rule wants one that ${compare} ${value}`;
+    return has === undefined ? `it has no ${name}` : `its ${name} is ${valueWords(has, clause.field, names)}`;
   },
 };

@@ -1,6 +1,6 @@
 import { array, object, string } from '../../schema/schema.ts';
 import { PRODUCT_KINDS, type ClauseKind, type ProductKind } from '../kinds.ts';
-import { chosen, orOf } from './chosen.ts';
+import { chosen } from './chosen.ts';
 
 export interface KindClause {
   is: 'kind';
@@ -33,6 +33,5 @@ export const kindClause: ClauseKind<KindClause> = {
   looksAt: ['kind'],
   gone: () => [],
   holds: ({ kinds }, product) => kinds.includes(product.kind),
-  against: ({ kinds }, product) =>
-    `it is one of the ${kindWords[product.kind]}; the rule wants ${orOf(kinds.map((kind) => kindWords[kind]))}`,
+  against: (_, product) => `it is one of the ${kindWords[product.kind]}`,
 };

@@ -1,7 +1,7 @@
 import { array, idSchema, object, string } from '../../schema/schema.ts';
 import { counted } from '../../sentence/sentence.ts';
 import type { ClauseKind } from '../kinds.ts';
-import { goneOf, named } from './chosen.ts';
+import { both, goneOf, named } from './chosen.ts';
 import { listed } from '../../sentence/sentence.ts';
 
 export interface NamedClause {
@@ -13,15 +13,13 @@ export const MOST_NAMED = 500;
 
 export const namedClause: ClauseKind<NamedClause> = {
   id: 'named',
-  name: 'Named one by one',
+  name: 'Hand-picked',
   find: ['named', 'picked', 'by hand', 'these'],
   schema: object({
     is: string()
       .oneOf(['named'] as const)
       .required(),
-    ids: array(idSchema)
-      .max(MOST_NAMED, `At most ${MOST_NAMED} products can be named one by one.`)
-      .required(),
+    ids: array(idSchema).max(MOST_NAMED, `At most ${MOST_NAMED} products can be hand-picked.`).required(),
   }).noUnknown(),
   atFirst: () => ({ is: 'named', ids: [] }),
   picks: true,
@@ -32,12 +30,13 @@ export const namedClause: ClauseKind<NamedClause> = {
           ? 'named ones, still to be named'
           : ids.length > 2
             ? counted(ids.length, 'named product')
-            : listed(named(ids, names.product, 'a product that is gone'), 'or'),
+            : listed(named(ids, names.product, 'a removed product'), 'or'),
       opens: 'clause',
     },
   ],
   looksAt: [],
   gone: ({ ids }, names) => goneOf(ids, names.product, 'product'),
+  either: (a, b) => ({ ...a, ids: both(a.ids, b.ids) }),
   holds: ({ ids }, product) => ids.includes(product.id),
   against: ({ ids }) => `it is not among the ${counted(ids.length, 'named product')}`,
 };

@@ -35,10 +35,10 @@ export const newClause: ClauseKind<NewClause> = {
   gone: () => [],
   holds: (clause, product, world) =>
     product.onSaleFrom >= newSince(clause, world) && product.onSaleFrom <= world.now,
-  against: (clause, product, world) => {
+  against: (_, product, world) => {
     const on = dayText(storeDay(product.onSaleFrom, world.timeZone));
     if (product.onSaleFrom > world.now) return `it is on sale from ${on} only`;
-    return `it has been on sale since ${on}; the rule wants the last ${counted(clause.days ?? world.newForDays, 'day')}`;
+    return `it has been on sale since ${on}`;
   },
   changing: 'daily',
 };

@@ -1,6 +1,6 @@
 import { array, idSchema, object, string } from '../../schema/schema.ts';
 import type { ClauseKind } from '../kinds.ts';
-import { chosen, goneOf, named, orOf } from './chosen.ts';
+import { both, chosen, goneOf, named, orOf } from './chosen.ts';
 
 /** Has a variant with one of these values: "glaze is Fogbank or Tidewrack". */
 export interface OptionClause {
@@ -9,7 +9,7 @@ export interface OptionClause {
   values: number[];
 }
 
-const GONE = 'a value that is gone';
+const GONE = 'a removed value';
 
 export const optionClause: ClauseKind<OptionClause> = {
   id: 'option',
@@ -24,18 +24,19 @@ export const optionClause: ClauseKind<OptionClause> = {
   }).noUnknown(),
   atFirst: () => ({ is: 'option', option: 1, values: [] }),
   say: ({ option, values }, names) => [
-    `${names.option(option)?.toLowerCase() ?? 'an option that is gone'} is `,
-    ...chosen(named(values, names.optionValue, GONE), 'still to be chosen'),
+    `${names.option(option)?.toLowerCase() ?? 'a removed option'} is `,
+    ...chosen(named(values, names.optionValue, GONE), '(not chosen yet)'),
   ],
   looksAt: ['optionValueIds'],
   gone: ({ option, values }, names) => [
     ...goneOf([option], names.option, 'option'),
     ...goneOf(values, names.optionValue, 'value'),
   ],
+  either: (a, b) => (a.option === b.option ? { ...a, values: both(a.values, b.values) } : null),
   holds: ({ values }, product) => values.some((id) => product.optionValueIds.includes(id)),
-  against: ({ option, values }, product, _, names) => {
+  against: ({ option }, product, _, names) => {
     const own = product.optionValueIds.filter((id) => names.optionOf(id) === option);
     const name = names.option(option)?.toLowerCase() ?? 'option';
-    return `${own.length ? `its ${name} is ${orOf(named(own, names.optionValue, GONE))}` : `it has no ${name}`}; the rule wants ${orOf(named(values, names.optionValue, GONE))}`;
+    return own.length ? `its ${name} is ${orOf(named(own, names.optionValue, GONE))}` : `it has no ${name}`;
   },
 };

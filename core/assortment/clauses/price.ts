@@ -70,8 +70,5 @@ export const priceClause: ClauseKind<PriceClause> = {
   gone: () => [],
   holds: ({ least, most }, product) =>
     (least === null || paid(product) >= least) && (most === null || paid(product) <= most),
-  against: (clause, product, _, { currency }) =>
-    `it costs ${formatMoney(paid(product), currency)}; the rule wants ${range(clause, currency)
-      .map((pair) => pair.join(''))
-      .join('')}`,
+  against: (_, product, __, { currency }) => `it costs ${formatMoney(paid(product), currency)}`,
 };

@@ -35,8 +35,8 @@ export const ratingClause: ClauseKind<RatingClause> = {
   gone: () => [],
   holds: ({ tenths, reviews }, { ratingSum, ratingCount }) =>
     ratingCount >= reviews && ratingSum * 10 >= tenths * ratingCount,
-  against: ({ tenths, reviews }, { ratingSum, ratingCount }) =>
+  against: (_, { ratingSum, ratingCount }) =>
     ratingCount === 0
       ? 'nobody has rated it'
-      : `it is rated ${(ratingSum / ratingCount).toFixed(2)} by ${ratingCount}; the rule wants at least ${stars(tenths)} by ${reviews}`,
+      : `it is rated ${(ratingSum / ratingCount).toFixed(2)} by ${counted(ratingCount, 'shopper')}`,
 };

@@ -32,9 +32,9 @@ export const stockClause: ClauseKind<StockClause> = {
     if (state === 'out') return !inStock;
     return inStock && (state === 'in' || (stock !== null && stock <= most));
   },
-  against: ({ state, most }, { inStock, stock }) => {
-    if (state === 'out') return 'it is in stock; the rule wants what is sold out';
+  against: ({ state }, { inStock, stock }) => {
+    if (state === 'out') return 'it is in stock';
     if (!inStock) return 'it is sold out';
-    return `${stock === null ? 'its stock is not counted' : `it has ${stock} in stock`}; the rule wants ${most} at most`;
+    return stock === null ? 'its stock is not counted' : `it has ${stock} in stock`;
   },
 };

@@ -1,7 +1,7 @@
 import { array, object, string } from '../../schema/schema.ts';
 import { listed } from '../../sentence/sentence.ts';
 import type { ClauseKind } from '../kinds.ts';
-import { chosen, orOf } from './chosen.ts';
+import { both, chosen } from './chosen.ts';
 
 export interface TagClause {
   is: 'tag';
@@ -19,10 +19,10 @@ export const tagClause: ClauseKind<TagClause> = {
     tags: array(string().max(120).required()).max(100).required(),
   }).noUnknown(),
   atFirst: () => ({ is: 'tag', tags: [] }),
-  say: ({ tags }) => ['tagged ', ...chosen(tags, 'with a tag still to be chosen')],
+  say: ({ tags }) => ['tagged ', ...chosen(tags, 'a tag (not chosen yet)')],
   looksAt: ['tags'],
   gone: ({ tags }, names) => tags.filter((tag) => !names.tag(tag)).map((tag) => `tag "${tag}"`),
+  either: (a, b) => ({ ...a, tags: both(a.tags, b.tags) }),
   holds: ({ tags }, product) => tags.some((tag) => product.tags.includes(tag)),
-  against: ({ tags }, product) =>
-    `${product.tags.length ? `it is tagged ${listed(product.tags)}` : 'it has no tag'}; the rule wants ${orOf(tags)}`,
+  against: (_, { tags }) => (tags.length ? `it is tagged ${listed(tags)}` : 'it has no tag'),
 };

@@ -17,7 +17,7 @@ const days = number().integer().min(1).max(MOST_DAYS).required();
 
 export const bestSoldOrder: OrderKind<BestSoldOrder> = {
   id: 'bestSold',
-  name: 'Best sold',
+  name: 'Bestselling',
   find: ['best sold', 'popular', 'sold', 'bestseller'],
   schema: object({
     by: string()
@@ -26,7 +26,7 @@ export const bestSoldOrder: OrderKind<BestSoldOrder> = {
     days,
   }).noUnknown(),
   atFirst: () => ({ by: 'bestSold', days: 30 }),
-  say: (order) => `best sold in ${counted(order.days, 'day')} first`,
+  say: (order) => `bestselling, last ${counted(order.days, 'day')}`,
   looksAt: ['soldByDay'],
   changing: 'daily',
   key: (order, product, { today }) => [-sumOf(product.soldByDay, order.days, today)],
@@ -43,7 +43,7 @@ export const viewedOrder: OrderKind<ViewedOrder> = {
     days,
   }).noUnknown(),
   atFirst: () => ({ by: 'viewed', days: 30 }),
-  say: (order) => `most viewed in ${counted(order.days, 'day')} first`,
+  say: (order) => `most viewed, last ${counted(order.days, 'day')}`,
   looksAt: ['viewedByDay'],
   changing: 'daily',
   key: (order, product, { today }) => [-sumOf(product.viewedByDay, order.days, today)],

@@ -3,8 +3,8 @@ import { LAST, plainOrder } from './plain.ts';
 
 export const lookedAtOrder = plainOrder(
   'lookedAt',
-  'Looked at last',
-  'looked at last first',
+  'Most recently viewed',
+  'most recently viewed first',
   ['looked', 'recently viewed', 'history'],
   [],
   (product, { lookedAt }) => {

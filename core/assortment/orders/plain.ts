@@ -64,7 +64,7 @@ export const plainOrders: readonly OrderKind<PlainOrder>[] = [
   plainOrder(
     'priceUp',
     'Price, lowest',
-    'cheapest first',
+    'lowest price first',
     ['price', 'cheapest'],
     ['price', 'reduced'],
     (p) => [paid(p)],

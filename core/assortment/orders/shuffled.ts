@@ -22,7 +22,7 @@ export function shuffleSeed(
   return `${seed}:${again}:${turn}:`;
 }
 
-const againWords = { daily: 'again each day', hourly: 'again each hour', never: 'once and for all' };
+const againWords = { daily: 'again each day', hourly: 'again each hour', never: 'once' };
 
 export const shuffledOrder: OrderKind<ShuffledOrder> = {
   id: 'shuffled',

@@ -1,4 +1,3 @@
-import { counted } from '../../sentence/sentence.ts';
 import { partKindOf } from '../partKind.ts';
 
 const TEXT = { fontPx: 14, linePx: 20 };
@@ -13,9 +12,9 @@ export const countPart = partKindOf({
   needs: [],
   text: TEXT,
   reads: () => null,
-  view: (item) => {
-    if (item.of === 'categories') return { text: counted(item.category.products, 'product') };
-    return item.of === 'collections' ? { text: counted(item.collection.products, 'product') } : null;
+  view: (item, _, { texts }) => {
+    if (item.of === 'categories') return { text: texts.products(item.category.products) };
+    return item.of === 'collections' ? { text: texts.products(item.collection.products) } : null;
   },
   fullest: (view) => view,
   heightPx: () => TEXT.linePx,

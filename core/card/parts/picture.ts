@@ -43,7 +43,7 @@ const sayHeight = ({ by, ratio, height, screen }: Own): string => {
   const measure = {
     ratio: String(values[0]),
     height: `${values[0]} px high`,
-    screen: `${values[0]} % of the screen high`,
+    screen: `${values[0]}% of the screen high`,
   }[by];
   return `${measure}${new Set(values).size > 1 ? ' and others' : ''}`;
 };

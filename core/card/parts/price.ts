@@ -14,18 +14,18 @@ export const pricePart = partKindOf({
   needs: [],
   text: TEXT,
   reads: () => null,
-  view: (item, _, { currency }) => {
+  view: (item, _, { currency, texts }) => {
     if (item.of !== 'products') return null;
     const { regular, reduced, from } = item.product.price;
     return {
       now: formatMoney(reduced ?? regular, currency),
       before: reduced === null ? null : formatMoney(regular, currency),
-      from,
+      from: from ? texts.from : null,
     };
   },
   fullest: (view) => ({ ...view, before: view.before ?? view.now }),
   heightPx: ({ now, before, from }, _own, widthPx) => {
-    const words = [from ? 'from' : '', now, before ?? ''].filter(Boolean).join(' ');
+    const words = [from ?? '', now, before ?? ''].filter(Boolean).join(' ');
     return estimatedLines(words, TEXT, widthPx) * TEXT.linePx;
   },
   say: () => 'price',

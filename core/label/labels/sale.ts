@@ -6,9 +6,9 @@ export const saleLabel: LabelKind = {
   name: 'Sale label',
   find: ['label', 'reduced', 'sale', 'percent'],
   atFirst: true,
-  text: ({ price }) => {
+  text: ({ price }, texts) => {
     if (price.reduced === null) return null;
     const percent = percentOff(price.regular, price.reduced);
-    return percent === null ? 'Reduced' : `${percent}% off`;
+    return percent === null ? texts.reduced : texts.percentOff(percent);
   },
 };

@@ -5,5 +5,5 @@ export const soldOutLabel: LabelKind = {
   name: 'Sold-out label',
   find: ['label', 'sold out', 'stock'],
   atFirst: true,
-  text: ({ stock }) => (stock.state === 'out' ? 'Sold out' : null),
+  text: ({ stock }, texts) => (stock.state === 'out' ? texts.soldOut : null),
 };

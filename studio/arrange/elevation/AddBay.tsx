@@ -16,7 +16,7 @@ export function AddBay() {
     <MenuTrigger>
       <Add>Add a bay</Add>
       <PopoverBox>
-        <Suspense fallback={<p>Opening …</p>}>
+        <Suspense fallback={<p>Opening…</p>}>
           <AddBayMenu />
         </Suspense>
       </PopoverBox>

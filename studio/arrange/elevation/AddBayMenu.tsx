@@ -3,6 +3,7 @@ import { bayKind, bayKinds, type Bay, type StoredBay } from '../../../core/bays/
 import { bayName, shelvesOf, withShelves } from '../../../core/plan/places.ts';
 import { readyBays, readyBaysFor } from '../../../core/plan/readyBays/index.ts';
 import { makeReadyBay } from '../../../core/plan/readyBays/readyBay.ts';
+import { subjectOf } from '../../../core/plan/target.ts';
 import type { StoredShelf } from '../../../core/plan/shelf.ts';
 import { useDraft, useStudio } from '../../studioContext.tsx';
 import { MenuHeading, MenuRow } from '../../ui/MenuRow.tsx';
@@ -12,7 +13,7 @@ import { newId, newIds } from './newId.ts';
 /** Adds a bay under the chosen one: a new one, a ready-made one, or a copy of one from another page. */
 export function AddBayMenu() {
   const { draft } = useStudio();
-  const { page, bay: chosen, choose } = useArranging();
+  const { page, bay: chosen, choose, openLine } = useArranging();
   const plan = useDraft((state) => state.plan);
   const stored = useDraft((state) => state.draft);
   const { bands } = plan.house;
@@ -26,6 +27,11 @@ export function AddBayMenu() {
     const at = chosen ? page.bays.findIndex((one) => one.id === chosen.id) + 1 : page.bays.length;
     draft.run({ do: 'addBay', page: page.id, at, bay, shelves });
     choose(bay.id);
+    // Its heading, or its first text, is ready to be typed over.
+    const { settings } = subjectOf(draft.getState().draft, { page: page.id, bay: bay.id })!;
+    const texts = settings.filter(({ kind }) => kind.control.is === 'text');
+    const first = texts.find(({ id }) => id === 'heading.words') ?? texts[0];
+    if (first) openLine(first.line, first.id);
   };
   const addNew = (holds: string) => {
     const { bay, shelves } = bayKind(holds).atFirst(newId(holds, plan));

@@ -78,9 +78,16 @@ const BayItem = styled(GridListItem)`
     color: ${t.ink2};
   }
   .name span:first-child {
+    display: -webkit-box;
+    -webkit-box-orient: vertical;
+    -webkit-line-clamp: 2;
     overflow: hidden;
-    text-overflow: ellipsis;
-    white-space: nowrap;
+    overflow-wrap: anywhere;
+  }
+  .name span + span {
+    flex: none;
+    max-width: 60%;
+    text-align: end;
   }
   .more {
     position: absolute;

@@ -54,7 +54,7 @@ export function Saved() {
     );
   return (
     <Line role="status">
-      {saving.state === 'saved' ? (savedAt ? `Saved ${clock(savedAt)}` : 'Saved') : 'Saving …'}
+      {saving.state === 'saved' ? (savedAt ? `Saved ${clock(savedAt)}` : 'Saved') : 'Saving…'}
     </Line>
   );
 }

@@ -105,7 +105,7 @@ describe('whether all is saved', () => {
     const change = () => draft.run({ do: 'set', on: { shelf: 'a' }, setting: 'name', value: 'Cups' });
     expect(status()).toBe('Saved');
     act(change);
-    expect(status()).toBe('Saving …');
+    expect(status()).toBe('Saving…');
     act(() => draft.saved({ 'shelf:a': 1 }, draft.unsaved(), new Date(2026, 10, 26, 14, 2).toISOString()));
     expect(status()).toBe('Saved 14:02');
     act(() => draft.setSaving({ state: 'away' }));

@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { Checkbox as AriaCheckbox, CheckboxGroup, Label } from 'react-aria-components';
 import styled from 'styled-components';
 import { bayKind } from '../../../core/bays/index.ts';
+import { sayPlace } from '../../../core/change/change.ts';
 import { changesBetween } from '../../../core/change/changesBetween.ts';
 import { apply } from '../../../core/plan/commands.ts';
 import {
@@ -124,7 +125,7 @@ export function CopyLines({ from, onClose }: { from: ShelfPlace; onClose(): void
       <Changes aria-label="What will change">
         {changes.map((change) => (
           <li key={change.id}>
-            <b>{change.where}:</b> {change.text}
+            <b>{sayPlace(change.place)}:</b> {change.text}
           </li>
         ))}
         {changes.length === 0 && (

@@ -1,15 +1,15 @@
-import { lazy, memo, Suspense, useDeferredValue, useEffect, useRef, useState } from 'react';
+import { lazy, memo, Suspense, useDeferredValue, useEffect, useLayoutEffect, useRef, useState } from 'react';
 import styled from 'styled-components';
 import type { Of } from '../../../core/assortment/of.ts';
 import type { Bands } from '../../../core/bands/bands.ts';
 import { bayKind, type Bay } from '../../../core/bays/index.ts';
 import { effectOf } from '../../../core/plan/effect.ts';
 import type { Page } from '../../../core/plan/page.ts';
-import { assortmentOf } from '../../../core/plan/showing.ts';
+import { assortmentOf, topUpName } from '../../../core/plan/showing.ts';
 import { bayName, placesOf } from '../../../core/plan/places.ts';
 import type { Shelf } from '../../../core/plan/shelf.ts';
 import { subjectOf, type Target } from '../../../core/plan/target.ts';
-import { listed, type Piece, type Sentence } from '../../../core/sentence/sentence.ts';
+import { listed } from '../../../core/sentence/sentence.ts';
 import { findSettings } from '../../../core/settings/find.ts';
 import type { LineId } from '../../../core/settings/setting.ts';
 import type { Line } from '../../../core/spec/line.ts';
@@ -17,14 +17,17 @@ import { shelvesIn } from '../../../core/view/shelvesIn.ts';
 import { LineSettings } from '../../settings/LineSettings.tsx';
 import { Stack } from '../../settings/Stack.tsx';
 import { useDraft, useNames, useStudio } from '../../studioContext.tsx';
-import { Button } from '../../ui/Button.tsx';
+import { Button, TextButton } from '../../ui/Button.tsx';
 import { isTyping } from '../../ui/isTyping.ts';
 import { Search } from '../../ui/Search.tsx';
 import { t } from '../../ui/theme.ts';
 import { useArranging, useShelf, useView } from '../arrangeContext.tsx';
 import { newId } from '../elevation/newId.ts';
+import { followFocus } from '../settingAt.ts';
 import type { About } from './about.ts';
 import { Count } from './Count.tsx';
+import { SentenceLine } from './SentenceLine.tsx';
+import { useFocusOn } from './useFocusOn.ts';
 
 /** Fetched once the page itself is chosen. */
 const PageSpec = lazy(() => import('./PageSpec.tsx').then((module) => ({ default: module.PageSpec })));
@@ -89,8 +92,7 @@ const LineBox = styled.div`
     line-height: 19px;
     border-radius: 3px;
   }
-  .label:focus-visible,
-  .sentence button:focus-visible {
+  .label:focus-visible {
     outline: 2px solid ${t.pine};
     outline-offset: 2px;
   }
@@ -101,79 +103,6 @@ const LineBox = styled.div`
     margin-bottom: 10px;
   }
 `;
-
-const Said = styled.p`
-  font-size: 13.5px;
-  line-height: 1.5;
-  overflow-wrap: anywhere;
-  button {
-    all: unset;
-    font-weight: 600;
-    cursor: pointer;
-    text-decoration: underline;
-    text-decoration-color: #6fa394;
-    text-decoration-thickness: 2px;
-    text-underline-offset: 3px;
-  }
-  button:hover {
-    text-decoration-color: ${t.pine};
-  }
-  /* Not underlined with the words it ends. */
-  button i {
-    display: inline-block;
-    font-style: normal;
-    font-weight: 400;
-  }
-`;
-
-/** A mark that ends what is before it; it stays with it where the line breaks. */
-const END = /^[,;:.]/;
-
-const markAfter = (next: Piece | undefined): string =>
-  typeof next === 'string' ? (END.exec(next)?.[0] ?? '') : '';
-
-function SentenceLine({ sentence, onOpen }: { sentence: Sentence; onOpen(setting: string): void }) {
-  return (
-    <Said className="sentence">
-      {sentence.map((piece, i) =>
-        typeof piece === 'string' ? (
-          <span key={i}>{i > 0 ? piece.replace(END, '') : piece}</span>
-        ) : (
-          <button key={i} type="button" aria-label={piece.text} onClick={() => onOpen(piece.opens)}>
-            {piece.text}
-            <i>{markAfter(sentence[i + 1])}</i>
-          </button>
-        ),
-      )}
-    </Said>
-  );
-}
-
-/** Puts the keyboard on the control of a setting, once its line is open and its controls have been fetched. */
-function useFocusOn(setting: string | null, within: React.RefObject<HTMLElement | null>): void {
-  useEffect(() => {
-    const panel = within.current;
-    if (!setting || !panel) return undefined;
-    const focus = (): boolean => {
-      const box = panel.querySelector(`[data-setting~="${CSS.escape(setting)}"]`);
-      const control = box?.querySelector<HTMLElement>(
-        'input:not([type=hidden]):checked, input:not([type=hidden]), button, textarea, [tabindex="0"]',
-      );
-      box?.scrollIntoView({ block: 'nearest' });
-      control?.focus();
-      return control !== undefined && control !== null;
-    };
-    const watch = new MutationObserver(() => focus() && watch.disconnect());
-    // After the list of the find box has closed and given the keyboard back.
-    const waiting = setTimeout(() => {
-      if (!focus()) watch.observe(panel, { childList: true, subtree: true });
-    }, 60);
-    return () => {
-      clearTimeout(waiting);
-      watch.disconnect();
-    };
-  }, [setting, within]);
-}
 
 interface FindSettingProps {
   about: readonly About[];
@@ -256,7 +185,11 @@ export function Spec() {
   const names = useNames();
   const assortment = shelf && assortmentOf(plan, shelf);
   const panel = useRef<HTMLElement>(null);
-  useFocusOn(open?.setting ?? null, panel);
+  useFocusOn(open, panel);
+  // Another bay is read from its heading on.
+  useLayoutEffect(() => {
+    panel.current?.scrollTo?.({ top: 0 });
+  }, [bay?.id]);
   const about = useAbout(page, bay, shelf);
 
   useEffect(() => {
@@ -285,31 +218,36 @@ export function Spec() {
   const at = page.bays.findIndex((one) => one.id === bay.id);
 
   return (
-    <Panel ref={panel} aria-label="Spec">
+    <Panel
+      ref={panel}
+      aria-label="Spec"
+      onFocus={({ target }) => followFocus(target)}
+      onBlur={() => followFocus(null)}
+    >
       <header>
         <h2>{bayName(bay, plan)}</h2>
         <p>
-          Bay {at + 1} of {page.bays.length} on {page.name}
-          {elsewhere.length > 0 && `, also on ${listed(elsewhere.map((place) => place.page.name))}`}
+          Bay {at + 1} of {page.bays.length} on {page.name}.
+          {elsewhere.length > 0 && shelf && shelfId !== null && (
+            <>
+              {' '}
+              Changes also apply on {listed(elsewhere.map((place) => place.page.name))}.{' '}
+              <TextButton
+                onPress={() =>
+                  draft.run({
+                    do: 'unlink',
+                    page: page.id,
+                    bay: bay.id,
+                    shelf: shelfId,
+                    newId: newId(shelfId, plan),
+                  })
+                }
+              >
+                Unlink
+              </TextButton>
+            </>
+          )}
         </p>
-        {elsewhere.length > 0 && shelf && shelfId !== null && (
-          <div className="shared">
-            <span>Changes also apply on {listed(elsewhere.map((place) => place.page.name))}.</span>
-            <Button
-              onPress={() =>
-                draft.run({
-                  do: 'unlink',
-                  page: page.id,
-                  bay: bay.id,
-                  shelf: shelfId,
-                  newId: newId(shelfId, plan),
-                })
-              }
-            >
-              Unlink
-            </Button>
-          </div>
-        )}
         {shelf && shelfId !== null && (
           <div className="shared">
             {trial ? (
@@ -369,7 +307,12 @@ export function Spec() {
                   onOpen={(setting) => openLine(line.id, setting)}
                 />
                 {line.id === COUNTED && shelf && assortment && (
-                  <Count shelfId={shelf.id} total={total} of={assortment.of} />
+                  <Count
+                    shelfId={shelf.id}
+                    view={drawnShelf}
+                    of={assortment.of}
+                    toppedUpFrom={topUpName(plan, assortment)}
+                  />
                 )}
               </div>
             )}

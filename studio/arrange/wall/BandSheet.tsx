@@ -27,7 +27,7 @@ function nameFault(name: string, bands: Bands, band: Band): string | null {
   const wanted = name.trim().toLowerCase();
   if (!wanted) return 'A width needs a name.';
   const taken = bands.some((one) => one !== band && one.name.trim().toLowerCase() === wanted);
-  return taken ? `Another width is called "${name.trim()}". Choose a name of its own.` : null;
+  return taken ? `Another width is called "${name.trim()}". Choose another name.` : null;
 }
 
 /** What can be set of one band: its name, where it begins, one more, one less. */
@@ -58,7 +58,7 @@ export default function BandSheet({ bands, band, close }: { bands: Bands; band: 
           onChange={(from) => draft.run({ do: 'editBands', edit: { is: 'move', id: band.id, from } })}
         />
       ) : (
-        <p>It begins at 0.</p>
+        <p>It begins at 0 px.</p>
       )}
       <div className="two">
         {split !== null && (
@@ -72,7 +72,7 @@ export default function BandSheet({ bands, band, close }: { bands: Bands; band: 
               close();
             }}
           >
-            Split it at {split}
+            Split at {split} px
           </Button>
         )}
         {bands.length > FEWEST_BANDS && (
@@ -82,13 +82,13 @@ export default function BandSheet({ bands, band, close }: { bands: Bands; band: 
               draft.run({ do: 'editBands', edit: { is: 'remove', id: band.id } });
             }}
           >
-            Remove it
+            Remove {band.name}
           </Button>
         )}
       </div>
       <p>
-        {split === null && bands.length >= MOST_BANDS ? `There are at most ${MOST_BANDS} bands. ` : ''}
-        Splitting changes nothing to be seen: the new band takes every value from the narrower one.
+        {split === null && bands.length >= MOST_BANDS ? `There are at most ${MOST_BANDS} widths. ` : ''}
+        Splitting changes nothing that shoppers see: the new width starts with the values of the narrower one.
       </p>
     </>
   );

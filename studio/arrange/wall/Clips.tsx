@@ -159,7 +159,7 @@ export function Clips({ bands, scale }: { bands: Bands; scale: number }) {
             onOpenChange={(isOpen) => setOpen(isOpen ? band.id : null)}
           >
             <Name
-              aria-label={`Band ${band.name}, from ${band.from}`}
+              aria-label={`Width ${band.name}, from ${band.from} px`}
               style={{ left: band.from * scale + 4, width: Math.max(12, (end - band.from) * scale - 14) }}
             />
             <PopoverBox placement="bottom start">

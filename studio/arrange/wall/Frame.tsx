@@ -9,6 +9,7 @@ import { Page } from '../../../storefront/Page.tsx';
 import { Boundary } from '../../ui/Boundary.tsx';
 import { t } from '../../ui/theme.ts';
 import { useMoving } from './useMoving.ts';
+import { dragCards, type Dropped } from './dragging.ts';
 import { frameDocument, type FrameDocument } from './frameDocument.ts';
 
 const Holder = styled.div`
@@ -37,8 +38,13 @@ export interface FrameProps {
   scale: number;
   name: string;
   chosenBay: string | null;
-  /** A bay of the page was pressed; null beside all bays. */
-  onPress(bayId: string | null): void;
+  /** Bays that differ from another version of the page. */
+  differing?: Iterable<string>;
+  /** A bay of the page was pressed, and what of it; null beside all bays. */
+  onPress(bayId: string | null, target: Element): void;
+  /** Shelves of which cards can be dragged to another place. */
+  drags?: readonly string[];
+  onDropped?(card: Dropped): void;
   /** Told of the document when the page is drawn in it, and null when it goes. */
   onDocument(document: Document | null): void;
 }
@@ -46,11 +52,15 @@ export interface FrameProps {
 /** A page that fails is covered, the frame under it stays. */
 const OVER = { position: 'absolute', inset: 0 } as const;
 
-/** What the frame adds to the page: the mark of the chosen bay; nothing that a shopper sees. */
-const markCss = (bayId: string | null, scale: number) =>
-  bayId === null
-    ? ''
-    : `${scopeOf('bay', bayId)}{outline:${2 / scale}px solid ${t.pine};outline-offset:-${2 / scale}px}`;
+/** The mark of bays: the chosen one, or those that differ; nothing that a shopper sees. */
+export const markCss = (bayIds: Iterable<string>, scale: number, colour: string = t.pine): string =>
+  [...bayIds]
+    .map(
+      (id) => `${scopeOf('bay', id)}{outline:${2 / scale}px solid ${colour};outline-offset:-${2 / scale}px}`,
+    )
+    .join('');
+
+const none: readonly string[] = [];
 
 /**
  * A page at its true width, drawn from the view by the very components of the public page, in a document of
@@ -64,6 +74,9 @@ export const Frame = memo(function Frame({
   scale,
   name,
   chosenBay,
+  differing = none,
+  drags = none,
+  onDropped,
   onPress,
   onDocument,
 }: FrameProps) {
@@ -85,7 +98,11 @@ export const Frame = memo(function Frame({
     return () => frame.removeEventListener('load', opened);
   }, []);
   useLayoutEffect(() => inner?.style(styles), [inner, styles]);
-  useLayoutEffect(() => inner?.mark(markCss(chosenBay, scale)), [inner, chosenBay, scale]);
+  const marks =
+    drags.map((id) => `${scopeOf('shelf', id)} .card{cursor:grab}`).join('') +
+    markCss(differing, scale, t.tapeEdge) +
+    markCss(chosenBay === null ? none : [chosenBay], scale);
+  useLayoutEffect(() => inner?.mark(marks), [inner, marks]);
   useMoving(inner?.document ?? null, view);
   // A frame is as high as the wall is; what goes by the screen goes by that of the band.
   const { bands } = view;
@@ -106,11 +123,19 @@ export const Frame = memo(function Frame({
     const press = (event: MouseEvent) => {
       // Links of the page lead nowhere from here: the page is being arranged, not visited.
       event.preventDefault();
-      onPress((event.target as Element).closest('[data-bay]')?.getAttribute('data-bay') ?? null);
+      const target = event.target as Element;
+      onPress(target.closest('[data-bay]')?.getAttribute('data-bay') ?? null, target);
     };
     document.addEventListener('click', press, true);
     return () => document.removeEventListener('click', press, true);
   }, [inner, onPress]);
+
+  const dragged = drags.join(' ');
+  useEffect(
+    () =>
+      inner && dragged && onDropped ? dragCards(inner.document, dragged.split(' '), onDropped) : undefined,
+    [inner, dragged, onDropped],
+  );
 
   return (
     <Holder style={{ width: widthPx * scale, height: heightPx }}>

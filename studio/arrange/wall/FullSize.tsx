@@ -1,12 +1,20 @@
-import { useState } from 'react';
+import { useQuery } from '@tanstack/react-query';
+import { useCallback, useEffect, useMemo, useState } from 'react';
 import { Dialog, Modal, ModalOverlay } from 'react-aria-components';
 import styled from 'styled-components';
+import { changedBays } from '../../../core/change/changedBays.ts';
+import { withoutTrials } from '../../../core/plan/places.ts';
+import { readPlan } from '../../../core/plan/reading.ts';
+import { counted } from '../../../core/sentence/sentence.ts';
 import type { PageView } from '../../../core/view/view.ts';
+import { liveQuery } from '../../api/live.ts';
+import { useDraft, useStudio } from '../../studioContext.tsx';
 import { Button } from '../../ui/Button.tsx';
 import { Switch } from '../../ui/Switch.tsx';
 import { t } from '../../ui/theme.ts';
-import { Frame } from './Frame.tsx';
+import { Frame, markCss } from './Frame.tsx';
 import type { Stand } from './stands.ts';
+import { showBay } from './together.ts';
 
 const HEAD_PX = 70;
 const SIDE_PX = 16;
@@ -50,19 +58,38 @@ const Veil = styled(ModalOverlay)`
 
 const nothing = () => undefined;
 
+const none: ReadonlySet<string> = new Set();
+
 /** One frame alone, as large as it is; or beside the same page as it is live. */
 export function FullSize({
   stand,
   view,
   styles,
+  bayId,
   onClose,
 }: {
   stand: Stand;
   view: PageView;
   styles: ReadonlyMap<string, string>;
+  /** The chosen bay, at which it opens; null for the top. */
+  bayId: string | null;
   onClose(): void;
 }) {
+  const { client } = useStudio();
+  const stored = useDraft((state) => state.draft);
+  const { data } = useQuery(liveQuery(client));
+  const live = useMemo(() => (data?.live ? readPlan(data.live.plan).plan : null), [data]);
+  const differing = useMemo(
+    () => (live ? changedBays(withoutTrials(live), withoutTrials(stored), view.pageId) : new Set<string>()),
+    [live, stored, view.pageId],
+  );
   const [beside, setBeside] = useState(false);
+  const opened = useCallback(
+    (document: Document | null) => {
+      if (document && bayId) showBay(document, bayId, 1);
+    },
+    [bayId],
+  );
   const heightPx = Math.max(200, window.innerHeight - HEAD_PX - (beside ? 20 : 0));
   const scale = beside ? Math.min(1, (window.innerWidth - 2 * SIDE_PX - GAP_PX) / 2 / stand.width) : 1;
   return (
@@ -73,13 +100,29 @@ export function FullSize({
             <h2>
               {stand.name}, {stand.width} px wide
             </h2>
+            {beside && live && (
+              <p role="status">
+                {differing.size
+                  ? `${counted(differing.size, 'bay differs', 'bays differ')}, outlined`
+                  : 'No bay differs'}
+              </p>
+            )}
             <Switch on={beside} onChange={setBeside}>
-              Beside what is live
+              Compare with live
             </Switch>
             <Button onPress={onClose}>Close</Button>
           </header>
           <div className="ground">
-            {beside && <Live path={view.path} widthPx={stand.width} heightPx={heightPx} scale={scale} />}
+            {beside && (
+              <Live
+                path={view.path}
+                widthPx={stand.width}
+                heightPx={heightPx}
+                scale={scale}
+                bayId={bayId}
+                differing={differing}
+              />
+            )}
             <div>
               {beside && <h3>Draft</h3>}
               <Frame
@@ -90,8 +133,9 @@ export function FullSize({
                 scale={scale}
                 name={`The page on ${stand.name} at full size`}
                 chosenBay={null}
+                differing={beside ? differing : undefined}
                 onPress={nothing}
-                onDocument={nothing}
+                onDocument={opened}
               />
             </div>
           </div>
@@ -101,18 +145,38 @@ export function FullSize({
   );
 }
 
+/** Marks a public page, not by an element, which its policy does not allow. Returns what takes the marks away again. */
+function marked(page: Document, css: string): () => void {
+  const sheet = new page.defaultView!.CSSStyleSheet();
+  sheet.replaceSync(css);
+  const before = page.adoptedStyleSheets;
+  page.adoptedStyleSheets = [...before, sheet];
+  return () => {
+    page.adoptedStyleSheets = before;
+  };
+}
+
 /** The public page as shoppers have it now. */
 function Live({
   path,
   widthPx,
   heightPx,
   scale,
+  bayId,
+  differing = none,
 }: {
   path: string;
   widthPx: number;
   heightPx: number;
   scale: number;
+  bayId: string | null;
+  differing?: ReadonlySet<string>;
 }) {
+  const [page, setPage] = useState<Document | null>(null);
+  useEffect(
+    () => (page ? marked(page, markCss(differing, scale, t.tapeEdge)) : undefined),
+    [page, differing, scale],
+  );
   return (
     <div>
       <h3>Live</h3>
@@ -123,6 +187,8 @@ function Live({
           onLoad={({ currentTarget: { contentDocument } }) => {
             const style = contentDocument?.documentElement.style;
             if (style) Object.assign(style, { scrollbarWidth: 'none', scrollbarGutter: 'auto' });
+            if (contentDocument && bayId) showBay(contentDocument, bayId, 1);
+            setPage(contentDocument);
           }}
           title={`The page as it is live, ${widthPx} wide`}
           style={{

@@ -12,6 +12,7 @@ import type { StepView } from '../../../core/view/view.ts';
 import { useStudio } from '../../studioContext.tsx';
 import { useStore } from 'zustand';
 import { t } from '../../ui/theme.ts';
+import { partFor, settingAt } from '../settingAt.ts';
 import { useArranging, useView, WaysContext } from '../arrangeContext.tsx';
 import { Clips } from './Clips.tsx';
 import { Frame } from './Frame.tsx';
@@ -19,6 +20,7 @@ import { FreeControls, Marker } from './Marker.tsx';
 import { cords, GAP, inSight, tagsIn } from './room.ts';
 import { bringIn, broughtIn, freeStand, sightCount, standsOf, wallChoice, type Stand } from './stands.ts';
 import { Tape, TAPE_BOTTOM } from './Tape.tsx';
+import { useNearFrame } from './useNearFrame.ts';
 import { useTogether } from './useTogether.ts';
 
 /** Fetched once they are wanted. */
@@ -212,20 +214,24 @@ export function Wall() {
     scale,
     near,
     waiting.size === 0,
+    partFor(useStore(settingAt, ({ id }) => id)),
   );
   const ids = stands.map(({ id }) => id).join(' ');
+  const { openPressed, drags, dropped } = useNearFrame(view.pageId, shelves);
   const pressers = useMemo(
     () =>
       new Map(
         ids.split(' ').map((id) => [
           id,
-          (pressed: string | null) => {
-            if (pressed) choose(pressed);
+          (pressed: string | null, target: Element) => {
+            const ofShelf = target.closest('[data-shelf]')?.getAttribute('data-shelf') ?? undefined;
+            if (pressed) choose(pressed, ofShelf);
+            if (id === near && pressed) openPressed(pressed, ofShelf, target);
             setNear(id);
           },
         ]),
       ),
-    [ids, choose],
+    [ids, choose, near, openPressed],
   );
 
   useEffect(() => {
@@ -271,7 +277,7 @@ export function Wall() {
           </svg>
           <div className="run">
             {trial && ways && (
-              <Suspense fallback={<p>Opening …</p>}>
+              <Suspense fallback={<p>Opening…</p>}>
                 <TwoWays
                   trial={trial}
                   views={ways}
@@ -352,6 +358,8 @@ export function Wall() {
                     scale={scaleOf(stand)}
                     name={`The page on ${stand.id === 'free' ? 'any width' : stand.name}, ${stand.width} wide`}
                     chosenBay={bayId}
+                    drags={stand.id === near ? drags : undefined}
+                    onDropped={dropped}
                     onPress={pressers.get(stand.id)!}
                     onDocument={together.keeper(stand.id)}
                   />
@@ -359,7 +367,15 @@ export function Wall() {
               ))}
             </div>
           </div>
-          {opened && <FullSize stand={opened} view={view} styles={styles} onClose={() => setAlone(null)} />}
+          {opened && (
+            <FullSize
+              stand={opened}
+              view={view}
+              styles={styles}
+              bayId={bayId}
+              onClose={() => setAlone(null)}
+            />
+          )}
           {failed.size > 0 ? (
             <p className="working failed" role="alert">
               What the shelf shows could not be fetched.
@@ -368,7 +384,7 @@ export function Wall() {
               </button>
             </p>
           ) : (
-            waiting.size > 0 && <p className="working">Fetching …</p>
+            waiting.size > 0 && <p className="working">Fetching…</p>
           )}
         </>
       )}

@@ -1,3 +1,4 @@
+import { t } from '../../ui/theme.ts';
 import { baseCss } from '../../../storefront/styles/base.ts';
 import { fontCss } from '../../../storefront/styles/fonts.ts';
 
@@ -18,7 +19,9 @@ export function frameDocument(document: Document): FrameDocument {
     return style;
   };
   // Bars would take width from the page, which is to be exactly as wide as the tape says.
-  add(`${fontCss('swap')}${baseCss}html{scrollbar-width:none}`);
+  add(
+    `${fontCss('swap')}${baseCss}html{scrollbar-width:none}[data-dragged]{opacity:.4}[data-drop]{outline:4px solid ${t.pine};outline-offset:-4px}`,
+  );
   const marks = add('');
   const written = new Map<string, HTMLStyleElement>();
   const write = (style: HTMLStyleElement, css: string) => {

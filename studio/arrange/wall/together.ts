@@ -34,3 +34,14 @@ export function keepInSight(document: Document, bayId: string): void {
   if (!bay || (bay.offsetTop >= scrollTop && bay.offsetTop < scrollTop + clientHeight / 2)) return;
   document.documentElement.scrollTop = Math.max(0, bay.offsetTop - clientHeight / 20);
 }
+
+/** Brings a part of a bay in sight, in the lower half, so that what it ends can be seen; nothing where it is not drawn. */
+export function showPart(document: Document, bayId: string, selector: string): void {
+  const bay = baysOf(document).find((one) => one.dataset.bay === bayId);
+  const part = [...(bay?.querySelectorAll<HTMLElement>(selector) ?? [])].find((one) => one.offsetHeight > 0);
+  if (!part) return;
+  const { scrollTop, clientHeight } = document.documentElement;
+  const { top, bottom } = part.getBoundingClientRect();
+  if (top >= 0 && bottom <= clientHeight) return;
+  document.documentElement.scrollTop = Math.max(0, scrollTop + bottom - clientHeight * 0.8);
+}

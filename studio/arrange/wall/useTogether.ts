@@ -1,18 +1,22 @@
 import { useCallback, useEffect, useMemo, useRef } from 'react';
-import { keepInSight, scrollToSpot, showBay, spotOf } from './together.ts';
+import { keepInSight, scrollToSpot, showBay, showPart, spotOf } from './together.ts';
 
 export interface Together {
   /** For each frame, told of its document. */
   keeper(standId: string): (document: Document | null) => void;
 }
 
-/** Frames scroll together: whichever is scrolled, the others follow to the same spot of the same bay. */
+/**
+ * Frames scroll together: whichever is scrolled, the others follow to the same spot of the same bay.
+ * @param within selector of what of the chosen bay is being set, which is kept in sight; null for the bay itself
+ */
 export function useTogether(
   standIds: readonly string[],
   bayId: string | null,
   scale: number,
   near: string | null,
   settled: boolean,
+  within: string | null,
 ): Together {
   const documents = useRef(new Map<string, Document>());
   const following = useRef(false);
@@ -61,6 +65,17 @@ export function useTogether(
       for (const document of documents.current.values()) showBay(document, bayId, scale);
     });
   }, [bayId, scale, quietly]);
+  // What is being set is in sight, and the bay again afterwards.
+  const was = useRef(within);
+  useEffect(() => {
+    if (!chosen.current || within === was.current) return;
+    was.current = within;
+    quietly(() => {
+      for (const document of documents.current.values())
+        if (within === null) showBay(document, chosen.current!, scale);
+        else showPart(document, chosen.current!, within);
+    });
+  }, [within, scale, quietly]);
   // What comes in later moves what is below it.
   useEffect(() => {
     if (!settled || !chosen.current) return;

@@ -1,14 +1,11 @@
 import { fold } from '../../../core/catalogue/fold.ts';
 import { NamedList } from '../../ui/NamedList.tsx';
-import { Search } from '../../ui/Search.tsx';
+import { TickList, withTicked, type Tickable } from '../../ui/TickList.tsx';
 
-export interface Choosable {
-  id: string;
-  words: string;
-  aside?: string;
-}
+/** More than this is found by typing. */
+const MOST_LISTED = 100;
 
-/** Several of what there is, found by typing; those that are gone stay in the list and say so. */
+/** Several of what there is, ticked in a list; those that are gone stay above it and say so. */
 export function ChosenFrom({
   label,
   placeholder,
@@ -18,7 +15,7 @@ export function ChosenFrom({
 }: {
   label: string;
   placeholder: string;
-  all: readonly Choosable[];
+  all: readonly Tickable[];
   chosen: readonly string[];
   onChange(chosen: string[]): void;
 }) {
@@ -26,20 +23,18 @@ export function ChosenFrom({
   return (
     <>
       <NamedList
-        items={chosen.map((id) => ({ id, words: byId.get(id)?.words ?? `${id}, which is gone` }))}
+        items={chosen.map((id) => ({ id, words: byId.get(id)?.words ?? `${id}, removed` }))}
         onRemove={(id) => onChange(chosen.filter((one) => one !== id))}
       />
-      <Search
+      <TickList
         label={label}
-        shown={false}
         placeholder={placeholder}
         find={(typed) => {
           const wanted = fold(typed);
-          return all
-            .filter(({ id, words }) => !chosen.includes(id) && ` ${fold(words)}`.includes(` ${wanted}`))
-            .slice(0, 60);
+          return all.filter(({ words }) => ` ${fold(words)}`.includes(` ${wanted}`)).slice(0, MOST_LISTED);
         }}
-        onChoose={(id) => onChange([...chosen, id])}
+        chosen={chosen}
+        onTick={(id, ticked) => onChange(withTicked(chosen, id, ticked))}
       />
     </>
   );

@@ -12,8 +12,8 @@ import { Stepper } from '../../ui/Stepper.tsx';
 import { Switch } from '../../ui/Switch.tsx';
 import { NamedList } from '../../ui/NamedList.tsx';
 import { Pick } from '../../ui/Pick.tsx';
-import { Search } from '../../ui/Search.tsx';
-import { ProductSearch } from '../ProductSearch.tsx';
+import { TickList, withTicked } from '../../ui/TickList.tsx';
+import { ProductTicks } from '../ProductTicks.tsx';
 import { useCategorySearch } from '../useCategorySearch.ts';
 import { ChosenFrom } from './chosenFrom.tsx';
 import type { ClauseProps } from './clauseProps.ts';
@@ -24,22 +24,22 @@ const inProducts = (count: number) => counted(count, 'product');
 
 export function CategoryControls({ clause, onChange }: ClauseProps<CategoryClause>) {
   const names = useNames();
-  const find = useCategorySearch(clause.ids);
+  const find = useCategorySearch();
   return (
     <>
       <NamedList
         items={clause.ids.map((id) => ({
           id: String(id),
-          words: names.category(id) ?? `Category ${id}, which is gone`,
+          words: names.category(id) ?? `Category ${id}, removed`,
         }))}
         onRemove={(id) => onChange({ ...clause, ids: clause.ids.filter((one) => String(one) !== id) })}
       />
-      <Search
+      <TickList
         label="Category"
-        shown={false}
         placeholder="Type a category"
         find={find}
-        onChoose={(id) => onChange({ ...clause, ids: [...clause.ids, Number(id)] })}
+        chosen={clause.ids.map(String)}
+        onTick={(id, ticked) => onChange({ ...clause, ids: withTicked(clause.ids, Number(id), ticked) })}
       />
       <Switch on={clause.below} onChange={(below) => onChange({ ...clause, below })}>
         And everything below
@@ -172,15 +172,16 @@ export function NamedControls({ clause, onChange }: ClauseProps<NamedClause>) {
       <NamedList
         items={clause.ids.map((id) => ({
           id: String(id),
-          words: names.product(id) ?? `Product ${id}, which is gone`,
+          words: names.product(id) ?? `Product ${id}, removed`,
         }))}
         onRemove={(id) => onChange({ ...clause, ids: clause.ids.filter((one) => String(one) !== id) })}
         onMove={(ids) => onChange({ ...clause, ids: ids.map(Number) })}
       />
-      <ProductSearch
+      <ProductTicks
         label="Product"
-        without={clause.ids}
-        onChoose={(id) => onChange({ ...clause, ids: [...clause.ids, id] })}
+        placeholder="Type a product's title"
+        chosen={clause.ids}
+        onTick={(id, ticked) => onChange({ ...clause, ids: withTicked(clause.ids, id, ticked) })}
       />
     </>
   );

@@ -1,8 +1,9 @@
+import { fold } from '../../../core/catalogue/fold.ts';
 import { SettingBox } from '../../settings/SettingBox.tsx';
 import { Switch } from '../../ui/Switch.tsx';
 import { NamedOneByOne } from './NamedOneByOne.tsx';
 
-const MOST_OFFERED = 40;
+const MOST_OFFERED = 100;
 
 /** All of a kind, or some named one by one in an order of their own. */
 export function AllOrNamed({
@@ -17,9 +18,9 @@ export function AllOrNamed({
   onChange(ids: number[] | null): void;
 }) {
   const find = (typed: string) => {
-    const wanted = typed.trim().toLowerCase();
+    const wanted = fold(typed);
     return all
-      .filter(({ id, words }) => !ids?.includes(id) && words.toLowerCase().includes(wanted))
+      .filter(({ words }) => fold(words).includes(wanted))
       .slice(0, MOST_OFFERED)
       .map(({ id, words }) => ({ id: String(id), words }));
   };
@@ -30,7 +31,7 @@ export function AllOrNamed({
       </Switch>
       {ids !== null && (
         <NamedOneByOne
-          label={`Name one of the ${what}`}
+          label={`Choose ${what}`}
           ids={ids}
           word={(id) => all.find((one) => one.id === id)?.words ?? null}
           find={find}

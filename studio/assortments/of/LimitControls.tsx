@@ -15,7 +15,7 @@ export function LimitControls({ assortment, on }: AssortmentProps) {
         on={assortment.limit !== null}
         onChange={(wanted) => set('assortment.limit', wanted ? Math.max(24, pins) : null)}
       >
-        A greatest number
+        Limit
       </Switch>
       {assortment.limit !== null && (
         <div style={{ marginTop: 6 }}>

@@ -1,5 +1,5 @@
 import { NamedList } from '../../ui/NamedList.tsx';
-import { Search } from '../../ui/Search.tsx';
+import { TickList, withTicked, type Tickable } from '../../ui/TickList.tsx';
 
 /** Some of a kind, named one by one in an order of their own. */
 export function NamedOneByOne({
@@ -12,23 +12,23 @@ export function NamedOneByOne({
   label: string;
   ids: readonly number[];
   word(id: number): string | null;
-  /** Those not named yet that what is typed may mean. */
-  find(typed: string): { id: string; words: string }[];
+  /** Those that what is typed may mean; all for nothing. */
+  find(typed: string): readonly Tickable[];
   onChange(ids: number[]): void;
 }) {
   return (
     <>
       <NamedList
-        items={ids.map((id) => ({ id: String(id), words: word(id) ?? `${id}, which is gone` }))}
+        items={ids.map((id) => ({ id: String(id), words: word(id) ?? `${id}, removed` }))}
         onRemove={(id) => onChange(ids.filter((one) => String(one) !== id))}
         onMove={(next) => onChange(next.map(Number))}
       />
-      <Search
+      <TickList
         label={label}
-        shown={false}
         placeholder="Type a name"
         find={find}
-        onChoose={(id) => onChange([...ids, Number(id)])}
+        chosen={ids.map(String)}
+        onTick={(id, ticked) => onChange(withTicked(ids, Number(id), ticked))}
       />
     </>
   );

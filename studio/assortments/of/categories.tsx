@@ -24,7 +24,7 @@ const reasonWords: Record<CategoryReason, string> = {
   pictureless: 'no picture',
   catchAll: 'uncategorised',
   level: 'its level is left out',
-  limit: 'beyond the greatest number',
+  limit: 'over the limit',
 };
 
 type From = CategoryAssortment['choose']['from'];
@@ -36,7 +36,7 @@ export const categories: AssortmentKind<'categories'> = {
     const names = useNames();
     const set = useSet(on);
     const { choose, without, order } = assortment;
-    const find = useCategorySearch(choose.from === 'named' ? choose.ids : []);
+    const find = useCategorySearch();
     const deepest = Math.max(0, ...tree.all.map(({ id }) => tree.depth(id)));
     const { leftOut } = evaluateCategories(assortment, tree);
     const begin = (from: From) => {
@@ -53,20 +53,21 @@ export const categories: AssortmentKind<'categories'> = {
               label="Which categories"
               value={choose.from}
               options={[
-                { value: 'roots', words: 'The main ones' },
-                { value: 'children', words: 'Those in one category' },
-                { value: 'named', words: 'Named one by one' },
+                { value: 'roots', words: 'Top categories' },
+                { value: 'children', words: 'Subcategories of one category' },
+                { value: 'named', words: 'Hand-picked' },
                 { value: 'all', words: 'All, at every level' },
               ]}
               onChange={begin}
             />
             {choose.from === 'children' && (
               <>
-                <p>In {names.category(choose.id) ?? 'a category that is gone'}</p>
+                <p>In {names.category(choose.id) ?? 'a removed category'}</p>
                 <Search
                   label="Category"
                   shown={false}
                   placeholder="Type another"
+                  opensAtOnce
                   find={find}
                   onChoose={(id) => set('assortment.choose', { from: 'children', id: Number(id) })}
                 />

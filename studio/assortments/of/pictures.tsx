@@ -59,7 +59,7 @@ export const pictures: AssortmentKind<'pictures'> = {
                 />
               </div>
               <Button
-                aria-label={`Take out picture ${i + 1}`}
+                aria-label={`Remove picture ${i + 1}`}
                 style={{ padding: 2, minHeight: 22, height: 24 }}
                 onPress={() =>
                   set(

@@ -1,6 +1,8 @@
 import { createElement } from 'react';
 import { readCounts, type RuleCounts } from '../../../core/api/assortments.ts';
 import { useQuery } from '@tanstack/react-query';
+import { Dialog, DialogTrigger } from 'react-aria-components';
+import styled from 'styled-components';
 import type { ProductAssortment } from '../../../core/assortment/products.ts';
 import { MOST_FALLBACK } from '../../../core/assortment/fallback.ts';
 import { orderKind, orderKinds } from '../../../core/assortment/orders/index.ts';
@@ -10,12 +12,14 @@ import { SettingBox } from '../../settings/SettingBox.tsx';
 import { Stack } from '../../settings/Stack.tsx';
 import { useSet } from '../../settings/useSetting.ts';
 import { useDraft, useNames, useStudio } from '../../studioContext.tsx';
+import { Button } from '../../ui/Button.tsx';
 import { Choice } from '../../ui/Choice.tsx';
 import { Stepper } from '../../ui/Stepper.tsx';
 import { NamedList } from '../../ui/NamedList.tsx';
-import { Pick } from '../../ui/Pick.tsx';
+import { Pick, PopoverBox } from '../../ui/Pick.tsx';
 import { orderControlsOf } from '../orders/index.tsx';
-import { ProductSearch } from '../ProductSearch.tsx';
+import { withTicked } from '../../ui/TickList.tsx';
+import { ProductTicks } from '../ProductTicks.tsx';
 import { RuleEditor } from '../RuleEditor.tsx';
 import { useSeenBy } from '../useSeenBy.ts';
 import type { AssortmentKind, AssortmentProps } from './kind.ts';
@@ -82,9 +86,9 @@ export function SoldOutControls({ assortment, on, wide = false }: AssortmentProp
         shown={!wide}
         value={assortment.soldOut}
         options={[
-          { value: 'out', words: wide ? 'Sold out left out' : 'Left out' },
-          { value: 'toTheEnd', words: 'Last' },
-          { value: 'asTheyCome', words: 'As they come' },
+          { value: 'out', words: wide ? 'Hide sold out' : 'Hide' },
+          { value: 'toTheEnd', words: 'Show last' },
+          { value: 'asTheyCome', words: 'Keep in order' },
         ]}
         onChange={(value) => set('assortment.soldOut', value)}
       />
@@ -159,6 +163,12 @@ export function FallbackControls({ assortment, on }: AssortmentProps<ProductAsso
   );
 }
 
+const Ticks = styled(Dialog)`
+  outline: none;
+  padding: 8px;
+  width: 300px;
+`;
+
 /** What is pinned, put in and left out by hand. */
 export function ByHandControls({ assortment, on }: AssortmentProps<ProductAssortment>) {
   const set = useSet(on);
@@ -166,10 +176,10 @@ export function ByHandControls({ assortment, on }: AssortmentProps<ProductAssort
   const { byHand } = assortment;
   const put = (change: Partial<ProductAssortment['byHand']>) =>
     set('assortment.byHand', { ...byHand, ...change });
-  const title = (id: number) => names.product(id) ?? `Product ${id}, which is gone`;
+  const title = (id: number) => names.product(id) ?? `Product ${id}, removed`;
   const lists = [
-    { key: 'putIn', words: 'Put in', placeholder: 'Put a product in' },
-    { key: 'leftOut', words: 'Left out', placeholder: 'Leave a product out' },
+    { key: 'putIn', words: 'Put in by hand', opens: 'Put products in…' },
+    { key: 'leftOut', words: 'Left out by hand', opens: 'Leave products out…' },
   ] as const;
   return (
     <div data-setting="assortment.byHand">
@@ -182,25 +192,36 @@ export function ByHandControls({ assortment, on }: AssortmentProps<ProductAssort
           .map(({ id, place }) => ({ id: String(id), words: `${place}. ${title(id)}` }))}
         onRemove={(id) => put({ pins: byHand.pins.filter((pin) => String(pin.id) !== id) })}
       />
-      {lists.map(({ key, words, placeholder }) => (
+      {lists.map(({ key, words, opens }) => (
         <div key={key} style={{ marginTop: 6 }}>
           <p style={{ fontWeight: 500 }}>{words}</p>
           <NamedList
             items={byHand[key].map((id) => ({ id: String(id), words: title(id) }))}
             onRemove={(id) => put({ [key]: byHand[key].filter((one) => String(one) !== id) })}
           />
-          <ProductSearch
-            label={placeholder}
-            placeholder={placeholder}
-            without={byHand[key]}
-            onChoose={(id) =>
-              put({
-                putIn: byHand.putIn.filter((one) => one !== id),
-                leftOut: byHand.leftOut.filter((one) => one !== id),
-                [key]: [...byHand[key].filter((one) => one !== id), id],
-              })
-            }
-          />
+          <DialogTrigger>
+            <Button>{opens}</Button>
+            <PopoverBox placement="bottom start">
+              <Ticks aria-label={words}>
+                <ProductTicks
+                  label={words}
+                  placeholder="Type a product's title"
+                  chosen={byHand[key]}
+                  onTick={(id, ticked) =>
+                    put({
+                      putIn: byHand.putIn.filter((one) => one !== id),
+                      leftOut: byHand.leftOut.filter((one) => one !== id),
+                      [key]: withTicked(
+                        byHand[key].filter((one) => one !== id),
+                        id,
+                        ticked,
+                      ),
+                    })
+                  }
+                />
+              </Ticks>
+            </PopoverBox>
+          </DialogTrigger>
         </div>
       ))}
     </div>

@@ -14,7 +14,7 @@ export function Shuffled({ order, wide, onChange }: OrderProps<Extract<Order, { 
         options={[
           { value: 'daily' as const, words: 'Each day' },
           { value: 'hourly' as const, words: 'Each hour' },
-          { value: 'never' as const, words: 'Once and for all' },
+          { value: 'never' as const, words: 'Never' },
         ]}
         onChange={(anew) => onChange({ ...order, anew })}
       />

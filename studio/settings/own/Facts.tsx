@@ -33,7 +33,7 @@ const sayPages = ({ pages, presses }: ShelfFacts, shelf: ShelfView): string | nu
 
 const saySize = ({ screens, ofFirstScreen }: ShelfFacts): string =>
   `${inTenths(screens)} ${screens > 0.95 && screens < 1.05 ? 'screen' : 'screens'} high, ${
-    ofFirstScreen > 0 ? `${Math.round(100 * ofFirstScreen)} % of the first screen` : 'below the first screen'
+    ofFirstScreen > 0 ? `${Math.round(100 * ofFirstScreen)}% of the first screen` : 'below the first screen'
   }`;
 
 /** What comes of the settings at each width: calculated, not set. */

@@ -2,7 +2,7 @@ import { Link } from 'react-router';
 import { OFS, ofWords, type Of } from '../../../core/assortment/of.ts';
 import type { StoredAssortment } from '../../../core/assortment/assortment.ts';
 import type { Command } from '../../../core/plan/commands.ts';
-import { assortmentOf, shelvesShowing } from '../../../core/plan/showing.ts';
+import { assortmentOf, shelvesShowing, topUpName } from '../../../core/plan/showing.ts';
 import type { Target } from '../../../core/plan/target.ts';
 import { capital, counted } from '../../../core/sentence/sentence.ts';
 import { Count } from '../../arrange/spec/Count.tsx';
@@ -47,7 +47,7 @@ export function Shows({ shelf, view }: OwnControlProps) {
   return (
     <Stack>
       <div>
-        <Count shelfId={shelf.id} total={view?.own ?? null} of={assortment.of} />
+        <Count shelfId={shelf.id} view={view} of={assortment.of} toppedUpFrom={topUpName(plan, assortment)} />
       </div>
       <SettingBox id="assortmentId">
         <Pick

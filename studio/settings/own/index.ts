@@ -16,6 +16,7 @@ export const ownControls: Readonly<Record<string, OwnControl>> = {
   },
   layout: { Control: later(() => import('./Layout.tsx'), 'Layout') },
   'paging.link': { Control: later(() => import('./MoreLink.tsx'), 'MoreLink') },
+  'card.text.side': { Control: later(() => import('./TextSide.tsx'), 'TextSide') },
   lastRow: { Control: later(() => import('./LastRow.tsx'), 'LastRow') },
   // The line that is open at first.
   'columns.count': { Control: Columns as Props },

@@ -1,0 +1,14 @@
+import type { ScriptTexts } from './storeTexts.ts';
+
+export const englishInScript: ScriptTexts = {
+  moreShown: (count) => `${count} ${count === 1 ? 'more is' : 'more are'} shown.`,
+  moreFailed: 'More could not be loaded. Press again to try again.',
+  position: (at, of) => `Position ${at} of ${of}`,
+  count: (at, of) => `${at} of ${of}`,
+  consent: {
+    name: 'Your choice',
+    ask: 'May we remember the products you view on this device, so you can find them again?',
+    yes: 'Yes, remember',
+    no: 'No',
+  },
+};

@@ -1,0 +1,42 @@
+import { partKinds } from '../../../core/card/parts/index.ts';
+import type { PlacedSetting } from '../../../core/settings/setting.ts';
+
+/** What of a page is set by which settings: the nearest that was pressed opens the first of them there is. */
+const PARTS: readonly { selector: string; settings: readonly string[] }[] = [
+  ...partKinds.map(({ id }) => ({
+    selector: `.part-${id}`,
+    settings: [`card.parts.${id}.`, 'card.order'],
+  })),
+  { selector: '.label', settings: ['card.labels.'] },
+  { selector: '.bay-heading', settings: ['heading.words'] },
+  { selector: '.pagers', settings: ['paging.'] },
+  { selector: '.arrow', settings: ['moving.arrowPlace', 'moving.arrows'] },
+  { selector: '.marks', settings: ['moving.marks'] },
+  { selector: '.banner h1', settings: ['title'] },
+  { selector: '.banner p', settings: ['words'] },
+  { selector: '.banner .button', settings: ['button'] },
+  { selector: '.banner>img', settings: ['pictureId'] },
+  { selector: '.notice', settings: ['words'] },
+];
+
+/** The setting that draws what was pressed; null where that is nothing in particular. */
+export function settingPressed<S extends Pick<PlacedSetting, 'id' | 'kind'>>(
+  target: Element,
+  settings: readonly S[],
+): S | null {
+  const near = PARTS.flatMap((part) => {
+    const element = target.closest(part.selector);
+    return element ? [{ ...part, element }] : [];
+  });
+  // Of what is in one another the innermost.
+  const [inner] = near.sort((a, b) => (a.element.contains(b.element) ? 1 : -1));
+  for (const id of inner?.settings ?? []) {
+    // What is shown and what is not is set together with the order of the parts.
+    const found = settings.find(
+      (one) =>
+        (one.id === id || (id.endsWith('.') && one.id.startsWith(id))) && !/\.parts\..*\.shown$/.test(one.id),
+    );
+    if (found) return found;
+  }
+  return null;
+}
