@@ -14,6 +14,9 @@ import { signedIn, type SignedInClient } from './specimen/signedIn.ts';
 
 const ARRANGER = { email: 'ash@specimen.example', password: 'slate and sand' };
 
+/** Names that every object of the language answers to. */
+const OF_ALL_OBJECTS = ['constructor', 'toString', 'hasOwnProperty', 'valueOf', '__proto__'];
+
 let store: SmallStore;
 let arranger: SignedInClient;
 
@@ -71,9 +74,10 @@ const nameOf = ({ method, path }: AnyContract) => `${method} ${path}`;
 const named = others.map((one) => [nameOf(one), one] as const);
 const closed = named.filter(([, { who }]) => who !== 'anybody');
 
-async function askWell(contract: AnyContract, client: SignedInClient) {
+async function askWell(contract: AnyContract, client: SignedInClient, more = '') {
   const { body, query } = await good[nameOf(contract)]!();
-  return client.ask(contract.method, query ? `${contract.path}?${query}` : contract.path, body);
+  const asked = [query, more].filter(Boolean).join('&');
+  return client.ask(contract.method, asked ? `${contract.path}?${asked}` : contract.path, body);
 }
 
 describe('every contract', () => {
@@ -143,6 +147,16 @@ describe('every contract', () => {
     },
   );
 
+  it.each(named.filter(([, { query }]) => query))(
+    '%s leaves what it does not know in the address unread, be it called as it may',
+    async (_, contract) => {
+      for (const name of OF_ALL_OBJECTS) {
+        const answer = await askWell(contract, store.owner, `${name}=shop.from`);
+        expect(answer.statusCode, `${name}: ${answer.body}`).toBe(200);
+      }
+    },
+  );
+
   it.each(named.filter(([, { body }]) => body))(
     '%s refuses with a sentence whatever it does not take',
     async (_, contract) => {
@@ -161,7 +175,9 @@ describe('every contract', () => {
           const { [key]: _gone, ...rest } = body;
           return rest;
         }),
-        fc.tuple(fc.string({ minLength: 1 }), anything).map(([key, value]) => ({ ...body, [key]: value })),
+        fc
+          .tuple(fc.oneof(fc.string({ minLength: 1 }), fc.constantFrom(...OF_ALL_OBJECTS)), anything)
+          .map(([key, value]) => ({ ...body, [key]: value })),
       );
       await fc.assert(
         fc.asyncProperty(changed, async (sent) => {

@@ -1,5 +1,7 @@
 import type { FastifyInstance, FastifyReply, FastifyRequest } from 'fastify';
 import type { AnswerOf, AnyContract, AskedOf, SentOf } from '../core/api/contract.ts';
+import { namesIn } from '../core/api/shape.ts';
+import type { Schema } from '../core/schema/schema.ts';
 import type { Session } from './accounts/accountRows.ts';
 import { requireSession } from './accounts/session.ts';
 import { Fault } from './faults.ts';
@@ -54,6 +56,14 @@ function isFromHere({ method, headers, host }: FastifyRequest, origin: string): 
   return URL.canParse(ours) && new URL(ours).host === theirs;
 }
 
+/** The parameters that a contract knows; whatever else is in the address is not read, be it called as it may. */
+function known(query: Schema, sent: unknown): Record<string, unknown> {
+  const all = sent as Record<string, unknown>;
+  return Object.fromEntries(
+    namesIn(query).flatMap((name) => (Object.hasOwn(all, name) ? [[name, all[name]]] : [])),
+  );
+}
+
 /**
  * The scope of all that the studio asks. It refuses by default: a route without a contract does not start, who may ask
  * is known before anything that was sent is read, and nothing of it is kept by anybody.
@@ -103,7 +113,7 @@ export async function apiScope(
       handler: async (request, reply) => {
         const ask = {
           body: body && readBody(body, request.body, refusedAs),
-          query: query && readBody(query, query.cast(request.query, { assert: false })),
+          query: query && readBody(query, query.cast(known(query, request.query), { assert: false })),
           request,
           reply,
         } as Ask<C>;

@@ -6,6 +6,10 @@ export const shape = <T extends object>(fields: { [K in keyof T]-?: Schema<T[K]>
     .noUnknown()
     .required() as unknown as Schema<T>;
 
+/** The names of the values of a group. */
+export const namesIn = (group: Schema): string[] =>
+  Object.keys((group as unknown as { fields: object }).fields);
+
 /** The same, or null. */
 export const orNull = <T>(schema: Schema<T>): Schema<T | null> =>
   (schema as unknown as ReturnType<typeof mixed>).nullable().defined() as unknown as Schema<T | null>;

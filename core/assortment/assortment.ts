@@ -2,6 +2,7 @@ import { checkTree, type DocumentFault } from '../settings/check.ts';
 import { complete } from '../settings/complete.ts';
 import type { Sparse, Tree } from '../settings/setting.ts';
 import { ValidationError } from '../schema/schema.ts';
+import { said } from '../schema/said.ts';
 import { OFS, type Of } from './of.ts';
 import { categorySettings, type CategoryAssortment } from './others/categories.ts';
 import { collectionSettings, type CollectionAssortment } from './others/collections.ts';
@@ -51,7 +52,7 @@ export const newAssortment = <O extends Of>(of: O): Extract<Assortment, { of: O 
 export function checkAssortment(value: unknown): DocumentFault | null {
   const of = typeof value === 'object' && value !== null ? (value as { of?: unknown }).of : undefined;
   if (!isOf(of))
-    return { path: 'of', setting: null, message: `There is no kind of assortment "${String(of)}".` };
+    return { path: 'of', setting: null, message: `There is no kind of assortment "${said(of)}".` };
   const fault = checkTree(assortmentSettings[of], value, ['of']);
   if (fault || of !== 'products') return fault;
   const { limit = null, byHand } = value as Partial<ProductAssortment>;

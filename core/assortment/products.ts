@@ -1,4 +1,5 @@
 import { array, idSchema, lazy, number, object, type Schema } from '../schema/schema.ts';
+import { said } from '../schema/said.ts';
 import { choice, inParts, own } from '../settings/values.ts';
 import { setting, type Complete } from '../settings/setting.ts';
 import { fallbackSchema, limitSetting, type Fallback } from './fallback.ts';
@@ -21,7 +22,7 @@ const orderSchema = lazy((value: unknown) => {
   const id = typeof value === 'object' && value !== null ? (value as { by?: unknown }).by : undefined;
   return (
     (orderKinds.find((kind) => kind.id === id)?.schema as Schema | undefined) ??
-    object().test('known', `There is no order "${String(id)}".`, () => false)
+    object().test('known', `There is no order "${said(id)}".`, () => false)
   );
 }) as unknown as Schema;
 

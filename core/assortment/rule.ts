@@ -1,4 +1,5 @@
 import { array, lazy, object, string, type Schema } from '../schema/schema.ts';
+import { said } from '../schema/said.ts';
 import { clauseKinds, type Clause } from './clauses/index.ts';
 
 /** Clauses and groups that must hold all, any, or none of. An empty group holds for everything. */
@@ -94,7 +95,7 @@ const clauseSchema = lazy((value: unknown) => {
   const id = typeof value === 'object' && value !== null ? (value as { is?: unknown }).is : undefined;
   return (
     (clauseKinds.find((kind) => kind.id === id)?.schema as Schema | undefined) ??
-    object().test('known', `There is no clause "${String(id)}".`, () => false)
+    object().test('known', `There is no clause "${said(id)}".`, () => false)
   );
 });
 

@@ -1,4 +1,5 @@
 import { checkAssortment } from '../assortment/assortment.ts';
+import { said } from '../schema/said.ts';
 import { bayTree, isBayKind } from '../bays/index.ts';
 import { isPageKind } from '../pages/index.ts';
 import { checkTree, type DocumentFault } from '../settings/check.ts';
@@ -24,13 +25,13 @@ function checkBay(value: unknown): DocumentFault | null {
   const { id, holds } = value as Loose;
   if (typeof id !== 'string' || !ID.test(id))
     return fault('id', 'An id has small letters, digits and hyphens.');
-  if (!isBayKind(holds)) return fault('holds', `There is no kind of bay "${String(holds)}".`);
+  if (!isBayKind(holds)) return fault('holds', `There is no kind of bay "${said(holds)}".`);
   return checkTree(bayTree(holds), value, ['id', 'holds']);
 }
 
 function checkPage(page: Loose): DocumentFault | null {
   const { kind, bays } = page;
-  if (!isPageKind(kind)) return fault('kind', `There is no kind of page "${String(kind)}".`);
+  if (!isPageKind(kind)) return fault('kind', `There is no kind of page "${said(kind)}".`);
   const found = checkTree(pageSettings, page, ['id', 'kind', 'bays']);
   if (found) return found;
   if (!Array.isArray(bays)) return fault('bays', 'This has to be a list of bays.');
@@ -58,7 +59,7 @@ export function checkDocument(key: DocumentKey, value: unknown): DocumentFault |
   const { kind, id } = splitKey(key);
   if (kind === 'house') return checkTree(houseSettings, document);
   if (document.id !== id)
-    return fault('id', `The document is named "${String(document.id)}", its key "${id}".`);
+    return fault('id', `The document is named "${said(document.id)}", its key "${id}".`);
   if (kind === 'page') return checkPage(document);
   if (kind === 'shelf') return checkShelf(document);
   return (

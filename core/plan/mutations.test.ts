@@ -36,6 +36,8 @@ const HOSTILE: readonly Json[] = [
   1e21,
   '',
   '__proto__',
+  'constructor',
+  'toString',
   '</style><script>alert(1)</script>',
   'x'.repeat(5_000),
   [],
@@ -45,6 +47,8 @@ const HOSTILE: readonly Json[] = [
   { constructor: 1 },
   { join: 'all' },
 ];
+
+const OTHER_NAMES = ['other', 'constructor', 'toString', 'hasOwnProperty', undefined];
 
 type Mutation = { at: number; how: 'delete' | 'replace' | 'add' | 'swap'; value: number; with: number };
 
@@ -64,10 +68,9 @@ function mutated(document: Json, { at, how, value, with: other }: Mutation): Jso
   else if (how === 'swap') {
     const keys = Object.keys(parent);
     parent[last] = structuredClone(parent[keys[other % keys.length]!]!);
-  } else if (typeof parent[last] === 'object' && parent[last] !== null)
-    (parent[last] as Record<string, Json>)[
-      HOSTILE[other % HOSTILE.length] === '__proto__' ? 'other' : `k${other}`
-    ] = hostile;
+  } else if (Array.isArray(parent[last])) (parent[last] as Json[]).push(hostile);
+  else if (typeof parent[last] === 'object' && parent[last] !== null)
+    (parent[last] as Record<string, Json>)[OTHER_NAMES[other % OTHER_NAMES.length] ?? `k${other}`] = hostile;
   else parent[`${last}2`] = hostile;
   return copy;
 }

@@ -2,6 +2,7 @@ import type { CategoryTree } from '../../catalogue/categoryTree.ts';
 import type { CategoryFacts } from '../../catalogue/facts.ts';
 import { fold } from '../../catalogue/fold.ts';
 import { array, boolean, idSchema, lazy, number, object, string, type Schema } from '../../schema/schema.ts';
+import { said } from '../../schema/said.ts';
 import { compareKeys } from '../compare.ts';
 import { inParts, own, yesNo } from '../../settings/values.ts';
 import { setting, type Complete } from '../../settings/setting.ts';
@@ -34,7 +35,7 @@ const chooseSchema = lazy((value: unknown) => {
   const from = (value as { from?: unknown } | null | undefined)?.from;
   return typeof from === 'string' && Object.hasOwn(chooseSchemas, from)
     ? chooseSchemas[from as 'roots']
-    : object().test('known', `There is no choice of categories "${String(from)}".`, () => false);
+    : object().test('known', `There is no choice of categories "${said(from)}".`, () => false);
 }) as unknown as Schema;
 
 const withoutSchema = object({

@@ -46,9 +46,13 @@ const OF_SHELF: Moved = {
 
 const OF_BAY: Moved = { from: { 'look.background': 'look.ground' } };
 
+/** The defaults of a kind; none for what is no kind at all. */
+const defaultsOf = <T extends object>(all: Record<string, T>, kind: unknown): T =>
+  (typeof kind === 'string' && Object.hasOwn(all, kind) ? all[kind] : {}) as T;
+
 const assortment = (value: unknown, context: UpgradeContext): Old => {
   const { of, ...rest } = objectAt(value);
-  return { of, ...dropDefaults(rest, frozen.assortment[String(of)] ?? {}, context) };
+  return { of, ...dropDefaults(rest, defaultsOf(frozen.assortment, of), context) };
 };
 
 /** Only what was set is kept. */
@@ -63,7 +67,7 @@ export const toSparse: UpgradeStep = {
       ...dropDefaults(rest, frozen.page, context),
       bays: (Array.isArray(bays) ? bays : []).map((one) => {
         const bay = objectAt(one);
-        const defaults = frozen.bay[String(bay.holds)] ?? {};
+        const defaults = defaultsOf(frozen.bay, bay.holds);
         return { id: bay.id, holds: bay.holds, ...dropDefaults(bay, defaults, context, OF_BAY) };
       }),
     };
