@@ -42,7 +42,6 @@ test('builds a selection by typing, asks why, saves it, shows it in two shelves,
   page,
   store,
 }) => {
-  test.setTimeout(120_000);
   await signIn(page, store);
   await page.getByRole('link', { name: 'Assortments' }).click();
   await page.getByRole('button', { name: 'New assortment' }).click();

@@ -46,7 +46,6 @@ test('texts are put at a side of the picture and over it, cards are framed, pict
   page,
   store,
 }) => {
-  test.setTimeout(90_000);
   await signIn(page, store);
   await openLine(page, 'Card');
   const phone = await frameAt(page, 'Phone');

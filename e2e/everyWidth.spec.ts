@@ -42,7 +42,6 @@ const sides = (page: Page) =>
   });
 
 test('every kind of page, at every width, scrolls one way and keeps one edge', async ({ page, store }) => {
-  test.setTimeout(120_000);
   // What is measured is room, which pictures have before they come.
   await page.route('**/pictures/**', (route) => route.abort());
   for (const address of await addresses(store)) {

@@ -79,11 +79,11 @@ async function expectPlaces(
   said: string,
   widths: readonly number[],
 ): Promise<void> {
+  await page.goto(store.url);
   for (const width of widths) {
     // Heights by the screen are reckoned with the nominal screen of the band.
     const { height } = nominalOf(firstBands, bandAt(firstBands, width));
     await page.setViewportSize({ width, height });
-    await page.goto(store.url);
     const ids = await page
       .locator(`[data-shelf="${SHELF}"] .card:visible`)
       .evaluateAll((cards) => cards.map((card) => Number(card.getAttribute('data-card'))));
@@ -108,7 +108,6 @@ for (const layout of LAYOUT_IDS)
     page,
     store,
   }) => {
-    test.setTimeout(120_000);
     for (const direction of ['ltr', 'rtl'] as const) {
       await publishLayout(store, layout, { direction });
       await expectPlaces(page, store, `the ${layout}, ${direction}`, WIDTHS);
@@ -172,7 +171,6 @@ test('cards put together in any way stand in the browser where the core says, to
   page,
   store,
 }) => {
-  test.setTimeout(180_000);
   for (const { said, layout, text, card, shelf } of PLACINGS) {
     await publishLayout(store, layout, {
       ...shelf,

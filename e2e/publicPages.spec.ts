@@ -10,7 +10,6 @@ test('walking the shop with the pager of any width shows every product once, in 
   browser,
   store,
 }) => {
-  test.setTimeout(150_000);
   const all = await store.pool.query('SELECT count(*)::int AS count FROM product');
   for (const width of widths) {
     const context = await browser.newContext({ javaScriptEnabled: false, viewport: { width, height: 900 } });

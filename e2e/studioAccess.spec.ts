@@ -1,25 +1,20 @@
 import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
-import { expect, openLine, signIn, test } from './store.ts';
+import { expect, openLine, OWNER, test } from './store.ts';
 
 const RULES = ['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa', 'best-practice'];
 
 /** What keeps somebody from using the studio by keyboard or by ear; the frames are pages of the storefront, tried apart. */
 async function barriers(page: Page): Promise<string[]> {
-  const looks = [
-    new AxeBuilder({ page }).exclude('iframe').withTags(RULES).disableRules('target-size'),
-    // What is pressed within a sentence is as high as its line, which the rule on the size of targets allows for.
-    new AxeBuilder({ page }).exclude('iframe').exclude('.sentence').withRules('target-size'),
-  ];
+  const { violations } = await new AxeBuilder({ page }).exclude('iframe').withTags(RULES).analyze();
   const found: string[] = [];
-  for (const look of looks)
-    for (const { id, nodes } of (await look.analyze()).violations)
-      found.push(
-        `${id}: ${nodes
-          .map(({ html }) => html)
-          .join(' ')
-          .slice(0, 400)}`,
-      );
+  for (const { id, nodes } of violations)
+    for (const { html, target } of nodes) {
+      // What is pressed within a sentence is as high as its line, which the rule on the size of targets allows for.
+      const inSentence = () =>
+        page.locator(String(target[0])).evaluate((element) => element.closest('.sentence') !== null);
+      if (id !== 'target-size' || !(await inSentence())) found.push(`${id}: ${html.slice(0, 200)}`);
+    }
   return found;
 }
 
@@ -27,12 +22,14 @@ test('every place of the studio has one main part and one first heading, and no 
   page,
   store,
 }) => {
-  test.setTimeout(120_000);
   await page.goto(`${store.url}/studio`);
   await expect(page.getByLabel('E-mail')).toBeVisible();
   expect(await barriers(page)).toEqual([]);
 
-  await signIn(page, store);
+  await page.getByLabel('E-mail').fill(OWNER.email);
+  await page.getByLabel('Password').fill(OWNER.password);
+  await page.getByRole('button', { name: 'Sign in' }).click();
+  await expect(page.frameLocator('iframe').first().locator('[data-card]').first()).toBeVisible();
   await expect(page.getByRole('main').getByRole('heading', { level: 1 })).toHaveText('Arrange: Home');
   await expect(page.getByRole('main')).toHaveCount(1);
   expect(await barriers(page)).toEqual([]);

@@ -68,7 +68,7 @@ function mutated(document: Json, { at, how, value, with: other }: Mutation): Jso
   else if (how === 'swap') {
     const keys = Object.keys(parent);
     parent[last] = structuredClone(parent[keys[other % keys.length]!]!);
-  } else if (Array.isArray(parent[last])) (parent[last] as Json[]).push(hostile);
+  } else if (Array.isArray(parent[last])) parent[last].push(hostile);
   else if (typeof parent[last] === 'object' && parent[last] !== null)
     (parent[last] as Record<string, Json>)[OTHER_NAMES[other % OTHER_NAMES.length] ?? `k${other}`] = hostile;
   else parent[`${last}2`] = hostile;
