@@ -63,7 +63,7 @@ export const readItems = contract({
     count: number().integer().min(0).max(MOST_ITEMS).required(),
     needs: array(string().oneOf(PRODUCT_FACTS).required()).max(20),
   }),
-  answer: shape<ItemsAnswer>({
+  answer: shape<Omit<ItemsAnswer, 'coming'>>({
     total: number().integer().min(0).required(),
     own: number().integer().min(0).required(),
     start: number().integer().min(0).required(),

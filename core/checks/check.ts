@@ -62,13 +62,13 @@ export interface PlanCheck extends CheckBase {
 
 export type Check = PageCheck | PlanCheck;
 
-/** What is found of each shelf of a page that is drawn, or of all. */
+/** What is found of each shelf of a page that is drawn, or of all; nothing of one whose items are still to come. */
 export const ofShelves = (
   view: PageView,
   find: (shelf: ShelfView, bay: BayView, at: Place) => Omit<Found, 'at'> | null,
 ): Found[] =>
   shelvesOn(view).flatMap(({ bay, shelf }) => {
     const at: Place = { on: 'shelf', page: view.pageId, bay: bay.id, shelf: shelf.id };
-    const found = find(shelf, bay, at);
+    const found = shelf.coming ? null : find(shelf, bay, at);
     return found ? [{ at, ...found }] : [];
   });

@@ -17,6 +17,8 @@ import {
   specimenStored,
   specimenView,
 } from '../specimen/specimen.ts';
+import { shelvesIn } from '../view/shelvesIn.ts';
+import type { PageView } from '../view/view.ts';
 import { SEVERITIES, type Finding } from './check.ts';
 import { checks, findingsIn, findingsOn } from './index.ts';
 
@@ -399,5 +401,21 @@ describe('text over pictures', () => {
     for (const background of ['dark', 'light'] as const)
       expect(over(background, ['#202020', '#ffffff']).found).toEqual([]);
     expect(over('none', ['#ffffff', '#f0f0f0']).found).toEqual([]);
+  });
+});
+
+describe('a shelf whose items are still to come', () => {
+  it('is not looked at before it is known what it shows', () => {
+    const plan = completePlan(specimenStored([specimenShelf('a')]));
+    const view = specimenView(plan, 0);
+    const waiting = {
+      ...view,
+      bays: view.bays.map((bay) => ({
+        ...bay,
+        content: { ...bay.content, shelf: { ...shelvesIn(bay)[0]!, coming: true } },
+      })),
+    } as PageView;
+    expect(findingsOn(view, plan, specimenNames).map(({ check }) => check)).toContain('nothing-to-show');
+    expect(findingsOn(waiting, plan, specimenNames)).toEqual([]);
   });
 });

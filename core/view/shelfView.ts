@@ -239,6 +239,7 @@ export function shelfView(
     of,
     total: answer.total,
     own: answer.own,
+    coming: answer.coming ?? false,
     held,
     cards,
     steps: stepViews,

@@ -40,6 +40,8 @@ export interface ItemsAnswer {
   own: number;
   start: number;
   items: Item[];
+  /** It stands for an answer that is still to come, of which nothing is known. */
+  coming?: boolean;
 }
 
 export interface CardView {
@@ -100,6 +102,8 @@ export interface ShelfView {
   total: number;
   /** How many of them match; the others topped it up. */
   own: number;
+  /** What it shows is not known yet. */
+  coming: boolean;
   /** Places of the first and the end of `cards` in the whole list. */
   held: Span;
   cards: CardView[];

@@ -51,13 +51,14 @@ const limited = (limit: number) => ({ assortment: readAssortment({ of: 'products
 
 describe('items of shelves', () => {
   it('are nothing until they come, then there at once', async () => {
-    expect(ask().total).toBe(0);
+    expect(ask()).toMatchObject({ total: 0, coming: true });
     await settled();
     expect([...items.getState().waiting]).toEqual(['a']);
     await questions[0]!.answer(64);
     expect(items.getState().waiting.size).toBe(0);
     expect(turns).toBe(1);
     expect(ask().total).toBe(64);
+    expect(ask().coming).toBeUndefined();
     expect(questions).toHaveLength(1);
   });
 

@@ -26,7 +26,7 @@ export interface Items extends StoreApi<ItemsState> {
   retry(): void;
 }
 
-const NOTHING: ItemsAnswer = { total: 0, own: 0, start: 0, items: [] };
+const COMING: ItemsAnswer = { total: 0, own: 0, start: 0, items: [], coming: true };
 
 export const nobody: SeenBy = { category: null, collection: null, product: null, lookedAt: [] };
 
@@ -83,7 +83,7 @@ export function makeItems(client: Client, queries: QueryClient): Items {
           },
         );
     }
-    return known?.data ?? latest.get(shelfId)?.answer ?? NOTHING;
+    return known?.data ?? latest.get(shelfId)?.answer ?? COMING;
   };
 
   return {

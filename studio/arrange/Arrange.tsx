@@ -6,6 +6,7 @@ import { findingsOn } from '../../core/checks/index.ts';
 import type { Page } from '../../core/plan/page.ts';
 import type { Plan } from '../../core/plan/plan.ts';
 import { otherWayOf, shelvesOf, withShelves } from '../../core/plan/places.ts';
+import { shelvesOn } from '../../core/view/shelvesIn.ts';
 import type { PageView } from '../../core/view/view.ts';
 import { DraftBoundary } from '../DraftBoundary.tsx';
 import { useDraft, useNames } from '../studioContext.tsx';
@@ -22,7 +23,7 @@ import { Elevation } from './elevation/Elevation.tsx';
 import { Foot } from './foot/Foot.tsx';
 import { Spec } from './spec/Spec.tsx';
 import { NARROW_PX, useNarrow } from './useNarrow.ts';
-import { usePageView } from './usePageView.ts';
+import { usePageViews } from './usePageViews.ts';
 import { Wall } from './wall/Wall.tsx';
 
 const Ground = styled.div`
@@ -52,7 +53,6 @@ const Ground = styled.div`
 
 function ArrangePage({ page }: { page: Page }) {
   const plan = useDraft((state) => state.plan);
-  const view = usePageView(page);
   const [search, setSearch] = useSearchParams();
   const firstShelf = page.bays.find((one) => shelvesOf(one).length > 0)?.id ?? null;
   const wanted = search.get('bay') ?? firstShelf;
@@ -66,13 +66,13 @@ function ArrangePage({ page }: { page: Page }) {
   const shelfId = shelves.find((id) => id === search.get('shelf')) ?? shelves[0] ?? null;
   const otherId = shelfId !== null && plan.shelves[otherWayOf(shelfId)] ? otherWayOf(shelfId) : null;
   const [edits, edit] = useState<Way>('other');
-  const otherView = usePageView(useOtherPage(page, bay?.id ?? null, shelfId, otherId));
+  const views = usePageViews(page, useOtherPage(page, bay?.id ?? null, shelfId, otherId));
   const trial = shelfId !== null && otherId !== null ? { shelfId, otherId, edits, edit } : null;
   const narrow = useNarrow();
   const [folded, fold] = useState(false);
   const isFolded = narrow && folded;
   const arranging: Arranging = { page, bay, shelfId, choose, open, openLine, trial };
-  const edited = trial?.edits === 'other' ? otherView : view;
+  const edited = views[trial?.edits ?? 'asItIs'];
   return (
     <ArrangeContext value={arranging}>
       <ViewContext value={edited}>
@@ -87,7 +87,7 @@ function ArrangePage({ page }: { page: Page }) {
             </DraftBoundary>
           )}
           <DraftBoundary what="What shoppers see" style={{ gridArea: 'wall' }}>
-            <WaysContext value={trial && { asItIs: view, other: otherView }}>
+            <WaysContext value={trial && views}>
               <Wall />
             </WaysContext>
           </DraftBoundary>
@@ -123,7 +123,8 @@ function Findings({ view, plan, children }: { view: PageView; plan: Plan; childr
   const unreadable = useDraft((state) => state.unreadable);
   const unread = useMemo(() => new Set(unreadable.map((one) => one.key)), [unreadable]);
   const found = findingsOn(lateView, latePlan, names, unread);
-  return <FindingsContext value={found}>{children}</FindingsContext>;
+  const coming = shelvesOn(lateView).some(({ shelf }) => shelf.coming);
+  return <FindingsContext value={coming ? null : found}>{children}</FindingsContext>;
 }
 
 /** The place where a page is arranged: the page, the shelf, the result, from left to right. */

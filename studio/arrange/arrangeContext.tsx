@@ -38,8 +38,8 @@ export const WaysContext = createContext<Readonly<Record<Way, PageView>> | null>
 /** The view of the page. Apart from the rest, since it is new with every change. */
 export const ViewContext = createContext<PageView | null>(null);
 
-/** What the checks found on the page; it follows a moment after the view. */
-export const FindingsContext = createContext<readonly Finding[]>([]);
+/** What the checks found on the page; it follows a moment after the view. Null while what is shown is still to come. */
+export const FindingsContext = createContext<readonly Finding[] | null>(null);
 
 export const ArrangeContext = createContext<Arranging | null>(null);
 

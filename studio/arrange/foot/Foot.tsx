@@ -94,7 +94,8 @@ export function Foot({
     else if (at.on === 'page') choose(null);
     if (line) openLine(line);
   };
-  const found = useContext(FindingsContext);
+  const known = useContext(FindingsContext);
+  const found = known ?? [];
   const isHere = ({ at }: Finding) => 'bay' in at && at.bay === bay?.id;
   // What is of the bay that is worked on comes first.
   const findings = [...found.filter(isHere), ...found.filter((one) => !isHere(one))];
@@ -113,7 +114,7 @@ export function Foot({
       {first ? (
         <span className="count">{counted(findings.length, 'issue')}</span>
       ) : (
-        <span className="none">No issues on this page</span>
+        <span className="none">{known ? 'No issues on this page' : 'Looking for issues…'}</span>
       )}
       {first && (
         <div className="first" role="group" aria-label="First issue">

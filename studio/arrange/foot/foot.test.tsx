@@ -14,7 +14,10 @@ afterEach(cleanup);
 const stored = specimenStored([specimenShelf('a', { name: 'Mugs' }), specimenShelf('b', { name: 'Bowls' })]);
 const calls = { choose: vi.fn(), openLine: vi.fn() };
 
-function Arranged({ findings, folds }: { findings: readonly Finding[] } & ComponentProps<typeof Foot>) {
+function Arranged({
+  findings,
+  folds,
+}: { findings: readonly Finding[] | null } & ComponentProps<typeof Foot>) {
   const page = useDraft((state) => state.plan.pages.home!);
   const arranging: Arranging = {
     page,
@@ -32,7 +35,8 @@ function Arranged({ findings, folds }: { findings: readonly Finding[] } & Compon
     </ArrangeContext>
   );
 }
-const open = (findings: readonly Finding[] = []) => inStudio(<Arranged findings={findings} />, { stored });
+const open = (findings: readonly Finding[] | null = []) =>
+  inStudio(<Arranged findings={findings} />, { stored });
 const status = () => screen.getByRole('status').textContent;
 
 /** Opens the list of all. */
@@ -53,6 +57,10 @@ describe('the issues of a page', () => {
     expect(screen.getByText('2 issues')).toBeTruthy();
     expect(screen.getByRole('group', { name: 'First issue' }).textContent).toBe('Something is wrong');
     expect(list()).toHaveLength(2);
+    cleanup();
+    // Nothing is said to be well before what is shown is known.
+    open(null);
+    expect(screen.getByText('Looking for issues…')).toBeTruthy();
     cleanup();
     // One alone needs no list.
     open([finding({})]);

@@ -13,6 +13,7 @@ import { readPictures, specimenEntry, specimenProduct } from '../../core/api/cat
 import { lookedAtBy, type Shopper } from '../seenBy/shopper.ts';
 import { useDraft, useStudio, type Studio } from '../studioContext.tsx';
 import { useNow } from '../useNow.ts';
+import type { Way } from './arrangeContext.tsx';
 
 type Needs = PageKind['needs'];
 
@@ -38,8 +39,11 @@ function addressOf(path: string): PageAddress {
   return address;
 }
 
-/** The view of a page of the draft, made here and now; items that are not known yet are asked for meanwhile. */
-export function usePageView(page: Page): PageView {
+/**
+ * The view of a page of the draft, made here and now, and that of the page with another way of a shelf; where nothing is
+ * tried they are one. Items that are not known yet are asked for meanwhile.
+ */
+export function usePageViews(page: Page, other: Page): Readonly<Record<Way, PageView>> {
   const studio = useStudio();
   const { tree, items, client } = studio;
   const plan = useDraft((state) => state.plan);
@@ -83,16 +87,19 @@ export function usePageView(page: Page): PageView {
     lookedAt: lookedAtBy(shopper),
   };
   const slug = kind.many ? page.slug : ((kind.needs && about[kind.needs]?.slug) ?? '');
-  return viewWith(
-    {
-      plan,
-      page,
-      now,
-      tree,
-      pictures: (id) => pictures.find((picture) => picture.id === id),
-      address: addressOf(pagePath(kind, slug)),
-      about,
-    },
-    (request) => answer(request, seenBy),
-  );
+  const viewOf = (one: Page) =>
+    viewWith(
+      {
+        plan,
+        page: one,
+        now,
+        tree,
+        pictures: (id) => pictures.find((picture) => picture.id === id),
+        address: addressOf(pagePath(kind, slug)),
+        about,
+      },
+      (request) => answer(request, seenBy),
+    );
+  const asItIs = viewOf(page);
+  return { asItIs, other: other === page ? asItIs : viewOf(other) };
 }
