@@ -7,6 +7,7 @@ import { shelfMeasure } from '../core/view/shelfMeasure.ts';
 import { shelvesOn } from '../core/view/shelvesIn.ts';
 import { publishWith } from '../e2e/publish.ts';
 import { openLine, signIn } from '../e2e/store.ts';
+import { StaticFrames } from './staticFrames.ts';
 import { atMost, distribution, quantile, type Figure } from './figure.ts';
 import { layoutShiftAndScript } from './home.ts';
 import { framesOf, timePress } from './studio.ts';
@@ -29,7 +30,7 @@ function geometryFigure(): Figure {
       for (const band of view.bands) shelfMeasure(shelf, view.bands, nominalOf(view.bands, band).width);
     times.push(performance.now() - start);
   }
-  return distribution('Geometry of twelve shelves at four bands', 'ms', times, 5);
+  return distribution('Geometry of twelve shelves at four bands', 'ms', times, 3);
 }
 
 const items = (count: number): StoredShelf['amount'] => ({ by: 'items', items: { phone: count } });
@@ -94,7 +95,7 @@ async function drag(page: Page, name: string): Promise<number[]> {
 
 const dragFigures = (name: string, paints: readonly number[]): Figure[] => [
   atMost(`${name}: time between paints, median (50 a second)`, 'ms', quantile(paints, 0.5), 20),
-  atMost(`${name}: time between paints, longest`, 'ms', Math.max(...paints), 100),
+  atMost(`${name}: time between paints, longest`, 'ms', Math.max(...paints), 60),
 ];
 
 /** The heaviest layouts in the studio and on the public page. */
@@ -115,20 +116,27 @@ export async function layoutFigures(browser: Browser, url: string): Promise<Figu
   ] as const) {
     await page.getByRole('grid', { name: 'Bays of Home' }).getByRole('row', { name: bay }).click();
     const gap = page.getByRole('textbox', { name: 'Gap between columns, px on Laptop' });
+    const press = (up: boolean) =>
+      page
+        .getByRole('button', { name: `Gap between columns, px on Laptop: ${up ? 'more' : 'fewer'}` })
+        .click();
+    const still = await StaticFrames.beside(
+      page,
+      () => press(true),
+      () => press(false),
+    );
+    const ofBay: number[] = [];
     for (let i = 0; i < 24; i += 1) {
       const up = i % 2 === 0;
       const value = Number(await gap.inputValue()) + (up ? 4 : -4);
       const done = `${framesOf}.slice(2).every((inner) => String(inner.querySelector('[data-shelf="${shelf}"] ${gapped}').computedStyleMap().get('column-gap')) === '${value}px')`;
-      edits.push(
-        await timePress(page, done, () =>
-          page
-            .getByRole('button', { name: `Gap between columns, px on Laptop: ${up ? 'more' : 'fewer'}` })
-            .click(),
-        ),
-      );
+      ofBay.push(await timePress(page, done, () => press(up)));
+      await still.press(done);
     }
+    edits.push(...ofBay);
+    figures.push(...(await still.ratios(`Edit to paint, ${bay}`, ofBay)));
   }
-  figures.push(distribution('Edit to paint, masonry of 60 and carousel of 24', 'ms', edits, 100));
+  figures.push(distribution('Edit to paint, masonry of 60 and carousel of 24', 'ms', edits, 80));
 
   figures.push(...dragFigures('Dragging a clip', await drag(page, 'Edge at which Wide begins')));
   await page.getByRole('button', { name: /^Widths: / }).click();

@@ -1,37 +1,22 @@
-import { CircleUser, Redo2, Undo2 } from 'lucide-react';
-import {
-  lazy,
-  Suspense,
-  useEffect,
-  useDeferredValue,
-  useMemo,
-  useRef,
-  useState,
-  type ReactNode,
-} from 'react';
+import { CircleUser } from 'lucide-react';
+import { lazy, Suspense, useEffect, useRef, useState, type ReactNode } from 'react';
 import { Menu, MenuTrigger } from 'react-aria-components';
 import { NavLink } from 'react-router';
 import styled from 'styled-components';
 import { useStore } from 'zustand';
-import { useQuery } from '@tanstack/react-query';
-import { changesBetween } from '../core/change/changesBetween.ts';
-import { withoutTrials } from '../core/plan/places.ts';
-import { emptyPlan } from '../core/plan/documents.ts';
-import { readPlan } from '../core/plan/reading.ts';
-import { liveQuery } from './api/live.ts';
 import { DraftBoundary } from './DraftBoundary.tsx';
 import { SeenBy } from './seenBy/SeenBy.tsx';
-import { useDraft, useNames, useStudio } from './studioContext.tsx';
+import { PublishButton } from './publish/PublishButton.tsx';
+import { useDraft, useStudio } from './studioContext.tsx';
 import { Brand } from './ui/Brand.tsx';
-import { BarButton, TapeButton } from './ui/Button.tsx';
+import { BarButton } from './ui/Button.tsx';
 import { isTyping } from './ui/isTyping.ts';
 import { MenuRow } from './ui/MenuRow.tsx';
 import { PopoverBox } from './ui/Pick.tsx';
 import { t } from './ui/theme.ts';
-import { counted } from '../core/sentence/sentence.ts';
+import { UndoRedo } from './UndoRedo.tsx';
 
 /** Dialogs are fetched once there is something to ask. */
-const Publish = lazy(() => import('./publish/Publish.tsx').then((module) => ({ default: module.Publish })));
 const SignInAgain = lazy(() =>
   import('./account/SignInAgain.tsx').then((module) => ({ default: module.SignInAgain })),
 );
@@ -83,9 +68,6 @@ const Bar = styled.header`
   }
 `;
 
-/** How long a dialog that has closed takes to give the focus back, ms. */
-const FOCUS_BACK_MS = 100;
-
 /** The place that is open. */
 const Main = styled.main`
   display: grid;
@@ -97,14 +79,7 @@ const Main = styled.main`
 
 /** The bar across the top, and what can be reached from everywhere. */
 export function Shell({ children }: { children: ReactNode }) {
-  const { draft, client, account, keep, signOut } = useStudio();
-  const [stored, past, future] = [
-    useDraft((s) => s.draft),
-    useDraft((s) => s.past.length),
-    useDraft((s) => s.future.length),
-  ];
-  const names = useNames();
-  const live = useQuery(liveQuery(client));
+  const { draft, account, keep, signOut } = useStudio();
   const signedOut = useDraft(({ saving }) => saving.state === 'signedOut');
   const fault = useStore(keep.fault);
   const told = useDraft(
@@ -112,21 +87,8 @@ export function Shell({ children }: { children: ReactNode }) {
       conflicts.length + unreadable.length > 0 || saving.state === 'updated',
   );
   const asks = told || fault !== null || keep.left.length > 0;
-  const [publishing, setPublishing] = useState(false);
   const main = useRef<HTMLElement>(null);
   const [helping, setHelping] = useState(false);
-  // Before anything is published everything is new.
-  const released = useMemo(
-    () => live.data && (live.data.live ? withoutTrials(readPlan(live.data.live.plan).plan) : emptyPlan),
-    [live.data],
-  );
-  // What has changed may be said a moment after it was painted.
-  const late = useDeferredValue(stored);
-  const changes = useMemo(
-    () => (released ? changesBetween(released, withoutTrials(late), names) : []),
-    [released, late, names],
-  );
-
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       const command = event.ctrlKey || event.metaKey;
@@ -152,12 +114,7 @@ export function Shell({ children }: { children: ReactNode }) {
           <NavLink to="/assortments">Assortments</NavLink>
         </nav>
         <SeenBy />
-        <BarButton aria-label="Undo" onPress={() => draft.undo()} isDisabled={past === 0}>
-          <Undo2 size={16} aria-hidden /> <span className="word">Undo</span>
-        </BarButton>
-        <BarButton aria-label="Redo" onPress={() => draft.redo()} isDisabled={future === 0}>
-          <Redo2 size={16} aria-hidden /> <span className="word">Redo</span>
-        </BarButton>
+        <UndoRedo />
         <MenuTrigger>
           <BarButton aria-label={`Account of ${account.name}`}>
             <CircleUser size={16} aria-hidden />
@@ -174,28 +131,12 @@ export function Shell({ children }: { children: ReactNode }) {
             </Menu>
           </PopoverBox>
         </MenuTrigger>
-        <TapeButton isDisabled={changes.length === 0} onPress={() => setPublishing(true)}>
-          {changes.length ? `Publish ${counted(changes.length, 'change')}` : 'Nothing to publish'}
-        </TapeButton>
+        <PublishButton after={main} />
       </Bar>
       <Main ref={main} tabIndex={-1}>
         <DraftBoundary what="This place">{children}</DraftBoundary>
       </Main>
       <Suspense fallback={null}>
-        {publishing && (
-          <Publish
-            open
-            first={live.data?.live === null}
-            changes={changes}
-            onClose={() => {
-              setPublishing(false);
-              // The button that opened it can do nothing more once all is published, and cannot have the focus back.
-              setTimeout(() => {
-                if (document.activeElement === document.body) main.current?.focus();
-              }, FOCUS_BACK_MS);
-            }}
-          />
-        )}
         {signedOut && <SignInAgain />}
         {asks && <Asides />}
         {helping && <Shortcuts open onClose={() => setHelping(false)} />}

@@ -214,13 +214,17 @@ function firstHeading(bays: readonly BayView[], name: string): string | null {
   return carried ? null : name;
 }
 
+const links = keptFor<CategoryTree, Link[]>();
+
 /** Links of the store's header, the one to the very page as the current one. */
 function storeLinks(path: string, tree: CategoryTree, texts: StoreTexts): Link[] {
-  const roots = tree.roots.filter((category) => category.products > 0 && !category.catchAll);
-  return [
-    { words: texts.shop, href: '/shop' },
-    ...roots.slice(0, 5).map(({ name, slug }) => ({ words: name, href: `/category/${slug}` })),
-  ].map((link) => ({ ...link, current: link.href === path }));
+  return links(tree, [path, texts], () => {
+    const roots = tree.roots.filter((category) => category.products > 0 && !category.catchAll);
+    return [
+      { words: texts.shop, href: '/shop' },
+      ...roots.slice(0, 5).map(({ name, slug }) => ({ words: name, href: `/category/${slug}` })),
+    ].map((link) => ({ ...link, current: link.href === path }));
+  });
 }
 
 /** Drives a view with answers that are at hand. */

@@ -18,6 +18,7 @@ import type { Shelf } from '../plan/shelf.ts';
 import { isSetting, type Tree } from '../settings/setting.ts';
 import { cardHeight } from './cardHeight.ts';
 import { pictureSizes } from './pictureSizes.ts';
+import { keptFor } from './keptFor.ts';
 import type { CardView, ItemsAnswer, PagerView, ShelfView, StepView } from './view.ts';
 
 interface Sized extends Step {
@@ -135,6 +136,9 @@ function cachedCard(item: Item, card: Card, cardKey: string, currency: Currency)
   return view;
 }
 
+/** The very same list for the same items, so that a change of the layout draws no card anew. */
+const cardLists = keptFor<readonly Item[], CardView[]>();
+
 const picturePart = partKinds.find(({ isPicture }) => isPicture)!;
 
 /** How pictures are shaped at a band. */
@@ -187,10 +191,12 @@ export function shelfView(
   const shown = steps.map((step) => shownSpan(shelf, step, from, answer.total, all.total, bands));
   const end = Math.max(Math.min(wanted.end, answer.total), ...shown.map((span) => span.end));
   const held: Span = { start: wanted.start, end: Math.max(wanted.start, end) };
-  const items = all.items.slice(held.start - all.start, held.end - all.start);
   const { moving, card } = shelf;
   const cardKey = cardKeyOf(card, currency);
-  const cards = items.map((item) => cachedCard(item, card, cardKey, currency));
+  const [first, last] = [held.start - all.start, held.end - all.start];
+  const cards = cardLists(all.items, [first, last, cardKey, currency], () =>
+    all.items.slice(first, last).map((item) => cachedCard(item, card, cardKey, currency)),
+  );
   const pictured = card.order.includes(picturePart.id) ? ofPart(card, picturePart.id)!.shown : null;
   const stepViews = steps.map((step, i): StepView => {
     const at = <T>(varying: Varying<T>): T => valueAt(varying, bands, step.bandId);

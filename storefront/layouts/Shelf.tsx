@@ -1,8 +1,9 @@
+import { memo } from 'react';
 import { useTexts } from '../texts.ts';
 import { innerWidth, stepAt } from '../../core/geometry/steps.ts';
 import { layoutKind } from '../../core/layouts/index.ts';
 import { picturePx } from '../../core/view/pictureSizes.ts';
-import type { ShelfView } from '../../core/view/view.ts';
+import type { CardView, ShelfView } from '../../core/view/view.ts';
 import { usePictureSizes } from '../drawnAt.ts';
 import { Pager } from '../Pager.tsx';
 import { Card } from '../parts/Card.tsx';
@@ -15,6 +16,34 @@ export interface ShelfProps {
   eager: boolean;
   titleLevel: number;
 }
+
+interface CardsProps {
+  cards: readonly CardView[];
+  /** Place of the first in the whole list. */
+  start: number;
+  sizes: string;
+  /** How many of their pictures are fetched at once. */
+  eager: number;
+  titleLevel: number;
+}
+
+/** Apart from the shelf, since most of what is set of a layout changes no card. */
+const Cards = memo(function Cards({ cards, start, sizes, eager, titleLevel }: CardsProps) {
+  return (
+    <ol className="cards" role="list">
+      {cards.map((card, i) => (
+        <Card
+          key={card.id}
+          card={card}
+          place={start + i}
+          sizes={sizes}
+          eager={i < eager}
+          titleLevel={titleLevel}
+        />
+      ))}
+    </ol>
+  );
+});
 
 /**
  * One shelf, in whatever layout: the same elements at every width and for every layout, which the style sheet of the
@@ -59,18 +88,13 @@ export function Shelf({ shelf, name, eager, titleLevel }: ShelfProps) {
       {arrows && before && arrow('previous')}
       {arrows && before && arrow('next')}
       <div className="window">
-        <ol className="cards" role="list">
-          {shelf.cards.map((card, i) => (
-            <Card
-              key={card.id}
-              card={card}
-              place={shelf.held.start + i}
-              sizes={sizes}
-              eager={eager && i < inFirstRow}
-              titleLevel={titleLevel}
-            />
-          ))}
-        </ol>
+        <Cards
+          cards={shelf.cards}
+          start={shelf.held.start}
+          sizes={sizes}
+          eager={eager ? inFirstRow : 0}
+          titleLevel={titleLevel}
+        />
       </div>
       {arrows && !before && arrow('previous')}
       {arrows && !before && arrow('next')}

@@ -1,7 +1,9 @@
-import { useRef } from 'react';
+import { memo, useRef } from 'react';
 import { useButton } from 'react-aria/useButton';
 import styled from 'styled-components';
 import type { Sentence } from '../../../core/sentence/sentence.ts';
+import { same } from '../../../core/settings/same.ts';
+import type { LineId } from '../../../core/settings/setting.ts';
 import { t } from '../../ui/theme.ts';
 
 const Said = styled.p`
@@ -37,17 +39,23 @@ function Opens({ text, onPress }: { text: string; onPress(): void }) {
   );
 }
 
-/** A line of the spec as one sentence; its underlined pieces are the settings. */
-export function SentenceLine({ sentence, onOpen }: { sentence: Sentence; onOpen(setting: string): void }) {
+interface SentenceLineProps {
+  line: LineId;
+  sentence: Sentence;
+  onOpen(line: LineId, setting: string): void;
+}
+
+/** A line of the spec as one sentence; its underlined pieces are the settings. Drawn anew only where it reads otherwise. */
+export const SentenceLine = memo(function SentenceLine({ line, sentence, onOpen }: SentenceLineProps) {
   return (
     <Said className="sentence">
       {sentence.map((piece, i) =>
         typeof piece === 'string' ? (
           piece
         ) : (
-          <Opens key={i} text={piece.text} onPress={() => onOpen(piece.opens)} />
+          <Opens key={i} text={piece.text} onPress={() => onOpen(line, piece.opens)} />
         ),
       )}
     </Said>
   );
-}
+}, same);

@@ -1,31 +1,23 @@
-import { lazy, memo, Suspense, useDeferredValue, useEffect, useLayoutEffect, useRef, useState } from 'react';
+import { lazy, Suspense, useEffect, useLayoutEffect, useRef, useState } from 'react';
 import styled from 'styled-components';
-import type { Of } from '../../../core/assortment/of.ts';
-import type { Bands } from '../../../core/bands/bands.ts';
-import { bayKind, type Bay } from '../../../core/bays/index.ts';
-import { effectOf } from '../../../core/plan/effect.ts';
-import type { Page } from '../../../core/plan/page.ts';
+import { bayKind } from '../../../core/bays/index.ts';
 import { assortmentOf, topUpName } from '../../../core/plan/showing.ts';
 import { bayName, placesOf } from '../../../core/plan/places.ts';
-import type { Shelf } from '../../../core/plan/shelf.ts';
-import { subjectOf, type Target } from '../../../core/plan/target.ts';
 import { listed } from '../../../core/sentence/sentence.ts';
-import { findSettings } from '../../../core/settings/find.ts';
 import type { LineId } from '../../../core/settings/setting.ts';
-import type { Line } from '../../../core/spec/line.ts';
 import { shelvesIn } from '../../../core/view/shelvesIn.ts';
 import { LineSettings } from '../../settings/LineSettings.tsx';
 import { Stack } from '../../settings/Stack.tsx';
 import { useDraft, useNames, useStudio } from '../../studioContext.tsx';
 import { Button, TextButton } from '../../ui/Button.tsx';
 import { isTyping } from '../../ui/isTyping.ts';
-import { Search } from '../../ui/Search.tsx';
 import { t } from '../../ui/theme.ts';
 import { useArranging, useShelf, useView } from '../arrangeContext.tsx';
 import { newId } from '../elevation/newId.ts';
 import { followFocus } from '../settingAt.ts';
-import type { About } from './about.ts';
+import { aboutOf } from './about.ts';
 import { Count } from './Count.tsx';
+import { FindSetting } from './FindSetting.tsx';
 import { SentenceLine } from './SentenceLine.tsx';
 import { useFocusOn } from './useFocusOn.ts';
 
@@ -104,76 +96,6 @@ const LineBox = styled.div`
   }
 `;
 
-interface FindSettingProps {
-  about: readonly About[];
-  lines: readonly Line[];
-  of: Of | null;
-  bands: Bands;
-}
-
-/** Type to find any setting of what is chosen; its line opens at its control. */
-function FindSetting({ about, ...rest }: FindSettingProps) {
-  // It is needed once somebody types; the frames come first.
-  return <FindSettingBox about={useDeferredValue(about)} {...rest} />;
-}
-
-const FindSettingBox = memo(function FindSettingBox({ about, lines, of, bands }: FindSettingProps) {
-  const { openLine } = useArranging();
-  const offered = about.flatMap(({ subject, document, shelf }) =>
-    subject.settings
-      .filter(
-        (one) =>
-          lines.some(({ id }) => id === one.line) && (!one.items || of === null || one.items.includes(of)),
-      )
-      .map((one) => ({ one, reason: () => effectOf(one, document, shelf, bands).reason })),
-  );
-  return (
-    <Search
-      label="Find a setting"
-      shown={false}
-      stays={false}
-      placeholder="Find a setting: gap, price, order…"
-      find={(typed) => {
-        const found = findSettings(
-          typed,
-          offered.map(({ one }) => one),
-        );
-        // What has no effect now is told of, so that nobody looks for it in vain.
-        return found
-          .map((one) => {
-            const reason = offered.find((other) => other.one === one)!.reason();
-            return {
-              id: `${one.on}:${one.id}`,
-              words: one.name,
-              aside: reason ?? lines.find((line) => line.id === one.line)?.name ?? '',
-              off: reason !== null,
-            };
-          })
-          .sort((a, b) => Number(a.off) - Number(b.off));
-      }}
-      onChoose={(id) => {
-        const found = offered.find(({ one }) => `${one.on}:${one.id}` === id)?.one;
-        if (found) openLine(found.line, found.id);
-      }}
-    />
-  );
-});
-
-/** The bay and its shelf with all that can be set of them. */
-function useAbout(page: Page, bay: Bay | null, shelf: Shelf | null): About[] {
-  const stored = useDraft((state) => state.draft);
-  const targets: { on: Target; document: object; shelf: Shelf | null }[] = bay
-    ? [
-        { on: { page: page.id, bay: bay.id }, document: bay, shelf: null },
-        ...(shelf ? [{ on: { shelf: shelf.id }, document: shelf, shelf }] : []),
-      ]
-    : [{ on: { page: page.id }, document: page, shelf: null }];
-  return targets.flatMap((one) => {
-    const subject = subjectOf(stored, one.on);
-    return subject ? [{ ...one, subject }] : [];
-  });
-}
-
 /** The chosen bay as lines; each a sentence that opens in place. With no bay chosen, the page itself. */
 export function Spec() {
   const { draft } = useStudio();
@@ -190,7 +112,8 @@ export function Spec() {
   useLayoutEffect(() => {
     panel.current?.scrollTo?.({ top: 0 });
   }, [bay?.id]);
-  const about = useAbout(page, bay, shelf);
+  const stored = useDraft((state) => state.draft);
+  const about = aboutOf(stored, page, bay, shelf);
 
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
@@ -269,7 +192,14 @@ export function Spec() {
           </Suspense>
         )}
         <div className="find">
-          <FindSetting about={about} lines={spec} of={assortment?.of ?? null} bands={plan.house.bands} />
+          <FindSetting
+            pageId={page.id}
+            bayId={bay.id}
+            shelfId={shelf?.id ?? null}
+            lines={spec}
+            of={assortment?.of ?? null}
+            openLine={openLine}
+          />
         </div>
       </header>
       {spec.map((line) => {
@@ -303,8 +233,9 @@ export function Spec() {
             ) : (
               <div>
                 <SentenceLine
+                  line={line.id}
                   sentence={line.say({ bay: bay, shelf, assortment, names, total })}
-                  onOpen={(setting) => openLine(line.id, setting)}
+                  onOpen={openLine}
                 />
                 {line.id === COUNTED && shelf && assortment && (
                   <Count
