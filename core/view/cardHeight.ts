@@ -28,8 +28,6 @@ export function cardHeight(
         : manner === 'beside'
           ? innerPx - besidePx - BESIDE_GAP_PX
           : placedTextPx(placing, innerPx);
-  const heightOf = (kind: AnyPart, view: PartView, px: number) =>
-    kind.heightPx(view, ofPart(settings, kind.id)!, px, step.picture);
   // Heights of the parts before the picture and after it, with the gap after each, px.
   let leadPx = 0;
   let textsPx = 0;
@@ -39,7 +37,7 @@ export function cardHeight(
     const kind = partKind(view.part)!;
     if (kind.isPicture) picture = { kind, view };
     else {
-      const px = heightOf(kind, view, textPx) + PART_GAP_PX;
+      const px = kind.heightPx(view, ofPart(settings, kind.id)!, textPx, step.picture) + PART_GAP_PX;
       if (picture) textsPx += px;
       else leadPx += px;
     }
@@ -49,17 +47,12 @@ export function cardHeight(
   const around = 2 * step.insidePx;
   if (!picture) return all + around;
   const { kind, view } = picture;
-  const pictureHeight = (px: number) => heightOf(kind, view, px);
-  if (manner === 'beside') return Math.max(pictureHeight(besidePx), all) + around;
+  const beside = manner === 'beside';
+  const picturedPx = beside ? besidePx : placedPicturePx(placing, innerPx);
+  const pictureHeightPx = kind.heightPx(view, ofPart(settings, kind.id)!, picturedPx, step.picture);
+  if (beside) return Math.max(pictureHeightPx, all) + around;
   return (
-    around +
-    placedHeight(
-      placing,
-      pictureHeight(placedPicturePx(placing, innerPx)),
-      leadPx,
-      Math.max(0, textsPx - PART_GAP_PX),
-      PART_GAP_PX,
-    )
+    around + placedHeight(placing, pictureHeightPx, leadPx, Math.max(0, textsPx - PART_GAP_PX), PART_GAP_PX)
   );
 }
 
