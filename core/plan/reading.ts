@@ -30,20 +30,16 @@ export interface ReadPlan {
  */
 export function readDocument({ key, body }: KeptDocument, context: UpgradeContext): PlanDocument {
   const { kind } = splitKey(key);
-  const document = named(documentName(key, body), () => upgraded(kind, body, context));
+  let document: PlanDocument;
+  try {
+    document = upgraded(kind, body, context);
+  } catch (error) {
+    if (!(error instanceof UnreadableDocument)) throw error;
+    throw new UnreadableDocument(`${documentName(key, body)}: ${error.message}`);
+  }
   const fault = checkDocument(key, document);
   if (fault) throw new UnreadableDocument(faultSentence(key, document, fault));
   return document;
-}
-
-/** Says which document it is that cannot be read. */
-function named<T>(name: string, read: () => T): T {
-  try {
-    return read();
-  } catch (error) {
-    if (!(error instanceof UnreadableDocument)) throw error;
-    throw new UnreadableDocument(`${name}: ${error.message}`);
-  }
 }
 
 function contextOf(house: StoredHouse, kept: unknown): UpgradeContext {

@@ -56,18 +56,23 @@ function checkValue(setting: Setting<unknown>, value: unknown, path = ''): Docum
   return null;
 }
 
+const ofAll = ({ name }: Setting<unknown>, message: string): DocumentFault => ({
+  path: '',
+  setting: name,
+  message,
+});
+
 function checkVarying(setting: Setting<unknown>, value: unknown): DocumentFault | null {
   const values = asObject(value);
-  const fault = (message: string): DocumentFault => ({ path: '', setting: setting.name, message });
-  if (!values) return fault('This holds a value for each width.');
+  if (!values) return ofAll(setting, 'This holds a value for each width.');
   let count = 0;
   for (const key in values) {
     count += 1;
-    if (count > MOST_KEYS || !KEY.test(key)) return fault('These are not the widths of a store.');
+    if (count > MOST_KEYS || !KEY.test(key)) return ofAll(setting, 'These are not the widths of a store.');
     const found = checkValue(setting, values[key], key);
     if (found) return found;
   }
-  return count === 0 ? fault('A value that varies by width needs at least one.') : null;
+  return count === 0 ? ofAll(setting, 'A value that varies by width needs at least one.') : null;
 }
 
 /** A group of settings by the first of them; null where there is none. */
