@@ -176,6 +176,15 @@ test('the page is mirrored where it is read from right to left', async ({ page, 
     )
     .toBe(true);
   await expect(frame.locator('.region')).toHaveAttribute('dir', 'rtl');
+  // Its heading stands where reading begins.
+  const gaps = await frame.locator('[data-bay="new-from-the-kiln"] .bay-heading').evaluate((heading) => {
+    const words = heading.ownerDocument.createRange();
+    words.selectNodeContents(heading);
+    const [said, box] = [words.getBoundingClientRect(), heading.getBoundingClientRect()];
+    return { left: said.left - box.left, right: box.right - said.right };
+  });
+  expect(gaps.right).toBeLessThan(2);
+  expect(gaps.left).toBeGreaterThan(100);
   // Words of a language that is read from left to right still are: the first letter is to the left of the last.
   const label = frame
     .locator('.label')

@@ -9,7 +9,7 @@ export function ShelfBay({ bay, content: { shelf }, eager }: BayDrawingProps<'sh
   const titleLevel = heading.words ? Math.min(5, heading.level + 1) : 2;
   if (!shelf) return null;
   return (
-    <div className="inner">
+    <div className="inner" dir={shelf.direction ?? undefined}>
       {heading.words && <Heading className={`bay-heading align-${heading.align}`}>{heading.words}</Heading>}
       <Shelf shelf={shelf} name={heading.words || texts.thisList} eager={eager} titleLevel={titleLevel} />
     </div>

@@ -55,7 +55,7 @@ export function Shelf({ shelf, name, eager, titleLevel }: ShelfProps) {
     return picturePx(step, innerWidth(shelf.room, bands, step.bandId, pagePx));
   });
   const inFirstRow = Math.max(...shelf.steps.map((step) => Math.ceil(step.across)));
-  const { moving, direction } = shelf;
+  const { moving } = shelf;
   const texts = useTexts();
   const moves = shelf.steps.some((step) => step.moves);
   const arrows = shelf.steps.some((step) => step.arrows);
@@ -65,7 +65,6 @@ export function Shelf({ shelf, name, eager, titleLevel }: ShelfProps) {
     <div
       data-shelf={shelf.id}
       id={`shelf-${shelf.id}`}
-      dir={direction ?? undefined}
       {...(moves && {
         role: 'group',
         'aria-roledescription': texts.carousel,

@@ -17,6 +17,8 @@ interface BayDrawingProps {
   bands: Bands;
   /** Region width that it is drawn at, px. */
   regionPx: number;
+  /** How the page is read. */
+  direction: 'ltr' | 'rtl';
   chosen: boolean;
   hidden: boolean;
   conditional: boolean;
@@ -27,6 +29,7 @@ export const BayDrawing = memo(function BayDrawing({
   bay,
   bands,
   regionPx,
+  direction,
   chosen,
   hidden,
   conditional,
@@ -55,7 +58,15 @@ export const BayDrawing = memo(function BayDrawing({
       />
       <svg x="1" y="1" width={WIDTH} height={height} viewBox={`0 0 ${WIDTH} ${height}`}>
         {bay && !hidden && (
-          <Inside bay={bay} bands={bands} regionPx={regionPx} scale={scale} height={height} fill={fill} />
+          <Inside
+            bay={bay}
+            bands={bands}
+            regionPx={regionPx}
+            direction={direction}
+            scale={scale}
+            height={height}
+            fill={fill}
+          />
         )}
       </svg>
     </svg>
@@ -66,6 +77,7 @@ function Inside({
   bay,
   bands,
   regionPx,
+  direction,
   scale,
   height,
   fill,
@@ -73,6 +85,7 @@ function Inside({
   bay: BayView;
   bands: Bands;
   regionPx: number;
+  direction: 'ltr' | 'rtl';
   scale: number;
   height: number;
   fill: string;
@@ -84,6 +97,7 @@ function Inside({
   const [left, top] = [(WIDTH - inner) / 2, 5];
   // Drawn as high as it is; what does not fit is drawn lower, all rows alike.
   const down = Math.min(scale, (height - top * 2) / Math.max(1, heightPx));
+  const mirrored = (shelf.direction ?? direction) === 'rtl';
   return (
     <>
       {boxes
@@ -91,7 +105,7 @@ function Inside({
         .map((box, i) => (
           <rect
             key={i}
-            x={left + box.x * scale}
+            x={mirrored ? WIDTH - left - (box.x + box.width) * scale : left + box.x * scale}
             y={top + box.y * down}
             width={Math.max(1, box.width * scale)}
             height={Math.max(1, box.height * down - 1)}

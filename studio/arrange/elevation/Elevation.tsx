@@ -282,6 +282,7 @@ function DrawnBay({ bay, chosen, name }: { bay: Bay; chosen: boolean; name: stri
           bay={drawn}
           bands={view.bands}
           regionPx={regionPx}
+          direction={view.direction}
           chosen={chosen}
           hidden={bay.hidden}
           conditional={bay.bands !== null || drawn?.goesAway === true}
