@@ -300,3 +300,68 @@ test('an answer that comes late never takes the place of a newer one', async ({ 
   await page.waitForTimeout(3000);
   await expect(last).toHaveText(`costs at most £60${rows[0].count}`);
 });
+
+test('how many match and what was topped up reads the same in both places, and what was topped up is marked', async ({
+  page,
+  store,
+}) => {
+  const [one] = await expectedIds(store);
+  const { rows } = await store.pool.query('SELECT title FROM product WHERE id = $1', [one]);
+  const { title } = rows[0] as { title: string };
+  await signIn(page, store);
+  await page.goto(`${store.url}/studio/assortments/under-sixty`);
+  // Of all that match just the one.
+  await mean(page, title, new RegExp(`^${title} £`));
+  const said = page.getByText(
+    /^1 to \d+ of \d+; \d+ match(es)?, topped up to \d+ from Best sold of the year$/,
+  );
+  await expect(said).toBeVisible();
+  const [own, total] = /(\d+) match(?:es)?, topped up to (\d+)/
+    .exec((await said.textContent())!)!
+    .slice(1)
+    .map(Number);
+  expect(own).toBeGreaterThan(0);
+  expect(own).toBeLessThan(8);
+  const marks = run(page).locator('[data-item]');
+  await expect(marks.nth(own! - 1)).not.toContainText('top-up');
+  await expect(marks.nth(own!)).toContainText('top-up');
+
+  await page.getByRole('link', { name: 'Arrange' }).click();
+  await page
+    .getByRole('grid', { name: 'Bays of Home' })
+    .getByRole('row', { name: /^Under sixty/ })
+    .click();
+  await expect(page.getByRole('region', { name: 'Spec' })).toContainText(
+    new RegExp(`${own} match(es)?, topped up to ${total} from Best sold of the year`),
+  );
+  const frame = await frameAt(page, 'Laptop');
+  await expect(frame.locator('[data-shelf="under-sixty"] .card')).not.toHaveCount(0);
+});
+
+test('a new assortment is gone to and in sight, and a new bay begins with its heading to be typed over', async ({
+  page,
+  store,
+}) => {
+  await page.setViewportSize({ width: 1280, height: 560 });
+  await signIn(page, store);
+  await page.getByRole('link', { name: 'Assortments' }).click();
+  for (let i = 0; i < 8; i += 1) {
+    await page.getByRole('button', { name: 'New assortment' }).click();
+    await page.getByRole('menuitem', { name: 'Of products' }).click();
+    await expect(page.getByRole('link', { name: /^New products/ })).toHaveCount(i + 1);
+  }
+  const chosen = page.locator('a[aria-current="page"]').filter({ hasText: /^New products/ });
+  await expect(chosen).toBeInViewport({ ratio: 0.99 });
+
+  await page.getByRole('link', { name: 'Arrange' }).click();
+  await page.getByRole('button', { name: 'Add a bay' }).click();
+  await page.getByRole('menuitem', { name: 'Shelf', exact: true }).click();
+  const heading = page.getByLabel('Heading', { exact: true });
+  await expect(heading).toBeFocused();
+  await expect(heading).toBeInViewport({ ratio: 0.99 });
+  await page.keyboard.type('Made this week');
+  await expect(heading).toHaveValue('Made this week');
+  await expect(
+    (await frameAt(page, 'Laptop')).getByRole('heading', { name: 'Made this week' }),
+  ).toBeVisible();
+});
