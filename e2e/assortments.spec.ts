@@ -365,3 +365,43 @@ test('a new assortment is gone to and in sight, and a new bay begins with its he
     (await frameAt(page, 'Laptop')).getByRole('heading', { name: 'Made this week' }),
   ).toBeVisible();
 });
+
+test('a rule can be read at every width of window: its words beside what remains', async ({
+  page,
+  store,
+}) => {
+  await signIn(page, store);
+  await page.goto(`${store.url}/studio/assortments/under-sixty`);
+  const rows = page.getByRole('grid', { name: 'Clauses of the rule' }).getByRole('row');
+  await expect(rows).toHaveCount(4);
+  for (const width of [768, 900, 901, 1024, 1280, 1920]) {
+    await page.setViewportSize({ width, height: 800 });
+    for (const row of await rows.all()) {
+      const { words, remains, height, ends } = await row.evaluate((one) => {
+        const box = one.getBoundingClientRect();
+        const of = (selector: string) => one.querySelector(selector)!.getBoundingClientRect();
+        const tape = of('[title$="remain"]');
+        return {
+          words: of('.said').width,
+          remains: tape.width,
+          height: box.height,
+          ends: box.right - tape.right,
+        };
+      });
+      expect(words, `at ${width}`).toBeGreaterThan(130);
+      expect(remains, `at ${width}`).toBeGreaterThan(100);
+      expect(height, `at ${width}`).toBeLessThan(80);
+      expect(ends, `at ${width}`).toBeGreaterThan(0);
+    }
+    // All three parts of the place have room, and the window does not scroll.
+    for (const part of [
+      page.getByLabel('Find an assortment'),
+      page.getByRole('heading', { name: 'Is it in?' }),
+    ])
+      await expect(part).toBeInViewport();
+    expect(
+      await page.getByRole('complementary').evaluate((side) => side.getBoundingClientRect().width),
+    ).toBeGreaterThan(180);
+    expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBe(width);
+  }
+});

@@ -27,6 +27,7 @@ const Strip = styled.nav`
   border-inline-end: 1px solid ${t.line};
   display: flex;
   flex-direction: column;
+  grid-area: list;
   gap: 8px;
   padding: 12px 12px;
   min-height: 0;

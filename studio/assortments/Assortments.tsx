@@ -39,21 +39,20 @@ import { useRun, type RunOfItems } from './useRun.ts';
 
 const Ground = styled.div`
   display: grid;
-  grid-template: minmax(0, 1fr) / 206px minmax(0, 1fr) 236px;
+  grid-template: 'list middle side' minmax(0, 1fr) / 206px minmax(0, 1fr) 236px;
   min-height: 0;
   background: ${t.wall};
   @media (max-width: 1000px) {
     grid-template-columns: 150px minmax(0, 1fr) 210px;
   }
-  @media (max-width: 760px) {
-    grid-template: minmax(0, 3fr) minmax(0, 2fr) / 150px minmax(0, 1fr);
-    > :first-child {
-      grid-row: 1 / 3;
-    }
+  /* What is about the assortment stands under it, where its rule would have no room beside. */
+  @media (max-width: 900px) {
+    grid-template: 'list middle' minmax(0, 3fr) 'list side' minmax(0, 2fr) / 150px minmax(0, 1fr);
   }
 `;
 
 const Middle = styled.section`
+  grid-area: middle;
   overflow: auto;
   padding: 14px 22px 22px;
   min-width: 0;
@@ -93,6 +92,7 @@ const Middle = styled.section`
 `;
 
 const Side = styled.aside`
+  grid-area: side;
   background: ${t.paper};
   border-inline-start: 1px solid ${t.line};
   overflow: auto;

@@ -30,6 +30,7 @@ import { useProductSearch } from './useProductSearch.ts';
 
 const Rows = styled(GridList)`
   outline: none;
+  container-type: inline-size;
   .react-aria-DropIndicator[data-drop-target] {
     outline: 2px solid ${t.pine};
   }
@@ -100,7 +101,7 @@ const Row = styled(GridListItem)`
 const Tape = styled.span`
   position: relative;
   display: block;
-  width: 330px;
+  width: min(330px, 40cqi);
   height: 22px;
   background: repeating-linear-gradient(90deg, ${t.edge} 0 1px, transparent 1px 10px) 0 100% / 100% 7px
     no-repeat;

@@ -112,6 +112,13 @@ export function Spec() {
   useLayoutEffect(() => {
     panel.current?.scrollTo?.({ top: 0 });
   }, [bay?.id]);
+  // A line that was open above it has closed; what was opened is in sight all the same.
+  useLayoutEffect(() => {
+    if (open && !open.setting)
+      panel.current
+        ?.querySelector(`[data-line="${open.line}"] .label`)
+        ?.scrollIntoView?.({ block: 'nearest' });
+  }, [open]);
   const stored = useDraft((state) => state.draft);
   const about = aboutOf(stored, page, bay, shelf);
 
