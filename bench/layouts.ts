@@ -10,7 +10,7 @@ import { openLine, signIn } from '../e2e/store.ts';
 import { StaticFrames } from './staticFrames.ts';
 import { atMost, distribution, quantile, type Figure } from './figure.ts';
 import { layoutShiftAndScript } from './home.ts';
-import { framesOf, timePress } from './studio.ts';
+import { framesOf, timePress } from './timing.ts';
 
 const TIMES = 200;
 

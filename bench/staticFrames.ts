@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import { quantile, ratioAtMost, type Figure } from './figure.ts';
-import { timePress } from './studio.ts';
+import { timePress } from './timing.ts';
 
 /** What one frame of the studio holds, and where it stands. */
 interface Held {

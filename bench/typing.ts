@@ -13,7 +13,7 @@ import { smallPlan } from '../server/specimen/database.ts';
 import { listen } from '../server/start/listen.ts';
 import { BENCH_NOW } from './catalogue.ts';
 import { distribution, type Figure } from './figure.ts';
-import { timeInPage } from './studio.ts';
+import { timeInPage } from './timing.ts';
 
 /** What an owner types into a rule of five clauses, letter by letter. */
 const TYPED =

@@ -101,6 +101,14 @@ test('another way is tried beside the shelf, and kept; nothing of the other rema
   const spec = page.getByRole('region', { name: 'Spec' });
   await expect(spec.getByRole('heading', { level: 2 })).toHaveText('Reduced now');
   await page.getByRole('button', { name: 'Try another way' }).click();
+  // Both are in sight in a narrow window too.
+  await page.setViewportSize({ width: 768, height: 1024 });
+  for (const way of ['As it is', 'Another way']) {
+    const one = page.getByRole('region', { name: way, exact: true });
+    await expect(one.getByRole('button', { name: 'Keep this one' })).toBeInViewport({ ratio: 0.99 });
+    await expect(one.locator('iframe')).toBeInViewport({ ratio: 0.99 });
+  }
+  await page.setViewportSize({ width: 1280, height: 800 });
   await expect(page.locator('iframe[title^="Another way"]')).toHaveCount(1);
   await openLine(page, 'Layout');
   await page.getByRole('radio', { name: 'List', exact: true }).click({ force: true });

@@ -11,6 +11,12 @@ import { Frame } from './Frame.tsx';
 import type { Stand } from './stands.ts';
 
 const GAP = 14;
+/** Of the title of a way and its buttons, in one line, or where there is less room in three, px. */
+const TITLE_PX = 40;
+const TALL_TITLE_PX = 104;
+const ONE_LINE_PX = 300;
+/** Of the choice of a width above them, px. */
+const CHOICE_PX = 44;
 
 const Ground = styled.div`
   display: grid;
@@ -21,10 +27,24 @@ const Ground = styled.div`
     display: flex;
     align-items: center;
     gap: 8px;
-    height: 40px;
+    height: ${TITLE_PX}px;
     b {
       font: 600 14px/1.2 ${t.names};
       flex: 1;
+    }
+  }
+  &[data-tall] {
+    header {
+      flex-direction: column;
+      align-items: stretch;
+      gap: 4px;
+      height: ${TALL_TITLE_PX}px;
+      b {
+        flex: none;
+      }
+      span {
+        min-height: 30px;
+      }
     }
   }
   .edited {
@@ -53,9 +73,14 @@ const titles: Record<Way, string> = { asItIs: 'As it is', other: 'Another way' }
 /** A shelf as it is and another way beside it, at the same width; either can be changed, one is kept. */
 export function TwoWays({ trial, views, stands, chosen, choose, widthPx, heightPx }: TwoWaysProps) {
   const stand = stands.find(({ id }) => id === chosen) ?? stands[0]!;
-  const scale = Math.min(1, (widthPx - GAP) / 2 / stand.width);
+  const eachPx = (widthPx - GAP) / 2;
+  const scale = Math.min(1, eachPx / stand.width);
+  const tall = eachPx < ONE_LINE_PX;
   return (
-    <Ground>
+    <Ground
+      data-tall={tall || undefined}
+      style={{ gridTemplateColumns: tall ? `repeat(2, ${eachPx}px)` : undefined }}
+    >
       <div className="choice">
         <Choice
           label="Both at the width of"
@@ -73,7 +98,7 @@ export function TwoWays({ trial, views, stands, chosen, choose, widthPx, heightP
           view={views[way]}
           stand={stand}
           scale={scale}
-          heightPx={heightPx - 84}
+          heightPx={heightPx - CHOICE_PX - (tall ? TALL_TITLE_PX : TITLE_PX)}
         />
       ))}
     </Ground>
