@@ -6,7 +6,8 @@ export default defineConfig({
   // How long to wait for what does not come; a machine that others use too may stand still for some seconds.
   timeout: 180_000,
   expect: { timeout: 20_000 },
-  workers: 2,
+  // Much of a journey is waiting: a third one fills what two leave of two cores.
+  workers: 3,
   fullyParallel: true,
   // A second try where the machine is not ours: one that needs it is told of, and what stood on the page printed.
   retries: process.env.CI ? 1 : 0,

@@ -119,12 +119,18 @@ function useOtherPage(
 /** Looking for issues may follow a moment later; the frames may not. */
 function Findings({ view, plan, children }: { view: PageView; plan: Plan; children: ReactNode }) {
   const names = useNames();
-  const [lateView, latePlan] = [useDeferredValue(view), useDeferredValue(plan)];
+  const [lateView, latePlan, lateNames] = [
+    useDeferredValue(view),
+    useDeferredValue(plan),
+    useDeferredValue(names),
+  ];
   const unreadable = useDraft((state) => state.unreadable);
   const unread = useMemo(() => new Set(unreadable.map((one) => one.key)), [unreadable]);
-  const found = findingsOn(lateView, latePlan, names, unread);
+  const found = findingsOn(lateView, latePlan, lateNames, unread);
   const coming = shelvesOn(lateView).some(({ shelf }) => shelf.coming);
-  return <FindingsContext value={coming ? null : found}>{children}</FindingsContext>;
+  return (
+    <FindingsContext value={{ found: coming ? null : found, plan: latePlan }}>{children}</FindingsContext>
+  );
 }
 
 /** The place where a page is arranged: the page, the shelf, the result, from left to right. */

@@ -2,6 +2,7 @@ import { createContext, useContext } from 'react';
 import type { Finding } from '../../core/checks/check.ts';
 import type { Bay } from '../../core/bays/index.ts';
 import type { Page } from '../../core/plan/page.ts';
+import type { Plan } from '../../core/plan/plan.ts';
 import type { Shelf } from '../../core/plan/shelf.ts';
 import type { PageView } from '../../core/view/view.ts';
 import { useDraft } from '../studioContext.tsx';
@@ -38,8 +39,20 @@ export const WaysContext = createContext<Readonly<Record<Way, PageView>> | null>
 /** The view of the page. Apart from the rest, since it is new with every change. */
 export const ViewContext = createContext<PageView | null>(null);
 
-/** What the checks found on the page; it follows a moment after the view. Null while what is shown is still to come. */
-export const FindingsContext = createContext<readonly Finding[] | null>(null);
+/** What the checks found on the page, and the plan they looked at; it follows a moment after the view. */
+export interface Findings {
+  /** Null while what is shown is still to come. */
+  found: readonly Finding[] | null;
+  plan: Plan;
+}
+
+export const FindingsContext = createContext<Findings | null>(null);
+
+export function useFindings(): Findings {
+  const findings = useContext(FindingsContext);
+  if (!findings) throw new Error('Findings are used outside of their place.');
+  return findings;
+}
 
 export const ArrangeContext = createContext<Arranging | null>(null);
 

@@ -32,10 +32,10 @@ export function PublishButton({
     [live.data],
   );
   // What has changed may be said a moment after it was painted.
-  const late = useDeferredValue(stored);
+  const [late, lateNames] = [useDeferredValue(stored), useDeferredValue(names)];
   const changes = useMemo(
-    () => (released ? changesBetween(released, withoutTrials(late), names) : []),
-    [released, late, names],
+    () => (released ? changesBetween(released, withoutTrials(late), lateNames) : []),
+    [released, late, lateNames],
   );
   return (
     <>

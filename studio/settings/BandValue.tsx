@@ -1,4 +1,4 @@
-import { memo } from 'react';
+import { memo, useDeferredValue } from 'react';
 import type { Band } from '../../core/bands/bands.ts';
 import type { Target } from '../../core/plan/target.ts';
 import type { PlacedSetting } from '../../core/settings/setting.ts';
@@ -26,13 +26,15 @@ export const BandValue = memo(function BandValue({ on, setting, band, label, val
   const set = useSet(on);
   const { id, kind } = setting;
   const name = `${label} on ${band.name}`;
+  // What follows from another band may follow a moment after it.
+  const late = useDeferredValue(value);
   return (
     <>
       <ValueControl
         kind={kind}
         label={name}
         shown={false}
-        value={value}
+        value={own ? value : late}
         inherits={!own}
         onChange={(next) => set(id, next, band.id)}
       />

@@ -1,17 +1,16 @@
 import { ChevronUp } from 'lucide-react';
-import { useContext } from 'react';
 import { Dialog, DialogTrigger } from 'react-aria-components';
 import styled from 'styled-components';
 import type { Finding, Place } from '../../../core/checks/check.ts';
 import { bayName } from '../../../core/plan/places.ts';
 import { counted } from '../../../core/sentence/sentence.ts';
-import { useDraft, useStudio } from '../../studioContext.tsx';
+import { useStudio } from '../../studioContext.tsx';
 import { Saved } from './Saved.tsx';
 import { Button, QuietButton } from '../../ui/Button.tsx';
 import { PopoverBox } from '../../ui/Pick.tsx';
 import { t } from '../../ui/theme.ts';
 import { WidthsShown } from '../wall/WidthsShown.tsx';
-import { FindingsContext, useArranging } from '../arrangeContext.tsx';
+import { useArranging, useFindings } from '../arrangeContext.tsx';
 
 const Bar = styled.section`
   grid-area: foot;
@@ -83,7 +82,8 @@ export function Foot({
   const { draft } = useStudio();
   const { bay, page, choose, openLine } = useArranging();
   const narrow = folds !== null;
-  const plan = useDraft((state) => state.plan);
+  // As the checks saw it: an edit draws the foot anew only once it is known what they find.
+  const { found: known, plan } = useFindings();
   /** A finding of another bay than the chosen one says where it is. */
   const whereIs = (place: Place) => {
     const at = 'bay' in place && page.bays.find((one) => one.id === place.bay);
@@ -94,7 +94,6 @@ export function Foot({
     else if (at.on === 'page') choose(null);
     if (line) openLine(line);
   };
-  const known = useContext(FindingsContext);
   const found = known ?? [];
   const isHere = ({ at }: Finding) => 'bay' in at && at.bay === bay?.id;
   // What is of the bay that is worked on comes first.

@@ -18,7 +18,8 @@ function Arranged({
   findings,
   folds,
 }: { findings: readonly Finding[] | null } & ComponentProps<typeof Foot>) {
-  const page = useDraft((state) => state.plan.pages.home!);
+  const plan = useDraft((state) => state.plan);
+  const page = plan.pages.home!;
   const arranging: Arranging = {
     page,
     bay: page.bays[0]!,
@@ -29,7 +30,7 @@ function Arranged({
   };
   return (
     <ArrangeContext value={arranging}>
-      <FindingsContext value={findings}>
+      <FindingsContext value={{ found: findings, plan }}>
         <Foot folds={folds ?? null} />
       </FindingsContext>
     </ArrangeContext>
