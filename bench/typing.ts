@@ -91,7 +91,7 @@ export async function typingFigures(database: { url: string; pool: Pool }, world
             await timeInPage(
               page,
               'keydown',
-              `[...document.querySelectorAll('[data-setting="assortment.rule"] [title$=" remain"]')].map((one) => one.textContent).join(' ') === '${counts}'`,
+              `[...document.querySelectorAll('[data-setting="assortment.rule"] [title$=" remain"]')].map((one) => one.textContent.replaceAll(',', '')).join(' ') === '${counts}'`,
               press,
             ),
           );

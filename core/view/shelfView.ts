@@ -194,7 +194,7 @@ export function shelfView(
   const { moving, card } = shelf;
   const cardKey = cardKeyOf(card, currency);
   const [first, last] = [held.start - all.start, held.end - all.start];
-  const cards = cardLists(all.items, [first, last, cardKey, currency], () =>
+  const cards = cardLists(all.items, [first, last, cardKey], () =>
     all.items.slice(first, last).map((item) => cachedCard(item, card, cardKey, currency)),
   );
   const pictured = card.order.includes(picturePart.id) ? ofPart(card, picturePart.id)!.shown : null;

@@ -2,7 +2,19 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { pageCss } from '../css/pageCss.ts';
 import { stepAt } from '../geometry/steps.ts';
-import { specimenBay, specimenPlan, specimenShelf, specimenView } from '../specimen/specimen.ts';
+import type { Item } from '../card/item.ts';
+import { apply, type Command } from '../plan/commands.ts';
+import { completePlan } from '../plan/storedPlan.ts';
+import {
+  specimenBay,
+  specimenPlan,
+  specimenProduct,
+  specimenShelf,
+  specimenStored,
+  specimenTree,
+  specimenView,
+} from '../specimen/specimen.ts';
+import { viewWith } from './pageView.ts';
 import type { PageView, ShelfView } from './view.ts';
 import { shelvesIn } from './shelvesIn.ts';
 import { shelfMeasure } from './shelfMeasure.ts';
@@ -154,5 +166,57 @@ describe('a page', () => {
       const px = calc ? (width - Number(calc[1])) / Number(calc[2]) : Number(/(\d+)px/.exec(said)![1]);
       expect(Math.abs(px - cardPx)).toBeLessThanOrEqual(1);
     }
+  });
+});
+
+describe('the view after a change', () => {
+  const items = Array.from({ length: 24 }, (_, i): Item => ({
+    of: 'products',
+    product: specimenProduct(i + 1),
+  }));
+  const known = { total: items.length, own: items.length, start: 0, items };
+  const address = { path: '/', from: {} };
+  /** Answers are the same objects each time, as those that are known already. */
+  const viewsOf = (change: Command): [PageView, PageView] => {
+    const shelf = (id: string) => specimenShelf(id, { amount: { by: 'items', items: { phone: 8 } } });
+    const stored = specimenStored([shelf('a'), shelf('b')]);
+    const view = (one: typeof stored) => {
+      const plan = completePlan(one);
+      return viewWith(
+        {
+          plan,
+          page: plan.pages.home!,
+          now: 0,
+          tree: specimenTree,
+          pictures: () => undefined,
+          address,
+          about: {},
+        },
+        () => known,
+      );
+    };
+    return [view(stored), view(apply(stored, change))];
+  };
+
+  it('has the very bays that it is not of, and the very cards where they are not changed', () => {
+    const set = (setting: string, value: unknown): Command => ({
+      do: 'set',
+      on: { shelf: 'a' },
+      setting,
+      value,
+    });
+    for (const change of [
+      set('gap.column', { phone: 3 }),
+      set('layout', { phone: 'masonry' }),
+      set('lastRow', { phone: 'centre' }),
+    ]) {
+      const [before, after] = viewsOf(change);
+      expect(after.bays[1]).toBe(before.bays[1]);
+      expect(after.bays[0]).not.toBe(before.bays[0]);
+      expect(shelfOf(after).cards).toBe(shelfOf(before).cards);
+      expect(after.links).toBe(before.links);
+    }
+    const [before, after] = viewsOf(set('card.parts.brand.shown', { phone: true }));
+    expect(shelfOf(after).cards).not.toBe(shelfOf(before).cards);
   });
 });
