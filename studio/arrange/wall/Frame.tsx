@@ -62,6 +62,20 @@ export const markCss = (bayIds: Iterable<string>, scale: number, colour: string 
 
 const none: readonly string[] = [];
 
+/** Pictures are fetched for widths in such steps, and once a width that is dragged has rested for so long. */
+const DRAWN_STEP_PX = 160;
+const RESTS_MS = 200;
+
+/** A value as it was when it last rested; a change of it is followed once no other comes after it. */
+function useRested<T>(value: T): T {
+  const [rested, setRested] = useState(value);
+  useEffect(() => {
+    const timer = setTimeout(() => setRested(value), RESTS_MS);
+    return () => clearTimeout(timer);
+  }, [value]);
+  return rested;
+}
+
 /**
  * A page at its true width, drawn from the view by the very components of the public page, in a document of
  * its own so that containers, fonts and pictures behave as in public.
@@ -110,8 +124,7 @@ export const Frame = memo(function Frame({
     const screenPx = nominalOf(bands, bandAt(bands, widthPx)).height;
     inner?.document.documentElement.style.setProperty('--screen', `${screenPx}px`);
   }, [inner, bands, widthPx]);
-  // In steps, so that a frame whose width is dragged does not draw its pictures anew at every px.
-  const drawnPx = Math.ceil(widthPx / 160) * 160;
+  const drawnPx = useRested(Math.ceil(widthPx / DRAWN_STEP_PX) * DRAWN_STEP_PX);
   useEffect(() => {
     if (!inner) return undefined;
     onDocument(inner.document);
