@@ -8,7 +8,6 @@ interface Held {
   style: string;
   left: number;
   top: number;
-  screen: string;
   /** Texts of its style sheets, in their order. */
   styles: string[];
 }
@@ -18,13 +17,11 @@ const heldIn = (studio: Page): Promise<Held[]> =>
     [...document.querySelectorAll('iframe')].map((frame) => {
       const { left, top } = frame.getBoundingClientRect();
       const inner = frame.contentDocument!;
-      const root = inner.documentElement;
       return {
-        html: root.outerHTML,
+        html: inner.documentElement.outerHTML,
         style: frame.style.cssText,
         left,
         top,
-        screen: root.style.getPropertyValue('--screen'),
         styles: [...inner.querySelectorAll('style')].map((style) => style.textContent),
       };
     }),

@@ -247,19 +247,3 @@ test('in a near frame a press opens what was pressed, and a hand-picked product 
   await page.getByRole('button', { name: 'Undo', exact: true }).click();
   await expect.poll(async () => (await order()).slice(0, 3)).toEqual([first, second, third]);
 });
-
-test('a line that is opened is in sight, though a long one above it closes', async ({ page, store }) => {
-  await page.setViewportSize({ width: 1280, height: 600 });
-  await signIn(page, store);
-  const spec = page.getByRole('region', { name: 'Spec' });
-  for (const [from, to] of [
-    ['Columns', 'Card'],
-    ['Card', 'Look'],
-    ['Look', 'Layout'],
-  ] as const) {
-    await openLine(page, from);
-    await openLine(page, to);
-    await expect(page.getByText('Opening…')).toHaveCount(0);
-    await expect(spec.getByRole('button', { name: to, exact: true })).toBeInViewport();
-  }
-});

@@ -128,9 +128,7 @@ function Findings({ view, plan, children }: { view: PageView; plan: Plan; childr
   const unread = useMemo(() => new Set(unreadable.map((one) => one.key)), [unreadable]);
   const found = findingsOn(lateView, latePlan, lateNames, unread);
   const coming = shelvesOn(lateView).some(({ shelf }) => shelf.coming);
-  return (
-    <FindingsContext value={{ found: coming ? null : found, plan: latePlan }}>{children}</FindingsContext>
-  );
+  return <FindingsContext value={{ found, coming, plan: latePlan }}>{children}</FindingsContext>;
 }
 
 /** The place where a page is arranged: the page, the shelf, the result, from left to right. */

@@ -41,8 +41,9 @@ export const ViewContext = createContext<PageView | null>(null);
 
 /** What the checks found on the page, and the plan they looked at; it follows a moment after the view. */
 export interface Findings {
-  /** Null while what is shown is still to come. */
-  found: readonly Finding[] | null;
+  found: readonly Finding[];
+  /** What some shelf shows is not known yet, so that nothing is found of it. */
+  coming: boolean;
   plan: Plan;
 }
 

@@ -6,7 +6,7 @@ import styled from 'styled-components';
 import { bayName, shelvesOf } from '../../../core/plan/places.ts';
 import type { Bay } from '../../../core/bays/index.ts';
 import { shelvesIn } from '../../../core/view/shelvesIn.ts';
-import type { PageView } from '../../../core/view/view.ts';
+import type { BayView, PageView, ShelfView } from '../../../core/view/view.ts';
 import { stepAt } from '../../../core/geometry/steps.ts';
 import { useDraft, useStudio } from '../../studioContext.tsx';
 import { MenuRow } from '../../ui/MenuRow.tsx';
@@ -257,24 +257,23 @@ export function Elevation() {
   );
 }
 
+/** When it is shown, or how many it shows; nothing while that is still to come. */
+function asideOf(bay: Bay, drawn: BayView | undefined, shelf: ShelfView | null, regionPx: number): string {
+  if (bay.hidden) return 'hidden';
+  if (bay.bands) return 'some widths';
+  if (!drawn || !shelf || shelf.coming) return '';
+  if (drawn.empty) return drawn.goesAway ? 'when filled' : 'empty';
+  const { shows } = stepAt(shelf.steps, regionPx);
+  return String(shows.end - shows.start);
+}
+
 /** A bay small and to scale, with its name and what there is to say beside it. */
 function DrawnBay({ bay, chosen, name }: { bay: Bay; chosen: boolean; name: string }) {
   const view = useView();
   const regionPx = drawnAt(view);
   const drawn = view.bays.find((one) => one.id === bay.id);
   const shelf = (drawn && shelvesIn(drawn)[0]) ?? null;
-  const step = shelf && stepAt(shelf.steps, regionPx);
-  const aside = bay.hidden
-    ? 'hidden'
-    : bay.bands
-      ? 'some widths'
-      : shelf
-        ? drawn!.empty
-          ? drawn!.goesAway
-            ? 'when filled'
-            : 'empty'
-          : String(step!.shows.end - step!.shows.start)
-        : '';
+  const aside = asideOf(bay, drawn, shelf, regionPx);
   return (
     <>
       <div className="drawing">

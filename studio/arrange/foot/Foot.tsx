@@ -83,7 +83,7 @@ export function Foot({
   const { bay, page, choose, openLine } = useArranging();
   const narrow = folds !== null;
   // As the checks saw it: an edit draws the foot anew only once it is known what they find.
-  const { found: known, plan } = useFindings();
+  const { found, coming, plan } = useFindings();
   /** A finding of another bay than the chosen one says where it is. */
   const whereIs = (place: Place) => {
     const at = 'bay' in place && page.bays.find((one) => one.id === place.bay);
@@ -94,7 +94,6 @@ export function Foot({
     else if (at.on === 'page') choose(null);
     if (line) openLine(line);
   };
-  const found = known ?? [];
   const isHere = ({ at }: Finding) => 'bay' in at && at.bay === bay?.id;
   // What is of the bay that is worked on comes first.
   const findings = [...found.filter(isHere), ...found.filter((one) => !isHere(one))];
@@ -113,7 +112,7 @@ export function Foot({
       {first ? (
         <span className="count">{counted(findings.length, 'issue')}</span>
       ) : (
-        <span className="none">{known ? 'No issues on this page' : 'Looking for issues…'}</span>
+        <span className="none">{coming ? 'Looking for issues…' : 'No issues on this page'}</span>
       )}
       {first && (
         <div className="first" role="group" aria-label="First issue">

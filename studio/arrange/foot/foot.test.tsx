@@ -16,8 +16,9 @@ const calls = { choose: vi.fn(), openLine: vi.fn() };
 
 function Arranged({
   findings,
+  coming = false,
   folds,
-}: { findings: readonly Finding[] | null } & ComponentProps<typeof Foot>) {
+}: { findings: readonly Finding[]; coming?: boolean } & ComponentProps<typeof Foot>) {
   const plan = useDraft((state) => state.plan);
   const page = plan.pages.home!;
   const arranging: Arranging = {
@@ -30,14 +31,14 @@ function Arranged({
   };
   return (
     <ArrangeContext value={arranging}>
-      <FindingsContext value={{ found: findings, plan }}>
+      <FindingsContext value={{ found: findings, coming, plan }}>
         <Foot folds={folds ?? null} />
       </FindingsContext>
     </ArrangeContext>
   );
 }
-const open = (findings: readonly Finding[] | null = []) =>
-  inStudio(<Arranged findings={findings} />, { stored });
+const open = (findings: readonly Finding[] = [], coming = false) =>
+  inStudio(<Arranged findings={findings} coming={coming} />, { stored });
 const status = () => screen.getByRole('status').textContent;
 
 /** Opens the list of all. */
@@ -59,9 +60,12 @@ describe('the issues of a page', () => {
     expect(screen.getByRole('group', { name: 'First issue' }).textContent).toBe('Something is wrong');
     expect(list()).toHaveLength(2);
     cleanup();
-    // Nothing is said to be well before what is shown is known.
-    open(null);
+    // Nothing is said to be well before what is shown is known; what is found meanwhile is said.
+    open([], true);
     expect(screen.getByText('Looking for issues…')).toBeTruthy();
+    cleanup();
+    open([finding({})], true);
+    expect(screen.getByText('1 issue')).toBeTruthy();
     cleanup();
     // One alone needs no list.
     open([finding({})]);
