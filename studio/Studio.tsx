@@ -1,17 +1,16 @@
 import { QueryClient, QueryClientProvider, useQuery } from '@tanstack/react-query';
-import { lazy, Suspense, useMemo, useState } from 'react';
-import { BrowserRouter, Navigate, Route, Routes } from 'react-router';
+import { lazy, Suspense, useEffect, useMemo, useState } from 'react';
+import { BrowserRouter } from 'react-router';
 import { whoAmI, type SessionAnswer } from '../core/api/session.ts';
 import { SignIn } from './account/SignIn.tsx';
 import { Client } from './api/client.ts';
-import { Arrange } from './arrange/Arrange.tsx';
-import { Shell } from './Shell.tsx';
-import { SignedIn } from './SignedIn.tsx';
+import { fetchArrange } from './fetchArrange.ts';
 import { Boundary } from './ui/Boundary.tsx';
 import { GlobalStyle } from './ui/GlobalStyle.tsx';
 import { Notice } from './ui/Notice.tsx';
 
-const Assortments = lazy(() => import('./assortments/Assortments.tsx'));
+const fetchPlaces = () => import('./Places.tsx');
+const Places = lazy(fetchPlaces);
 
 function Session({ client }: { client: Client }) {
   const session = useQuery({
@@ -21,6 +20,11 @@ function Session({ client }: { client: Client }) {
     retry: 2,
   });
   const [answer, setAnswer] = useState<SessionAnswer | null>(null);
+  // Fetched beside the question who is signed in, not after it. One that fails is asked for again when it is drawn.
+  useEffect(() => {
+    void fetchPlaces().catch(() => undefined);
+    void fetchArrange().catch(() => undefined);
+  }, []);
   if (session.isPending) return <Notice>Opening the studio…</Notice>;
   if (session.isError)
     return (
@@ -31,27 +35,14 @@ function Session({ client }: { client: Client }) {
   const now = answer ?? session.data;
   if (!now.account) return <SignIn client={client} newStore={now.newStore ?? false} onSignedIn={setAnswer} />;
   return (
-    <SignedIn
-      key={now.account.email}
-      client={client}
-      account={now.account}
-      onSignedOut={() => setAnswer({ account: null, csrf: null })}
-    >
-      <Shell>
-        <Routes>
-          <Route path="arrange/:pageId?" element={<Arrange />} />
-          <Route
-            path="assortments/:assortmentId?"
-            element={
-              <Suspense fallback={<Notice>Opening the assortments…</Notice>}>
-                <Assortments />
-              </Suspense>
-            }
-          />
-          <Route path="*" element={<Navigate to="/arrange" replace />} />
-        </Routes>
-      </Shell>
-    </SignedIn>
+    <Suspense fallback={<Notice>Opening the studio…</Notice>}>
+      <Places
+        key={now.account.email}
+        client={client}
+        account={now.account}
+        onSignedOut={() => setAnswer({ account: null, csrf: null })}
+      />
+    </Suspense>
   );
 }
 

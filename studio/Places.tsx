@@ -1,0 +1,34 @@
+import { lazy, Suspense } from 'react';
+import { Navigate, Route, Routes } from 'react-router';
+import type { Account } from '../core/api/session.ts';
+import type { Client } from './api/client.ts';
+import { fetchArrange } from './fetchArrange.ts';
+import { Shell } from './Shell.tsx';
+import { SignedIn } from './SignedIn.tsx';
+import { Notice } from './ui/Notice.tsx';
+
+const Arrange = lazy(fetchArrange);
+const Assortments = lazy(() => import('./assortments/Assortments.tsx'));
+
+interface PlacesProps {
+  client: Client;
+  account: Account;
+  onSignedOut(): void;
+}
+
+/** The places of whoever has signed in, each fetched when it is opened. */
+export default function Places(props: PlacesProps) {
+  return (
+    <SignedIn {...props}>
+      <Shell>
+        <Suspense fallback={<Notice>Opening this place…</Notice>}>
+          <Routes>
+            <Route path="arrange/:pageId?" element={<Arrange />} />
+            <Route path="assortments/:assortmentId?" element={<Assortments />} />
+            <Route path="*" element={<Navigate to="/arrange" replace />} />
+          </Routes>
+        </Suspense>
+      </Shell>
+    </SignedIn>
+  );
+}
