@@ -80,6 +80,34 @@ test('a clip is dragged by the mouse, and the frame of any width follows its mar
   await page.keyboard.press('Enter');
   await expect(free).toHaveAttribute('title', /, 700 wide$/);
 
+  // While it is dragged, bays out of sight wait; what is in sight is laid out at once, and the rest in the end.
+  const inFree = page.frameLocator('iframe[title*="on any width"]');
+  const waiting = () =>
+    inFree
+      .locator('[data-bay]')
+      .evaluateAll(
+        (bays) => bays.filter((bay) => getComputedStyle(bay).contentVisibility === 'hidden').length,
+      );
+  const at = (await marker.boundingBox())!;
+  await page.mouse.move(at.x + 11, at.y + 20);
+  await page.mouse.down();
+  await expect(async () => {
+    await page.mouse.move(at.x + 60, at.y + 20, { steps: 8 });
+    expect(await waiting()).toBeGreaterThan(2);
+    await page.mouse.move(at.x + 11, at.y + 20, { steps: 8 });
+  }).toPass();
+  await page.mouse.move(at.x + 40, at.y + 20, { steps: 4 });
+  await page.mouse.up();
+  await expect.poll(waiting).toBe(0);
+  const wide = Number(await marker.getAttribute('aria-valuenow'));
+  expect(wide).toBeGreaterThan(700);
+  expect(
+    await inFree
+      .locator('[data-bay]')
+      .last()
+      .evaluate((bay) => bay.clientWidth),
+  ).toBe(wide);
+
   // The sweep stops where the chosen shelf has a row left short.
   await page
     .getByRole('grid', { name: 'Bays of Home' })

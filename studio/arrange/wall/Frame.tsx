@@ -8,9 +8,10 @@ import { DrawnAtContext } from '../../../storefront/drawnAt.ts';
 import { Page } from '../../../storefront/Page.tsx';
 import { Boundary } from '../../ui/Boundary.tsx';
 import { t } from '../../ui/theme.ts';
-import { useMoving } from './useMoving.ts';
 import { dragCards, type Dropped } from './dragging.ts';
 import { frameDocument, type FrameDocument } from './frameDocument.ts';
+import { useMoving } from './useMoving.ts';
+import { useOnlyInSight } from './useOnlyInSight.ts';
 
 const Holder = styled.div`
   position: relative;
@@ -124,7 +125,9 @@ export const Frame = memo(function Frame({
     const screenPx = nominalOf(bands, bandAt(bands, widthPx)).height;
     inner?.document.documentElement.style.setProperty('--screen', `${screenPx}px`);
   }, [inner, bands, widthPx]);
-  const drawnPx = useRested(Math.ceil(widthPx / DRAWN_STEP_PX) * DRAWN_STEP_PX);
+  const restedPx = useRested(widthPx);
+  const drawnPx = Math.ceil(restedPx / DRAWN_STEP_PX) * DRAWN_STEP_PX;
+  useOnlyInSight(inner?.document ?? null, restedPx === widthPx, view);
   useEffect(() => {
     if (!inner) return undefined;
     onDocument(inner.document);
