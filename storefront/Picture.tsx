@@ -1,6 +1,8 @@
+import { useContext } from 'react';
 import type { PictureFacts } from '../core/catalogue/facts.ts';
 import { cropClass, toneClass } from '../core/css/pageCss.ts';
 import { renditionAddress, renditionWidths } from '../core/picture/renditions.ts';
+import { DrawnAtContext } from './drawnAt.ts';
 
 export interface PictureProps {
   picture: PictureFacts;
@@ -16,6 +18,8 @@ export interface PictureProps {
 
 /** A stored picture at the size that suits; its place is kept before it is there. */
 export function Picture({ picture, sizes, fills = false, eager = false, alt }: PictureProps) {
+  // A browser measures by itself what is fetched late, again at each change; a small drawing is smaller than it measures.
+  const measured = useContext(DrawnAtContext) === null && !eager;
   const widths = renditionWidths(picture.width);
   const fallback = widths.find((width) => width >= 480) ?? widths.at(-1)!;
   return (
@@ -28,7 +32,7 @@ export function Picture({ picture, sizes, fills = false, eager = false, alt }: P
       loading={eager ? undefined : 'lazy'}
       fetchPriority={eager ? 'high' : undefined}
       decoding="async"
-      sizes={eager ? sizes : `auto, ${sizes}`}
+      sizes={measured ? `auto, ${sizes}` : sizes}
       srcSet={widths.map((width) => `${renditionAddress(picture.id, width)} ${width}w`).join(', ')}
       src={renditionAddress(picture.id, fallback)}
       width={picture.width}
