@@ -24,10 +24,11 @@ export type PictureShape =
   | { by: 'screen'; share: number; px: number }
   | { by: 'own' };
 
-/** Line heights and sizes the drawing uses, px; the same figures go into the style sheet. */
+/** Size, height of a line and weight of a text, px; the style sheet is written from them, and it is measured by them. */
 export interface TextSize {
   fontPx: number;
   linePx: number;
+  weight: number;
 }
 
 /**

@@ -148,7 +148,9 @@ function joined(ranges: readonly { from: number; to: number }[]): { from: number
 export function cardTextCss(): string {
   return partKinds
     .map(({ id, text }) =>
-      text ? `.part-${id}{font-size:${text.fontPx}px;line-height:${text.linePx}px}` : '',
+      text
+        ? `.part-${id}{font-size:${text.fontPx}px;line-height:${text.linePx}px;font-weight:${text.weight}}`
+        : '',
     )
     .join('');
 }

@@ -63,7 +63,7 @@ h4.bay-heading{font-size:17px}
 .labels{position:absolute;inset-block-start:10px;inset-inline-start:10px;display:flex;flex-direction:column;align-items:flex-start;gap:4px;pointer-events:none}
 .label{background:var(--text);color:var(--ground);font-size:12.5px;line-height:1;padding:6px 8px;border-radius:2px;font-weight:560;unicode-bidi:plaintext}
 .label-sale{background:var(--reduced);color:#fff}.presses{position:relative;z-index:2}
-.part-title{font-weight:500;display:-webkit-box;-webkit-box-orient:vertical;-webkit-line-clamp:var(--title-lines);overflow:hidden;overflow-wrap:anywhere}
+.part-title{display:-webkit-box;-webkit-box-orient:vertical;-webkit-line-clamp:var(--title-lines);overflow:hidden;overflow-wrap:anywhere}
 .part-title a{text-decoration:none}
 .part-title a::after{content:"";position:absolute;inset:0}
 .card:hover .part-title a{text-decoration:underline;text-underline-offset:3px}

@@ -1,6 +1,6 @@
 import { partKindOf } from '../partKind.ts';
 
-const TEXT = { fontPx: 13, linePx: 18 };
+const TEXT = { fontPx: 13, linePx: 18, weight: 400 };
 
 export const brandPart = partKindOf({
   id: 'brand',

@@ -1,6 +1,6 @@
 import { partKindOf } from '../partKind.ts';
 
-const TEXT = { fontPx: 14, linePx: 20 };
+const TEXT = { fontPx: 14, linePx: 20, weight: 400 };
 
 export const countPart = partKindOf({
   id: 'count',

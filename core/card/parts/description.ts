@@ -1,8 +1,8 @@
 import { faceOf } from '../item.ts';
 import { partKindOf } from '../partKind.ts';
-import { estimatedLines } from '../text.ts';
+import { linesOf } from '../text.ts';
 
-const TEXT = { fontPx: 14, linePx: 20 };
+const TEXT = { fontPx: 14, linePx: 20, weight: 400 };
 /** Lines that a short description may take. */
 const MOST_LINES = 3;
 
@@ -21,6 +21,6 @@ export const descriptionPart = partKindOf({
     return words ? { text: words } : null;
   },
   fullest: (view) => view,
-  heightPx: ({ text }, _, widthPx) => Math.min(MOST_LINES, estimatedLines(text, TEXT, widthPx)) * TEXT.linePx,
+  heightPx: ({ text }, _, widthPx) => Math.min(MOST_LINES, linesOf(text, TEXT, widthPx)) * TEXT.linePx,
   say: () => 'short description',
 });

@@ -1,8 +1,8 @@
 import { formatMoney } from '../../catalogue/money.ts';
 import { partKindOf } from '../partKind.ts';
-import { estimatedLines } from '../text.ts';
+import { linesOf } from '../text.ts';
 
-const TEXT = { fontPx: 16, linePx: 22 };
+const TEXT = { fontPx: 16, linePx: 22, weight: 400 };
 
 export const pricePart = partKindOf({
   id: 'price',
@@ -26,7 +26,7 @@ export const pricePart = partKindOf({
   fullest: (view) => ({ ...view, before: view.before ?? view.now }),
   heightPx: ({ now, before, from }, _own, widthPx) => {
     const words = [from ?? '', now, before ?? ''].filter(Boolean).join(' ');
-    return estimatedLines(words, TEXT, widthPx) * TEXT.linePx;
+    return linesOf(words, TEXT, widthPx) * TEXT.linePx;
   },
   say: () => 'price',
 });

@@ -3,11 +3,11 @@ import { integer } from '../../settings/values.ts';
 import { setting } from '../../settings/setting.ts';
 import { faceOf } from '../item.ts';
 import { partKindOf } from '../partKind.ts';
-import { estimatedLines } from '../text.ts';
+import { linesOf } from '../text.ts';
 
-const TEXT = { fontPx: 16, linePx: 21 };
+const TEXT = { fontPx: 16, linePx: 21, weight: 500 };
 /** Longer than any title is let be, so that it takes all the lines that a title may. */
-const LONG_TITLE = 'm'.repeat(400);
+const LONG_TITLE = 'mmmmmmmm '.repeat(50);
 
 export const titlePart = partKindOf({
   id: 'title',
@@ -30,8 +30,7 @@ export const titlePart = partKindOf({
     return title ? { text: title } : null;
   },
   fullest: () => ({ text: LONG_TITLE }),
-  heightPx: ({ text }, { lines }, widthPx) =>
-    Math.min(lines, estimatedLines(text, TEXT, widthPx)) * TEXT.linePx,
+  heightPx: ({ text }, { lines }, widthPx) => Math.min(lines, linesOf(text, TEXT, widthPx)) * TEXT.linePx,
   css: (scope, { lines }) => `${scope}{--title-lines:${lines}}`,
   say: ({ lines }) => (lines === 1 ? 'title on one line' : `title up to ${lines} lines`),
   opens: 'lines',

@@ -1,0 +1,170 @@
+import LineBreaker from 'linebreak';
+import { weightPlace, widthAt, type Face } from './face.ts';
+
+/** How a text is set. */
+export interface TextStyle {
+  face: Face;
+  sizePx: number;
+  weight: number;
+  /** Added after every character, px. */
+  spacingPx?: number;
+}
+
+/** What a text takes; estimated where the face lacks some of its characters. */
+export interface Measured {
+  estimated: boolean;
+}
+
+/** Advance of a character that the face lacks, em; those of East Asian scripts and pictures are as wide as high. */
+const UNKNOWN_EM = 0.5;
+const SQUARE =
+  /[\p{Script=Han}\p{Script=Hiragana}\p{Script=Katakana}\p{Script=Hangul}\p{Extended_Pictographic}]/u;
+
+/** A browser lays out in 64ths of a px. */
+const PX_GRAIN = 1 / 64;
+
+/** What stands between two places where a line may end. */
+interface Piece {
+  text: string;
+  /** Without the spaces at its end, which may hang over the end of a line; em. */
+  em: number;
+  /** With them. */
+  fullEm: number;
+  length: number;
+  fullLength: number;
+  /** A line ends after it in any case. */
+  ends: boolean;
+}
+
+interface Pieces extends Measured {
+  pieces: readonly Piece[];
+}
+
+/** Accents hardly change what a letter's neighbours keep from it. */
+const bare = (character: string): string => character.normalize('NFD')[0]!;
+
+/** Width of characters on one line, em. */
+function emOf(characters: readonly string[], face: Face, weight: number): { em: number } & Measured {
+  const place = weightPlace(face, weight);
+  let units = 0;
+  let estimated = false;
+  let before = '';
+  for (const character of characters) {
+    const advance = face.advances[character];
+    if (advance) units += widthAt(advance, place);
+    else {
+      units += (SQUARE.test(character) ? 1 : UNKNOWN_EM) * face.upem;
+      estimated = true;
+    }
+    const pair = before && (face.pairs[before + character] ?? face.pairs[bare(before) + bare(character)]);
+    if (pair) units += widthAt(pair, place);
+    before = character;
+  }
+  return { em: units / face.upem, estimated };
+}
+
+const MOST_KEPT = 8_000;
+const known = new WeakMap<Face, Map<string, Pieces>>();
+
+/** As a browser reads it: spaces and ends of lines are one space, and none at either end. */
+const collapsed = (text: string) => text.replace(/[ \t\n\r\f]+/g, ' ').trim();
+
+/** Pieces of a text in the order in which lines are filled with them; kept, since titles are measured at every width. */
+function piecesOf(text: string, face: Face, weight: number): Pieces {
+  let ofFace = known.get(face);
+  if (!ofFace) known.set(face, (ofFace = new Map()));
+  const key = `${weight} ${text}`;
+  let found = ofFace.get(key);
+  if (found) return found;
+  if (ofFace.size >= MOST_KEPT) ofFace.clear();
+  const pieces: Piece[] = [];
+  let estimated = false;
+  const breaker = new LineBreaker(text);
+  let from = 0;
+  for (let next = breaker.nextBreak(); next; next = breaker.nextBreak()) {
+    const full = text.slice(from, next.position);
+    const shown = full.replace(/ +$/, '');
+    const [all, alone] = [emOf([...full], face, weight), emOf([...shown], face, weight)];
+    estimated ||= all.estimated;
+    pieces.push({
+      text: shown,
+      em: alone.em,
+      fullEm: all.em,
+      length: [...shown].length,
+      fullLength: [...full].length,
+      ends: next.required === true && next.position < text.length,
+    });
+    from = next.position;
+  }
+  found = { pieces, estimated };
+  ofFace.set(key, found);
+  return found;
+}
+
+const styled = ({ sizePx, spacingPx = 0 }: TextStyle, em: number, length: number) =>
+  em * sizePx + length * spacingPx;
+
+/** Width of a text on one line, px. */
+export function textWidth(text: string, style: TextStyle): { px: number } & Measured {
+  const { pieces, estimated } = piecesOf(collapsed(text), style.face, style.weight);
+  const px = pieces.reduce((sum, piece, i) => {
+    const last = i === pieces.length - 1;
+    return sum + styled(style, last ? piece.em : piece.fullEm, last ? piece.length : piece.fullLength);
+  }, 0);
+  return { px, estimated };
+}
+
+/** On how many lines a word goes that is wider than a line; how far the last is filled, px. */
+function broken(text: string, style: TextStyle, widthPx: number): { lines: number; used: number } {
+  let lines = 1;
+  let used = 0;
+  for (const character of text) {
+    const px = styled(style, emOf([character], style.face, style.weight).em, 1);
+    if (used > 0 && used + px > widthPx + PX_GRAIN) {
+      lines += 1;
+      used = 0;
+    }
+    used += px;
+  }
+  return { lines, used };
+}
+
+/**
+ * On how many lines a text is set, at least 1; breaks stand where Unicode's line breaking (UAX #14) has them, and
+ * inside words that are wider than a line.
+ * @param widthPx of the line
+ */
+export function textLines(text: string, style: TextStyle, widthPx: number): { lines: number } & Measured {
+  const { pieces, estimated } = piecesOf(collapsed(text), style.face, style.weight);
+  const room = Math.max(widthPx, 1) + PX_GRAIN;
+  let lines = 1;
+  let used = 0;
+  for (const piece of pieces) {
+    const px = styled(style, piece.em, piece.length);
+    if (used > 0 && used + px > room) {
+      lines += 1;
+      used = 0;
+    }
+    if (px > room) {
+      const inside = broken(piece.text, style, widthPx);
+      lines += inside.lines - 1;
+      used = inside.used + styled(style, piece.fullEm - piece.em, piece.fullLength - piece.length);
+    } else used += styled(style, piece.fullEm, piece.fullLength);
+    if (piece.ends) {
+      lines += 1;
+      used = 0;
+    }
+  }
+  return { lines, estimated };
+}
+
+/** The smallest number of lines, up to `most`, on which none of the texts is cut; null when more would be needed. */
+export function linesForAll(
+  texts: readonly string[],
+  style: TextStyle,
+  widthPx: number,
+  most: number,
+): number | null {
+  const needed = texts.reduce((lines, text) => Math.max(lines, textLines(text, style, widthPx).lines), 1);
+  return needed <= most ? needed : null;
+}

@@ -1,0 +1,100 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { weightPlace, widthAt } from './face.ts';
+import { linesForAll, textLines, textWidth, type TextStyle } from './measure.ts';
+import { storeFace } from './storeFace.ts';
+
+const style: TextStyle = { face: storeFace, sizePx: 16, weight: 500 };
+const anyWords = fc
+  .array(fc.stringMatching(/^[A-Za-z0-9,.'&-]{1,14}$/), { minLength: 1, maxLength: 12 })
+  .map((words) => words.join(' '));
+
+describe('a face', () => {
+  it('has widths in proportion between its weights, and the nearest outside of them', () => {
+    const widths = [100, 110, 130, 170];
+    expect(widthAt(widths, weightPlace(storeFace, 400))).toBe(100);
+    expect(widthAt(widths, weightPlace(storeFace, 550))).toBe(120);
+    expect(widthAt(widths, weightPlace(storeFace, 700))).toBe(170);
+    expect(widthAt(widths, weightPlace(storeFace, 200))).toBe(100);
+    expect(widthAt(widths, weightPlace(storeFace, 900))).toBe(170);
+  });
+});
+
+describe('measured text', () => {
+  it('is as wide as its letters, closer together where the face has them so', () => {
+    const wide = (text: string) => textWidth(text, { ...style, sizePx: 1000 }).px;
+    expect(wide('AV')).toBeLessThan(wide('A') + wide('V'));
+    expect(wide('aa')).toBeCloseTo(2 * wide('a'), 5);
+    expect(wide('  a \n a ')).toBeCloseTo(wide('a a'), 5);
+  });
+
+  it('grows with its size and the space between its letters', () => {
+    fc.assert(
+      fc.property(
+        anyWords,
+        fc.integer({ min: 8, max: 60 }),
+        fc.integer({ min: 0, max: 8 }),
+        (text, sizePx, gap) => {
+          const { px } = textWidth(text, { ...style, sizePx });
+          expect(px).toBeCloseTo(textWidth(text, { ...style, sizePx: 1 }).px * sizePx, 3);
+          const spaced = textWidth(text, { ...style, sizePx, spacingPx: gap }).px;
+          expect(spaced).toBeCloseTo(px + gap * [...text].length, 3);
+        },
+      ),
+    );
+  });
+
+  it('is on one line where it fits exactly, and on more where it does not', () => {
+    fc.assert(
+      fc.property(anyWords, (text) => {
+        fc.pre(text.length > 1);
+        const { px } = textWidth(text, style);
+        expect(textLines(text, style, px).lines).toBe(1);
+        expect(textLines(text, style, px - 0.5).lines).toBeGreaterThan(1);
+      }),
+    );
+  });
+
+  it('never needs fewer lines on a narrower line', () => {
+    fc.assert(
+      fc.property(
+        anyWords,
+        fc.integer({ min: 20, max: 600 }),
+        fc.integer({ min: 1, max: 200 }),
+        (text, px, more) => {
+          expect(textLines(text, style, px).lines).toBeGreaterThanOrEqual(
+            textLines(text, style, px + more).lines,
+          );
+        },
+      ),
+    );
+  });
+
+  it('breaks a word that is wider than a line, and nothing else inside words', () => {
+    expect(textLines('m'.repeat(40), style, 100).lines).toBeGreaterThan(4);
+    expect(textLines('plain', style, 2).lines).toBe(5);
+    const { px } = textWidth('wonderful', style);
+    expect(textLines('a wonderful', style, px + 1).lines).toBe(2);
+  });
+
+  it('may end a line after a hyphen, and never before a comma', () => {
+    const { px } = textWidth('hand-', style);
+    expect(textLines('hand-thrown', style, px + 1 + textWidth('thrown', style).px / 2).lines).toBe(2);
+    expect(textLines('a, b', style, textWidth('a', style).px + 1).lines).toBeGreaterThan(1);
+  });
+
+  it('says when a character is not of the face', () => {
+    expect(textLines('Mug', style, 100).estimated).toBe(false);
+    expect(textLines('茶碗', style, 100).estimated).toBe(true);
+    expect(textWidth('茶碗', style).px).toBe(32);
+  });
+
+  it('has a smallest number of lines that cuts nothing, or says that there is none', () => {
+    const titles = ['Mug', 'Amber feast platter, forty-two across, for a table of ten'];
+    const needed = textLines(titles[1]!, style, 160).lines;
+    expect(linesForAll(titles, style, 160, 4)).toBe(needed <= 4 ? needed : null);
+    expect(linesForAll(titles, style, 160, needed)).toBe(needed);
+    expect(linesForAll(titles, style, 160, needed - 1)).toBeNull();
+    expect(linesForAll([], style, 160, 4)).toBe(1);
+  });
+});
