@@ -60,6 +60,10 @@ export interface PartKind<S extends Tree, V extends object, R> {
   view(item: Item, reads: R, context: PartContext): V | null;
   /** The same with as much to say as it may have. */
   fullest(view: V): V;
+  /** Lines that it needs at this width, and the most that it may have; of text that should not be cut. */
+  lines?(view: V, own: Complete<S>, widthPx: number): { needed: number; most: number };
+  /** The setting, of its own, by which it may have more lines, and the most that can be set. */
+  allowsLines?: { setting: string; most: number };
   /** Estimated height, px, at this width; 0 when it shows nothing. */
   heightPx(view: V, own: Complete<S>, widthPx: number, picture: PictureShape): number;
   /** The shape of the card's picture at a band; of the picture only. */

@@ -108,6 +108,14 @@ describe('every check', () => {
     string,
     { plan: StoredPlan; total?: number; goods?: readonly Item[]; fixes: boolean }
   > = {
+    'text-clipped': {
+      plan: specimenStored([specimenShelf('a', { card: { parts: { title: { lines: 1 } } } })]),
+      goods: ['Wide-rimmed bowl', 'Mug', 'Jug', 'Low tide stoneware planter'].map((title, i) => ({
+        of: 'products',
+        product: specimenProduct(i + 1, { title }),
+      })),
+      fixes: true,
+    },
     'text-over-picture': {
       plan: specimenStored([
         specimenShelf('a', { card: { text: { reach: { phone: 40 }, background: 'none' } } }),

@@ -15,6 +15,7 @@ import { roundTooLong } from './roundTooLong.ts';
 import { ruleNeverMatches } from './ruleNeverMatches.ts';
 import { sameProductTwice } from './sameProductTwice.ts';
 import { shelfGone } from './shelfGone.ts';
+import { textClipped } from './textClipped.ts';
 import { textOverPicture } from './textOverPicture.ts';
 import { topUpReturns } from './topUpReturns.ts';
 import { widthsGone } from './widthsGone.ts';
@@ -34,6 +35,7 @@ export const checks: readonly Check[] = [
   roundTooLong,
   endAboveFoot,
   textOverPicture,
+  textClipped,
   headingAtOdds,
   goneFromRule,
   firstHeadings,

@@ -199,7 +199,7 @@ describe('moving layouts', () => {
     );
     const facts = shelfFacts(view, 'a', 'a');
     expect(facts.map(({ step }) => step.moves)).toEqual([true, true, false, false]);
-    expect(troublesOf(view.bays[0])).toEqual([
+    expect(troublesOf(view.bays[0], view.bands)).toEqual([
       { from: 880, to: Infinity, words: 'the carousel has nothing to move' },
     ]);
   });

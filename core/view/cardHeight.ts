@@ -7,6 +7,17 @@ import { PART_GAP_PX } from '../card/text.ts';
 import { layoutKind } from '../layouts/index.ts';
 import type { CardView, StepView } from './view.ts';
 
+/** Width that texts of a card have, px, where the card is `widthPx` wide. */
+export function cardTextPx(step: StepView, widthPx: number): number {
+  const { card: manner, groundPaddingPx = 0, picturePx } = layoutKind(step.layout);
+  if (manner === 'ground') return widthPx - 2 * groundPaddingPx;
+  const innerPx = widthPx - 2 * step.insidePx;
+  if (!step.hasPicture) return innerPx;
+  return manner === 'beside'
+    ? innerPx - (picturePx?.(step, widthPx) ?? 0) - BESIDE_GAP_PX
+    : placedTextPx(step.placing, innerPx);
+}
+
 /** Estimated height of a card, px, where it is `widthPx` wide. */
 export function cardHeight(
   card: CardView,
@@ -20,14 +31,7 @@ export function cardHeight(
   const { placing } = step;
   const innerPx = widthPx - 2 * step.insidePx;
   const besidePx = manner === 'beside' ? (picturePx?.(step, widthPx) ?? 0) : 0;
-  const textPx =
-    manner === 'ground'
-      ? widthPx - 2 * groundPaddingPx
-      : !step.hasPicture
-        ? innerPx
-        : manner === 'beside'
-          ? innerPx - besidePx - BESIDE_GAP_PX
-          : placedTextPx(placing, innerPx);
+  const textPx = cardTextPx(step, widthPx);
   // Heights of the parts before the picture and after it, with the gap after each, px.
   let leadPx = 0;
   let textsPx = 0;

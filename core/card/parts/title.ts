@@ -5,6 +5,8 @@ import { faceOf } from '../item.ts';
 import { partKindOf } from '../partKind.ts';
 import { linesOf } from '../text.ts';
 
+/** The most lines that a title may be given. */
+const MOST_LINES = 4;
 const TEXT = { fontPx: 16, linePx: 21, weight: 500 };
 /** Longer than any title is let be, so that it takes all the lines that a title may. */
 const LONG_TITLE = 'mmmmmmmm '.repeat(50);
@@ -16,7 +18,7 @@ export const titlePart = partKindOf({
   find: ['title', 'name'],
   atFirst: true,
   settings: {
-    lines: setting(integer(1, 4), 2, {
+    lines: setting(integer(1, MOST_LINES), 2, {
       name: 'Lines of the title, at most',
       find: ['lines', 'title', 'long'],
     }),
@@ -30,6 +32,8 @@ export const titlePart = partKindOf({
     return title ? { text: title } : null;
   },
   fullest: () => ({ text: LONG_TITLE }),
+  lines: ({ text }, { lines }, widthPx) => ({ needed: linesOf(text, TEXT, widthPx), most: lines }),
+  allowsLines: { setting: 'lines', most: MOST_LINES },
   heightPx: ({ text }, { lines }, widthPx) => Math.min(lines, linesOf(text, TEXT, widthPx)) * TEXT.linePx,
   css: (scope, { lines }) => `${scope}{--title-lines:${lines}}`,
   say: ({ lines }) => (lines === 1 ? 'title on one line' : `title up to ${lines} lines`),

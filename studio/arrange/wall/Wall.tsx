@@ -181,7 +181,7 @@ export function Wall() {
   const drawn = bay ? view.bays.find((one) => one.id === bay.id) : undefined;
   const shelves = drawn && !drawn.empty ? shelvesIn(drawn) : [];
   const shelf = shelves.find(({ id }) => id === shelfId) ?? shelves[0] ?? null;
-  const troubles = useMemo(() => troublesOf(drawn), [drawn]);
+  const troubles = useMemo(() => troublesOf(drawn, view.bands), [drawn, view.bands]);
   const across = useMemo(
     () =>
       new Map(

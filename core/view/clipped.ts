@@ -1,0 +1,69 @@
+import { bandById, nominalOf, type Bands } from '../bands/bands.ts';
+import { partKind } from '../card/parts/index.ts';
+import { hiddenAt, ofPart } from '../card/shown.ts';
+import { innerWidth } from '../geometry/steps.ts';
+import { layoutKind } from '../layouts/index.ts';
+import { cardTextPx } from './cardHeight.ts';
+import type { CardView, ShelfView, StepView } from './view.ts';
+
+/** Cards of a step on which a part has fewer lines than it needs. */
+export interface Clipped {
+  /** Id of the part. */
+  part: string;
+  count: number;
+  /** Lines with which none would be cut. */
+  needed: number;
+}
+
+/** Narrower than this no page is looked at, px. */
+const NARROWEST_PX = 320;
+
+/** Width at which a step is looked at, px: that of its band, or the nearest to it that the step has. */
+export function lookedAtPx(step: StepView, bands: Bands): number {
+  const nominal = nominalOf(bands, bandById(bands, step.bandId)!).width;
+  return Math.max(step.from, Math.min(nominal, step.to === Infinity ? Infinity : step.to - 1));
+}
+
+const shownIn = ({ cards, held }: ShelfView, { shows }: StepView): readonly CardView[] =>
+  cards.slice(shows.start - held.start, shows.end - held.start);
+
+/** Parts that are cut short where cards are `cardPx` wide. */
+export function clippedAt(shelf: ShelfView, step: StepView, bands: Bands, cardPx: number): Clipped[] {
+  const hidden = hiddenAt(shelf.card, bands, step.bandId);
+  const textPx = cardTextPx(step, cardPx);
+  const found = new Map<string, Clipped>();
+  for (const card of shownIn(shelf, step))
+    for (const view of card.parts) {
+      const kind = partKind(view.part)!;
+      if (!kind.lines || hidden.has(kind.id)) continue;
+      const { needed, most } = kind.lines(view, ofPart(shelf.card, kind.id)!, textPx);
+      if (needed <= most) continue;
+      const before = found.get(kind.id) ?? { part: kind.id, count: 0, needed: 0 };
+      found.set(kind.id, { ...before, count: before.count + 1, needed: Math.max(before.needed, needed) });
+    }
+  return [...found.values()];
+}
+
+/** Width of a card of a step in a region of this width, px. */
+export const cardPxIn = (shelf: ShelfView, step: StepView, bands: Bands, regionPx: number): number =>
+  layoutKind(step.layout).cardPx(step, innerWidth(shelf.room, bands, step.bandId, regionPx));
+
+/**
+ * The width, px, below which something is cut short within a step: texts need fewer lines the wider they are. As
+ * narrow as the step begins where nothing is cut.
+ */
+export function clippedBelow(shelf: ShelfView, step: StepView, bands: Bands): number {
+  const cut = (regionPx: number) =>
+    clippedAt(shelf, step, bands, cardPxIn(shelf, step, bands, regionPx)).length > 0;
+  let low = Math.max(step.from, NARROWEST_PX);
+  if (low >= step.to || !cut(low)) return step.from;
+  // Wider than this cards grow no more.
+  let high = Math.min(step.to, 4000);
+  if (cut(high - 1)) return step.to;
+  while (high - low > 1) {
+    const middle = Math.floor((low + high) / 2);
+    if (cut(middle)) low = middle;
+    else high = middle;
+  }
+  return high;
+}
