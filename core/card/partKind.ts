@@ -64,6 +64,8 @@ export interface PartKind<S extends Tree, V extends object, R> {
   lines?(view: V, own: Complete<S>, widthPx: number): { needed: number; most: number };
   /** The setting, of its own, by which it may have more lines, and the most that can be set. */
   allowsLines?: { setting: string; most: number };
+  /** Width on one line, px; of every part that can share its line with another. */
+  widthPx?(view: V): number;
   /** Estimated height, px, at this width; 0 when it shows nothing. */
   heightPx(view: V, own: Complete<S>, widthPx: number, picture: PictureShape): number;
   /** The shape of the card's picture at a band; of the picture only. */

@@ -7,6 +7,7 @@ import type { Moving } from '../plan/shelf.ts';
 import type { ShelfView, StepView } from '../view/view.ts';
 import { cardCss, frameCss } from './cardCss.ts';
 import { hiddenAt, within } from './containers.ts';
+import { placeCss } from './placeCss.ts';
 import { cssColour, cssName, scopeOf } from './written.ts';
 
 /** Cards that are held but not shown at a step; counted from the first one held. What a script added stays. */
@@ -86,7 +87,7 @@ export function shelfCss(shelf: ShelfView, bands: Bands): string {
   const scope = scopeOf('shelf', shelf.id);
   const { card } = shelf;
   const parts = partKinds.map((kind) => kind.css?.(scope, ofPart(card, kind.id)!) ?? '').join('');
-  let css = `${scope}{--align:${card.align}}${parts}${frameCss(scope, shelf.card)}${movingLookCss(scope, shelf.moving)}`;
+  let css = `${scope}{--align:${card.align}}${parts}${frameCss(scope, card)}${placeCss(scope, card, bands)}${movingLookCss(scope, shelf.moving)}`;
   let before = '';
   for (const step of shelf.steps) {
     const ratio = step.picture.by === 'ratio' ? `--ratio:${Number(step.picture.ratio.toFixed(4))};` : '';

@@ -1,9 +1,8 @@
 import { bandById, nominalOf, type Bands } from '../bands/bands.ts';
-import { partKind } from '../card/parts/index.ts';
-import { hiddenAt, ofPart } from '../card/shown.ts';
+import { ofPart } from '../card/shown.ts';
 import { innerWidth } from '../geometry/steps.ts';
 import { layoutKind } from '../layouts/index.ts';
-import { cardTextPx } from './cardHeight.ts';
+import { textsOf } from './cardHeight.ts';
 import type { CardView, ShelfView, StepView } from './view.ts';
 
 /** Cards of a step on which a part has fewer lines than it needs. */
@@ -29,18 +28,17 @@ const shownIn = ({ cards, held }: ShelfView, { shows }: StepView): readonly Card
 
 /** Parts that are cut short where cards are `cardPx` wide. */
 export function clippedAt(shelf: ShelfView, step: StepView, bands: Bands, cardPx: number): Clipped[] {
-  const hidden = hiddenAt(shelf.card, bands, step.bandId);
-  const textPx = cardTextPx(step, cardPx);
   const found = new Map<string, Clipped>();
-  for (const card of shownIn(shelf, step))
-    for (const view of card.parts) {
-      const kind = partKind(view.part)!;
-      if (!kind.lines || hidden.has(kind.id)) continue;
-      const { needed, most } = kind.lines(view, ofPart(shelf.card, kind.id)!, textPx);
+  for (const card of shownIn(shelf, step)) {
+    const { lead, texts } = textsOf(card, shelf.card, step, bands, cardPx);
+    for (const { kind, view, px } of [...lead, ...texts].flat()) {
+      if (!kind.lines) continue;
+      const { needed, most } = kind.lines(view, ofPart(shelf.card, kind.id)!, px);
       if (needed <= most) continue;
       const before = found.get(kind.id) ?? { part: kind.id, count: 0, needed: 0 };
       found.set(kind.id, { ...before, count: before.count + 1, needed: Math.max(before.needed, needed) });
     }
+  }
   return [...found.values()];
 }
 

@@ -8,6 +8,7 @@ import { partKind, partKinds, type PartView } from '../card/parts/index.ts';
 import type { PartContext, PictureShape } from '../card/partKind.ts';
 import { isAside, type Placing } from '../card/placing.ts';
 import { everShown, labelEverShown, ofPart } from '../card/shown.ts';
+import { slotsOf } from '../card/slots.ts';
 import type { Currency } from '../catalogue/money.ts';
 import { LAYOUT_IDS, layoutKind, type LayoutId } from '../layouts/index.ts';
 import { motionOf } from '../layouts/moving.ts';
@@ -94,6 +95,7 @@ function cardView(item: Item, card: Card, currency: Currency): CardView {
     of: item.of,
     name: title,
     href,
+    slots: slotsOf(card),
     parts: card.order
       .filter((part) => everShown(card, part))
       .flatMap((part): PartView[] => {
@@ -110,6 +112,7 @@ const cardKeyOf = (card: Card, currency: Currency): string =>
   JSON.stringify([
     currency,
     labelKinds.map(({ id }) => labelEverShown(card, id)),
+    slotsOf(card),
     card.order
       .filter((part) => everShown(card, part))
       .map((part) => [part, partKind(part)?.reads(ofPart(card, part)!)]),

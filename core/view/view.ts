@@ -5,6 +5,7 @@ import type { Band } from '../bands/bands.ts';
 import type { Varying } from '../bands/varying.ts';
 import type { Card } from '../card/card.ts';
 import type { ContentView } from '../bays/index.ts';
+import type { Slots } from '../card/slots.ts';
 import type { Item } from '../card/item.ts';
 import type { PartView } from '../card/parts/index.ts';
 import type { Placing } from '../card/placing.ts';
@@ -51,6 +52,8 @@ export interface CardView {
   name: string;
   href: string;
   parts: PartView[];
+  /** Where they stand; of all cards of a shelf alike. */
+  slots: Slots;
 }
 
 /** A step with what it shows: the same count across and the same items at every width of it. */

@@ -1,6 +1,8 @@
 import { useTexts } from '../texts.ts';
-import { memo } from 'react';
+import { memo, type ReactNode } from 'react';
 import { partKind, type PartView } from '../../core/card/parts/index.ts';
+import type { Slots } from '../../core/card/slots.ts';
+import { LABEL_ZONE } from '../../core/card/zones.ts';
 import type { CardView } from '../../core/view/view.ts';
 import { drawPart } from './index.tsx';
 import type { PartContext } from './partDrawing.ts';
@@ -18,16 +20,39 @@ export interface CardProps {
 export const Card = memo(function Card({ card, place, sizes, eager, titleLevel }: CardProps) {
   const Title = `h${titleLevel}` as PartContext['Title'];
   const texts = useTexts();
-  const context: PartContext = { card, sizes, eager, Title, texts };
+  const views = new Map<string, PartView>(card.parts.map((view) => [view.part, view]));
+  const { lead, texts: lines, zones } = card.slots;
+  const draw = (id: string) => {
+    const view = views.get(id);
+    return view && <PartOf key={id} part={view} context={context} />;
+  };
+  const drawLines = (all: readonly string[][]) =>
+    all.map((line) => {
+      const parts = line.filter((id) => views.has(id));
+      // A line that is shared at some width is a box of its own, whatever of it an item has.
+      return line.length > 1 && parts.length > 0 ? (
+        <div key={line[0]} className="row">
+          {parts.map(draw)}
+        </div>
+      ) : (
+        parts.map(draw)
+      );
+    });
+  const context: PartContext = {
+    card,
+    sizes,
+    eager,
+    Title,
+    texts,
+    onPicture: (labels) => <OnPicture zones={zones} labels={labels} draw={draw} />,
+  };
   const titled = card.parts.some(({ part }) => partKind(part)?.carriesLink);
-  const at = card.parts.findIndex(({ part }) => partKind(part)?.isPicture);
-  const draw = (parts: readonly PartView[]) =>
-    parts.map((part) => <PartOf key={part.part} part={part} context={context} />);
+  const picture = card.parts.find(({ part }) => partKind(part)?.isPicture);
   return (
     <li className="card" data-card={card.id} data-place={place}>
-      {at > 0 && <div className="texts lead">{draw(card.parts.slice(0, at))}</div>}
-      {at >= 0 && draw([card.parts[at]!])}
-      <div className="texts">{draw(card.parts.slice(at + 1))}</div>
+      {lead.length > 0 && <div className="texts lead">{drawLines(lead)}</div>}
+      {picture && draw(picture.part)}
+      <div className="texts">{drawLines(lines)}</div>
       {!titled && card.href && (
         <p className="part-title bare">
           <a href={card.href} aria-label={card.name || texts.seeMore} />
@@ -36,6 +61,28 @@ export const Card = memo(function Card({ card, place, sizes, eager, titleLevel }
     </li>
   );
 });
+
+/** The zones of a picture with what stands in them; labels first. */
+function OnPicture({
+  zones,
+  labels,
+  draw,
+}: {
+  zones: Slots['zones'];
+  labels: ReactNode;
+  draw(id: string): ReactNode;
+}) {
+  const all =
+    zones.some(({ zone }) => zone === LABEL_ZONE) || !labels
+      ? zones
+      : [{ zone: LABEL_ZONE, parts: [] }, ...zones];
+  return all.map(({ zone, parts }) => (
+    <div key={zone} className={`zone zone-${zone}`}>
+      {zone === LABEL_ZONE && labels}
+      {parts.map(draw)}
+    </div>
+  ));
+}
 
 /** A part that can be pressed itself lies above the link of the card. */
 function PartOf({ part, context }: { part: PartView; context: PartContext }) {

@@ -11,6 +11,8 @@ export interface PartContext {
   /** The element of the card's title, one level under the shelf's heading. */
   Title: 'h2' | 'h3' | 'h4' | 'h5';
   texts: StoreTexts;
+  /** What stands on the picture; `labels` are put first where labels stand. */
+  onPicture(labels: ReactNode): ReactNode;
 }
 
 export type PartDrawing<P extends PartView['part']> = (

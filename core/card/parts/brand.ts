@@ -1,4 +1,5 @@
 import { partKindOf } from '../partKind.ts';
+import { widthOf } from '../text.ts';
 
 const TEXT = { fontPx: 13, linePx: 18, weight: 400 };
 
@@ -14,6 +15,7 @@ export const brandPart = partKindOf({
   reads: () => null,
   view: (item) => (item.of === 'products' && item.product.brand ? { text: item.product.brand } : null),
   fullest: (view) => view,
+  widthPx: ({ text }) => widthOf(text, TEXT),
   heightPx: () => TEXT.linePx,
   say: () => 'brand',
 });

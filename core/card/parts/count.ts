@@ -1,4 +1,5 @@
 import { partKindOf } from '../partKind.ts';
+import { widthOf } from '../text.ts';
 
 const TEXT = { fontPx: 14, linePx: 20, weight: 400 };
 
@@ -17,6 +18,7 @@ export const countPart = partKindOf({
     return item.of === 'collections' ? { text: texts.products(item.collection.products) } : null;
   },
   fullest: (view) => view,
+  widthPx: ({ text }) => widthOf(text, TEXT),
   heightPx: () => TEXT.linePx,
   say: () => 'number of products',
 });

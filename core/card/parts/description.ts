@@ -1,6 +1,6 @@
 import { faceOf } from '../item.ts';
 import { partKindOf } from '../partKind.ts';
-import { linesOf } from '../text.ts';
+import { linesOf, widthOf } from '../text.ts';
 
 const TEXT = { fontPx: 14, linePx: 20, weight: 400 };
 /** Lines that a short description may take. */
@@ -21,6 +21,7 @@ export const descriptionPart = partKindOf({
     return words ? { text: words } : null;
   },
   fullest: (view) => view,
+  widthPx: ({ text }) => widthOf(text, TEXT),
   heightPx: ({ text }, _, widthPx) => Math.min(MOST_LINES, linesOf(text, TEXT, widthPx)) * TEXT.linePx,
   say: () => 'short description',
 });

@@ -6,6 +6,7 @@ import type { PartKind } from '../partKind.ts';
 import { brandPart } from './brand.ts';
 import { countPart } from './count.ts';
 import { descriptionPart } from './description.ts';
+import { placeSettings, type PlaceSettings } from '../placeSettings.ts';
 import { picturePart } from './picture.ts';
 import { pricePart } from './price.ts';
 import { ratingPart } from './rating.ts';
@@ -41,20 +42,28 @@ const byId = new Map(partKinds.map((kind) => [kind.id, kind]));
 
 export const partKind = (id: string): AnyPart | undefined => byId.get(id);
 
-type PartSettings = { [P in PartId]: Kinds[P]['settings'] & { shown: Setting<Varying<boolean>> } };
+type PartSettings = {
+  [P in PartId]: Kinds[P]['settings'] & { shown: Setting<Varying<boolean>> } & (P extends 'picture'
+      ? unknown
+      : PlaceSettings);
+};
 
-/** What can be set of each part: whether it is shown, and its own settings. */
+/** What can be set of each part: whether it is shown, where it stands, and its own settings. */
 export const partSettings = Object.fromEntries(
-  partKinds.map(({ id, name, find, of, atFirst, settings }) => [
-    id,
-    {
-      shown: varying(yesNo(), atFirst, {
-        name,
-        find: [...find, 'show', 'hide'],
-        items: of,
-        say: (shown) => `${name.toLowerCase()} ${shown ? 'shown' : 'not shown'}`,
-      }),
-      ...settings,
-    },
-  ]),
+  partKinds.map((kind) => {
+    const { id, name, find, of, atFirst, settings } = kind;
+    return [
+      id,
+      {
+        shown: varying(yesNo(), atFirst, {
+          name,
+          find: [...find, 'show', 'hide'],
+          items: of,
+          say: (shown) => `${name.toLowerCase()} ${shown ? 'shown' : 'not shown'}`,
+        }),
+        ...settings,
+        ...(kind.isPicture ? {} : placeSettings(kind)),
+      },
+    ];
+  }),
 ) as unknown as PartSettings;

@@ -1,8 +1,21 @@
 import { formatMoney } from '../../catalogue/money.ts';
 import { partKindOf } from '../partKind.ts';
-import { linesOf } from '../text.ts';
+import { linesOf, widthOf } from '../text.ts';
 
 const TEXT = { fontPx: 16, linePx: 22, weight: 400 };
+
+const REDUCED = { ...TEXT, weight: 560 };
+/** Before the price that was, px, besides the space between words. */
+const BEFORE_GAP_PX = 7;
+
+interface Said {
+  now: string;
+  /** What it was. */
+  before: string | null;
+  from: string | null;
+}
+
+const wordsOf = ({ now, before, from }: Said) => [from, now, before].filter(Boolean).join(' ');
 
 export const pricePart = partKindOf({
   id: 'price',
@@ -14,7 +27,7 @@ export const pricePart = partKindOf({
   needs: [],
   text: TEXT,
   reads: () => null,
-  view: (item, _, { currency, texts }) => {
+  view: (item, _, { currency, texts }): Said | null => {
     if (item.of !== 'products') return null;
     const { regular, reduced, from } = item.product.price;
     return {
@@ -24,9 +37,13 @@ export const pricePart = partKindOf({
     };
   },
   fullest: (view) => ({ ...view, before: view.before ?? view.now }),
-  heightPx: ({ now, before, from }, _own, widthPx) => {
-    const words = [from ?? '', now, before ?? ''].filter(Boolean).join(' ');
-    return linesOf(words, TEXT, widthPx) * TEXT.linePx;
-  },
+  widthPx: (view) =>
+    view.before === null
+      ? widthOf(wordsOf(view), TEXT)
+      : widthOf(`${wordsOf({ ...view, before: null })} `, REDUCED) +
+        BEFORE_GAP_PX +
+        widthOf(view.before, TEXT),
+  heightPx: (view, _own, widthPx) =>
+    linesOf(wordsOf(view), view.before === null ? TEXT : REDUCED, widthPx) * TEXT.linePx,
   say: () => 'price',
 });

@@ -3,7 +3,7 @@ import { integer } from '../../settings/values.ts';
 import { setting } from '../../settings/setting.ts';
 import { faceOf } from '../item.ts';
 import { partKindOf } from '../partKind.ts';
-import { linesOf } from '../text.ts';
+import { linesOf, widthOf } from '../text.ts';
 
 /** The most lines that a title may be given. */
 const MOST_LINES = 4;
@@ -34,6 +34,7 @@ export const titlePart = partKindOf({
   fullest: () => ({ text: LONG_TITLE }),
   lines: ({ text }, { lines }, widthPx) => ({ needed: linesOf(text, TEXT, widthPx), most: lines }),
   allowsLines: { setting: 'lines', most: MOST_LINES },
+  widthPx: ({ text }) => widthOf(text, TEXT),
   heightPx: ({ text }, { lines }, widthPx) => Math.min(lines, linesOf(text, TEXT, widthPx)) * TEXT.linePx,
   css: (scope, { lines }) => `${scope}{--title-lines:${lines}}`,
   say: ({ lines }) => (lines === 1 ? 'title on one line' : `title up to ${lines} lines`),

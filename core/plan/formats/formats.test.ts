@@ -21,8 +21,14 @@ const storeOf = (format: number): Old =>
 const FORMATS = Array.from({ length: FORMAT }, (_, i) => i + 1);
 
 describe('defaults', () => {
+  const current = JSON.stringify(currentDefaults(), null, 1);
+
   it('are those that were frozen with the format; to change one, add a step that writes the old value', () => {
-    expect(JSON.parse(JSON.stringify(currentDefaults()))).toEqual(frozen);
+    expect(JSON.parse(current)).toMatchObject(frozen);
+  });
+
+  it('of settings that came later are written down too; the file is written anew by running with --update', async () => {
+    await expect(`${current}\n`).toMatchFileSnapshot('defaults-now.json');
   });
 });
 

@@ -1,0 +1,59 @@
+/** A place of a card where parts stand (definitions §6). */
+export interface ZoneKind {
+  id: string;
+  name: string;
+  /** As it follows the name of a part in a sentence. */
+  said: string;
+  /** Where it is on the picture; null for the texts beside, under or over it. */
+  css: string | null;
+  /** Parts in it are as wide as it is. */
+  wide?: boolean;
+}
+
+const start = 'inset-inline-start:0;align-items:flex-start';
+const end = 'inset-inline-end:0;align-items:flex-end';
+const [upper, lower] = ['inset-block-start:0', 'inset-block-end:0'];
+
+/** Parts stand here unless something else is set. */
+export const TEXT_ZONE = 'text';
+/** Labels stand first in this one. */
+export const LABEL_ZONE = 'upperStart';
+
+/** Every zone; to add one, list it here. */
+const kinds = {
+  text: { name: 'With the text', said: 'with the text', css: null },
+  upperStart: {
+    name: 'Upper corner, start',
+    said: "in the picture's upper start corner",
+    css: `${upper};${start}`,
+  },
+  upperEnd: { name: 'Upper corner, end', said: "in the picture's upper end corner", css: `${upper};${end}` },
+  middle: {
+    name: 'Middle',
+    said: 'in the middle of the picture',
+    css: 'inset:0;align-items:center;justify-content:center',
+  },
+  lowerStart: {
+    name: 'Lower corner, start',
+    said: "in the picture's lower start corner",
+    css: `${lower};${start}`,
+  },
+  lowerEnd: { name: 'Lower corner, end', said: "in the picture's lower end corner", css: `${lower};${end}` },
+  foot: {
+    name: 'Bar at the foot',
+    said: "in a bar at the picture's foot",
+    css: `${lower};inset-inline:0;align-items:stretch;padding:0`,
+    wide: true,
+  },
+} satisfies Record<string, Omit<ZoneKind, 'id'>>;
+
+export type ZoneId = keyof typeof kinds;
+
+export const zoneKinds: readonly ZoneKind[] = Object.entries(kinds).map(([id, kind]) => ({ id, ...kind }));
+
+export const zoneNames = Object.fromEntries(
+  Object.entries(kinds).map(([id, { name }]) => [id, name]),
+) as Record<ZoneId, string>;
+
+const byId = new Map(zoneKinds.map((kind) => [kind.id, kind]));
+export const zoneKind = (id: string): ZoneKind | undefined => byId.get(id);
