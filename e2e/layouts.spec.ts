@@ -180,6 +180,118 @@ test('cards put together in any way stand in the browser where the core says, to
   }
 });
 
+const shown = { shown: everywhere(true) };
+
+/** Whole titles and prices, which take as many lines as their words need, on lines and in zones. */
+const WORDS: { said: string; layout: LayoutId; card: CardSettings }[] = [
+  {
+    said: 'titles of up to three lines over their prices',
+    layout: 'grid',
+    card: { parts: { title: { lines: 3 }, price: shown, brand: shown } },
+  },
+  {
+    said: 'price on the line of the title',
+    layout: 'grid',
+    card: { parts: { title: { lines: 4 }, price: { ...shown, row: everywhere('shared') } } },
+  },
+  {
+    said: 'price on the line of the title from the laptop on',
+    layout: 'masonry',
+    card: {
+      parts: {
+        title: { lines: 2 },
+        price: { ...shown, row: { phone: 'own', laptop: 'shared' } },
+        rating: { ...shown, row: everywhere('shared') },
+      },
+    },
+  },
+  {
+    said: 'brand in a corner, rating in a bar on hover, price in another place at each width',
+    layout: 'carousel',
+    card: {
+      parts: {
+        title: { lines: 2 },
+        brand: { ...shown, zone: everywhere('upperEnd') },
+        rating: { ...shown, zone: everywhere('foot'), when: 'hover' },
+        price: { ...shown, zone: { phone: 'text', tablet: 'lowerEnd', laptop: 'text' } },
+      },
+    },
+  },
+  {
+    said: 'a list with its price beside the title, before the picture',
+    layout: 'list',
+    card: {
+      order: ['title', 'price', 'picture', 'brand', 'description', 'rating', 'count'],
+      parts: { title: { lines: 3 }, price: { ...shown, row: everywhere('shared') }, brand: shown },
+    },
+  },
+];
+
+test('words of cards take the lines that the core measures, on lines they share and in zones of the picture', async ({
+  page,
+  store,
+}) => {
+  // The typeface is kept from the first page on; a page that is drawn without it keeps to its stand-in.
+  await page.goto(store.url);
+  await page.evaluate(() => document.fonts.load('16px Literata'));
+  for (const { said, layout, card } of WORDS) {
+    await publishLayout(store, layout, { card: cardWith(card) });
+    await expectPlaces(page, store, said, [320, 375, 720, 1180, 1440]);
+  }
+});
+
+test('a part in a corner is there once at each width, and one on hover comes by pointer, keyboard and touch', async ({
+  page,
+  browser,
+  store,
+}) => {
+  await publishLayout(store, 'grid', {
+    card: cardWith({
+      parts: {
+        brand: { ...shown, zone: { phone: 'upperEnd', laptop: 'text' } },
+        price: { ...shown, zone: everywhere('foot'), when: 'hover' },
+      },
+    }),
+  });
+  await page.goto(store.url);
+  const card = page.locator(`[data-shelf="${SHELF}"] .card`).first();
+  for (const [width, where] of [
+    [375, '.zone-upperEnd'],
+    [800, '.zone-upperEnd'],
+    [1180, '.texts'],
+  ] as const) {
+    await page.setViewportSize({ width, height: 800 });
+    await expect(card.locator('.part-brand:visible')).toHaveCount(1);
+    await expect(card.locator(`${where} .part-brand`)).toBeVisible();
+    const { x, y, width: wide } = (await card.locator('.part-picture').boundingBox())!;
+    const brand = (await card.locator('.part-brand:visible').boundingBox())!;
+    if (where !== '.texts') {
+      expect(Math.abs(x + wide - brand.x - brand.width - 10)).toBeLessThan(1.5);
+      expect(Math.abs(brand.y - y - 10)).toBeLessThan(1.5);
+    } else expect(brand.y).toBeGreaterThan(y + wide / 2);
+  }
+  const seen = (on: Page) =>
+    on
+      .locator(`[data-shelf="${SHELF}"] .card .part-price`)
+      .evaluateAll((all) => all.map((one) => getComputedStyle(one).opacity));
+  await expect.poll(async () => new Set(await seen(page))).toEqual(new Set(['0']));
+  await card.hover();
+  await expect.poll(async () => (await seen(page))[0]).toBe('1');
+  await page.mouse.move(0, 0);
+  await page.locator(`[data-shelf="${SHELF}"] .card a`).nth(2).focus();
+  await expect.poll(async () => (await seen(page)).map(Number)).toEqual(expect.arrayContaining([1]));
+  await expect.poll(async () => (await seen(page)).indexOf('1')).toBe(2);
+  const touch = await browser.newContext({
+    hasTouch: true,
+    isMobile: true,
+    viewport: { width: 375, height: 720 },
+  });
+  const phone = await touch.newPage();
+  await phone.goto(store.url);
+  expect(new Set(await seen(phone))).toEqual(new Set(['1']));
+  await touch.close();
+});
+
 test('text that is there when pointed at is come to by keyboard, and is always there by touch', async ({
   page,
   browser,

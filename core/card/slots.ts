@@ -18,6 +18,8 @@ export interface Slots {
   texts: string[][];
   /** What stands on the picture, by zone. */
   zones: { zone: string; parts: string[] }[];
+  /** Parts of shared lines that begin a line of their own at one width or another. */
+  breaks: string[];
 }
 
 /** Where a part stands and when; null for the picture. */
@@ -42,6 +44,9 @@ export function zoneAt(card: Card, id: string, bands: Bands, bandId: string): st
 
 /** A part is on the line of the one before it at one width or another. */
 const everShares = (card: Card, id: string) => Object.values(placeOf(card, id)!.row).includes('shared');
+
+/** A part that can share begins a line of its own at one width or another. */
+const everAlone = (card: Card, id: string) => Object.values(placeOf(card, id)!.row).includes('own');
 
 const known = new WeakMap<Card, Slots>();
 
@@ -74,6 +79,7 @@ function makeSlots(card: Card): Slots {
   return {
     lead,
     texts,
+    breaks: [...lead, ...texts].flatMap(([, ...others]) => others.filter((id) => everAlone(card, id))),
     zones: [...zones].flatMap(([zone, parts]) => (parts.length > 0 ? { zone, parts } : [])),
   };
 }

@@ -6,8 +6,8 @@ import type { TextSize } from './partKind.ts';
 export const PART_GAP_PX = 5;
 /** Space between parts on one line, px. */
 export const SHARED_GAP_PX = 8;
-/** The most of a line that a part takes which shares it, percent. */
-export const SHARED_MOST = 60;
+/** The least of a shared line that is kept for its first part, percent; what does not fit beside it goes on the next. */
+export const FIRST_LEAST = 40;
 
 const styleOf = ({ fontPx, weight }: TextSize): TextStyle => ({ face: storeFace, sizePx: fontPx, weight });
 
@@ -17,3 +17,13 @@ export const linesOf = (text: string, size: TextSize, widthPx: number): number =
 
 /** Width of a text of a card on one line, px. */
 export const widthOf = (text: string, size: TextSize): number => textWidth(text, styleOf(size)).px;
+
+/**
+ * From the top of a text of a card to the baseline of its first line, px, as a browser has it: extents of the face in
+ * whole px, and half of what a line is higher than they are above it.
+ */
+export function baselineOf({ fontPx, linePx }: TextSize): number {
+  const { ascent, descent, upem } = storeFace;
+  const [above, below] = [ascent, descent].map((units) => Math.round((units * fontPx) / upem));
+  return above! + Math.floor((linePx - above! - below!) / 2);
+}

@@ -2,12 +2,14 @@ import { bandEnd, type Bands } from '../bands/bands.ts';
 import { valueAt, type Varying } from '../bands/varying.ts';
 import type { Card } from '../card/card.ts';
 import { partKind } from '../card/parts/index.ts';
-import { everShown } from '../card/shown.ts';
+import { everShown, hiddenAt as hiddenParts } from '../card/shown.ts';
 import { placeOf, slotsOf, zoneAt } from '../card/slots.ts';
-import { SHARED_GAP_PX, SHARED_MOST } from '../card/text.ts';
+import { SHARED_GAP_PX, FIRST_LEAST } from '../card/text.ts';
 import { TEXT_ZONE, zoneKinds } from '../card/zones.ts';
 import { hiddenAt, within } from './containers.ts';
 import { cssName } from './written.ts';
+
+const FIRST = `flex:1 1 ${FIRST_LEAST}%;min-width:0`;
 
 /** Zones of pictures and lines that parts share, alike on all pages. */
 export const zoneCss =
@@ -19,8 +21,10 @@ export const zoneCss =
       wide ? `.zone-${id}>:not(.labels){border-radius:0;padding:6px 12px}` : '',
     ])
     .join('') +
-  `.row{display:flex;flex-wrap:wrap;align-items:baseline;gap:var(--part-gap) ${SHARED_GAP_PX}px}` +
-  `.row>*{flex:none;max-width:${SHARED_MOST}%}.row>:first-child{flex:1 1 0;min-width:0;max-width:none}`;
+  `.row{display:flex;flex-wrap:wrap;align-items:baseline;column-gap:${SHARED_GAP_PX}px}.texts>.row{margin-block:0}` +
+  `.row>*{flex:none;max-width:100%;margin-top:var(--part-gap)}.lead>.row>*{margin-block:0 var(--part-gap)}` +
+  `.row>:first-child{${FIRST}}` +
+  '.row>.break{display:none;flex:0 0 100%;height:0;margin:0}';
 
 const mapped = <T, U>(varying: Varying<T>, to: (value: T) => U): Varying<U> =>
   Object.fromEntries(Object.entries(varying).map(([band, value]) => [band, to(value)]));
@@ -32,12 +36,21 @@ const onHover = (scope: string, part: string) =>
 
 const justified = { start: 'flex-start', center: 'center', end: 'flex-end' } as const;
 
-/** A part of a line that others share, alone on its own at the bands at which it is. */
-const ownLineCss = (part: string, bands: Bands, row: Varying<string>) =>
-  bands
-    .filter((band) => valueAt(row, bands, band.id) === 'own')
-    .map((band) => within(band.from, bandEnd(bands, band.id), `${part}{flex:1 0 100%;max-width:none}`))
+/** A part begins a line of its own at the bands at which it does not share the one before. */
+function breakCss(scope: string, card: Card, id: string, bands: Bands): string {
+  const place = placeOf(card, id)!;
+  const hidden = (bandId: string) => hiddenParts(card, bands, bandId).has(id);
+  const part = `${scope} .row>.part-${cssName(id)}`;
+  return bands
+    .filter((band) => valueAt(place.row, bands, band.id) === 'own')
+    .map((band) => {
+      const begins = !hidden(band.id) && zoneAt(card, id, bands, band.id) === TEXT_ZONE;
+      const rules =
+        `${part}{${FIRST}}` + (begins ? `${scope} .row>.break-${cssName(id)}{display:block}` : '');
+      return within(band.from, bandEnd(bands, band.id), rules);
+    })
     .join('');
+}
 
 /** Where the parts of a shelf's cards stand, and when, at each width. */
 export function placeCss(scope: string, card: Card, bands: Bands): string {
@@ -56,10 +69,7 @@ export function placeCss(scope: string, card: Card, bands: Bands): string {
           mapped(place.zone, (at) => at === zone),
         );
       }
-    const { lead, texts } = slotsOf(card);
-    const shares = [...lead, ...texts].some((line) => line.includes(id) && line[0] !== id);
-    if (shares && bands.some((band) => valueAt(place.row, bands, band.id) === 'own'))
-      css += ownLineCss(`${scope} .row>${part}`, bands, place.row);
+    if (slotsOf(card).breaks.includes(id)) css += breakCss(scope, card, id, bands);
     if (place.when === 'hover') css += onHover(scope, part);
     if (place.align !== 'card')
       css += `${scope} ${part}{text-align:${place.align};justify-content:${justified[place.align]}}`;

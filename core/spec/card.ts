@@ -1,5 +1,8 @@
 import { valueAt, type Varying } from '../bands/varying.ts';
 import { partsOf } from '../card/parts/index.ts';
+import type { Card } from '../card/card.ts';
+import { placeOf, zoneAt } from '../card/slots.ts';
+import { TEXT_ZONE, zoneKind } from '../card/zones.ts';
 import { labelKinds } from '../label/labels/index.ts';
 import { isUsed, layoutKind, layoutsOf } from '../layouts/index.ts';
 import type { Shelf } from '../plan/shelf.ts';
@@ -14,6 +17,21 @@ const ever = (shown: Varying<boolean> | undefined) => Object.values(shown ?? {})
 function sayShown(shown: Varying<boolean>, { bands }: Names): string {
   const at = bands.filter((band) => valueAt(shown, bands, band.id));
   return at.length === bands.length ? '' : ` on ${listed(at.map((band) => band.name))}`;
+}
+
+/** Where a part stands and when, as far as that is not plainly a line of its own with the text. */
+function sayPlace(card: Card, id: string, names: Names): string {
+  const place = placeOf(card, id);
+  if (!place) return '';
+  const { bands } = names;
+  const zones = bands.map((band) => zoneAt(card, id, bands, band.id));
+  const shares = bands.some(
+    (band, i) => zones[i] === TEXT_ZONE && valueAt(place.row, bands, band.id) === 'shared',
+  );
+  const on = zones.every((zone) => zone === TEXT_ZONE)
+    ? ''
+    : ` ${sayVarying(place.zone, names, (zone) => zoneKind(zone)!.said)}`;
+  return `${on}${shares ? ' on the same line' : ''}${place.when === 'hover' ? ' on hover' : ''}`;
 }
 
 const alignWords = { start: 'text at the start', center: 'text in the middle', end: 'text at the end' };
@@ -56,7 +74,7 @@ export const cardLine: Line = {
       if (!kind || !settings || !ever(settings.shown)) return [];
       return [
         opens(
-          `${kind.say(settings)}${sayShown(settings.shown, names)}`,
+          `${kind.say(settings)}${sayPlace(card, id, names)}${sayShown(settings.shown, names)}`,
           `card.parts.${id}.${kind.opens ?? 'shown'}`,
         ),
       ];

@@ -2,6 +2,9 @@
 export interface Face {
   /** Units to the em. */
   upem: number;
+  /** How far a line reaches over and under its baseline, units. */
+  ascent: number;
+  descent: number;
   /** Weights that widths were read at, rising; between them they are in proportion. */
   weights: readonly number[];
   /** Advance of each character at each weight, units. */

@@ -4,7 +4,7 @@ import { partKind, type AnyPart, type PartView } from '../card/parts/index.ts';
 import { BESIDE_GAP_PX, placedHeight, placedPicturePx, placedTextPx } from '../card/placing.ts';
 import { ofPart } from '../card/shown.ts';
 import { textLinesAt } from '../card/slots.ts';
-import { PART_GAP_PX, SHARED_GAP_PX, SHARED_MOST } from '../card/text.ts';
+import { baselineOf, FIRST_LEAST, PART_GAP_PX, SHARED_GAP_PX } from '../card/text.ts';
 import { layoutKind } from '../layouts/index.ts';
 import type { CardView, StepView } from './view.ts';
 
@@ -27,13 +27,36 @@ export interface PlacedText {
 }
 type TextLine = PlacedText[];
 
-/** The first part of a line has what the others leave of it. */
-function lineOf(parts: readonly { kind: AnyPart; view: PartView }[], textPx: number): TextLine {
-  const most = (textPx * SHARED_MOST) / 100;
+/**
+ * Parts that share a line: the first has what the others leave of it, and those that do not fit beside it go on lines
+ * after it, as a browser wraps them.
+ */
+function linesOfShared(parts: readonly { kind: AnyPart; view: PartView }[], textPx: number): TextLine[] {
   const [first, ...others] = parts;
-  const shared = others.map((one) => ({ ...one, px: Math.min(most, one.kind.widthPx?.(one.view) ?? most) }));
-  const left = shared.reduce((rest, { px }) => rest - px - SHARED_GAP_PX, textPx);
-  return [{ ...first!, px: Math.max(1, left) }, ...shared];
+  const lines: TextLine[] = [[{ ...first!, px: textPx }]];
+  let used = (textPx * FIRST_LEAST) / 100;
+  for (const one of others) {
+    const px = Math.min(textPx, one.kind.widthPx?.(one.view) ?? textPx);
+    if (used + SHARED_GAP_PX + px > textPx) {
+      lines.push([{ ...one, px }]);
+      used = px;
+      continue;
+    }
+    lines.at(-1)!.push({ ...one, px });
+    if (lines.length === 1) lines[0]![0]!.px -= px + SHARED_GAP_PX;
+    used += SHARED_GAP_PX + px;
+  }
+  return lines;
+}
+
+/** Height of a line, px: parts that share one stand on the same baseline. */
+function lineHeight(line: TextLine, settings: Card, { picture }: StepView): number {
+  const heights = line.map(({ kind, view, px }) =>
+    kind.heightPx(view, ofPart(settings, kind.id)!, px, picture),
+  );
+  if (line.length === 1) return heights[0]!;
+  const above = line.map(({ kind: { text } }) => (text ? baselineOf(text) : 0));
+  return Math.max(...above) + Math.max(...heights.map((height, i) => height - above[i]!));
 }
 
 /** The texts of a card that are shown at a step, before the picture and after it, line by line. */
@@ -52,7 +75,7 @@ export function textsOf(
         const view = views.get(id);
         return view ? [{ kind: partKind(id)!, view }] : [];
       });
-      return parts.length > 0 ? [lineOf(parts, textPx)] : [];
+      return parts.length > 0 ? linesOfShared(parts, textPx) : [];
     });
   const { lead, texts } = textLinesAt(settings, bands, step.bandId);
   return { lead: placed(lead), texts: placed(texts) };
@@ -72,17 +95,7 @@ export function cardHeight(
   const besidePx = manner === 'beside' ? (picturePx?.(step, widthPx) ?? 0) : 0;
   const { lead, texts } = textsOf(card, settings, step, bands, widthPx);
   const heightOf = (lines: readonly TextLine[]) =>
-    lines.reduce(
-      (sum, line) =>
-        sum +
-        PART_GAP_PX +
-        Math.max(
-          ...line.map(({ kind, view, px }) =>
-            kind.heightPx(view, ofPart(settings, kind.id)!, px, step.picture),
-          ),
-        ),
-      0,
-    );
+    lines.reduce((sum, line) => sum + PART_GAP_PX + lineHeight(line, settings, step), 0);
   // With the gap after each.
   const [leadPx, textsPx] = [heightOf(lead), heightOf(texts)];
   const pictured = card.parts.find(({ part }) => partKind(part)!.isPicture);

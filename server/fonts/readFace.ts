@@ -41,6 +41,8 @@ export async function readFace(file: Uint8Array, weights: readonly number[]): Pr
     );
   return {
     upem: face.upem,
+    ascent: font.hExtents().ascender,
+    descent: -font.hExtents().descender,
     weights,
     advances: together('advances', () => true),
     pairs: together('pairs', (widths) => widths.some((one) => one !== 0)),

@@ -21,7 +21,7 @@ export const Card = memo(function Card({ card, place, sizes, eager, titleLevel }
   const Title = `h${titleLevel}` as PartContext['Title'];
   const texts = useTexts();
   const views = new Map<string, PartView>(card.parts.map((view) => [view.part, view]));
-  const { lead, texts: lines, zones } = card.slots;
+  const { lead, texts: lines, zones, breaks } = card.slots;
   const draw = (id: string) => {
     const view = views.get(id);
     return view && <PartOf key={id} part={view} context={context} />;
@@ -32,7 +32,10 @@ export const Card = memo(function Card({ card, place, sizes, eager, titleLevel }
       // A line that is shared at some width is a box of its own, whatever of it an item has.
       return line.length > 1 && parts.length > 0 ? (
         <div key={line[0]} className="row">
-          {parts.map(draw)}
+          {parts.map((id, i) => [
+            i > 0 && breaks.includes(id) && <span key={`break-${id}`} className={`break break-${id}`} />,
+            draw(id),
+          ])}
         </div>
       ) : (
         parts.map(draw)

@@ -1,8 +1,8 @@
 import { zoneCss } from '../../core/css/placeCss.ts';
+import { starsCss } from './stars.ts';
 
 /** Style sheet that every page of the storefront shares; all measures that an owner sets come from core/css. */
-export const baseCss =
-  `
+export const baseCss = `
 @property --move-by{syntax:"*";inherits:false}@property --moves{syntax:"*";inherits:false}@property --marks{syntax:"*";inherits:false}
 *,*::before,*::after{box-sizing:border-box}
 html{--screen:100vh;overflow-y:scroll;-webkit-text-size-adjust:100%}
@@ -78,8 +78,7 @@ ${zoneCss}
 .part-price .reduced{color:var(--reduced);font-weight:560}
 .part-rating{display:flex;gap:6px;align-items:center;color:var(--quiet)}
 
-.stars{position:relative;letter-spacing:1px;color:var(--line)}
-.stars>span{position:absolute;inset:0;overflow:hidden;white-space:nowrap;color:var(--accent)}
+${starsCss}
 .pager{display:none;flex-wrap:wrap;align-items:center;justify-content:center;gap:6px;margin-top:32px;font-size:16px}
 .pager a,.pager .gap,.pager .here{min-width:40px;height:40px;display:inline-grid;place-items:center;border-radius:3px;padding-inline:8px;text-decoration:none}
 .pager a{border:1px solid var(--line)}
@@ -126,9 +125,4 @@ ${zoneCss}
 .foot{margin-top:48px;border-top:1px solid var(--line);padding:24px var(--margin) 32px;font-size:14px;color:var(--quiet)}
 .foot>div{max-width:var(--content);margin-inline:auto}
 @media (prefers-reduced-motion:no-preference){.part-picture img{transition:transform .16s}}
-`.replaceAll('\n', '') + starWidths();
-
-/** Stars are filled in twentieths, by class, since a strict page has no inline styles. */
-function starWidths(): string {
-  return Array.from({ length: 21 }, (_, i) => `.stars>.w${i}{width:${i * 5}%}`).join('');
-}
+`.replaceAll('\n', '');

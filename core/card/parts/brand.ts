@@ -1,5 +1,5 @@
 import { partKindOf } from '../partKind.ts';
-import { widthOf } from '../text.ts';
+import { linesOf, widthOf } from '../text.ts';
 
 const TEXT = { fontPx: 13, linePx: 18, weight: 400 };
 
@@ -16,6 +16,6 @@ export const brandPart = partKindOf({
   view: (item) => (item.of === 'products' && item.product.brand ? { text: item.product.brand } : null),
   fullest: (view) => view,
   widthPx: ({ text }) => widthOf(text, TEXT),
-  heightPx: () => TEXT.linePx,
+  heightPx: ({ text }, _, widthPx) => linesOf(text, TEXT, widthPx) * TEXT.linePx,
   say: () => 'brand',
 });

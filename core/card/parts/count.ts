@@ -1,5 +1,5 @@
 import { partKindOf } from '../partKind.ts';
-import { widthOf } from '../text.ts';
+import { linesOf, widthOf } from '../text.ts';
 
 const TEXT = { fontPx: 14, linePx: 20, weight: 400 };
 
@@ -19,6 +19,6 @@ export const countPart = partKindOf({
   },
   fullest: (view) => view,
   widthPx: ({ text }) => widthOf(text, TEXT),
-  heightPx: () => TEXT.linePx,
+  heightPx: ({ text }, _, widthPx) => linesOf(text, TEXT, widthPx) * TEXT.linePx,
   say: () => 'number of products',
 });

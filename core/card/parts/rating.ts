@@ -1,10 +1,11 @@
 import { partKindOf } from '../partKind.ts';
+import { STAR_PX, STARS } from '../stars.ts';
 import { widthOf } from '../text.ts';
 
 const TEXT = { fontPx: 13, linePx: 18, weight: 400 };
 
-/** Five stars with the space after them, px. */
-const STARS_PX = 5 * 13 + 11;
+/** Between the stars and the figure, px. */
+const GAP_PX = 6;
 
 export const ratingPart = partKindOf({
   id: 'rating',
@@ -16,9 +17,12 @@ export const ratingPart = partKindOf({
   needs: ['rating'],
   text: TEXT,
   reads: () => null,
-  view: (item) => (item.of === 'products' && item.product.rating ? { ...item.product.rating } : null),
+  view: (item, _, { texts }) => {
+    const rating = item.of === 'products' ? item.product.rating : null;
+    return rating && { ...rating, words: texts.ratingShort(rating.mean, rating.count) };
+  },
   fullest: (view) => view,
-  widthPx: ({ mean, count }) => STARS_PX + widthOf(`${mean.toFixed(1)} (${count})`, TEXT),
+  widthPx: ({ words }) => STARS * STAR_PX + GAP_PX + widthOf(words, TEXT),
   heightPx: () => TEXT.linePx,
   say: () => 'rating',
 });
