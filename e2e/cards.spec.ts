@@ -2,7 +2,7 @@ import type { FrameLocator, Page } from '@playwright/test';
 import type { StoredPage } from '../core/plan/page.ts';
 import type { StoredShelf } from '../core/plan/shelf.ts';
 import { publishWith } from './publish.ts';
-import { expect, frameAt, openLine, saved, signIn, test, type Store } from './store.ts';
+import { allIssues, expect, frameAt, openLine, saved, signIn, test, type Store } from './store.ts';
 
 const SHELF = 'new-from-the-kiln';
 
@@ -78,6 +78,7 @@ test('texts are put at a side of the picture and over it, cards are framed, pict
   await expect.poll(async () => (await firstCard(phone)).paddingTop).toBe('16px');
   expect((await firstCard(phone)).boxShadow).not.toBe('none');
 
+  await page.getByRole('grid', { name: 'Parts of the card' }).getByRole('row', { name: 'Picture' }).click();
   await page.getByRole('button', { name: /Picture height$/ }).click();
   await page.getByRole('option', { name: 'Share of screen' }).click();
   await expect
@@ -215,4 +216,87 @@ test('text can be read on a dark bay: beside pictures, on cards with a frame, ov
     },
   });
   expect((await colours('.part-title')).text).toBe(framed.text);
+});
+
+test('a part is added with a sample of it, put in a corner by the drawing and on one line with another, moved and removed', async ({
+  page,
+  store,
+}) => {
+  await signIn(page, store);
+  await openLine(page, 'Card');
+  const parts = page.getByRole('grid', { name: 'Parts of the card' });
+  const laptop = await frameAt(page, 'Laptop');
+  const first = laptop.locator(`[data-shelf="${SHELF}"] .card`).first();
+  await expect(parts.getByRole('row')).toHaveCount(3);
+
+  // By typing; what it says of the store's own goods stands beside it.
+  const add = page.getByRole('combobox', { name: 'Add a part' });
+  await add.fill('code');
+  const code = page.getByRole('option', { name: /^Item code/ });
+  await expect(code).toContainText(/KC-\d+/);
+  await page.keyboard.press('ArrowDown');
+  await page.keyboard.press('Enter');
+  await expect(first.locator('.texts .part-code')).toHaveText(/^KC-\d+$/);
+  await expect(parts.getByRole('row')).toHaveCount(4);
+
+  // Into a corner by the mouse, into the bar by keys.
+  const where = page.getByRole('radiogroup', { name: 'Where Item code stands' });
+  await where.getByText('Labels').locator('xpath=..').waitFor();
+  await where.getByRole('radio', { name: 'Upper corner, end' }).check({ force: true });
+  await expect(first.locator('.zone-upperEnd .part-code')).toBeVisible();
+  await page.keyboard.press('ArrowRight');
+  await expect(first.locator('.zone-middle .part-code')).toBeVisible();
+  await expect(parts.getByRole('row', { name: 'Item code' })).toContainText('in the middle of the picture');
+
+  // The price on the line of the title: the frames and the sentence have it at once.
+  await parts.getByRole('row', { name: 'Price' }).click();
+  await page.getByRole('button', { name: /Price: line$/ }).click();
+  await page.getByRole('option', { name: 'On the line before' }).click();
+  await expect(first.locator('.row')).toHaveCount(1);
+  const box = (part: string) => first.locator(part).evaluate((one) => one.getBoundingClientRect().toJSON());
+  const [title, price] = [await box('.part-title'), await box('.part-price')];
+  expect(price.left).toBeGreaterThanOrEqual(title.right);
+  expect(Math.abs(price.top - title.top)).toBeLessThan(4);
+
+  // By keys before the title, and away again; undone, it is where it was.
+  await parts.getByRole('row', { name: 'Item code' }).focus();
+  await page.keyboard.press('Alt+ArrowUp');
+  await page.keyboard.press('Alt+ArrowUp');
+  await expect(parts.getByRole('row').nth(1)).toContainText('Item code');
+  await page.keyboard.press('Enter');
+  await page.getByRole('button', { name: 'Remove from the card' }).click();
+  await expect(parts.getByRole('row')).toHaveCount(3);
+  await expect(first.locator('.part-code')).toHaveCount(0);
+  await page.getByRole('button', { name: 'Undo', exact: true }).click();
+  await expect(first.locator('.zone-middle .part-code')).toBeVisible();
+  await saved(page);
+
+  // In public the very same.
+  await publishWith(store, {});
+  await page.goto(store.url);
+  const shown = page.locator(`[data-shelf="${SHELF}"] .card`).first();
+  await expect(shown.locator('.zone-middle .part-code')).toBeVisible();
+  await expect(shown.locator('.row > .part-price')).toBeVisible();
+});
+
+test('a title that is cut short is told of, and its fix gives it the lines it needs', async ({
+  page,
+  store,
+}) => {
+  await publishWith(store, {
+    [`shelf:${SHELF}`]: { card: { parts: { title: { lines: 1 } } }, columns: { count: { phone: 2 } } },
+  });
+  await signIn(page, store);
+  const list = await allIssues(page);
+  const issue = list.getByRole('listitem').filter({ hasText: 'Title clipped on Phone' }).first();
+  await expect(issue).toContainText(/\d of the \d+ shown/);
+  await issue.getByRole('button', { name: /^Allow [2-4] lines$/ }).click();
+  await expect(
+    list.getByRole('listitem').filter({ hasText: 'New from the kiln: Title clipped' }),
+  ).toHaveCount(0);
+  const phone = await frameAt(page, 'Phone');
+  const cut = await phone
+    .locator(`[data-shelf="${SHELF}"] .part-title`)
+    .evaluateAll((all) => all.filter((one) => one.scrollHeight > one.clientHeight + 1).length);
+  expect(cut).toBe(0);
 });

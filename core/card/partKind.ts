@@ -64,6 +64,8 @@ export interface PartKind<S extends Tree, V extends object, R> {
   lines?(view: V, own: Complete<S>, widthPx: number): { needed: number; most: number };
   /** The setting, of its own, by which it may have more lines, and the most that can be set. */
   allowsLines?: { setting: string; most: number };
+  /** What it says, in words; of every part that is text. */
+  words?(view: V): string;
   /** Width on one line, px; of every part that can share its line with another. */
   widthPx?(view: V): number;
   /** Estimated height, px, at this width; 0 when it shows nothing. */

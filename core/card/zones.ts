@@ -6,6 +6,8 @@ export interface ZoneKind {
   said: string;
   /** Where it is on the picture; null for the texts beside, under or over it. */
   css: string | null;
+  /** Where it is in a drawing of the card of three columns: four rows of the picture, one of texts. */
+  drawn: string;
   /** Parts in it are as wide as it is. */
   wide?: boolean;
 }
@@ -21,27 +23,41 @@ export const LABEL_ZONE = 'upperStart';
 
 /** Every zone; to add one, list it here. */
 const kinds = {
-  text: { name: 'With the text', said: 'with the text', css: null },
+  text: { name: 'With the text', said: 'with the text', drawn: '5 / 1 / auto / 4', css: null },
   upperStart: {
     name: 'Upper corner, start',
     said: "in the picture's upper start corner",
+    drawn: '1 / 1',
     css: `${upper};${start}`,
   },
-  upperEnd: { name: 'Upper corner, end', said: "in the picture's upper end corner", css: `${upper};${end}` },
+  upperEnd: {
+    name: 'Upper corner, end',
+    said: "in the picture's upper end corner",
+    drawn: '1 / 3',
+    css: `${upper};${end}`,
+  },
   middle: {
     name: 'Middle',
     said: 'in the middle of the picture',
+    drawn: '2 / 2',
     css: 'inset:0;align-items:center;justify-content:center',
   },
   lowerStart: {
     name: 'Lower corner, start',
     said: "in the picture's lower start corner",
+    drawn: '3 / 1',
     css: `${lower};${start}`,
   },
-  lowerEnd: { name: 'Lower corner, end', said: "in the picture's lower end corner", css: `${lower};${end}` },
+  lowerEnd: {
+    name: 'Lower corner, end',
+    said: "in the picture's lower end corner",
+    drawn: '3 / 3',
+    css: `${lower};${end}`,
+  },
   foot: {
     name: 'Bar at the foot',
     said: "in a bar at the picture's foot",
+    drawn: '4 / 1 / auto / 4',
     css: `${lower};inset-inline:0;align-items:stretch;padding:0`,
     wide: true,
   },

@@ -32,7 +32,7 @@ export interface StockFacts {
 }
 
 /** What of a product is read only where a card says it. */
-export const PRODUCT_FACTS = ['brand', 'shortText', 'rating'] as const;
+export const PRODUCT_FACTS = ['brand', 'shortText', 'rating', 'category', 'code'] as const;
 export type ProductFact = (typeof PRODUCT_FACTS)[number];
 
 /** One product as a card shows it: price and stock are those of its shown variant (calculations §12). */
@@ -42,6 +42,10 @@ export interface ProductFacts {
   title: string;
   shortText: string;
   brand: string | null;
+  /** Name of its main category; null for one in none. */
+  category: string | null;
+  /** Its code in the store; empty where it has none. */
+  code: string;
   price: PriceFacts;
   /** Mean of 0..5; null for a product without reviews. */
   rating: { mean: number; count: number } | null;
@@ -105,7 +109,6 @@ export type Swatch =
 /** A product as its own page shows it, with one variant chosen. */
 export interface ProductDetail extends ProductFacts {
   longText: string;
-  code: string;
   options: OptionFacts[];
   fields: { name: string; value: string }[];
   /** From the root down. */

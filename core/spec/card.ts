@@ -1,6 +1,7 @@
 import { valueAt, type Varying } from '../bands/varying.ts';
-import { partsOf } from '../card/parts/index.ts';
+import { partsOf, type AnyPart } from '../card/parts/index.ts';
 import type { Card } from '../card/card.ts';
+import { ofPart } from '../card/shown.ts';
 import { placeOf, zoneAt } from '../card/slots.ts';
 import { TEXT_ZONE, zoneKind } from '../card/zones.ts';
 import { labelKinds } from '../label/labels/index.ts';
@@ -32,6 +33,14 @@ function sayPlace(card: Card, id: string, names: Names): string {
     ? ''
     : ` ${sayVarying(place.zone, names, (zone) => zoneKind(zone)!.said)}`;
   return `${on}${shares ? ' on the same line' : ''}${place.when === 'hover' ? ' on hover' : ''}`;
+}
+
+/** What of a part is set, for its row in the list of parts, which has its name already; empty where nothing is. */
+export function sayPart(card: Card, kind: AnyPart, names: Names): string {
+  const said = kind.say(ofPart(card, kind.id)!);
+  const name = kind.name.toLowerCase();
+  const own = said.startsWith(name) ? said.slice(name.length) : said;
+  return `${own}${sayPlace(card, kind.id, names)}`.trim().replace(/^, /, '');
 }
 
 const alignWords = { start: 'text at the start', center: 'text in the middle', end: 'text at the end' };

@@ -75,6 +75,8 @@ export const specimenProduct = (id: number, more: Partial<ProductFacts> = {}): P
   title: `Piece ${id}`,
   shortText: '',
   brand: null,
+  category: null,
+  code: '',
   price: { regular: 1000 + id, reduced: null, from: false },
   rating: null,
   stock: { state: 'in', count: null },

@@ -14,6 +14,8 @@ interface ProductRow {
   title: string;
   short_text: string;
   brand: string | null;
+  category: string | null;
+  code: string;
   price: number;
   reduced: number | null;
   price_varies: boolean;
@@ -38,6 +40,8 @@ const asFacts = (row: ProductRow): ProductFacts => ({
   title: row.title,
   shortText: row.short_text,
   brand: row.brand,
+  category: row.category,
+  code: row.code,
   price: { regular: row.price, reduced: row.reduced, from: row.price_varies },
   rating: row.rating_count > 0 ? { mean: row.rating_sum / row.rating_count, count: row.rating_count } : null,
   stock: stockFacts(row.in_stock, row.stock),
@@ -61,6 +65,14 @@ const facts: Record<ProductFact, { select: string; join: string; otherwise: stri
     join: '',
     otherwise: '0 AS rating_sum, 0 AS rating_count',
   },
+  category: {
+    // The one that its own page is found under.
+    select: `(SELECT c.name FROM product_category pc JOIN category c ON c.id = pc.category_id
+      WHERE pc.product_id = p.id AND NOT c.catch_all ORDER BY pc.category_id DESC LIMIT 1) AS category`,
+    join: '',
+    otherwise: 'NULL AS category',
+  },
+  code: { select: 'p.code', join: '', otherwise: `'' AS code` },
 };
 
 /**
@@ -187,10 +199,9 @@ export async function readProductDetail(
   const found = await db.query<{
     id: number;
     long_text: string;
-    code: string;
     shown_variant_id: number | null;
   }>(
-    `SELECT id, coalesce(long_text, '') AS long_text, code, shown_variant_id
+    `SELECT id, coalesce(long_text, '') AS long_text, shown_variant_id
      FROM product LEFT JOIN product_text ON product_id = id WHERE slug = $1`,
     [slug],
   );
@@ -211,7 +222,6 @@ export async function readProductDetail(
   const detail: ProductDetail = {
     ...product,
     longText: row.long_text,
-    code: row.code,
     options: chosen ? optionsOf(slug, variants, chosen) : [],
     fields: fields.map((field) => ({ name: field.name, value: fieldWords(field) })),
     trail,

@@ -72,7 +72,7 @@ ${zoneCss}
 .card:hover .part-title a{text-decoration:underline;text-underline-offset:3px}
 .card:focus-within{outline:3px solid var(--accent);outline-offset:4px}
 .card .part-title a:focus-visible{outline:none}
-.part-brand,.part-count{color:var(--quiet)}
+.part-brand,.part-category,.part-count,.part-stock,.part-code{color:var(--quiet)}
 .part-description{color:var(--quiet);display:-webkit-box;-webkit-box-orient:vertical;-webkit-line-clamp:3;overflow:hidden}
 .part-price .before{color:var(--quiet);margin-inline-start:7px;text-decoration:line-through}
 .part-price .reduced{color:var(--reduced);font-weight:560}

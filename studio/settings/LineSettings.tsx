@@ -1,7 +1,6 @@
 import { Suspense } from 'react';
 import type { Bands } from '../../core/bands/bands.ts';
 import type { Of } from '../../core/assortment/of.ts';
-import { effectOf } from '../../core/plan/effect.ts';
 import type { Shelf } from '../../core/plan/shelf.ts';
 import type { Subject, Target } from '../../core/plan/target.ts';
 import { readPath } from '../../core/settings/path.ts';
@@ -9,7 +8,7 @@ import type { LineId, PlacedSetting } from '../../core/settings/setting.ts';
 import type { PageView, ShelfView } from '../../core/view/view.ts';
 import { ownControls } from './own/index.ts';
 import { SettingControl } from './SettingControl.tsx';
-import { Hint } from './Stack.tsx';
+import { WhereItHolds } from './WhereItHolds.tsx';
 
 export interface LineSettingsProps {
   line: LineId;
@@ -51,22 +50,22 @@ export function LineSettings({
     if (covered.has(one)) return null;
     const own = ownControls[one.id];
     if (!own && one.kind.control.is === 'none') return null;
-    const effect = effectOf(one, document, shelf, bands);
-    const off = effect.reason !== null;
-    if (off && wanted !== one.id) return null;
-    const value = readPath(document, one.id);
-    const at = off ? bands.map(({ id }) => id) : effect.at;
     return (
-      <div key={one.id} data-off={off || undefined}>
-        {off && <Hint role="note">Has no effect now: {effect.reason}.</Hint>}
-        {own ? (
-          <Suspense fallback={<p>Opening…</p>}>
-            <own.Control on={on} setting={one} value={value as never} at={at} shelf={shelf} {...drawn} />
-          </Suspense>
-        ) : (
-          <SettingControl on={on} setting={one} value={value} at={at} />
-        )}
-      </div>
+      <WhereItHolds key={one.id} setting={one} {...{ document, shelf, bands, wanted }}>
+        {(at) =>
+          own ? (
+            <Suspense fallback={<p>Opening…</p>}>
+              <own.Control
+                {...{ on, at, shelf, wanted, ...drawn }}
+                setting={one}
+                value={readPath(document, one.id) as never}
+              />
+            </Suspense>
+          ) : (
+            <SettingControl on={on} setting={one} value={readPath(document, one.id)} at={at} />
+          )
+        }
+      </WhereItHolds>
     );
   });
 }

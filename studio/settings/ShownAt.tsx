@@ -49,38 +49,44 @@ function runs(bands: Bands, at: (id: string) => boolean): Varying<boolean> {
   return values;
 }
 
-/** On or off at every width, or at some of them. A width that is turned on or off changes no other. */
-export function ShownAt({
-  name,
-  value,
-  onChange,
-}: {
+export interface WidthsOnProps {
   name: string;
   value: Varying<boolean>;
   onChange(value: Varying<boolean>): void;
-}) {
+  /** By the first letters of the widths alone. */
+  short?: boolean;
+}
+
+/** The widths at which something is on. A width that is turned on or off changes no other. */
+export function WidthsOn({ name, value, onChange, short = false }: WidthsOnProps) {
   const bands = useDraft((state) => state.plan.house.bands);
   const isOn = (id: string) => valueAt(value, bands, id);
-  const any = bands.some(({ id }) => isOn(id));
+  return (
+    <Widths role="group" aria-label={`${name} at these widths`}>
+      {bands.map((band) => (
+        <ToggleButton
+          key={band.id}
+          isSelected={isOn(band.id)}
+          onChange={(next) => onChange(runs(bands, (id) => (id === band.id ? next : isOn(id))))}
+          aria-label={`${name} on ${band.name}`}
+        >
+          {short ? band.name.slice(0, 1) : band.name}
+        </ToggleButton>
+      ))}
+    </Widths>
+  );
+}
+
+/** On or off at every width, or at some of them. */
+export function ShownAt({ name, value, onChange }: Omit<WidthsOnProps, 'short'>) {
+  const bands = useDraft((state) => state.plan.house.bands);
+  const any = bands.some(({ id }) => valueAt(value, bands, id));
   return (
     <Both>
       <Switch on={any} onChange={(next) => onChange(runs(bands, () => next))}>
         {name}
       </Switch>
-      {any && (
-        <Widths role="group" aria-label={`${name} at these widths`}>
-          {bands.map((band) => (
-            <ToggleButton
-              key={band.id}
-              isSelected={isOn(band.id)}
-              onChange={(next) => onChange(runs(bands, (id) => (id === band.id ? next : isOn(id))))}
-              aria-label={`${name} on ${band.name}`}
-            >
-              {band.name}
-            </ToggleButton>
-          ))}
-        </Widths>
-      )}
+      {any && <WidthsOn name={name} value={value} onChange={onChange} />}
     </Both>
   );
 }

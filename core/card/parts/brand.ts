@@ -15,6 +15,7 @@ export const brandPart = partKindOf({
   reads: () => null,
   view: (item) => (item.of === 'products' && item.product.brand ? { text: item.product.brand } : null),
   fullest: (view) => view,
+  words: ({ text }) => text,
   widthPx: ({ text }) => widthOf(text, TEXT),
   heightPx: ({ text }, _, widthPx) => linesOf(text, TEXT, widthPx) * TEXT.linePx,
   say: () => 'brand',

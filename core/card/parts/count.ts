@@ -18,6 +18,7 @@ export const countPart = partKindOf({
     return item.of === 'collections' ? { text: texts.products(item.collection.products) } : null;
   },
   fullest: (view) => view,
+  words: ({ text }) => text,
   widthPx: ({ text }) => widthOf(text, TEXT),
   heightPx: ({ text }, _, widthPx) => linesOf(text, TEXT, widthPx) * TEXT.linePx,
   say: () => 'number of products',

@@ -21,6 +21,7 @@ export const descriptionPart = partKindOf({
     return words ? { text: words } : null;
   },
   fullest: (view) => view,
+  words: ({ text }) => text,
   widthPx: ({ text }) => widthOf(text, TEXT),
   heightPx: ({ text }, _, widthPx) => Math.min(MOST_LINES, linesOf(text, TEXT, widthPx)) * TEXT.linePx,
   say: () => 'short description',

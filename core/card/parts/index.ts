@@ -4,12 +4,15 @@ import { varying, type Setting, type Tree } from '../../settings/setting.ts';
 import type { Varying } from '../../bands/varying.ts';
 import type { PartKind } from '../partKind.ts';
 import { brandPart } from './brand.ts';
+import { categoryPart } from './category.ts';
+import { codePart } from './code.ts';
 import { countPart } from './count.ts';
 import { descriptionPart } from './description.ts';
 import { placeSettings, type PlaceSettings } from '../placeSettings.ts';
 import { picturePart } from './picture.ts';
 import { pricePart } from './price.ts';
 import { ratingPart } from './rating.ts';
+import { stockPart } from './stock.ts';
 import { titlePart } from './title.ts';
 
 /** Every part a card can have, in the order of a new card; to add one, write its file and list it here. */
@@ -17,9 +20,12 @@ const kinds = {
   picture: picturePart,
   title: titlePart,
   brand: brandPart,
+  category: categoryPart,
   description: descriptionPart,
   price: pricePart,
   rating: ratingPart,
+  stock: stockPart,
+  code: codePart,
   count: countPart,
 };
 

@@ -37,6 +37,7 @@ export const pricePart = partKindOf({
     };
   },
   fullest: (view) => ({ ...view, before: view.before ?? view.now }),
+  words: wordsOf,
   widthPx: (view) =>
     view.before === null
       ? widthOf(wordsOf(view), TEXT)

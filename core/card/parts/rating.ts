@@ -22,6 +22,7 @@ export const ratingPart = partKindOf({
     return rating && { ...rating, words: texts.ratingShort(rating.mean, rating.count) };
   },
   fullest: (view) => view,
+  words: ({ words }) => words,
   widthPx: ({ words }) => STARS * STAR_PX + GAP_PX + widthOf(words, TEXT),
   heightPx: () => TEXT.linePx,
   say: () => 'rating',

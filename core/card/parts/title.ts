@@ -34,6 +34,7 @@ export const titlePart = partKindOf({
   fullest: () => ({ text: LONG_TITLE }),
   lines: ({ text }, { lines }, widthPx) => ({ needed: linesOf(text, TEXT, widthPx), most: lines }),
   allowsLines: { setting: 'lines', most: MOST_LINES },
+  words: ({ text }) => text,
   widthPx: ({ text }) => widthOf(text, TEXT),
   heightPx: ({ text }, { lines }, widthPx) => Math.min(lines, linesOf(text, TEXT, widthPx)) * TEXT.linePx,
   css: (scope, { lines }) => `${scope}{--title-lines:${lines}}`,

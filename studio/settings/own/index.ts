@@ -22,7 +22,7 @@ export const ownControls: Readonly<Record<string, OwnControl>> = {
   'columns.count': { Control: Columns as Props },
   'card.order': {
     Control: later(() => import('./CardParts.tsx'), 'CardParts'),
-    covers: ({ id }) => /^card\.parts\.[^.]+\.shown$/.test(id),
+    covers: ({ id }) => id.startsWith('card.parts.'),
   },
   bands: { Control: later(() => import('./WidthsShown.tsx'), 'WidthsShown') },
 };

@@ -16,6 +16,8 @@ export interface OwnControlProps {
   view: ShelfView | null;
   page: PageView;
   bayId: string;
+  /** A setting that was gone to. */
+  wanted: string | null;
 }
 
 /** A control for a setting for which the usual one does not do. */

@@ -1,0 +1,30 @@
+import type { ReactNode } from 'react';
+import type { Bands } from '../../core/bands/bands.ts';
+import { effectOf } from '../../core/plan/effect.ts';
+import type { Shelf } from '../../core/plan/shelf.ts';
+import type { PlacedSetting } from '../../core/settings/setting.ts';
+import { Hint } from './Stack.tsx';
+
+interface WhereItHoldsProps {
+  setting: PlacedSetting;
+  /** What it is set on, complete. */
+  document: object;
+  shelf: Shelf | null;
+  bands: Bands;
+  wanted: string | null;
+  /** @param at ids of the bands at which it has an effect */
+  children(at: readonly string[]): ReactNode;
+}
+
+/** A setting where it has an effect now; one that was gone to also where it has none, with the reason. */
+export function WhereItHolds({ setting, document, shelf, bands, wanted, children }: WhereItHoldsProps) {
+  const { reason, at } = effectOf(setting, document, shelf, bands);
+  const off = reason !== null;
+  if (off && wanted !== setting.id) return null;
+  return (
+    <div data-off={off || undefined}>
+      {off && <Hint role="note">Has no effect now: {reason}.</Hint>}
+      {children(off ? bands.map(({ id }) => id) : at)}
+    </div>
+  );
+}

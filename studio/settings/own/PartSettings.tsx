@@ -1,0 +1,69 @@
+import { X } from 'lucide-react';
+import styled from 'styled-components';
+import type { AnyPart } from '../../../core/card/parts/index.ts';
+import { placeOf } from '../../../core/card/slots.ts';
+import { assortmentOf } from '../../../core/plan/showing.ts';
+import { shelfSettings, type Shelf } from '../../../core/plan/shelf.ts';
+import type { Target } from '../../../core/plan/target.ts';
+import { readPath } from '../../../core/settings/path.ts';
+import { useDraft } from '../../studioContext.tsx';
+import { QuietButton } from '../../ui/Button.tsx';
+import { t } from '../../ui/theme.ts';
+import { SettingControl } from '../SettingControl.tsx';
+import { Stack } from '../Stack.tsx';
+import { WhereItHolds } from '../WhereItHolds.tsx';
+import { ZonePicker } from './ZonePicker.tsx';
+
+const Box = styled.section`
+  border: 1px solid ${t.pine};
+  border-radius: 8px;
+  padding: 10px 12px;
+  h4 {
+    margin: 0 0 8px;
+    color: ${t.pine};
+  }
+`;
+
+interface PartSettingsProps {
+  part: AnyPart;
+  on: Target;
+  shelf: Shelf;
+  wanted: string | null;
+  onRemove(): void;
+}
+
+/** All that can be set of one part of the card: where it stands by a drawing, the rest by the usual controls. */
+export function PartSettings({ part, on, shelf, wanted, onRemove }: PartSettingsProps) {
+  const plan = useDraft((state) => state.plan);
+  const { bands } = plan.house;
+  const under = `card.parts.${part.id}.`;
+  const settings = shelfSettings(assortmentOf(plan, shelf).of).filter(
+    ({ id }) => id.startsWith(under) && id !== `${under}shown`,
+  );
+  const zone = part.carriesLink ? undefined : placeOf(shelf.card, part.id)?.zone;
+  return (
+    <Box aria-label={`Settings of the part ${part.name}`}>
+      <h4>{part.name}</h4>
+      <Stack>
+        {zone && <ZonePicker part={part} on={on} zone={zone} shelf={shelf} />}
+        {settings.map((one) => (
+          <WhereItHolds
+            key={one.id}
+            setting={one}
+            document={shelf}
+            shelf={shelf}
+            bands={bands}
+            wanted={wanted}
+          >
+            {(at) => <SettingControl on={on} setting={one} value={readPath(shelf, one.id)} at={at} />}
+          </WhereItHolds>
+        ))}
+        <div>
+          <QuietButton onPress={onRemove}>
+            <X size={14} aria-hidden /> Remove from the card
+          </QuietButton>
+        </div>
+      </Stack>
+    </Box>
+  );
+}

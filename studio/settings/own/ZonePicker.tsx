@@ -1,0 +1,99 @@
+import { Radio, RadioGroup } from 'react-aria-components';
+import styled from 'styled-components';
+import { valueAt, type Varying } from '../../../core/bands/varying.ts';
+import { partKind, partsOf, type AnyPart } from '../../../core/card/parts/index.ts';
+import { slotsOf } from '../../../core/card/slots.ts';
+import { LABEL_ZONE, TEXT_ZONE, zoneKinds } from '../../../core/card/zones.ts';
+import { labelKinds } from '../../../core/label/labels/index.ts';
+import { everShown, labelEverShown } from '../../../core/card/shown.ts';
+import { assortmentOf } from '../../../core/plan/showing.ts';
+import type { Shelf } from '../../../core/plan/shelf.ts';
+import type { Target } from '../../../core/plan/target.ts';
+import { useDraft } from '../../studioContext.tsx';
+import { t } from '../../ui/theme.ts';
+import { useSet } from '../useSetting.ts';
+
+/** The card in small: a picture with its zones, and the texts under it. */
+const Drawing = styled(RadioGroup)`
+  display: grid;
+  grid-template: 34px 34px 34px 34px 44px / repeat(3, minmax(0, 1fr));
+  gap: 3px;
+  width: 190px;
+  padding: 4px;
+  border: 1px solid ${t.edge};
+  border-radius: 6px;
+  background: linear-gradient(${t.line} 0 152px, #fff 0);
+`;
+
+const Zone = styled(Radio)`
+  display: grid;
+  place-items: center;
+  border: 1px dashed ${t.edge};
+  border-radius: 4px;
+  background: #fff;
+  font-size: 11px;
+  line-height: 1.2;
+  color: ${t.ink2};
+  text-align: center;
+  overflow: hidden;
+  cursor: pointer;
+  &[data-hovered] {
+    border-color: ${t.ink};
+  }
+  &[data-selected] {
+    border: 1px solid ${t.pine};
+    background: ${t.pine};
+    color: #fff;
+    font-weight: 600;
+  }
+  &[data-focus-visible] {
+    outline: 2px solid ${t.pine};
+    outline-offset: 2px;
+  }
+`;
+
+interface ZonePickerProps {
+  part: AnyPart;
+  on: Target;
+  zone: Varying<string>;
+  shelf: Shelf;
+}
+
+/** Where a part stands, chosen in a drawing of the card that names what stands there already; at every width alike. */
+export function ZonePicker({ part, on, zone, shelf }: ZonePickerProps) {
+  const plan = useDraft((state) => state.plan);
+  const { bands } = plan.house;
+  const names = new Map(partsOf(assortmentOf(plan, shelf).of).map(({ id, name }) => [id, name]));
+  const set = useSet(on);
+  const { card } = shelf;
+  const { lead, texts, zones } = slotsOf(card);
+  const at = new Set(bands.map((band) => valueAt(zone, bands, band.id)));
+  const partsIn = (id: string): string[] => {
+    const others =
+      id === TEXT_ZONE ? [...lead, ...texts].flat() : (zones.find((one) => one.zone === id)?.parts ?? []);
+    const labels =
+      id === LABEL_ZONE && labelKinds.some((label) => labelEverShown(card, label.id)) ? ['Labels'] : [];
+    return [...labels, ...others.filter((one) => one !== part.id).flatMap((one) => names.get(one) ?? [])];
+  };
+  const pictured = card.order.some((id) => partKind(id)?.isPicture && everShown(card, id));
+  return (
+    <Drawing
+      aria-label={`Where ${part.name} stands`}
+      value={at.size === 1 ? [...at][0]! : null}
+      onChange={(next) => set(`card.parts.${part.id}.zone`, { [bands[0]!.id]: next })}
+      orientation="horizontal"
+    >
+      {zoneKinds.map(({ id, name, css, drawn }) => (
+        <Zone
+          key={id}
+          value={id}
+          aria-label={name}
+          isDisabled={css !== null && !pictured}
+          style={{ gridArea: drawn }}
+        >
+          {at.has(id as never) ? part.name : partsIn(id).join(', ')}
+        </Zone>
+      ))}
+    </Drawing>
+  );
+}

@@ -1,0 +1,51 @@
+import { useQuery } from '@tanstack/react-query';
+import { readItems } from '../../../core/api/assortments.ts';
+import { partsOf } from '../../../core/card/parts/index.ts';
+import { ofPart } from '../../../core/card/shown.ts';
+import type { Plan } from '../../../core/plan/plan.ts';
+import type { Shelf } from '../../../core/plan/shelf.ts';
+import { assortmentOf } from '../../../core/plan/showing.ts';
+import { textsFor } from '../../../core/texts/index.ts';
+import { nobody } from '../../api/items.ts';
+import { useStudio } from '../../studioContext.tsx';
+
+/** So many of a shelf's items are looked at for something to show of a part. */
+const LOOKED_AT = 24;
+
+/** What each part would say of the shelf's own items, by its id; null while that is fetched. */
+export function usePartSamples(plan: Plan, shelf: Shelf | null): ReadonlyMap<string, string> | null {
+  const { client } = useStudio();
+  const assortment = shelf && assortmentOf(plan, shelf);
+  const asked = useQuery({
+    queryKey: ['part samples', assortment],
+    queryFn: () =>
+      client.ask(readItems, {
+        // All that is known of them, whatever the card says now.
+        body: {
+          assortment: assortment!,
+          fallbacks: [],
+          without: [],
+          seenBy: nobody,
+          start: 0,
+          count: LOOKED_AT,
+        },
+      }),
+    enabled: assortment !== null,
+    staleTime: 60_000,
+    retry: false,
+  });
+  if (asked.isPending) return null;
+  const items = asked.data?.items ?? [];
+  const { currency: code, locale } = plan.house;
+  const context = { currency: { code, locale }, texts: textsFor(locale), labels: [] };
+  return new Map(
+    partsOf(assortment!.of).flatMap((kind) => {
+      const own = ofPart(shelf!.card, kind.id)!;
+      for (const item of items) {
+        const view = kind.view(item, kind.reads(own), context);
+        if (view && kind.words) return [[kind.id, kind.words(view)]];
+      }
+      return [];
+    }),
+  );
+}
