@@ -39,6 +39,8 @@ export interface FrameProps {
   scale: number;
   name: string;
   chosenBay: string | null;
+  /** What of the chosen bay is being set, as a selector. */
+  markedPart?: string | null;
   /** Bays that differ from another version of the page. */
   differing?: Iterable<string>;
   /** A bay of the page was pressed, and what of it; null beside all bays. */
@@ -89,6 +91,7 @@ export const Frame = memo(function Frame({
   scale,
   name,
   chosenBay,
+  markedPart = null,
   differing = none,
   drags = none,
   onDropped,
@@ -116,7 +119,10 @@ export const Frame = memo(function Frame({
   const marks =
     drags.map((id) => `${scopeOf('shelf', id)} .card{cursor:grab}`).join('') +
     markCss(differing, scale, t.tapeEdge) +
-    markCss(chosenBay === null ? none : [chosenBay], scale);
+    markCss(chosenBay === null ? none : [chosenBay], scale) +
+    (chosenBay === null || markedPart === null
+      ? ''
+      : `${scopeOf('bay', chosenBay)} ${markedPart}{outline:${2 / scale}px solid ${t.tapeEdge};outline-offset:${1 / scale}px}`);
   useLayoutEffect(() => inner?.mark(marks), [inner, marks]);
   useMoving(inner?.document ?? null, view);
   // A frame is as high as the wall is; what goes by the screen goes by that of the band.

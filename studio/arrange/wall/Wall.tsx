@@ -208,13 +208,14 @@ export function Wall() {
   const tags = tagsIn(stands, sight, roomPx, wordings);
 
   const bayId = bay?.id ?? null;
+  const markedPart = partFor(useStore(settingAt, ({ id }) => id));
   const together = useTogether(
     inView.map(({ id }) => id),
     bayId,
     scale,
     near,
     waiting.size === 0,
-    partFor(useStore(settingAt, ({ id }) => id)),
+    markedPart,
   );
   const ids = stands.map(({ id }) => id).join(' ');
   const { openPressed, drags, dropped } = useNearFrame(view.pageId, shelves);
@@ -358,6 +359,7 @@ export function Wall() {
                     scale={scaleOf(stand)}
                     name={`The page on ${stand.id === 'free' ? 'any width' : stand.name}, ${stand.width} wide`}
                     chosenBay={bayId}
+                    markedPart={markedPart}
                     drags={stand.id === near ? drags : undefined}
                     onDropped={dropped}
                     onPress={pressers.get(stand.id)!}
