@@ -6,7 +6,7 @@ import { placeCss } from '../css/placeCss.ts';
 import type { StoredShelf } from '../plan/shelf.ts';
 import { specimenPlan, specimenProduct, specimenShelf, specimenView } from '../specimen/specimen.ts';
 import { shelvesOn } from '../view/shelvesIn.ts';
-import { textsOf } from '../view/cardHeight.ts';
+import { textsOf } from '../view/cardTexts.ts';
 import type { Card } from './card.ts';
 import { partKind, partKinds, partsOf } from './parts/index.ts';
 import { everShown, hiddenAt, ofPart } from './shown.ts';

@@ -64,19 +64,27 @@ function emOf(characters: readonly string[], face: Face, weight: number): { em: 
 }
 
 const MOST_KEPT = 8_000;
-const known = new WeakMap<Face, Map<string, Pieces>>();
+const known = new WeakMap<Face, Map<number, Map<string, Pieces>>>();
+
+/** What is known of texts in a face and a weight. */
+function knownOf(face: Face, weight: number): Map<string, Pieces> {
+  let ofFace = known.get(face);
+  if (!ofFace) known.set(face, (ofFace = new Map()));
+  let ofWeight = ofFace.get(weight);
+  if (!ofWeight) ofFace.set(weight, (ofWeight = new Map()));
+  return ofWeight;
+}
 
 /** As a browser reads it: spaces and ends of lines are one space, and none at either end. */
 const collapsed = (text: string) => text.replace(/[ \t\n\r\f]+/g, ' ').trim();
 
 /** Pieces of a text in the order in which lines are filled with them; kept, since titles are measured at every width. */
-function piecesOf(text: string, face: Face, weight: number): Pieces {
-  let ofFace = known.get(face);
-  if (!ofFace) known.set(face, (ofFace = new Map()));
-  const key = `${weight} ${text}`;
-  let found = ofFace.get(key);
+function piecesOf(written: string, face: Face, weight: number): Pieces {
+  const ofWeight = knownOf(face, weight);
+  let found = ofWeight.get(written);
   if (found) return found;
-  if (ofFace.size >= MOST_KEPT) ofFace.clear();
+  if (ofWeight.size >= MOST_KEPT) ofWeight.clear();
+  const text = collapsed(written);
   const pieces: Piece[] = [];
   let estimated = false;
   const breaker = new LineBreaker(text);
@@ -97,7 +105,7 @@ function piecesOf(text: string, face: Face, weight: number): Pieces {
     from = next.position;
   }
   found = { pieces, estimated };
-  ofFace.set(key, found);
+  ofWeight.set(written, found);
   return found;
 }
 
@@ -106,7 +114,7 @@ const styled = ({ sizePx, spacingPx = 0 }: TextStyle, em: number, length: number
 
 /** Width of a text on one line, px. */
 export function textWidth(text: string, style: TextStyle): { px: number } & Measured {
-  const { pieces, estimated } = piecesOf(collapsed(text), style.face, style.weight);
+  const { pieces, estimated } = piecesOf(text, style.face, style.weight);
   const px = pieces.reduce((sum, piece, i) => {
     const last = i === pieces.length - 1;
     return sum + styled(style, last ? piece.em : piece.fullEm, last ? piece.length : piece.fullLength);
@@ -135,7 +143,7 @@ function broken(text: string, style: TextStyle, widthPx: number): { lines: numbe
  * @param widthPx of the line
  */
 export function textLines(text: string, style: TextStyle, widthPx: number): { lines: number } & Measured {
-  const { pieces, estimated } = piecesOf(collapsed(text), style.face, style.weight);
+  const { pieces, estimated } = piecesOf(text, style.face, style.weight);
   const room = Math.max(widthPx, 1) + PX_GRAIN;
   let lines = 1;
   let used = 0;

@@ -1,8 +1,7 @@
 import { bandById, nominalOf, type Bands } from '../bands/bands.ts';
-import { ofPart } from '../card/shown.ts';
 import { innerWidth } from '../geometry/steps.ts';
 import { layoutKind } from '../layouts/index.ts';
-import { textsOf } from './cardHeight.ts';
+import { textsOf } from './cardTexts.ts';
 import type { CardView, ShelfView, StepView } from './view.ts';
 
 /** Cards of a step on which a part has fewer lines than it needs. */
@@ -31,9 +30,9 @@ export function clippedAt(shelf: ShelfView, step: StepView, bands: Bands, cardPx
   const found = new Map<string, Clipped>();
   for (const card of shownIn(shelf, step)) {
     const { lead, texts } = textsOf(card, shelf.card, step, bands, cardPx);
-    for (const { kind, view, px } of [...lead, ...texts].flat()) {
+    for (const { kind, view, own, px } of [...lead, ...texts].flat()) {
       if (!kind.lines) continue;
-      const { needed, most } = kind.lines(view, ofPart(shelf.card, kind.id)!, px);
+      const { needed, most } = kind.lines(view, own, px);
       if (needed <= most) continue;
       const before = found.get(kind.id) ?? { part: kind.id, count: 0, needed: 0 };
       found.set(kind.id, { ...before, count: before.count + 1, needed: Math.max(before.needed, needed) });

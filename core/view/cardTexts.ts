@@ -1,0 +1,141 @@
+import type { Bands } from '../bands/bands.ts';
+import type { Card } from '../card/card.ts';
+import { partKind, type AnyPart, type PartView } from '../card/parts/index.ts';
+import { BESIDE_GAP_PX, placedTextPx } from '../card/placing.ts';
+import { ofPart } from '../card/shown.ts';
+import { textLinesAt } from '../card/slots.ts';
+import { baselineOf, FIRST_LEAST, PART_GAP_PX, SHARED_GAP_PX } from '../card/text.ts';
+import { layoutKind } from '../layouts/index.ts';
+import type { CardView, StepView } from './view.ts';
+
+/** A part as text of a card. */
+interface TextPart {
+  kind: AnyPart;
+  view: PartView;
+  own: Readonly<Record<string, unknown>>;
+  /** Width that it has on its line, px. */
+  px: number;
+}
+
+/** What a card has of the lines of a shelf at a band; widths are filled in for each width of it. */
+interface CardTexts {
+  lead: TextPart[][];
+  texts: TextPart[][];
+}
+
+/** Width that texts of a card have, px, where the card is `widthPx` wide. */
+function textPxOf(step: StepView, widthPx: number): number {
+  const { card: manner, groundPaddingPx = 0, picturePx } = layoutKind(step.layout);
+  if (manner === 'ground') return widthPx - 2 * groundPaddingPx;
+  const innerPx = widthPx - 2 * step.insidePx;
+  if (!step.hasPicture) return innerPx;
+  return manner === 'beside'
+    ? innerPx - (picturePx?.(step, widthPx) ?? 0) - BESIDE_GAP_PX
+    : placedTextPx(step.placing, innerPx);
+}
+
+type Lines = readonly (readonly string[])[];
+
+function partsOf(card: CardView, lines: Lines, settings: Card): TextPart[][] {
+  const result: TextPart[][] = [];
+  for (const ids of lines) {
+    const line: TextPart[] = [];
+    for (const id of ids) {
+      const view = card.parts.find(({ part }) => part === id);
+      if (view) line.push({ kind: partKind(id)!, view, own: ofPart(settings, id)!, px: 0 });
+    }
+    if (line.length > 0) result.push(line);
+  }
+  return result;
+}
+
+/** By the lines of the shelf at a band, which are the same object as long as nothing of them is set otherwise. */
+const known = new WeakMap<object, WeakMap<CardView, CardTexts>>();
+
+function cardTextsOf(card: CardView, settings: Card, bands: Bands, bandId: string): CardTexts {
+  const lines = textLinesAt(settings, bands, bandId);
+  let ofLines = known.get(lines);
+  if (!ofLines) known.set(lines, (ofLines = new WeakMap()));
+  let found = ofLines.get(card);
+  if (!found) {
+    found = {
+      lead: partsOf(card, lines.lead, settings),
+      texts: partsOf(card, lines.texts, settings),
+    };
+    ofLines.set(card, found);
+  }
+  return found;
+}
+
+/**
+ * Parts that share a line: the first has what the others leave of it, and those that do not fit beside it go on lines
+ * after it, as a browser wraps them.
+ */
+function wrapped(parts: TextPart[], textPx: number): TextPart[][] {
+  const [first, ...others] = parts as [TextPart, ...TextPart[]];
+  first.px = textPx;
+  const lines = [[first]];
+  let used = (textPx * FIRST_LEAST) / 100;
+  for (const one of others) {
+    one.px = Math.min(textPx, one.kind.widthPx?.(one.view) ?? textPx);
+    if (used + SHARED_GAP_PX + one.px > textPx) {
+      lines.push([one]);
+      used = one.px;
+      continue;
+    }
+    lines.at(-1)!.push(one);
+    if (lines.length === 1) first.px -= one.px + SHARED_GAP_PX;
+    used += SHARED_GAP_PX + one.px;
+  }
+  return lines;
+}
+
+/** Lines of parts with the widths that they have; a line that is not shared is as it was. */
+function placed(lines: TextPart[][], textPx: number): readonly (readonly TextPart[])[] {
+  let shared = false;
+  for (const line of lines) {
+    line[0]!.px = textPx;
+    shared ||= line.length > 1;
+  }
+  return shared ? lines.flatMap((line) => (line.length > 1 ? wrapped(line, textPx) : [line])) : lines;
+}
+
+/**
+ * The texts of a card that are shown at a step, before the picture and after it, line by line; good until it is asked
+ * for another width.
+ */
+export function textsOf(
+  card: CardView,
+  settings: Card,
+  step: StepView,
+  bands: Bands,
+  widthPx: number,
+): Record<'lead' | 'texts', readonly (readonly TextPart[])[]> {
+  const textPx = textPxOf(step, widthPx);
+  const { lead, texts } = cardTextsOf(card, settings, bands, step.bandId);
+  return { lead: placed(lead, textPx), texts: placed(texts, textPx) };
+}
+
+/** Height of a part where it stands, px. */
+const heightOf = ({ kind, view, own, px }: TextPart, { picture }: StepView): number =>
+  kind.heightPx(view, own, px, picture);
+
+/** Height of lines, px, with the gap after each; parts that share one stand on the same baseline. */
+export function linesHeight(lines: readonly (readonly TextPart[])[], step: StepView): number {
+  let sum = 0;
+  for (const line of lines) {
+    sum += PART_GAP_PX;
+    if (line.length === 1) {
+      sum += heightOf(line[0]!, step);
+      continue;
+    }
+    let [above, below] = [0, 0];
+    for (const one of line) {
+      const baseline = one.kind.text ? baselineOf(one.kind.text) : 0;
+      above = Math.max(above, baseline);
+      below = Math.max(below, heightOf(one, step) - baseline);
+    }
+    sum += above + below;
+  }
+  return sum;
+}
