@@ -37,7 +37,8 @@ export interface StoreTexts extends ScriptTexts {
   /** @param mean 0 to 5 */
   rating(mean: number, count: number): string;
   /** Beside stars. */
-  ratingShort(mean: number, count: number): string;
+  ratingFigure(mean: number): string;
+  ratingCount(count: number): string;
   inStock: string;
   soldOut: string;
   /** @param count null where it is not said */

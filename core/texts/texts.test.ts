@@ -25,7 +25,7 @@ describe('what a store says by itself', () => {
   it('counts as English does', () => {
     expect(english.rating(3, 1)).toBe('3.0 out of 5 (1 review)');
     expect(english.rating(4.26, 1240)).toBe('4.3 out of 5 (1,240 reviews)');
-    expect(english.ratingShort(3, 4)).toBe('3.0 (4)');
+    expect([english.ratingFigure(3), english.ratingCount(1234)]).toEqual(['3.0', '(1,234)']);
     expect(english.products(1)).toBe('1 product');
     expect(english.products(12_000)).toBe('12,000 products');
     expect(english.moreShown(1)).toBe('1 more is shown.');

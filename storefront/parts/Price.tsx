@@ -1,7 +1,8 @@
 import type { PartDrawing } from './partDrawing.ts';
 
-export const drawPrice: PartDrawing<'price'> = ({ now, before, from }) => (
+export const drawPrice: PartDrawing<'price'> = ({ now, before, from, own: [ahead, behind] }) => (
   <p className="part-price">
+    {ahead && `${ahead} `}
     {from && `${from} `}
     {before === null ? (
       now
@@ -10,5 +11,6 @@ export const drawPrice: PartDrawing<'price'> = ({ now, before, from }) => (
         <span className="reduced">{now}</span> <s className="before">{before}</s>
       </>
     )}
+    {behind && ` ${behind}`}
   </p>
 );

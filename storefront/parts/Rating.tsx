@@ -6,9 +6,9 @@ const Stars = ({ mean }: { mean: number }) => (
   <span className={`stars w${Math.round((mean / STARS) * 20)}`} aria-hidden="true" />
 );
 
-export const drawRating: PartDrawing<'rating'> = ({ mean, count, words }, { texts }) => (
+export const drawRating: PartDrawing<'rating'> = ({ mean, count, stars, words }, { texts }) => (
   <p className="part-rating" role="img" aria-label={texts.rating(mean, count)}>
-    <Stars mean={mean} />
-    <span aria-hidden="true">{words}</span>
+    {stars && <Stars mean={mean} />}
+    {words && <span aria-hidden="true">{words}</span>}
   </p>
 );

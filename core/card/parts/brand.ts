@@ -1,3 +1,4 @@
+import { ownWords, readsWords, saidWith } from '../ownWords.ts';
 import { partKindOf } from '../partKind.ts';
 import { linesOf, widthOf } from '../text.ts';
 
@@ -9,11 +10,11 @@ export const brandPart = partKindOf({
   name: 'Brand',
   find: ['brand', 'vendor'],
   atFirst: false,
-  settings: {},
+  settings: ownWords('Brand'),
   needs: ['brand'],
   text: TEXT,
-  reads: () => null,
-  view: (item) => (item.of === 'products' && item.product.brand ? { text: item.product.brand } : null),
+  reads: readsWords,
+  view: (item, own) => saidWith(own, item.of === 'products' ? item.product.brand : null),
   fullest: (view) => view,
   words: ({ text }) => text,
   widthPx: ({ text }) => widthOf(text, TEXT),

@@ -1,3 +1,4 @@
+import { ownWords, readsWords, saidWith } from '../ownWords.ts';
 import { partKindOf } from '../partKind.ts';
 import { linesOf, widthOf } from '../text.ts';
 
@@ -9,11 +10,11 @@ export const categoryPart = partKindOf({
   name: 'Category',
   find: ['category', 'kind', 'department'],
   atFirst: false,
-  settings: {},
+  settings: ownWords('Category'),
   needs: ['category'],
   text: TEXT,
-  reads: () => null,
-  view: (item) => (item.of === 'products' && item.product.category ? { text: item.product.category } : null),
+  reads: readsWords,
+  view: (item, own) => saidWith(own, item.of === 'products' ? item.product.category : null),
   fullest: (view) => view,
   words: ({ text }) => text,
   widthPx: ({ text }) => widthOf(text, TEXT),

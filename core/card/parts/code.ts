@@ -1,3 +1,4 @@
+import { ownWords, readsWords, saidWith } from '../ownWords.ts';
 import { partKindOf } from '../partKind.ts';
 import { linesOf, widthOf } from '../text.ts';
 
@@ -9,11 +10,11 @@ export const codePart = partKindOf({
   name: 'Item code',
   find: ['code', 'number', 'article', 'sku'],
   atFirst: false,
-  settings: {},
+  settings: ownWords('Item code'),
   needs: ['code'],
   text: TEXT,
-  reads: () => null,
-  view: (item) => (item.of === 'products' && item.product.code ? { text: item.product.code } : null),
+  reads: readsWords,
+  view: (item, own) => saidWith(own, item.of === 'products' ? item.product.code : null),
   fullest: (view) => view,
   words: ({ text }) => text,
   widthPx: ({ text }) => widthOf(text, TEXT),

@@ -1,3 +1,4 @@
+import { ownWords, readsWords, saidWith } from '../ownWords.ts';
 import { partKindOf } from '../partKind.ts';
 import { linesOf, widthOf } from '../text.ts';
 
@@ -9,13 +10,13 @@ export const countPart = partKindOf({
   name: 'Number of products',
   find: ['count', 'number', 'products'],
   atFirst: true,
-  settings: {},
+  settings: ownWords('Number of products'),
   needs: [],
   text: TEXT,
-  reads: () => null,
-  view: (item, _, { texts }) => {
-    if (item.of === 'categories') return { text: texts.products(item.category.products) };
-    return item.of === 'collections' ? { text: texts.products(item.collection.products) } : null;
+  reads: readsWords,
+  view: (item, own, { texts }) => {
+    if (item.of === 'categories') return saidWith(own, texts.products(item.category.products));
+    return item.of === 'collections' ? saidWith(own, texts.products(item.collection.products)) : null;
   },
   fullest: (view) => view,
   words: ({ text }) => text,

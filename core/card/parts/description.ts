@@ -1,10 +1,11 @@
+import { counted } from '../../sentence/sentence.ts';
+import { integer } from '../../settings/values.ts';
+import { setting } from '../../settings/setting.ts';
 import { faceOf } from '../item.ts';
 import { partKindOf } from '../partKind.ts';
 import { linesOf, widthOf } from '../text.ts';
 
 const TEXT = { fontPx: 14, linePx: 20, weight: 400 };
-/** Lines that a short description may take. */
-const MOST_LINES = 3;
 
 export const descriptionPart = partKindOf({
   id: 'description',
@@ -12,7 +13,12 @@ export const descriptionPart = partKindOf({
   name: 'Short description',
   find: ['description', 'text', 'short'],
   atFirst: false,
-  settings: {},
+  settings: {
+    lines: setting(integer(1, 10), 3, {
+      name: 'Lines of the short description, at most',
+      find: ['lines', 'short', 'description', 'long', 'length'],
+    }),
+  },
   needs: ['shortText'],
   text: TEXT,
   reads: () => null,
@@ -23,6 +29,8 @@ export const descriptionPart = partKindOf({
   fullest: (view) => view,
   words: ({ text }) => text,
   widthPx: ({ text }) => widthOf(text, TEXT),
-  heightPx: ({ text }, _, widthPx) => Math.min(MOST_LINES, linesOf(text, TEXT, widthPx)) * TEXT.linePx,
-  say: () => 'short description',
+  heightPx: ({ text }, { lines }, widthPx) => Math.min(lines, linesOf(text, TEXT, widthPx)) * TEXT.linePx,
+  css: (scope, { lines }) => `${scope}{--description-lines:${lines}}`,
+  say: ({ lines }) => `short description up to ${counted(lines, 'line')}`,
+  opens: 'lines',
 });

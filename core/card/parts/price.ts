@@ -1,4 +1,7 @@
 import { formatMoney } from '../../catalogue/money.ts';
+import { choice } from '../../settings/values.ts';
+import { setting } from '../../settings/setting.ts';
+import { ownWords, readsWords } from '../ownWords.ts';
 import { partKindOf } from '../partKind.ts';
 import { linesOf, widthOf } from '../text.ts';
 
@@ -13,9 +16,12 @@ interface Said {
   /** What it was. */
   before: string | null;
   from: string | null;
+  /** The owner's words before it and after it. */
+  own: readonly [before: string, after: string];
 }
 
-const wordsOf = ({ now, before, from }: Said) => [from, now, before].filter(Boolean).join(' ');
+const wordsOf = ({ now, before, from, own }: Said) =>
+  [own[0], from, now, before, own[1]].filter(Boolean).join(' ');
 
 export const pricePart = partKindOf({
   id: 'price',
@@ -23,17 +29,26 @@ export const pricePart = partKindOf({
   name: 'Price',
   find: ['price', 'reduced', 'cost', 'money'],
   atFirst: true,
-  settings: {},
+  settings: {
+    ...ownWords('Price'),
+    words: setting(choice({ always: 'On all products', reduced: 'On reduced ones only' }), 'always', {
+      name: 'Own words around the price',
+      find: ['words', 'reduced', 'sale'],
+      offBecause: (read) =>
+        read('card.parts.price.before') || read('card.parts.price.after') ? null : 'There are none',
+    }),
+  },
   needs: [],
   text: TEXT,
-  reads: () => null,
-  view: (item, _, { currency, texts }): Said | null => {
+  reads: (own) => ({ ...readsWords(own), words: own.words }),
+  view: (item, own, { currency, texts }): Said | null => {
     if (item.of !== 'products') return null;
     const { regular, reduced, from } = item.product.price;
     return {
       now: formatMoney(reduced ?? regular, currency),
       before: reduced === null ? null : formatMoney(regular, currency),
       from: from ? texts.from : null,
+      own: own.words === 'always' || reduced !== null ? [own.before, own.after] : ['', ''],
     };
   },
   fullest: (view) => ({ ...view, before: view.before ?? view.now }),

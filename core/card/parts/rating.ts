@@ -1,3 +1,5 @@
+import { yesNo } from '../../settings/values.ts';
+import { setting } from '../../settings/setting.ts';
 import { partKindOf } from '../partKind.ts';
 import { STAR_PX, STARS } from '../stars.ts';
 import { widthOf } from '../text.ts';
@@ -13,17 +15,24 @@ export const ratingPart = partKindOf({
   name: 'Rating',
   find: ['rating', 'stars', 'reviews'],
   atFirst: false,
-  settings: {},
+  settings: {
+    stars: setting(yesNo(), true, { name: 'Rating: stars', find: ['stars', 'rating'] }),
+    figure: setting(yesNo(), true, { name: 'Rating: figure', find: ['figure', 'number', 'rating'] }),
+    count: setting(yesNo(), true, { name: 'Rating: how many ratings', find: ['count', 'reviews', 'rating'] }),
+  },
   needs: ['rating'],
   text: TEXT,
-  reads: () => null,
-  view: (item, _, { texts }) => {
+  reads: ({ stars, figure, count }) => ({ stars, figure, count }),
+  view: (item, { stars, figure, count }, { texts }) => {
     const rating = item.of === 'products' ? item.product.rating : null;
-    return rating && { ...rating, words: texts.ratingShort(rating.mean, rating.count) };
+    if (!rating || !(stars || figure || count)) return null;
+    const words = [figure && texts.ratingFigure(rating.mean), count && texts.ratingCount(rating.count)];
+    return { ...rating, stars, words: words.filter(Boolean).join(' ') };
   },
   fullest: (view) => view,
-  words: ({ words }) => words,
-  widthPx: ({ words }) => STARS * STAR_PX + GAP_PX + widthOf(words, TEXT),
+  words: ({ mean, stars, words }) => words || (stars ? `${Math.round(mean)} of ${STARS} stars` : ''),
+  widthPx: ({ stars, words }) =>
+    (stars ? STARS * STAR_PX : 0) + (stars && words ? GAP_PX : 0) + (words ? widthOf(words, TEXT) : 0),
   heightPx: () => TEXT.linePx,
   say: () => 'rating',
 });
