@@ -6,6 +6,7 @@ import type { Currency } from '../catalogue/money.ts';
 import type { LabelView } from '../label/labelKind.ts';
 import type { Complete, Tree } from '../settings/setting.ts';
 import type { Item } from './item.ts';
+import type { TextSize } from './textSize.ts';
 
 /** What a part may read besides its item and its settings. */
 export interface PartContext {
@@ -23,13 +24,6 @@ export type PictureShape =
   | { by: 'height'; px: number }
   | { by: 'screen'; share: number; px: number }
   | { by: 'own' };
-
-/** Size, height of a line and weight of a text, px; the style sheet is written from them, and it is measured by them. */
-export interface TextSize {
-  fontPx: number;
-  linePx: number;
-  weight: number;
-}
 
 /**
  * One kind of part: all that is asked of it, but its drawing, which the storefront has under the same id.

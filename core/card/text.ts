@@ -1,6 +1,6 @@
 import { textLines, textWidth, type TextStyle } from '../text/measure.ts';
 import { storeFace } from '../text/storeFace.ts';
-import type { TextSize } from './partKind.ts';
+import type { TextSize } from './textSize.ts';
 
 /** Space between the parts of a card, px. */
 export const PART_GAP_PX = 5;

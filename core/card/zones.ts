@@ -16,6 +16,11 @@ const start = 'inset-inline-start:0;align-items:flex-start';
 const end = 'inset-inline-end:0;align-items:flex-end';
 const [upper, lower] = ['inset-block-start:0', 'inset-block-end:0'];
 
+/** Between the edges of a picture and what stands on it, px. */
+export const ZONE_PADDING_PX = 10;
+/** Between the ends of a part on a picture and its ground, px. */
+export const ZONE_CHIP_PX = 8;
+
 /** Parts stand here unless something else is set. */
 export const TEXT_ZONE = 'text';
 /** Labels stand first in this one. */

@@ -108,6 +108,20 @@ describe('every check', () => {
     string,
     { plan: StoredPlan; total?: number; goods?: readonly Item[]; fixes: boolean }
   > = {
+    'parts-collide': {
+      plan: specimenStored([
+        specimenShelf('a', {
+          card: {
+            parts: {
+              price: { zone: { phone: 'foot' } },
+              code: { shown: { phone: true }, zone: { phone: 'lowerEnd' } },
+            },
+          },
+        }),
+      ]),
+      goods: [{ of: 'products', product: specimenProduct(1, { code: 'KC-1001' }) }],
+      fixes: true,
+    },
     'text-clipped': {
       plan: specimenStored([specimenShelf('a', { card: { parts: { title: { lines: 1 } } } })]),
       goods: ['Wide-rimmed bowl', 'Mug', 'Jug', 'Low tide stoneware planter'].map((title, i) => ({

@@ -10,6 +10,7 @@ import { goneFromRule } from './goneFromRule.ts';
 import { headingAtOdds } from './headingAtOdds.ts';
 import { nothingToShow } from './nothingToShow.ts';
 import { pageAddress } from './pageAddress.ts';
+import { partsCollide } from './partsCollide.ts';
 import { rowsLeftShort } from './rowsLeftShort.ts';
 import { roundTooLong } from './roundTooLong.ts';
 import { ruleNeverMatches } from './ruleNeverMatches.ts';
@@ -36,6 +37,7 @@ export const checks: readonly Check[] = [
   endAboveFoot,
   textOverPicture,
   textClipped,
+  partsCollide,
   headingAtOdds,
   goneFromRule,
   firstHeadings,

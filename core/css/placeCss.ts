@@ -5,7 +5,7 @@ import { partKind } from '../card/parts/index.ts';
 import { everShown, hiddenAt as hiddenParts } from '../card/shown.ts';
 import { placeOf, slotsOf, zoneAt } from '../card/slots.ts';
 import { SHARED_GAP_PX, FIRST_LEAST } from '../card/text.ts';
-import { TEXT_ZONE, zoneKinds } from '../card/zones.ts';
+import { TEXT_ZONE, ZONE_CHIP_PX, ZONE_PADDING_PX, zoneKinds } from '../card/zones.ts';
 import { hiddenAt, within } from './containers.ts';
 import { cssName } from './written.ts';
 
@@ -13,8 +13,8 @@ const FIRST = `flex:1 1 ${FIRST_LEAST}%;min-width:0`;
 
 /** Zones of pictures and lines that parts share, alike on all pages. */
 export const zoneCss =
-  '.zone{position:absolute;z-index:1;display:flex;flex-direction:column;gap:4px;padding:10px;max-width:100%;pointer-events:none}' +
-  '.zone>:not(.labels){background:color-mix(in srgb,var(--ground) 90%,transparent);color:var(--text);padding:3px 8px;border-radius:3px;max-width:100%}' +
+  `.zone{position:absolute;z-index:1;display:flex;flex-direction:column;gap:4px;padding:${ZONE_PADDING_PX}px;max-width:100%;pointer-events:none}` +
+  `.zone>:not(.labels){background:color-mix(in srgb,var(--ground) 90%,transparent);color:var(--text);padding:3px ${ZONE_CHIP_PX}px;border-radius:3px;max-width:100%}` +
   zoneKinds
     .flatMap(({ id, css, wide }) => [
       css ? `.zone-${id}{${css}}` : '',

@@ -1,4 +1,5 @@
 import { zoneCss } from '../../core/css/placeCss.ts';
+import { LABEL_PADDING_PX, LABEL_TEXT } from '../../core/label/labelKind.ts';
 import { starsCss } from './stars.ts';
 
 /** Style sheet that every page of the storefront shares; all measures that an owner sets come from core/css. */
@@ -63,7 +64,7 @@ h4.bay-heading{font-size:17px}
 .part-picture img{display:block;width:100%;height:100%;object-fit:var(--fit)}
 .part-picture .none{position:absolute;inset:0;display:grid;place-items:center;color:var(--quiet);font-size:13px;padding:8px;text-align:center}
 .labels{display:flex;flex-direction:column;align-items:flex-start;gap:4px}
-.label{background:var(--text);color:var(--ground);font-size:12.5px;line-height:1;padding:6px 8px;border-radius:2px;font-weight:560;unicode-bidi:plaintext}
+.label{background:var(--text);color:var(--ground);font-size:${LABEL_TEXT.fontPx}px;line-height:1;padding:6px ${LABEL_PADDING_PX}px;border-radius:2px;font-weight:${LABEL_TEXT.weight};unicode-bidi:plaintext}
 .label-sale{background:var(--reduced);color:#fff}.presses{position:relative;z-index:2;pointer-events:auto}
 ${zoneCss}
 .part-title{display:-webkit-box;-webkit-box-orient:vertical;-webkit-line-clamp:var(--title-lines);overflow:hidden;overflow-wrap:anywhere}

@@ -1,0 +1,73 @@
+import type { Bands } from '../bands/bands.ts';
+import { valueAt } from '../bands/varying.ts';
+import type { Card } from '../card/card.ts';
+import { partKind } from '../card/parts/index.ts';
+import { placedPicturePx } from '../card/placing.ts';
+import { hiddenAt } from '../card/shown.ts';
+import { slotsOf, zoneAt } from '../card/slots.ts';
+import { widthOf } from '../card/text.ts';
+import { LABEL_ZONE, ZONE_CHIP_PX, ZONE_PADDING_PX, type ZoneId } from '../card/zones.ts';
+import { LABEL_PADDING_PX, LABEL_TEXT } from '../label/labelKind.ts';
+import { layoutKind } from '../layouts/index.ts';
+import type { CardView, StepView } from './view.ts';
+
+/** Zones that stand side by side, and so may come over each other where a picture is narrow. */
+const SIDE_BY_SIDE: readonly (readonly [ZoneId, ZoneId])[] = [
+  ['upperStart', 'upperEnd'],
+  ['lowerStart', 'lowerEnd'],
+  ['foot', 'lowerStart'],
+  ['foot', 'lowerEnd'],
+];
+
+/** Width of a card's picture, px. */
+function picturePxOf(step: StepView, cardPx: number): number {
+  const { card: manner, picturePx } = layoutKind(step.layout);
+  const innerPx = cardPx - 2 * step.insidePx;
+  if (manner === 'beside') return picturePx?.(step, cardPx) ?? innerPx;
+  return manner === 'ground' ? cardPx : placedPicturePx(step.placing, innerPx);
+}
+
+/** Widths that the zones of a card's picture take, px, with the space around them; only of those with something in them. */
+function zoneWidths(card: CardView, settings: Card, bands: Bands, bandId: string): Map<string, number> {
+  const hidden = hiddenAt(settings, bands, bandId);
+  const widths = new Map<string, number>();
+  const add = (zone: string, px: number) =>
+    widths.set(zone, Math.max(widths.get(zone) ?? 0, px + 2 * ZONE_PADDING_PX));
+  for (const { zone, parts } of slotsOf(settings).zones)
+    for (const id of parts) {
+      if (hidden.has(id) || zoneAt(settings, id, bands, bandId) !== zone) continue;
+      const view = card.parts.find(({ part }) => part === id);
+      if (view) add(zone, (partKind(id)!.widthPx?.(view) ?? 0) + 2 * ZONE_CHIP_PX);
+    }
+  for (const part of card.parts)
+    for (const label of 'labels' in part ? part.labels : []) {
+      const shown = settings.labels[label.kind]?.shown;
+      if (shown && valueAt(shown, bands, bandId))
+        add(LABEL_ZONE, widthOf(label.text, LABEL_TEXT) + 2 * LABEL_PADDING_PX);
+    }
+  return widths;
+}
+
+/** Parts of a card that come over something else on its picture, at a step where cards are `cardPx` wide. */
+export function overlapping(
+  card: CardView,
+  settings: Card,
+  step: StepView,
+  bands: Bands,
+  cardPx: number,
+): string[] {
+  if (!step.hasPicture || slotsOf(settings).zones.length === 0) return [];
+  const widths = zoneWidths(card, settings, bands, step.bandId);
+  const roomPx = picturePxOf(step, cardPx);
+  const zones = SIDE_BY_SIDE.flatMap(([one, other]) => {
+    const [a, b] = [widths.get(one), widths.get(other)];
+    if (a === undefined || b === undefined) return [];
+    // A bar takes the whole width.
+    return one === 'foot' || a + b > roomPx + ZONE_PADDING_PX ? [other] : [];
+  });
+  return slotsOf(settings).zones.flatMap(({ zone, parts }) =>
+    zones.some((one) => one === zone)
+      ? parts.filter((id) => zoneAt(settings, id, bands, step.bandId) === zone)
+      : [],
+  );
+}
