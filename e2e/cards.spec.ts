@@ -228,6 +228,8 @@ test('a part is added with a sample of it, put in a corner by the drawing and on
   const laptop = await frameAt(page, 'Laptop');
   const first = laptop.locator(`[data-shelf="${SHELF}"] .card`).first();
   await expect(parts.getByRole('row')).toHaveCount(3);
+  // The line begins in sight, with the first of its parts, whatever was open above it.
+  await expect(parts.getByRole('row').first()).toBeInViewport();
 
   // By typing; what it says of the store's own goods stands beside it.
   const add = page.getByRole('combobox', { name: 'Add a part' });

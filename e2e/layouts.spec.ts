@@ -3,6 +3,10 @@ import { bandAt, nominalOf } from '../core/bands/bands.ts';
 import { PRODUCT_FACTS } from '../core/catalogue/facts.ts';
 import { firstBands } from '../core/plan/firstBands.ts';
 import { LAYOUT_IDS, type LayoutId } from '../core/layouts/index.ts';
+import { partKind } from '../core/card/parts/index.ts';
+import { widthOf } from '../core/card/text.ts';
+import { ZONE_CHIP_PX } from '../core/card/zones.ts';
+import { LABEL_PADDING_PX, LABEL_TEXT } from '../core/label/labelKind.ts';
 import { readPlan } from '../core/plan/reading.ts';
 import type { StoredShelf } from '../core/plan/shelf.ts';
 import { completePlan } from '../core/plan/storedPlan.ts';
@@ -270,6 +274,28 @@ test('a part in a corner is there once at each width, and one on hover comes by 
       expect(Math.abs(brand.y - y - 10)).toBeLessThan(1.5);
     } else expect(brand.y).toBeGreaterThan(y + wide / 2);
   }
+  // As wide as the core reckons, which is how it finds what comes over what.
+  const onPage = page.locator(`[data-shelf="${SHELF}"] .card:visible`);
+  const ids = await onPage.evaluateAll((all) => all.map((one) => Number(one.getAttribute('data-card'))));
+  await page.setViewportSize({ width: 1440, height: 800 });
+  const [drawn] = shelvesOn(await viewOf(store, ids));
+  const pictures = drawn!.shelf.cards.map(({ parts }) => parts.find((one) => 'labels' in one)!);
+  const labels = pictures.flatMap((one) => ('labels' in one ? one.labels : []));
+  expect(labels.length).toBeGreaterThan(1);
+  const widths = await page
+    .locator(`[data-shelf="${SHELF}"] .label`)
+    .evaluateAll((all) => all.map((one) => one.getBoundingClientRect().width));
+  labels.forEach(({ text }, i) =>
+    expect(Math.abs(widths[i]! - widthOf(text, LABEL_TEXT) - 2 * LABEL_PADDING_PX), text).toBeLessThan(1),
+  );
+  await page.setViewportSize({ width: 800, height: 800 });
+  const brands = await page
+    .locator(`[data-shelf="${SHELF}"] .zone .part-brand`)
+    .evaluateAll((all) => all.map((one) => one.getBoundingClientRect().width));
+  const brandViews = drawn!.shelf.cards.map(({ parts }) => parts.find(({ part }) => part === 'brand')!);
+  brandViews.forEach((view, i) =>
+    expect(Math.abs(brands[i]! - partKind('brand')!.widthPx!(view) - 2 * ZONE_CHIP_PX)).toBeLessThan(1),
+  );
   const seen = (on: Page) =>
     on
       .locator(`[data-shelf="${SHELF}"] .card .part-price`)

@@ -17,7 +17,17 @@ export const mainViews: readonly MainView[] = [
   {
     name: 'arrange-card',
     path: '/studio/arrange/home?bay=new-from-the-kiln',
-    prepare: (page) => openLine(page, 'Card'),
+    prepare: async (page) => {
+      await openLine(page, 'Card');
+      const parts = page.getByRole('grid', { name: 'Parts of the card' });
+      await page.getByRole('combobox', { name: 'Add a part' }).fill('rating');
+      await page.getByRole('option', { name: /^Rating/ }).click();
+      await page.getByRole('radio', { name: 'Lower corner, start' }).check({ force: true });
+      await parts.getByRole('row', { name: 'Price' }).click();
+      await page.getByRole('button', { name: /Price: line$/ }).click();
+      await page.getByRole('option', { name: 'On the line before' }).click();
+      await parts.evaluate((list) => list.scrollIntoView({ block: 'start' }));
+    },
   },
   {
     name: 'arrange-near',

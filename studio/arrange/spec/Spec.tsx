@@ -32,6 +32,8 @@ const Panel = styled.section`
   background: ${t.paper};
   border-inline-end: 1px solid ${t.line};
   overflow: hidden auto;
+  /* Controls that are fetched come in above others; what was opened stays where it is. */
+  overflow-anchor: none;
   display: flex;
   flex-direction: column;
   header {
