@@ -16,7 +16,7 @@ export const ownWords = (part: string) => ({
   }),
 });
 
-interface OwnWords {
+export interface OwnWords {
   before: string;
   after: string;
 }

@@ -4,17 +4,15 @@ import { createStore } from 'zustand';
 export const settingAt = createStore<{ id: string | null }>(() => ({ id: null }));
 
 /** What of a bay is drawn for some settings, as a selector: it may be far below where the bay begins. */
-const PARTS: readonly [RegExp, (id: string) => string][] = [
-  [/^paging\./, () => '.pagers'],
-  [/^card\.parts\.([\w-]+)\./, (part) => `.part-${part}`],
-];
+const PARTS: readonly [RegExp, string][] = [[/^paging\./, '.pagers']];
 
-export function partFor(setting: string | null): string | null {
-  for (const [ids, selector] of PARTS) {
-    const found = ids.exec(setting ?? '');
-    if (found) return selector(found[1] ?? '');
-  }
-  return null;
+export const partFor = (setting: string | null): string | null =>
+  (setting && PARTS.find(([ids]) => ids.test(setting))?.[1]) ?? null;
+
+/** The part of cards that is being set, as a selector. It is marked where it is; nothing moves for it. */
+export function markedFor(setting: string | null): string | null {
+  const part = /^card\.parts\.([\w-]+)\./.exec(setting ?? '')?.[1];
+  return part === undefined ? null : `.part-${part}`;
 }
 
 /** Told of where the keyboard is within the spec. */

@@ -1,23 +1,10 @@
-import { ownWords, readsWords, saidWith } from '../ownWords.ts';
-import { partKindOf } from '../partKind.ts';
-import { linesOf, widthOf } from '../text.ts';
+import { linePartOf } from '../linePart.ts';
 
-const TEXT = { fontPx: 13, linePx: 18, weight: 400 };
-
-export const brandPart = partKindOf({
+export const brandPart = linePartOf({
   id: 'brand',
   of: ['products'],
   name: 'Brand',
   find: ['brand', 'vendor'],
-  atFirst: false,
-  settings: ownWords('Brand'),
   needs: ['brand'],
-  text: TEXT,
-  reads: readsWords,
-  view: (item, own) => saidWith(own, item.of === 'products' ? item.product.brand : null),
-  fullest: (view) => view,
-  words: ({ text }) => text,
-  widthPx: ({ text }) => widthOf(text, TEXT),
-  heightPx: ({ text }, _, widthPx) => linesOf(text, TEXT, widthPx) * TEXT.linePx,
-  say: () => 'brand',
+  words: (item) => (item.of === 'products' ? item.product.brand : null),
 });

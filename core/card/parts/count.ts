@@ -1,26 +1,14 @@
-import { ownWords, readsWords, saidWith } from '../ownWords.ts';
-import { partKindOf } from '../partKind.ts';
-import { linesOf, widthOf } from '../text.ts';
+import { linePartOf } from '../linePart.ts';
 
-const TEXT = { fontPx: 14, linePx: 20, weight: 400 };
-
-export const countPart = partKindOf({
+export const countPart = linePartOf({
   id: 'count',
   of: ['categories', 'collections'],
   name: 'Number of products',
   find: ['count', 'number', 'products'],
   atFirst: true,
-  settings: ownWords('Number of products'),
-  needs: [],
-  text: TEXT,
-  reads: readsWords,
-  view: (item, own, { texts }) => {
-    if (item.of === 'categories') return saidWith(own, texts.products(item.category.products));
-    return item.of === 'collections' ? saidWith(own, texts.products(item.collection.products)) : null;
+  size: { fontPx: 14, linePx: 20, weight: 400 },
+  words: (item, { texts }) => {
+    if (item.of === 'categories') return texts.products(item.category.products);
+    return item.of === 'collections' ? texts.products(item.collection.products) : null;
   },
-  fullest: (view) => view,
-  words: ({ text }) => text,
-  widthPx: ({ text }) => widthOf(text, TEXT),
-  heightPx: ({ text }, _, widthPx) => linesOf(text, TEXT, widthPx) * TEXT.linePx,
-  say: () => 'number of products',
 });

@@ -1,27 +1,13 @@
-import { partKindOf } from '../partKind.ts';
-import { linesOf, widthOf } from '../text.ts';
+import { linePartOf } from '../linePart.ts';
 
-const TEXT = { fontPx: 13, linePx: 18, weight: 400 };
-
-export const stockPart = partKindOf({
+export const stockPart = linePartOf({
   id: 'stock',
   of: ['products'],
   name: 'Stock',
   find: ['stock', 'left', 'available', 'sold out'],
-  atFirst: false,
-  settings: {},
-  needs: [],
-  text: TEXT,
-  reads: () => null,
-  view: (item, _, { texts }) => {
+  words: (item, { texts }) => {
     if (item.of !== 'products') return null;
     const { state, count } = item.product.stock;
-    if (state === 'last') return { text: texts.fewLeft(count) };
-    return { text: state === 'in' ? texts.inStock : texts.soldOut };
+    return { in: texts.inStock, last: texts.fewLeft(count), out: texts.soldOut }[state];
   },
-  fullest: (view) => view,
-  words: ({ text }) => text,
-  widthPx: ({ text }) => widthOf(text, TEXT),
-  heightPx: ({ text }, _, widthPx) => linesOf(text, TEXT, widthPx) * TEXT.linePx,
-  say: () => 'stock',
 });

@@ -12,7 +12,7 @@ import type { StepView } from '../../../core/view/view.ts';
 import { useStudio } from '../../studioContext.tsx';
 import { useStore } from 'zustand';
 import { t } from '../../ui/theme.ts';
-import { partFor, settingAt } from '../settingAt.ts';
+import { markedFor, partFor, settingAt } from '../settingAt.ts';
 import { useArranging, useView, WaysContext } from '../arrangeContext.tsx';
 import { Clips } from './Clips.tsx';
 import { Frame } from './Frame.tsx';
@@ -208,14 +208,15 @@ export function Wall() {
   const tags = tagsIn(stands, sight, roomPx, wordings);
 
   const bayId = bay?.id ?? null;
-  const markedPart = partFor(useStore(settingAt, ({ id }) => id));
+  const settingId = useStore(settingAt, ({ id }) => id);
+  const markedPart = markedFor(settingId);
   const together = useTogether(
     inView.map(({ id }) => id),
     bayId,
     scale,
     near,
     waiting.size === 0,
-    markedPart,
+    partFor(settingId),
   );
   const ids = stands.map(({ id }) => id).join(' ');
   const { openPressed, drags, dropped } = useNearFrame(view.pageId, shelves);
