@@ -52,6 +52,8 @@ test('a rule can be read at every width of window: its words beside what remains
   await page.goto(`${store.url}/studio/assortments/under-sixty`);
   const rows = page.getByRole('grid', { name: 'Clauses of the rule' }).getByRole('row');
   await expect(rows).toHaveCount(4);
+  // What remains after each clause is counted by the server.
+  await expect(rows.locator('[title$="remain"]')).toHaveCount(4);
   for (const width of [768, 900, 901, 1024, 1280, 1920]) {
     await page.setViewportSize({ width, height: 800 });
     for (const row of await rows.all()) {

@@ -57,6 +57,18 @@ describe('undo and redo', () => {
     expect(draft.getState().draft).toEqual(plan);
   });
 
+  it('take one movement of the hand as one step, however long it rests on the way', () => {
+    const movement = {};
+    draft.run(across('a', 5), movement);
+    now += 60_000;
+    draft.run(across('a', 6), movement);
+    draft.run(across('a', 7), {});
+    draft.undo();
+    expect(shown(draft)).toBe(6);
+    draft.undo();
+    expect(draft.getState().draft).toEqual(plan);
+  });
+
   it('remember nothing where nothing changed', () => {
     draft.run(across('a', 5));
     draft.run(across('a', 5));

@@ -58,7 +58,7 @@ export interface DraftState {
   saving: Saving;
   savedAt: string | null;
   /** Changes that follow each other under the same name are one step back. */
-  lastStep: { name: string; at: number } | null;
+  lastStep: { name: string | object; at: number } | null;
 }
 
 export interface WithUnsent {
@@ -68,8 +68,12 @@ export interface WithUnsent {
 }
 
 export interface Draft extends StoreApi<DraftState> {
-  /** The one door: changes the plan and remembers the step. A `step` name lets quick repeats be undone as one. */
-  run(command: Command, step?: string): void;
+  /**
+   * The one door: changes the plan and remembers the step.
+   * @param step a name, so that quick repeats are undone as one; or an object that stands for one movement of the hand,
+   * which is one step however long it takes
+   */
+  run(command: Command, step?: string | object): void;
   undo(): void;
   redo(): void;
   /** Documents that differ from what the server has. */
@@ -150,7 +154,10 @@ export function makeDraft(
       const next = apply(plan, command);
       if (next === plan) return;
       const at = clock();
-      const goesOn = step !== undefined && lastStep?.name === step && at - lastStep.at < SAME_STEP_MS;
+      const goesOn =
+        step !== undefined &&
+        lastStep?.name === step &&
+        (typeof step === 'object' || at - lastStep.at < SAME_STEP_MS);
       const last = past.at(-1);
       moveTo(next, {
         past:

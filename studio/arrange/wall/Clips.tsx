@@ -103,10 +103,11 @@ function Clip({ bands, band, scale }: { bands: Bands; band: Band; scale: number 
   const least = bands[at - 1]!.from + CLIP_DISTANCE_PX;
   const most = (bands[at + 1]?.from ?? TAPE_END_PX + CLIP_DISTANCE_PX) - CLIP_DISTANCE_PX;
   const [moving, setMoving] = useState<number | null>(null);
-  const [serial, setSerial] = useState(0);
+  /** Stands for the movement that is under way, which is one step however long the hand rests. */
+  const movement = useRef({});
   const pending = useRef<{ from: number; timer: ReturnType<typeof setTimeout> } | null>(null);
   const commit = (from: number) =>
-    draft.run({ do: 'editBands', edit: { is: 'move', id: band.id, from } }, `edge ${band.id} ${serial}`);
+    draft.run({ do: 'editBands', edit: { is: 'move', id: band.id, from } }, movement.current);
   const flush = () => {
     if (!pending.current) return;
     clearTimeout(pending.current.timer);
@@ -129,7 +130,7 @@ function Clip({ bands, band, scale }: { bands: Bands; band: Band; scale: number 
       if (pending.current) pending.current.from = from;
       flush();
       setMoving(null);
-      setSerial(serial + 1);
+      movement.current = {};
     },
   });
   useEffect(() => () => clearTimeout(pending.current?.timer), []);
