@@ -36,6 +36,7 @@ export const linePartOf = <Id extends string>({
     ...named,
     atFirst,
     needs,
+    quiet: true,
     settings: ownWords(named.name),
     text: size,
     reads: (own: Complete<Settings>) => readsWords(own),

@@ -46,6 +46,8 @@ export interface PartKind<S extends Tree, V extends object, R> {
   carriesLink?: boolean;
   /** It can be pressed itself, and so lies above the link of the card. */
   takesPresses?: boolean;
+  /** It stands back behind title and price. */
+  quiet?: boolean;
   /** Null for what is not text. */
   text: TextSize | null;
   /** What `view` goes by of the settings; all the others reach style sheets only. */

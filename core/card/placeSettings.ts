@@ -14,6 +14,22 @@ interface Named {
 const zonesOf = (read: ReadSetting, id: string): unknown[] =>
   Object.values((read(`card.parts.${id}.zone`) as object | undefined) ?? { at: TEXT_ZONE });
 
+const ever = (read: ReadSetting, id: string): boolean =>
+  Object.values((read(`card.parts.${id}.shown`) as object | undefined) ?? {}).includes(true);
+
+/** A part stands before this one with the text, on the same side of the picture. */
+function followsText(read: ReadSetting, id: string): boolean {
+  let follows = false;
+  for (const other of read('card.order') as readonly string[]) {
+    if (other === id) break;
+    if (!ever(read, other)) continue;
+    // The picture alone has no place that can be set.
+    follows =
+      read(`card.parts.${other}.zone`) !== undefined && (follows || zonesOf(read, other).includes(TEXT_ZONE));
+  }
+  return follows;
+}
+
 /** Where a part stands on the card, and when; of every part but the picture (definitions §6). */
 export const placeSettings = ({ id, name, of, carriesLink }: Named) => ({
   zone: varying(choice(zoneNames), TEXT_ZONE, {
@@ -28,8 +44,10 @@ export const placeSettings = ({ id, name, of, carriesLink }: Named) => ({
     name: `${name}: line`,
     find: ['line', 'row', 'beside', 'same line'],
     items: of,
-    offBecause: (read) =>
-      zonesOf(read, id).includes(TEXT_ZONE) ? null : 'It stands on the picture at every width',
+    offBecause: (read) => {
+      if (!zonesOf(read, id).includes(TEXT_ZONE)) return 'It stands on the picture at every width';
+      return followsText(read, id) ? null : 'No part of the text stands before it';
+    },
   }),
   when: setting(choice({ always: 'Always', hover: 'On hover' }), 'always', {
     name: `${name}: shown`,

@@ -2,8 +2,10 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { bandEnd } from '../bands/bands.ts';
 import { valueAt } from '../bands/varying.ts';
+import { within } from '../css/containers.ts';
 import { placeCss } from '../css/placeCss.ts';
-import type { StoredShelf } from '../plan/shelf.ts';
+import { effectOf } from '../plan/effect.ts';
+import { shelfSettings, type StoredShelf } from '../plan/shelf.ts';
 import { specimenPlan, specimenProduct, specimenShelf, specimenView } from '../specimen/specimen.ts';
 import { shelvesOn } from '../view/shelvesIn.ts';
 import { textsOf } from '../view/cardTexts.ts';
@@ -119,6 +121,29 @@ describe('where parts of a card are drawn', () => {
   });
 });
 
+describe('a line that is shared', () => {
+  const shared = shelfSettings('products').find(({ id }) => id === 'card.parts.title.row')!;
+  const reasonWith = (card: NonNullable<StoredShelf['card']>) => {
+    const shelf = specimenPlan([specimenShelf('s', { card })]).shelves.s!;
+    return effectOf(shared, shelf, shelf, bands).reason;
+  };
+
+  it('has no effect where no text stands before it, and says so', () => {
+    expect(reasonWith({})).toBe('No part of the text stands before it');
+    const brand = { shown: { phone: true } };
+    const before = ['brand', 'title', 'picture', 'price'];
+    expect(reasonWith({ order: before })).toBe('No part of the text stands before it');
+    expect(reasonWith({ order: before, parts: { brand } })).toBeNull();
+    // Across the picture nothing is shared, nor with what stands on it.
+    const across = ['brand', 'picture', 'title', 'price'];
+    expect(reasonWith({ order: across, parts: { brand } })).toBe('No part of the text stands before it');
+    expect(reasonWith({ order: across, parts: { brand, picture: { shown: { phone: false } } } })).toBeNull();
+    expect(reasonWith({ order: before, parts: { brand: { ...brand, zone: { phone: 'foot' } } } })).toBe(
+      'No part of the text stands before it',
+    );
+  });
+});
+
 describe('the style sheet of places', () => {
   it('hides a part that stands in two places in one of them at each width, never in both', () => {
     fc.assert(
@@ -132,9 +157,7 @@ describe('the style sheet of places', () => {
             for (const zone of zones) {
               const box = zone === TEXT_ZONE ? '.texts' : `.zone-${zone}`;
               const rule = `#s ${box} .part-${id}{display:none}`;
-              const hiddenHere = css
-                .split('@container region ')
-                .some((one) => one.includes(rule) && holds(one, band.from, bandEnd(bands, band.id)));
+              const hiddenHere = css.includes(within(band.from, bandEnd(bands, band.id), rule));
               expect(hiddenHere).toBe(zones.size > 1 && zone !== at);
             }
           }
@@ -147,17 +170,6 @@ describe('the style sheet of places', () => {
     expect(placeCss('#s', cardOf({}), bands)).toBe('');
   });
 });
-
-/** A container rule is one that holds just from one width to another. */
-function holds(rule: string, from: number, to: number): boolean {
-  const range =
-    from <= 0
-      ? `(width < ${to}px)`
-      : to === Infinity
-        ? `(width >= ${from}px)`
-        : `(${from}px <= width < ${to}px)`;
-  return rule.startsWith(range);
-}
 
 describe('widths of parts on a line', () => {
   it('fill it and no more, the first with what the others leave of it', () => {

@@ -8,6 +8,8 @@ export interface ZoneKind {
   css: string | null;
   /** Where it is in a drawing of the card of three columns: four rows of the picture, one of texts. */
   drawn: string;
+  /** The edge of the picture that it is at: zones at one edge stand side by side. */
+  edge?: 'upper' | 'lower';
   /** Parts in it are as wide as it is. */
   wide?: boolean;
 }
@@ -32,12 +34,14 @@ const kinds = {
   upperStart: {
     name: 'Upper corner, start',
     said: "in the picture's upper start corner",
+    edge: 'upper',
     drawn: '1 / 1',
     css: `${upper};${start}`,
   },
   upperEnd: {
     name: 'Upper corner, end',
     said: "in the picture's upper end corner",
+    edge: 'upper',
     drawn: '1 / 3',
     css: `${upper};${end}`,
   },
@@ -50,25 +54,28 @@ const kinds = {
   lowerStart: {
     name: 'Lower corner, start',
     said: "in the picture's lower start corner",
+    edge: 'lower',
     drawn: '3 / 1',
     css: `${lower};${start}`,
   },
   lowerEnd: {
     name: 'Lower corner, end',
     said: "in the picture's lower end corner",
+    edge: 'lower',
     drawn: '3 / 3',
     css: `${lower};${end}`,
   },
   foot: {
     name: 'Bar at the foot',
     said: "in a bar at the picture's foot",
+    edge: 'lower',
     drawn: '4 / 1 / auto / 4',
     css: `${lower};inset-inline:0;align-items:stretch;padding:0`,
     wide: true,
   },
 } satisfies Record<string, Omit<ZoneKind, 'id'>>;
 
-export type ZoneId = keyof typeof kinds;
+type ZoneId = keyof typeof kinds;
 
 export const zoneKinds: readonly ZoneKind[] = Object.entries(kinds).map(([id, kind]) => ({ id, ...kind }));
 

@@ -6,6 +6,7 @@ import { TEXT_ZONE } from '../card/zones.ts';
 import { listed } from '../sentence/sentence.ts';
 import { cardPxIn, lookedAtPx } from '../view/clipped.ts';
 import { overlapping } from '../view/onPicture.ts';
+import { shownIn } from '../view/shownIn.ts';
 import type { ShelfView } from '../view/view.ts';
 import { ofShelves, type Fix, type PageCheck } from './check.ts';
 
@@ -33,11 +34,7 @@ export const partsCollide: PageCheck = {
       const cards = new Set<number>();
       for (const step of shelf.steps) {
         const cardPx = cardPxIn(shelf, step, view.bands, lookedAtPx(step, view.bands));
-        const shown = shelf.cards.slice(
-          step.shows.start - shelf.held.start,
-          step.shows.end - shelf.held.start,
-        );
-        for (const card of shown)
+        for (const card of shownIn(shelf, step))
           for (const id of overlapping(card, shelf.card, step, view.bands, cardPx)) {
             at.set(id, (at.get(id) ?? new Set()).add(step.bandId));
             cards.add(card.id);

@@ -148,9 +148,9 @@ function joined(ranges: readonly { from: number; to: number }[]): { from: number
 /** Type sizes of card texts, the same that the geometry reckons with. */
 export function cardTextCss(): string {
   return partKinds
-    .map(({ id, text }) =>
+    .map(({ id, text, quiet }) =>
       text
-        ? `.part-${id}{font-size:${text.fontPx}px;line-height:${text.linePx}px;font-weight:${text.weight}}`
+        ? `.part-${id}{font-size:${text.fontPx}px;line-height:${text.linePx}px;font-weight:${text.weight}${quiet ? ';color:var(--quiet)' : ''}}`
         : '',
     )
     .join('');

@@ -165,14 +165,3 @@ export function textLines(text: string, style: TextStyle, widthPx: number): { li
   }
   return { lines, estimated };
 }
-
-/** The smallest number of lines, up to `most`, on which none of the texts is cut; null when more would be needed. */
-export function linesForAll(
-  texts: readonly string[],
-  style: TextStyle,
-  widthPx: number,
-  most: number,
-): number | null {
-  const needed = texts.reduce((lines, text) => Math.max(lines, textLines(text, style, widthPx).lines), 1);
-  return needed <= most ? needed : null;
-}

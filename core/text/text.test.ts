@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { weightPlace, widthAt } from './face.ts';
-import { linesForAll, textLines, textWidth, type TextStyle } from './measure.ts';
+import { textLines, textWidth, type TextStyle } from './measure.ts';
 import { storeFace } from './storeFace.ts';
 
 const style: TextStyle = { face: storeFace, sizePx: 16, weight: 500 };
@@ -87,14 +87,5 @@ describe('measured text', () => {
     expect(textLines('Mug', style, 100).estimated).toBe(false);
     expect(textLines('茶碗', style, 100).estimated).toBe(true);
     expect(textWidth('茶碗', style).px).toBe(32);
-  });
-
-  it('has a smallest number of lines that cuts nothing, or says that there is none', () => {
-    const titles = ['Mug', 'Amber feast platter, forty-two across, for a table of ten'];
-    const needed = textLines(titles[1]!, style, 160).lines;
-    expect(linesForAll(titles, style, 160, 4)).toBe(needed <= 4 ? needed : null);
-    expect(linesForAll(titles, style, 160, needed)).toBe(needed);
-    expect(linesForAll(titles, style, 160, needed - 1)).toBeNull();
-    expect(linesForAll([], style, 160, 4)).toBe(1);
   });
 });

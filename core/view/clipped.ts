@@ -2,7 +2,8 @@ import { bandById, nominalOf, type Bands } from '../bands/bands.ts';
 import { innerWidth } from '../geometry/steps.ts';
 import { layoutKind } from '../layouts/index.ts';
 import { textsOf } from './cardTexts.ts';
-import type { CardView, ShelfView, StepView } from './view.ts';
+import { shownIn } from './shownIn.ts';
+import type { ShelfView, StepView } from './view.ts';
 
 /** Cards of a step on which a part has fewer lines than it needs. */
 export interface Clipped {
@@ -21,9 +22,6 @@ export function lookedAtPx(step: StepView, bands: Bands): number {
   const nominal = nominalOf(bands, bandById(bands, step.bandId)!).width;
   return Math.max(step.from, Math.min(nominal, step.to === Infinity ? Infinity : step.to - 1));
 }
-
-const shownIn = ({ cards, held }: ShelfView, { shows }: StepView): readonly CardView[] =>
-  cards.slice(shows.start - held.start, shows.end - held.start);
 
 /** Parts that are cut short where cards are `cardPx` wide. */
 export function clippedAt(shelf: ShelfView, step: StepView, bands: Bands, cardPx: number): Clipped[] {

@@ -6,18 +6,19 @@ import { placedPicturePx } from '../card/placing.ts';
 import { hiddenAt } from '../card/shown.ts';
 import { slotsOf, zoneAt } from '../card/slots.ts';
 import { widthOf } from '../card/text.ts';
-import { LABEL_ZONE, ZONE_CHIP_PX, ZONE_PADDING_PX, type ZoneId } from '../card/zones.ts';
+import { LABEL_ZONE, ZONE_CHIP_PX, ZONE_PADDING_PX, zoneKinds, type ZoneKind } from '../card/zones.ts';
 import { LABEL_PADDING_PX, LABEL_TEXT } from '../label/labelKind.ts';
 import { layoutKind } from '../layouts/index.ts';
 import type { CardView, StepView } from './view.ts';
 
-/** Zones that stand side by side, and so may come over each other where a picture is narrow. */
-const SIDE_BY_SIDE: readonly (readonly [ZoneId, ZoneId])[] = [
-  ['upperStart', 'upperEnd'],
-  ['lowerStart', 'lowerEnd'],
-  ['foot', 'lowerStart'],
-  ['foot', 'lowerEnd'],
-];
+/** Pairs of zones at the same edge; where two have no room side by side, the second comes over the first. */
+const SIDE_BY_SIDE = zoneKinds.flatMap((one, i) =>
+  zoneKinds
+    .slice(i + 1)
+    .filter((other) => one.edge !== undefined && other.edge === one.edge)
+    // What is as wide as the picture stays, and what is in a corner under it gives way.
+    .map((other) => (other.wide ? [other, one] : [one, other]) as readonly [ZoneKind, ZoneKind]),
+);
 
 /** Width of a card's picture, px. */
 function picturePxOf(step: StepView, cardPx: number): number {
@@ -60,14 +61,11 @@ export function overlapping(
   const widths = zoneWidths(card, settings, bands, step.bandId);
   const roomPx = picturePxOf(step, cardPx);
   const zones = SIDE_BY_SIDE.flatMap(([one, other]) => {
-    const [a, b] = [widths.get(one), widths.get(other)];
+    const [a, b] = [widths.get(one.id), widths.get(other.id)];
     if (a === undefined || b === undefined) return [];
-    // A bar takes the whole width.
-    return one === 'foot' || a + b > roomPx + ZONE_PADDING_PX ? [other] : [];
+    return one.wide || a + b > roomPx + ZONE_PADDING_PX ? [other.id] : [];
   });
   return slotsOf(settings).zones.flatMap(({ zone, parts }) =>
-    zones.some((one) => one === zone)
-      ? parts.filter((id) => zoneAt(settings, id, bands, step.bandId) === zone)
-      : [],
+    zones.includes(zone) ? parts.filter((id) => zoneAt(settings, id, bands, step.bandId) === zone) : [],
   );
 }

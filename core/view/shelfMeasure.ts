@@ -3,6 +3,7 @@ import type { Box } from '../layouts/layoutKind.ts';
 import { layoutKind } from '../layouts/index.ts';
 import { innerWidth, stepAt } from '../geometry/steps.ts';
 import { cardHeight } from './cardHeight.ts';
+import { shownIn } from './shownIn.ts';
 import type { ShelfView, StepView } from './view.ts';
 
 const PAGER_PX = 72;
@@ -23,7 +24,7 @@ export function shelfMeasure(shelf: ShelfView, bands: Bands, regionPx: number): 
   const step = stepAt(shelf.steps, regionPx);
   const kind = layoutKind(step.layout);
   const innerPx = innerWidth(shelf.room, bands, step.bandId, regionPx);
-  const shown = shelf.cards.slice(step.shows.start - shelf.held.start, step.shows.end - shelf.held.start);
+  const shown = shownIn(shelf, step);
   const boxes = kind.boxes({
     step,
     innerPx,

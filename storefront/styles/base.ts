@@ -73,11 +73,10 @@ ${zoneCss}
 .card:hover .part-title a{text-decoration:underline;text-underline-offset:3px}
 .card:focus-within{outline:3px solid var(--accent);outline-offset:4px}
 .card .part-title a:focus-visible{outline:none}
-.part-brand,.part-category,.part-count,.part-stock,.part-code{color:var(--quiet)}
-.part-description{color:var(--quiet);display:-webkit-box;-webkit-box-orient:vertical;-webkit-line-clamp:var(--description-lines,3);overflow:hidden}
+.part-description{display:-webkit-box;-webkit-box-orient:vertical;-webkit-line-clamp:var(--description-lines,3);overflow:hidden}
 .part-price .before{color:var(--quiet);margin-inline-start:7px;text-decoration:line-through}
 .part-price .reduced{color:var(--reduced);font-weight:560}
-.part-rating{display:flex;gap:6px;align-items:center;color:var(--quiet)}
+.part-rating{display:flex;gap:6px;align-items:center}
 
 ${starsCss}
 .pager{display:none;flex-wrap:wrap;align-items:center;justify-content:center;gap:6px;margin-top:32px;font-size:16px}

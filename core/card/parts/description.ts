@@ -20,6 +20,7 @@ export const descriptionPart = partKindOf({
     }),
   },
   needs: ['shortText'],
+  quiet: true,
   text: TEXT,
   reads: () => null,
   view: (item) => {

@@ -21,6 +21,7 @@ export const ratingPart = partKindOf({
     count: setting(yesNo(), true, { name: 'Rating: how many ratings', find: ['count', 'reviews', 'rating'] }),
   },
   needs: ['rating'],
+  quiet: true,
   text: TEXT,
   reads: ({ stars, figure, count }) => ({ stars, figure, count }),
   view: (item, { stars, figure, count }, { texts }) => {
