@@ -88,13 +88,24 @@ test('a clip is dragged by the mouse, and the frame of any width follows its mar
       .evaluateAll(
         (bays) => bays.filter((bay) => getComputedStyle(bay).contentVisibility === 'hidden').length,
       );
+  // Noted as it happens: on a busy machine the width has rested before a question from outside arrives.
+  const most = await inFree.locator('body').evaluateHandle((body) => {
+    const noted = { most: 0 };
+    const bays = [...body.querySelectorAll<HTMLElement>('[data-bay]')];
+    const note = () => {
+      const now = bays.filter((bay) => bay.style.contentVisibility === 'hidden').length;
+      noted.most = Math.max(noted.most, now);
+    };
+    for (const bay of bays) new MutationObserver(note).observe(bay, { attributeFilter: ['style'] });
+    return noted;
+  });
   const at = (await marker.boundingBox())!;
   await page.mouse.move(at.x + 11, at.y + 20);
   await page.mouse.down();
   await expect(async () => {
     await page.mouse.move(at.x + 60, at.y + 20, { steps: 8 });
-    expect(await waiting()).toBeGreaterThan(2);
     await page.mouse.move(at.x + 11, at.y + 20, { steps: 8 });
+    expect(await most.evaluate((noted) => noted.most)).toBeGreaterThan(2);
   }).toPass();
   await page.mouse.move(at.x + 40, at.y + 20, { steps: 4 });
   await page.mouse.up();
