@@ -56,6 +56,11 @@ export function demoPlan(bannerPictureId: string, ids: DemoIds): StoredPlan {
       id: 'new-from-the-kiln',
       name: 'New from the kiln',
       amount: { by: 'items', items: { phone: 10 } },
+      card: {
+        parts: {
+          basket: { shown: { phone: true }, shows: 'icon', zone: { phone: 'lowerEnd' }, when: 'hover' },
+        },
+      },
     },
     {
       id: 'reduced-now',
@@ -92,7 +97,7 @@ export function demoPlan(bannerPictureId: string, ids: DemoIds): StoredPlan {
       assortment: { of: 'products', order: { by: 'position' }, soldOut: 'toTheEnd' },
       amount: { rows: { phone: 8, tablet: 6 } },
       paging: paged,
-      card: { parts: { rating: { shown: { phone: true } } } },
+      card: { parts: { rating: { shown: { phone: true } }, basket: { shown: { phone: true } } } },
     },
     {
       id: 'listing',
@@ -105,6 +110,7 @@ export function demoPlan(bannerPictureId: string, ids: DemoIds): StoredPlan {
       },
       amount: { rows: { phone: 6, tablet: 4 } },
       paging: paged,
+      card: { parts: { basket: { shown: { phone: true } } } },
     },
     {
       id: 'often-bought-together',

@@ -5,6 +5,7 @@ import type { Schema } from '../core/schema/schema.ts';
 import type { Session } from './accounts/accountRows.ts';
 import { requireSession } from './accounts/session.ts';
 import { Fault } from './faults.ts';
+import { isNotFromElsewhere } from './fromHere.ts';
 import type { Parts } from './parts.ts';
 import { readBody } from './readBody.ts';
 
@@ -42,20 +43,6 @@ const TRIES_FROM_ALL = 3;
 /** Who has not signed in has little to say. */
 const MOST_FROM_ANYBODY_BYTES = 16_384;
 
-/**
- * Whether the store's own pages ask. A browser says where a request that changes something comes from; what is no
- * browser, and says nothing, has to bring the session's own token.
- */
-function isFromHere({ method, headers, host }: FastifyRequest, origin: string): boolean {
-  const from = headers.origin;
-  if (['GET', 'HEAD'].includes(method) || from === undefined) return true;
-  if (from === origin) return true;
-  if (!URL.canParse(from)) return false;
-  const { protocol, host: theirs } = new URL(from);
-  const ours = `${protocol}//${host}`;
-  return URL.canParse(ours) && new URL(ours).host === theirs;
-}
-
 /** The parameters that a contract knows; whatever else is in the address is not read, be it called as it may. */
 function known(query: Schema, sent: unknown): Record<string, unknown> {
   const all = sent as Record<string, unknown>;
@@ -81,7 +68,8 @@ export async function apiScope(
     void reply.header('cache-control', 'no-store');
     const { contract } = request.routeOptions.config;
     if (!contract) throw new Fault('not-found');
-    if (!isFromHere(request, parts.origin)) throw new Fault('csrf-missing');
+    if (!['GET', 'HEAD'].includes(request.method) && !isNotFromElsewhere(request, parts.origin))
+      throw new Fault('csrf-missing');
     if (contract.who === 'anybody') return;
     request.session = await requireSession(request, parts);
     if (contract.who === 'publishers' && !request.session.account.mayPublish)

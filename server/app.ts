@@ -30,6 +30,7 @@ import { listenForChanges } from './publish/changed.ts';
 import { liveRelease } from './publish/live.ts';
 import { publishRoutes } from './publish/routes.ts';
 import { securityHeaders } from './securityHeaders.ts';
+import { isScript, shopperRoutes } from './shopper/routes.ts';
 import { studioRoutes } from './studio/routes.ts';
 
 export interface ServerOptions {
@@ -101,7 +102,9 @@ export async function makeServer(options: ServerOptions): Promise<Server> {
       return send(
         request,
         reply,
-        statusCode < 500 ? await pages.nowhere().catch(() => pages.refusal(fault)) : pages.refusal(fault),
+        statusCode < 500 && !(isFormOf(request) && statusCode !== 404)
+          ? await pages.nowhere().catch(() => pages.refusal(fault))
+          : pages.refusal(fault),
       );
     if (statusCode === 503) void reply.header('retry-after', '2');
     await reply.code(statusCode).send({ code, message, ...(details === undefined ? {} : { details }) });
@@ -174,6 +177,7 @@ export async function makeServer(options: ServerOptions): Promise<Server> {
   );
   await app.register(async (scope) => pictureRoutes(scope, parts));
   await app.register(async (scope) => pageRoutes(scope, parts, pages, enhance));
+  await app.register(async (scope) => shopperRoutes(scope, parts, pages));
   await app.register(studioRoutes);
 
   return {
@@ -200,5 +204,10 @@ function once(task: (today: number) => Promise<void>): (today: number) => void {
 }
 
 /** Whether a person asks for something to look at. */
-const isPage = ({ method, url }: FastifyRequest) =>
-  ['GET', 'HEAD'].includes(method) && !url.startsWith(`${API}/`) && !url.startsWith('/fragment');
+const isPage = (request: FastifyRequest) =>
+  ['GET', 'HEAD'].includes(request.method)
+    ? !request.url.startsWith(`${API}/`) && !request.url.startsWith('/fragment')
+    : isFormOf(request) && !isScript(request);
+
+/** Whether a form of the store's own pages was sent. */
+const isFormOf = ({ routeOptions }: FastifyRequest): boolean => routeOptions.config?.isForm ?? false;

@@ -9,6 +9,11 @@ const faults = {
   'sign-in-wrong': [401, 'E-mail or password is wrong. Check both and try again.'],
   'too-many-tries': [429, 'That was tried too often. Wait a minute, then try again.'],
   'csrf-missing': [403, 'This request did not come from the studio. Reload the page and try again.'],
+  'from-elsewhere': [
+    403,
+    'This was sent from another site, so nothing was done. Go to the store and send it from there.',
+  ],
+  'not-sold': [409, 'Nothing can be bought here just now.'],
   'publish-not-allowed': [403, 'Your account may arrange, but not publish. Ask the owner.'],
   'document-faulty': [422, 'The draft was not saved: a part of it has an invalid value.'],
   'draft-stale': [

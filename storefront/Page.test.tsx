@@ -77,7 +77,7 @@ describe('any page', () => {
         expect(ids, link.outerHTML).toContain(link.getAttribute('href')!.slice(1));
     }));
 
-  it('draws exactly the cards of its view, in their order, each with one link that has a name', () =>
+  it('draws exactly the cards of its view, in their order, each with one link over all of it, and all it can be pressed on named', () =>
     law((body, view) => {
       for (const { shelf, bay } of shelvesOn(view)) {
         const list = body.querySelector(`[data-bay="${bay.id}"] .cards`);
@@ -90,9 +90,10 @@ describe('any page', () => {
           shelf.cards.map(({ id }) => id),
         );
         for (const card of cards) {
-          const links = [...card.querySelectorAll('a[href]')];
+          const pressed = [...card.querySelectorAll('a[href], button, input:not([type=hidden])')];
+          const links = pressed.filter((one) => one.matches('a:not(.act)'));
           expect(links, card.outerHTML).toHaveLength(1);
-          expect(named(links[0]!)).not.toBe('');
+          for (const one of pressed) expect(named(one), one.outerHTML).not.toBe('');
         }
       }
     }));

@@ -34,6 +34,11 @@ export function Page({ view }: { view: PageView }) {
                 ))}
               </ul>
             </nav>
+            {view.sells && (
+              <a className="store-basket" href="/basket">
+                {texts.basket} <span data-basket-count="" />
+              </a>
+            )}
           </div>
         </header>
         <main id="main" className="main">

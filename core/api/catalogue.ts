@@ -7,6 +7,7 @@ import type {
 } from '../catalogue/facts.ts';
 import type { Vocabulary } from '../catalogue/vocabulary.ts';
 import { array, idSchema, string, type Schema } from '../schema/schema.ts';
+import type { Basket } from '../shopper/basket.ts';
 import { contract } from './contract.ts';
 import { shape, told } from './shape.ts';
 
@@ -104,4 +105,12 @@ export const specimenEntry = contract({
   path: '/api/specimen/entry',
   who: 'signedIn',
   answer: shape<{ entry: EntryDetail | null }>({ entry: told() }),
+});
+
+/** A basket to show a shopper's own pages with. */
+export const specimenBasket = contract({
+  method: 'GET',
+  path: '/api/specimen/basket',
+  who: 'signedIn',
+  answer: shape<{ basket: Basket }>({ basket: told() }),
 });

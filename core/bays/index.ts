@@ -1,10 +1,14 @@
 import { headingSettings, lookSettings, visibilitySettings } from '../plan/bay.ts';
 import { joined, merged, withDefaults, type Lines } from '../settings/merged.ts';
 import { placed, type LineId, type PlacedSetting, type Tree } from '../settings/setting.ts';
+import { askBay } from './ask.ts';
 import { bannerBay } from './banner.ts';
+import { basketBay } from './basket.ts';
 import type { BayKind, BayOf, StoredBayOf } from './bayKind.ts';
+import { checkoutBay } from './checkout.ts';
 import { entryBay } from './entry.ts';
 import { noticeBay } from './notice.ts';
+import { orderBay } from './order.ts';
 import { productBay } from './product.ts';
 import { shelfBay } from './shelf.ts';
 
@@ -15,6 +19,10 @@ const kinds = {
   notice: noticeBay,
   product: productBay,
   entry: entryBay,
+  basket: basketBay,
+  checkout: checkoutBay,
+  order: orderBay,
+  ask: askBay,
 };
 
 type Kinds = typeof kinds;

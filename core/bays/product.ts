@@ -3,16 +3,60 @@ import type { ProductDetail } from '../catalogue/facts.ts';
 import { decimalMoney, formatMoney } from '../catalogue/money.ts';
 import { renditionAddress } from '../picture/renditions.ts';
 import { currencyOf } from '../catalogue/currencyOf.ts';
+import { showsPrices, type Selling } from '../catalogue/selling.ts';
 import { labelKinds } from '../label/labels/index.ts';
 import { lookLine } from '../spec/look.ts';
 import { visibilityLine } from '../spec/visibility.ts';
+import type { StoreTexts } from '../texts/storeTexts.ts';
 import type { BayKind } from './bayKind.ts';
 import { withoutShelves } from './withoutShelves.ts';
 
 export interface ProductContent {
   product: ProductDetail | null;
-  price: { now: string; before: string | null; from: boolean };
+  /** Null where the store does not say its prices. */
+  price: { now: string; before: string | null; from: string | null } | null;
   labels: string[];
+  buying: Buying;
+}
+
+/** How the product can be had. */
+type Buying =
+  | { by: 'none' }
+  | { by: 'quote'; href: string }
+  | {
+      by: 'basket';
+      /** The variant that the address asks for, or the only one; null where one has to be chosen first. */
+      variantId: number | null;
+      choices: { id: number; words: string; available: boolean }[];
+      /** How many of it there are; null where that is not counted or not known yet. */
+      most: number | null;
+      /** Where a question about it is asked. */
+      href: string;
+    };
+
+function buyingOf(
+  product: ProductDetail,
+  { by }: Selling,
+  money: (minor: number) => string,
+  texts: StoreTexts,
+): Buying {
+  const href = `/ask/${product.slug}`;
+  if (by === 'none') return { by };
+  if (by === 'quote') return { by, href };
+  const { variants, askedVariant } = product;
+  const variantId = askedVariant ?? (variants.length === 1 ? variants[0]!.id : null);
+  const words = ({ choice, price, available }: ProductDetail['variants'][number]) =>
+    [choice, available ? money(price.reduced ?? price.regular) : texts.soldOut].filter(Boolean).join(' – ');
+  return {
+    by,
+    variantId,
+    choices:
+      variantId === null
+        ? variants.map((one) => ({ id: one.id, words: words(one), available: one.available }))
+        : [],
+    most: variantId === null ? null : product.stock.count,
+    href,
+  };
 }
 
 /** The product that a product page is about. */
@@ -32,15 +76,20 @@ export const productBay: BayKind<object, ProductContent> = {
     const product = about.product ?? null;
     const currency = currencyOf(plan.house);
     const texts = textsFor(currency.locale);
+    const { selling } = plan.house;
+    const money = (minor: number) => formatMoney(minor, currency);
     const { regular, reduced, from } = product?.price ?? { regular: 0, reduced: null, from: false };
     return {
       content: {
         product,
-        price: {
-          now: formatMoney(reduced ?? regular, currency),
-          before: reduced === null ? null : formatMoney(regular, currency),
-          from,
-        },
+        price: showsPrices(selling)
+          ? {
+              now: money(reduced ?? regular),
+              before: reduced === null ? null : money(regular),
+              from: from ? texts.from : null,
+            }
+          : null,
+        buying: product ? buyingOf(product, selling, money, texts) : { by: 'none' },
         labels: product ? labelKinds.flatMap((kind) => kind.text(product, texts) ?? []) : [],
       },
       empty: !product,
@@ -50,7 +99,7 @@ export const productBay: BayKind<object, ProductContent> = {
   heads: () => true,
   heightPx: (_content, _heading, _bands, regionPx) => (regionPx >= 880 ? 780 : 1300),
   css: () => '',
-  data: ({ product }, { origin, currency }) =>
+  data: ({ product, price }, { origin, currency }) =>
     product
       ? [
           {
@@ -68,13 +117,16 @@ export const productBay: BayKind<object, ProductContent> = {
                 reviewCount: product.rating.count,
               },
             }),
-            offers: {
-              '@type': 'Offer',
-              price: decimalMoney(product.price.reduced ?? product.price.regular, currency),
-              priceCurrency: currency,
-              availability: `https://schema.org/${product.stock.state === 'out' ? 'OutOfStock' : 'InStock'}`,
-              url: `${origin}/product/${product.slug}`,
-            },
+            // What is not said on the page is not said to machines either.
+            ...(price && {
+              offers: {
+                '@type': 'Offer',
+                price: decimalMoney(product.price.reduced ?? product.price.regular, currency),
+                priceCurrency: currency,
+                availability: `https://schema.org/${product.stock.state === 'out' ? 'OutOfStock' : 'InStock'}`,
+                url: `${origin}/product/${product.slug}`,
+              },
+            }),
           },
         ]
       : [],

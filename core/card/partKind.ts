@@ -2,15 +2,14 @@ import type { StoreTexts } from '../texts/storeTexts.ts';
 import type { Of } from '../assortment/of.ts';
 import type { Bands } from '../bands/bands.ts';
 import type { ProductFact } from '../catalogue/facts.ts';
-import type { Currency } from '../catalogue/money.ts';
+import type { CardStore } from '../catalogue/cardStore.ts';
 import type { LabelView } from '../label/labelKind.ts';
 import type { Complete, Tree } from '../settings/setting.ts';
 import type { Item } from './item.ts';
 import type { TextSize } from './textSize.ts';
 
 /** What a part may read besides its item and its settings. */
-export interface PartContext {
-  currency: Currency;
+export interface PartContext extends CardStore {
   texts: StoreTexts;
   labels: LabelView[];
 }

@@ -32,7 +32,7 @@ export interface StockFacts {
 }
 
 /** What of a product is read only where a card says it. */
-export const PRODUCT_FACTS = ['brand', 'shortText', 'rating', 'category', 'code'] as const;
+export const PRODUCT_FACTS = ['brand', 'shortText', 'rating', 'category', 'code', 'buy', 'sold'] as const;
 export type ProductFact = (typeof PRODUCT_FACTS)[number];
 
 /** One product as a card shows it: price and stock are those of its shown variant (calculations §12). */
@@ -51,6 +51,10 @@ export interface ProductFacts {
   rating: { mean: number; count: number } | null;
   stock: StockFacts;
   pictures: PictureFacts[];
+  /** What is put into a basket, and whether one of several has to be chosen first; null where that is not read. */
+  buy: { variantId: number; choose: boolean } | null;
+  /** Units sold so far; 0 where that is not read. */
+  sold: number;
 }
 
 export interface CategoryFacts {
@@ -113,6 +117,8 @@ export interface ProductDetail extends ProductFacts {
   fields: { name: string; value: string }[];
   /** From the root down. */
   trail: { name: string; slug: string }[];
+  /** All its variants as they can be chosen, in their order. */
+  variants: { id: number; choice: string; price: PriceFacts; available: boolean }[];
   /** The variant that its address asks for, where it is one of its own. */
   askedVariant?: number | null;
 }

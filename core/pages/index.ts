@@ -1,10 +1,14 @@
 import type { Page } from '../plan/page.ts';
 import type { Plan } from '../plan/plan.ts';
+import { askPage } from './ask.ts';
+import { basketPage } from './basket.ts';
 import { categoryPage } from './category.ts';
+import { checkoutPage } from './checkout.ts';
 import { collectionPage } from './collection.ts';
 import { entryPage } from './entry.ts';
 import { homePage } from './home.ts';
 import { journalPage } from './journal.ts';
+import { orderPage } from './order.ts';
 import { ownPage } from './own.ts';
 import type { PageKind } from './pageKind.ts';
 import { productPage } from './product.ts';
@@ -19,6 +23,10 @@ export const pageKinds: readonly PageKind[] = [
   productPage,
   journalPage,
   entryPage,
+  basketPage,
+  checkoutPage,
+  orderPage,
+  askPage,
   ownPage,
 ];
 

@@ -3,15 +3,28 @@ import type { Around } from '../assortment/kinds.ts';
 import type { CategoryTree } from '../catalogue/categoryTree.ts';
 import type { CategoryFacts, EntryDetail, ProductDetail } from '../catalogue/facts.ts';
 import type { StoredBay } from '../bays/index.ts';
+import type { Basket } from '../shopper/basket.ts';
+import type { OrderFacts } from '../shopper/order.ts';
+import type { SentForm } from '../shopper/shopper.ts';
 import type { StoredShelf } from '../plan/shelf.ts';
 import type { Link } from '../view/view.ts';
 
-/** What a page is about, as far as it is about anything of the catalogue. */
-export interface About {
+/** Everything that a page can be about, of the catalogue or of one shopper. */
+export interface AboutKinds {
   category?: CategoryFacts | null;
   collection?: { id: number; slug: string; name: string; description?: string } | null;
   product?: ProductDetail | null;
   entry?: EntryDetail | null;
+  basket?: Basket | null;
+  order?: OrderFacts | null;
+}
+
+/** What a page is about, and on a shopper's own page what that shopper just did there. */
+export interface About extends AboutKinds {
+  sent?: SentForm | null;
+  done?: boolean;
+  /** What would name an order that is placed from here. */
+  token?: string;
 }
 
 /** Everything a page can be. What its address asks for is read by the server under the same id. */
@@ -23,9 +36,13 @@ export interface PageKind {
   /** Its address in words, for the owner. */
   at: string;
   /** What it needs of the catalogue; it is nowhere where that is gone. */
-  needs: keyof About | null;
+  needs: keyof AboutKinds | null;
   /** Parameters of its address that it reads, each as far as it is known; all others are dropped from it. */
   reads: Readonly<Record<string, (about: About) => string | null>>;
+  /** It is made for one shopper, from that shopper's own, each time it is asked for; nobody keeps it. */
+  own?: boolean;
+  /** Stores that were begun before there was such a page have it too. */
+  everywhere?: boolean;
   /** Any number of pages can be of it, each with a slug of its own; else one is arranged for all of the kind. */
   many: boolean;
   /** The listing that it is about, which a shelf on it may show. */

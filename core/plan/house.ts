@@ -1,8 +1,9 @@
 import { FEWEST_BANDS, MOST_BANDS, type Band } from '../bands/bands.ts';
 import { array, number, object, string } from '../schema/schema.ts';
 import { listed } from '../sentence/sentence.ts';
-import { colour, integer, name, inParts, own } from '../settings/values.ts';
+import { choice, colour, integer, name, inParts, own, yesNo } from '../settings/values.ts';
 import { byWidth, setting, varying, type Complete, type Sparse } from '../settings/setting.ts';
+import { SELLING_BY } from '../catalogue/selling.ts';
 import { firstBands } from './firstBands.ts';
 import { LONGEST_NAME } from './words.ts';
 
@@ -79,6 +80,20 @@ export const houseSettings = {
     [...firstBands],
     { name: 'Widths' },
   ),
+  /** How the store sells. */
+  selling: {
+    by: setting(choice(SELLING_BY), 'basket', {
+      name: 'How the store sells',
+      find: ['buying', 'basket', 'checkout', 'quote', 'browse only', 'sell'],
+      about: 'Holds for the whole store: buttons that buy follow it everywhere.',
+    }),
+    prices: setting(yesNo(), true, {
+      name: 'Prices shown',
+      find: ['price', 'browse only', 'hide prices'],
+      offBecause: (read) =>
+        read('selling.by') === 'basket' ? 'What goes into a basket shows its price' : null,
+    }),
+  },
   /** Colours that every bay starts from, #rrggbb. */
   colours: {
     ground: setting(colour(), '#ffffff', named('Page background')),

@@ -1,8 +1,10 @@
 import type { Bands } from '../bands/bands.ts';
+import { pageKinds } from '../pages/index.ts';
 import { checkDocument, documentName, faultSentence } from './checkDocument.ts';
 import { emptyPlan, splitKey, withDocument, type DocumentKey, type PlanDocument } from './documents.ts';
 import { FORMAT, upgraded, UnreadableDocument } from './formats/format.ts';
 import { houseSettings, type StoredHouse } from './house.ts';
+import type { StoredPage } from './page.ts';
 import { completeHouse, type StoredPlan } from './storedPlan.ts';
 import { objectAt, type UpgradeContext } from './upgrades/step.ts';
 
@@ -81,7 +83,19 @@ export function readDocuments(documents: readonly KeptDocument[]): ReadPlan {
     if (document) groups[group[kind]]![id] = document;
   }
   plan = { ...plan, ...(groups as unknown as Omit<StoredPlan, 'house'>) };
-  return { plan, unreadable };
+  return { plan: withPagesOfAll(plan), unreadable };
+}
+
+/** With the pages that every store has, as a new one begins with them, where it was begun before there were any. */
+function withPagesOfAll(plan: StoredPlan): StoredPlan {
+  const kinds = new Set(Object.values(plan.pages).map(({ kind }) => kind));
+  const missing = pageKinds.filter(
+    ({ id, everywhere }) => everywhere && !kinds.has(id) && !Object.hasOwn(plan.pages, id),
+  );
+  const pages = missing.flatMap(({ id, name, first }) =>
+    first ? [[id, { id, kind: id, name, bays: [...first.bays] } satisfies StoredPage] as const] : [],
+  );
+  return pages.length > 0 ? { ...plan, pages: { ...plan.pages, ...Object.fromEntries(pages) } } : plan;
 }
 
 /** Reads a whole plan of any format, such as a release keeps. */

@@ -81,6 +81,8 @@ export const specimenProduct = (id: number, more: Partial<ProductFacts> = {}): P
   rating: null,
   stock: { state: 'in', count: null },
   pictures: [],
+  buy: { variantId: id, choose: id % 3 === 0 },
+  sold: 0,
   ...more,
 });
 

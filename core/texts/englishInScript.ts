@@ -5,6 +5,8 @@ export const englishInScript: ScriptTexts = {
   moreFailed: 'More could not be loaded. Press again to try again.',
   position: (at, of) => `Position ${at} of ${of}`,
   count: (at, of) => `${at} of ${of}`,
+  inBasket: (count) => `Added. ${count} in the basket.`,
+  addFailed: 'This could not be added. Try again, or reload the page.',
   consent: {
     name: 'Your choice',
     ask: 'May we remember the products you view on this device, so you can find them again?',

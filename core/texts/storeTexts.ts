@@ -39,6 +39,7 @@ export interface StoreTexts extends ScriptTexts {
   /** Beside stars. */
   ratingFigure(mean: number): string;
   ratingCount(count: number): string;
+  sold(units: number): string;
   inStock: string;
   soldOut: string;
   /** @param count null where it is not said */
@@ -47,11 +48,62 @@ export interface StoreTexts extends ScriptTexts {
   /** Reduced by less than one percent. */
   reduced: string;
 
+  /** Buying, and what becomes of it. */
+  basket: string;
+  addToBasket: string;
+  chooseOptions: string;
+  /** An option of a list that nothing is chosen of yet. */
+  choose: string;
+  quantity: string;
+  quantityOf(title: string): string;
+  change: string;
+  changeOf(title: string): string;
+  remove: string;
+  removeOf(title: string): string;
+  each(price: string): string;
+  total: string;
+  emptyBasket: string;
+  browse: string;
+  toCheckout: string;
+  lineSoldOut: string;
+  lineFewer(left: number): string;
+  lineRepriced(was: string): string;
+  linesGone(count: number): string;
+  notBought: string;
+  yourName: string;
+  yourEmail: string;
+  /** Of what need not be filled in. */
+  optional(field: string): string;
+  note: string;
+  noPayment: string;
+  placeOrder: string;
+  orderPlaced(number: number): string;
+  orderFollows: string;
+  orderSubject(number: number): string;
+
+  /** Questions to the store. */
+  askQuote: string;
+  askAbout: string;
+  yourMessage: string;
+  send: string;
+  messageSent: string;
+  questionAbout(title: string): string;
+  quoteFor(title: string): string;
+  backTo(title: string): string;
+
+  /** What is wrong with a form that was sent. */
+  missing(field: string): string;
+  emailWrong: string;
+  tooLong(field: string, most: number): string;
+  totalChanged: string;
+
   /** Pages that only say something: what it is, what to think of it, and what the button says. */
   nowhere: PlainTexts;
   away: PlainTexts;
   wrong: PlainTexts;
   notOpen: PlainTexts;
+  /** For what is sent; where more is known about why, that stands in the place of its words. */
+  refused: PlainTexts;
 }
 
 export interface PlainTexts {
@@ -68,5 +120,7 @@ export interface ScriptTexts {
   /** Said aloud. */
   position(at: number, of: number): string;
   count(at: number, of: number): string;
+  inBasket(count: number): string;
+  addFailed: string;
   consent: { name: string; ask: string; yes: string; no: string };
 }

@@ -1,14 +1,14 @@
 import { dependsOf } from '../assortment/depends.ts';
 import { fallbackChain } from '../assortment/fallback.ts';
 import { neededFacts } from '../card/needs.ts';
-import { currencyOf } from '../catalogue/currencyOf.ts';
+import { cardStoreOf } from '../catalogue/cardStore.ts';
 import type { Bands } from '../bands/bands.ts';
 import { assortmentOf } from '../plan/showing.ts';
 import type { Shelf } from '../plan/shelf.ts';
 import { hrefFrom } from './address.ts';
 import { keptFor } from './keptFor.ts';
 import type { BayMaking } from './making.ts';
-import { productRead, readsOfList } from './reads.ts';
+import { productRead, readsOfList, soldRead } from './reads.ts';
 import { filledCount, heldSpan, shelfView, sizedSteps } from './shelfView.ts';
 import type { ItemsAnswer, ItemsRequest, ShelfView, StandIn } from './view.ts';
 
@@ -39,8 +39,13 @@ export function* askShelf(making: BayMaking, shelf: Shelf): Generator<ItemsReque
   for (const one of [assortment, ...fallbacks]) making.reads(readsOfList(one, making.around));
   function* asked(request: ItemsRequest): Generator<ItemsRequest, ItemsAnswer, ItemsAnswer> {
     const answer = yield request;
+    const saysSold = request.needs.includes('sold');
     making.reads(
-      answer.items.flatMap((item) => (item.of === 'products' ? [productRead(item.product.id)] : [])),
+      answer.items.flatMap((item) =>
+        item.of === 'products'
+          ? [productRead(item.product.id), ...(saysSold ? [soldRead(item.product.id)] : [])]
+          : [],
+      ),
     );
     return answer;
   }
@@ -92,7 +97,7 @@ export function* askShelf(making: BayMaking, shelf: Shelf): Generator<ItemsReque
       shelfView(shelf, assortment.of, items, filled, {
         bands,
         room,
-        currency: currencyOf(plan.house),
+        store: cardStoreOf(plan.house),
         from,
         hrefFrom: (first) => hrefFrom(address, shelf.id, first),
       });

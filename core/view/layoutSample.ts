@@ -1,5 +1,5 @@
 import type { Item } from '../card/item.ts';
-import { currencyOf } from '../catalogue/currencyOf.ts';
+import { cardStoreOf } from '../catalogue/cardStore.ts';
 import type { PictureFacts } from '../catalogue/facts.ts';
 import type { Box } from '../layouts/layoutKind.ts';
 import { layoutKind, type LayoutId } from '../layouts/index.ts';
@@ -61,7 +61,7 @@ function made(layout: LayoutId): LayoutSample {
     {
       bands,
       room: { marginPx: { [first]: 0 }, maximumPx: null },
-      currency: currencyOf(plan.house),
+      store: cardStoreOf(plan.house),
       from: 0,
       hrefFrom: () => '',
     },

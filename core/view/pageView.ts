@@ -123,6 +123,7 @@ export function* pageView(input: PageInput): Generator<ItemsRequest, PageView, I
     lang: house.locale,
     direction: directionOf(page, house.locale),
     storeName: house.storeName,
+    sells: house.selling.by === 'basket',
     currency: house.currency,
     bands: house.bands,
     margin: house.margin,

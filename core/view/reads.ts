@@ -18,6 +18,8 @@ export const RULE = 'rule';
 
 /** Everything that is shown of one product. */
 export const productRead = (id: number): string => `product.${id}`;
+/** How much of one product was sold. */
+export const soldRead = (id: number): string => `sold.${id}`;
 /** What rules look at of any product. */
 export const ruleRead = (what: LookedAt): string => `${RULE}.${what}`;
 

@@ -9,7 +9,7 @@ import type { PartContext, PictureShape } from '../card/partKind.ts';
 import { isAside, type Placing } from '../card/placing.ts';
 import { everShown, labelEverShown, ofPart } from '../card/shown.ts';
 import { slotsOf } from '../card/slots.ts';
-import type { Currency } from '../catalogue/money.ts';
+import type { CardStore } from '../catalogue/cardStore.ts';
 import { LAYOUT_IDS, layoutKind, type LayoutId } from '../layouts/index.ts';
 import { motionOf } from '../layouts/moving.ts';
 import { innerWidth, type Room, type Step } from '../geometry/steps.ts';
@@ -77,8 +77,8 @@ function shownSpan(
   return { start, end: Math.max(end, Math.min(filledCount(shelf, step, total, bands), filled)) };
 }
 
-function cardView(item: Item, card: Card, currency: Currency): CardView {
-  const texts = textsFor(currency.locale);
+function cardView(item: Item, card: Card, store: CardStore): CardView {
+  const texts = textsFor(store.currency.locale);
   const labels =
     item.of === 'products'
       ? labelKinds
@@ -88,7 +88,7 @@ function cardView(item: Item, card: Card, currency: Currency): CardView {
             return text === null ? [] : [{ kind: kind.id, text }];
           })
       : [];
-  const context: PartContext = { currency, texts, labels };
+  const context: PartContext = { ...store, texts, labels };
   const { id, title, href } = faceOf(item);
   return {
     id,
@@ -108,9 +108,9 @@ function cardView(item: Item, card: Card, currency: Currency): CardView {
 }
 
 /** All that the drawing of a card reads of its settings and of the house, as one text. */
-const cardKeyOf = (card: Card, currency: Currency): string =>
+const cardKeyOf = (card: Card, store: CardStore): string =>
   JSON.stringify([
-    currency,
+    store,
     labelKinds.map(({ id }) => labelEverShown(card, id)),
     slotsOf(card),
     card.order
@@ -121,7 +121,7 @@ const cardKeyOf = (card: Card, currency: Currency): string =>
 export interface ShelfContext {
   bands: Bands;
   room: Room;
-  currency: Currency;
+  store: CardStore;
   /** Item that the address begins at; already within the list. */
   from: number;
   /** Address of this page with the shelf beginning at another item. */
@@ -131,11 +131,11 @@ export interface ShelfContext {
 const cardCache = new WeakMap<Item, Map<string, CardView>>();
 
 /** The same item on the same card is the same object, so that a drawing can pass it over. */
-function cachedCard(item: Item, card: Card, cardKey: string, currency: Currency): CardView {
+function cachedCard(item: Item, card: Card, cardKey: string, store: CardStore): CardView {
   let byKey = cardCache.get(item);
   if (!byKey) cardCache.set(item, (byKey = new Map()));
   let view = byKey.get(cardKey);
-  if (!view) byKey.set(cardKey, (view = cardView(item, card, currency)));
+  if (!view) byKey.set(cardKey, (view = cardView(item, card, store)));
   return view;
 }
 
@@ -187,7 +187,7 @@ export function shelfView(
   filled: ItemsAnswer | null,
   context: ShelfContext,
 ): ShelfView {
-  const { bands, room, currency, from } = context;
+  const { bands, room, store, from } = context;
   const steps = sizedSteps(shelf, room, bands);
   const wanted = heldSpan(shelf, steps, from);
   const all = filled ?? answer;
@@ -195,10 +195,10 @@ export function shelfView(
   const end = Math.max(Math.min(wanted.end, answer.total), ...shown.map((span) => span.end));
   const held: Span = { start: wanted.start, end: Math.max(wanted.start, end) };
   const { moving, card } = shelf;
-  const cardKey = cardKeyOf(card, currency);
+  const cardKey = cardKeyOf(card, store);
   const [first, last] = [held.start - all.start, held.end - all.start];
   const cards = cardLists(all.items, [first, last, cardKey], () =>
-    all.items.slice(first, last).map((item) => cachedCard(item, card, cardKey, currency)),
+    all.items.slice(first, last).map((item) => cachedCard(item, card, cardKey, store)),
   );
   const pictured = card.order.includes(picturePart.id) ? ofPart(card, picturePart.id)!.shown : null;
   const stepViews = steps.map((step, i): StepView => {

@@ -170,6 +170,8 @@ export interface PageView {
   lang: string;
   direction: 'ltr' | 'rtl';
   storeName: string;
+  /** Things go into a basket. */
+  sells: boolean;
   currency: string;
   bands: Band[];
   margin: Varying<number>;

@@ -24,6 +24,8 @@ interface ProductRow {
   in_stock: boolean;
   stock: number | null;
   pictures: ProductFacts['pictures'];
+  buy: ProductFacts['buy'];
+  sold: number;
 }
 
 /** So few that it is worth saying. */
@@ -46,6 +48,8 @@ const asFacts = (row: ProductRow): ProductFacts => ({
   rating: row.rating_count > 0 ? { mean: row.rating_sum / row.rating_count, count: row.rating_count } : null,
   stock: stockFacts(row.in_stock, row.stock),
   pictures: row.pictures,
+  buy: row.buy,
+  sold: row.sold,
 });
 
 /** How what is read only where it is needed is read, and what stands for it otherwise. */
@@ -73,6 +77,17 @@ const facts: Record<ProductFact, { select: string; join: string; otherwise: stri
     otherwise: 'NULL AS category',
   },
   code: { select: 'p.code', join: '', otherwise: `'' AS code` },
+  buy: {
+    select: `CASE WHEN p.shown_variant_id IS NULL THEN NULL ELSE jsonb_build_object('variantId', p.shown_variant_id,
+      'choose', EXISTS (SELECT FROM variant v WHERE v.product_id = p.id AND v.id <> p.shown_variant_id)) END AS buy`,
+    join: '',
+    otherwise: 'NULL AS buy',
+  },
+  sold: {
+    select: `coalesce((SELECT sum(s.units) FROM sold_daily s WHERE s.product_id = p.id), 0)::integer AS sold`,
+    join: '',
+    otherwise: '0 AS sold',
+  },
 };
 
 /**
@@ -141,6 +156,7 @@ function optionsOf(
   slug: string,
   variants: readonly VariantRow[],
   chosen: VariantRow,
+  isAsked: boolean,
 ): ProductDetail['options'] {
   const names = [...new Set(variants.flatMap((variant) => variant.values.map(({ option }) => option)))];
   const others = new Map(chosen.values.map(({ option, value }) => [option, value]));
@@ -161,7 +177,8 @@ function optionsOf(
             name: one.value,
             swatch: swatchOf(one),
             href: `/product/${slug}?variant=${leadsTo.id}`,
-            chosen: valueOf(chosen, name) === one.value,
+            // What is merely shown first was chosen by nobody.
+            chosen: isAsked && valueOf(chosen, name) === one.value,
             available: available(leadsTo) && valueOf(leadsTo, name) === one.value,
           };
         }),
@@ -222,15 +239,21 @@ export async function readProductDetail(
   const detail: ProductDetail = {
     ...product,
     longText: row.long_text,
-    options: chosen ? optionsOf(slug, variants, chosen) : [],
+    options: chosen ? optionsOf(slug, variants, chosen, asked !== undefined) : [],
     fields: fields.map((field) => ({ name: field.name, value: fieldWords(field) })),
     trail,
+    variants: variants.map((variant) => ({
+      id: variant.id,
+      choice: variant.values.map(({ value }) => value).join(', '),
+      price: { regular: variant.price, reduced: variant.reduced, from: false },
+      available: available(variant),
+    })),
     askedVariant: asked?.id ?? null,
   };
   if (!chosen) return detail;
   return {
     ...detail,
-    price: { regular: chosen.price, reduced: chosen.reduced, from: false },
+    price: { regular: chosen.price, reduced: chosen.reduced, from: !asked && product.price.from },
     stock: stockFacts(available(chosen), chosen.stock),
     pictures: chosen.picture
       ? [{ ...chosen.picture, alt: product.title }, ...product.pictures]

@@ -5,6 +5,7 @@ import {
   readPictures as readPicturesContract,
   readTitles as readTitlesContract,
   readVocabulary as readVocabularyContract,
+  specimenBasket,
   specimenEntry,
   specimenProduct,
 } from '../../core/api/catalogue.ts';
@@ -13,6 +14,7 @@ import { pageKind } from '../../core/pages/index.ts';
 import type { Api } from '../api.ts';
 import type { Parts } from '../parts.ts';
 import { listPictures, readPictures } from '../pictures/pictureRows.ts';
+import { exampleBasket } from '../shopper/exampleBasket.ts';
 import { readEntry } from './groupRows.ts';
 import { findProducts as findProductRows, readProductDetail, readTitles } from './productRows.ts';
 import { readVocabulary } from './vocabularyRows.ts';
@@ -49,6 +51,7 @@ export function catalogueRoutes(api: Api, parts: Parts): void {
       : await parts.storefront.example(pageKind('product'), parts.clock());
     return { product: slug ? await readProductDetail(readDb, slug, null) : null };
   });
+  api.answer(specimenBasket, async () => ({ basket: await exampleBasket(readDb, parts.clock()) }));
   api.answer(specimenEntry, async () => {
     const slug = await parts.storefront.example(pageKind('entry'), parts.clock());
     return { entry: slug === null ? null : await readEntry(readDb, slug, parts.clock()) };

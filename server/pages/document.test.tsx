@@ -14,6 +14,8 @@ import {
   specimenTree,
   specimenView,
 } from '../../core/specimen/specimen.ts';
+import { reckoned } from '../../core/shopper/basket.ts';
+import { orderOf } from '../../core/shopper/order.ts';
 import type { Item } from '../../core/card/item.ts';
 import type { ProductDetail } from '../../core/catalogue/facts.ts';
 import { viewWith } from '../../core/view/pageView.ts';
@@ -119,7 +121,31 @@ function pagesOf(stored: StoredPlan, attack: string): [string, string][] {
     ],
     fields: [{ name: attack, value: attack }],
     trail: [{ name: attack, slug: attack }],
+    variants: [1, 2].map((id) => ({
+      id,
+      choice: attack,
+      price: { regular: 100, reduced: null, from: false },
+      available: true,
+    })),
   };
+  const basket = reckoned(
+    [{ variantId: 1, quantity: 3, paid: 90 }],
+    new Map([
+      [
+        1,
+        {
+          variantId: 1,
+          productId: 1,
+          slug: attack,
+          title: attack,
+          choice: attack,
+          price: 100,
+          stock: 2,
+          picture: null,
+        },
+      ],
+    ]),
+  );
   const items = Array.from({ length: 12 }, (_, i): Item => ({ of: 'products', product: product(i + 1) }));
   return Object.values(complete.pages).map((page) => {
     const view = viewWith(
@@ -131,6 +157,13 @@ function pagesOf(stored: StoredPlan, attack: string): [string, string][] {
         pictures: () => undefined,
         address: { path: `/${encodeURIComponent(attack)}`, from: {} },
         about: {
+          basket,
+          order: orderOf(7, basket),
+          token: attack,
+          sent: {
+            values: { name: attack, email: attack, note: attack, message: attack },
+            faults: { name: attack, form: attack },
+          },
           product: detail,
           entry: {
             id: 1,

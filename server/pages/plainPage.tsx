@@ -8,14 +8,20 @@ import { viewWith } from '../../core/view/pageView.ts';
 import { htmlPage, type HtmlPage } from './document.tsx';
 
 /** Where the button of each page that only says something leads. */
-const LINKS = { nowhere: '/shop', away: '/', wrong: '/', notOpen: '' } as const;
+const LINKS = { nowhere: '/shop', away: '/', wrong: '/', notOpen: '', refused: '/shop' } as const;
 
 /** What a page that only says something is made from. */
 export const PLAIN_READS = [RELEASE, CATEGORIES];
 
-/** A page that only says something, in the store's own dress. */
-export function plainPage(plan: Plan, tree: CategoryTree, says: keyof typeof LINKS): HtmlPage {
-  const { title, ...rest } = textsFor(plan.house.locale)[says];
+/** A page that only says something, in the store's own dress; what there is to say may be given with it. */
+export function plainPage(
+  plan: Plan,
+  tree: CategoryTree,
+  says: keyof typeof LINKS,
+  words?: string,
+): HtmlPage {
+  const { title, ...known } = textsFor(plan.house.locale)[says];
+  const rest = words === undefined ? known : { ...known, words };
   const page = completePlan({
     ...emptyPlan,
     pages: {

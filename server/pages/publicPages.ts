@@ -8,7 +8,8 @@ import { shelvesOf } from '../../core/plan/places.ts';
 import type { Plan } from '../../core/plan/plan.ts';
 import { completePlan } from '../../core/plan/storedPlan.ts';
 import { readFrom } from '../../core/paging/pages.ts';
-import { fromParameter } from '../../core/view/address.ts';
+import type { Shopper } from '../../core/shopper/shopper.ts';
+import { fromParameter, type PageAddress } from '../../core/view/address.ts';
 import { shelvesOn } from '../../core/view/shelvesIn.ts';
 import type { PageView } from '../../core/view/view.ts';
 import { assortmentsIn } from '../assortments/names.ts';
@@ -33,6 +34,9 @@ export interface Asked extends Omit<Wanted, 'query'> {
 const AT_ONCE = 4;
 const MOST_WAITING = 40;
 
+/** A shopper's own page is kept by nobody, and found by no search. */
+const OWN = { 'cache-control': 'private, no-store', 'x-robots-tag': 'noindex' };
+
 /** Longest slug that anything has. */
 const LONGEST_SLUG = 200;
 
@@ -54,6 +58,8 @@ const hasLife = (view: PageView): boolean =>
 export interface PublicPages {
   /** The page at an address as it was written; at once where it is at hand. */
   at(written: string, asked: () => Asked): SentPage | Promise<SentPage>;
+  /** A shopper's own page, made for that shopper alone and kept by nobody. */
+  own(asked: Asked, shopper: Shopper, status?: number): Promise<SentPage>;
   /** For addresses that lead nowhere. */
   nowhere(): Promise<SentPage>;
   /** For what cannot be answered now, or not before anything is published. */
@@ -78,17 +84,29 @@ export function publicPages(parts: Parts, enhance: Enhance | null): PublicPages 
     return [...single, ...begins].sort(([a], [b]) => (a < b ? -1 : 1));
   };
 
-  const draw = (view: PageView, release: Release): SentPage => {
-    // Only where there is something to remember, to fill, to move or to let grow.
+  /** Where each shelf begins. */
+  const beginsOf = (plan: Plan, parameters: PageView['parameters']): PageAddress['from'] => {
+    const given = new Map(parameters);
+    return Object.fromEntries(
+      Object.keys(plan.shelves).flatMap((id) => {
+        const first = given.get(fromParameter(id));
+        return first === undefined ? [] : [[id, Number(first)]];
+      }),
+    );
+  };
+
+  const drawn = (view: PageView, release: Release) => {
+    // Only where there is something to remember, to fill, to move, to let grow or to put into a basket.
     const own =
       remembers(release.plan) &&
       (pageKind(view.kind).needs === 'product' || view.bays.some(({ personal }) => personal));
-    const script = enhance && (own || hasLife(view)) ? { href: enhance.href, remembers: own } : null;
-    return sentPage(
-      { ...htmlPage(view, parts.origin, script), reads: view.reads, goodUntil: view.goodUntil },
-      headers,
-    );
+    const script =
+      enhance && (own || view.sells || hasLife(view)) ? { href: enhance.href, remembers: own } : null;
+    return htmlPage(view, parts.origin, script);
   };
+
+  const draw = (view: PageView, release: Release): SentPage =>
+    sentPage({ ...drawn(view, release), reads: view.reads, goodUntil: view.goodUntil }, headers);
 
   const make = async (
     { kind, slug }: Asked,
@@ -99,17 +117,12 @@ export function publicPages(parts: Parts, enhance: Enhance | null): PublicPages 
   ): Promise<Made> => {
     const query = Object.fromEntries(parameters);
     const path = pagePath(kind, slug);
-    const from = Object.fromEntries(
-      Object.keys(release.plan.shelves).flatMap((id) => {
-        const first = query[fromParameter(id)];
-        return first === undefined ? [] : [[id, Number(first)]];
-      }),
-    );
+    const from = beginsOf(release.plan, parameters);
     const view = await storefront.view(release.plan, { kind, slug, query }, { path, from }, now);
     if (!view) return null;
     if (keyOf(path, view.parameters) !== keyOf(path, parameters)) return { parameters: view.parameters };
-    const { goodUntil, reads, ...drawn } = view;
-    const drawnFrom = createHash('sha1').update(JSON.stringify(drawn)).digest('base64');
+    const { goodUntil, reads, ...shown } = view;
+    const drawnFrom = createHash('sha1').update(JSON.stringify(shown)).digest('base64');
     const before = pages.last(key);
     return before?.drawnFrom === drawnFrom
       ? { ...before, goodUntil: goodUntil ?? Infinity, reads: new Set(reads) }
@@ -184,13 +197,29 @@ export function publicPages(parts: Parts, enhance: Enhance | null): PublicPages 
       if (pages.isDue(key)) find(written, asked(), true).catch(() => undefined);
       return kept;
     },
+    async own({ kind, slug, query }, shopper, status = 200) {
+      const release = await liveNow();
+      if (slug.length > LONGEST_SLUG || slug.includes('\0')) return nowhereOf(release);
+      if (limit.pendingCount > MOST_WAITING) throw new Fault('too-busy');
+      const parameters = readParameters({ kind, slug, query }, release.plan);
+      const view = await limit(() =>
+        storefront.view(
+          release.plan,
+          { kind, slug, query: Object.fromEntries(parameters), shopper },
+          { path: pagePath(kind, slug), from: beginsOf(release.plan, parameters) },
+          parts.clock(),
+        ),
+      );
+      return view ? sentPage({ ...drawn(view, release), status, headers: OWN }, headers) : nowhereOf(release);
+    },
     nowhere: async () => nowhereOf(await liveNow()),
-    refusal({ statusCode }) {
+    refusal({ statusCode, message }) {
       const plan = live.latest()?.plan ?? completePlan(emptyPlan);
       const { html, policy } = plainPage(
         plan,
         storefront.lastTree() ?? categoryTree([]),
-        statusCode === 503 ? 'away' : statusCode === 404 ? 'notOpen' : 'wrong',
+        statusCode === 503 ? 'away' : statusCode === 404 ? 'notOpen' : statusCode < 500 ? 'refused' : 'wrong',
+        statusCode < 500 && statusCode !== 404 ? message : undefined,
       );
       return sentPage(
         {

@@ -1,3 +1,4 @@
+import { randomUUID } from 'node:crypto';
 import type { FastifyInstance } from 'fastify';
 import { renderToStaticMarkup } from 'react-dom/server';
 import { pageStyles } from '../../core/css/pageCss.ts';
@@ -8,13 +9,16 @@ import { Fault } from '../faults.ts';
 import type { Parts } from '../parts.ts';
 import { encodingFor } from './encoding.ts';
 import type { Enhance } from './enhance.ts';
-import type { PublicPages, Query } from './publicPages.ts';
+import { basketLinesOf } from '../shopper/shopperCookies.ts';
+import type { Asked, PublicPages, Query } from './publicPages.ts';
 import { ROBOTS } from './robots.ts';
 import { send } from './send.ts';
 
 const MOST_LOOKED_AT = 30;
 /** Fragments that one address may ask for in a minute: many a shopper can stand behind one. */
 const MOST_FRAGMENTS = 600;
+/** Pages of its own that one address may ask for in a minute. */
+const MOST_OWN_PAGES = 600;
 
 /** Ids of products as the shopper's own cookie has them; what is none is passed over. */
 const readLookedAt = (given: string | string[] | undefined): number[] =>
@@ -67,14 +71,19 @@ export function pageRoutes(
 
   for (const kind of pageKinds) {
     const { steps, slugged } = kind.address;
+    const own = { config: { rateLimit: { max: MOST_OWN_PAGES, timeWindow: '1 minute' } } };
     app.get<{ Params: { slug?: string } }>(
       `/${[...steps, ...(slugged ? [':slug'] : [])].join('/')}`,
+      kind.own ? own : {},
       (request, reply) => {
-        const page = pages.at(request.url, () => ({
+        const asked = (): Asked => ({
           kind,
           slug: request.params.slug ?? '',
           query: request.query as Query,
-        }));
+        });
+        const page = kind.own
+          ? pages.own(asked(), { basket: basketLinesOf(request), sent: null, token: randomUUID() })
+          : pages.at(request.url, asked);
         return page instanceof Promise
           ? page.then((one) => send(request, reply, one))
           : send(request, reply, page);

@@ -5,6 +5,7 @@ import { pageFor } from '../../core/pages/index.ts';
 import type { PageKind } from '../../core/pages/pageKind.ts';
 import type { Plan } from '../../core/plan/plan.ts';
 import { picturesOf, shelvesOf } from '../../core/plan/places.ts';
+import type { Shopper } from '../../core/shopper/shopper.ts';
 import type { PageAddress } from '../../core/view/address.ts';
 import { viewAwaiting } from '../../core/view/pageView.ts';
 import { ALL, CATEGORIES, COLLECTIONS, ENTRIES, RULE, ruleRead } from '../../core/view/reads.ts';
@@ -21,6 +22,8 @@ export interface Wanted {
   kind: PageKind;
   slug: string;
   query: Readonly<Record<string, string | undefined>>;
+  /** Of a shopper's own page: whose it is. */
+  shopper?: Shopper;
 }
 
 /** First instant after `now` at which a product or an entry that is already there comes out; null for none. */
@@ -102,10 +105,12 @@ export function storefront(db: Queryable, rollWindows: (today: number) => void):
       if (names.some((name) => FACTS_READ.has(name))) known = null;
     },
     async example(kind, now) {
-      return kind.needs ? aboutReaders[kind.needs].example({ db, facts: await facts(), now, query: {} }) : '';
+      return kind.needs
+        ? aboutReaders[kind.needs].example({ db, facts: await facts(), now, query: {}, shopper: null })
+        : '';
     },
     async view(plan, wanted, address, now, own) {
-      const { kind, slug, query } = wanted;
+      const { kind, slug, query, shopper = null } = wanted;
       const whole = pageFor(plan, kind, slug);
       if (!whole) return null;
       const page = own ? onlyWith(whole, plan, own.bay) : whole;
@@ -113,7 +118,7 @@ export function storefront(db: Queryable, rollWindows: (today: number) => void):
       const today = storeDay(now, plan.house.timeZone);
       if (at.soldWindowsAsOf !== today) rollWindows(today);
       const about = kind.needs
-        ? await aboutReaders[kind.needs].read(slug, { db, facts: at, now, query })
+        ? await aboutReaders[kind.needs].read(slug, { db, facts: at, now, query, shopper })
         : {};
       if (!about) return null;
       const pictures = await readPictures(

@@ -116,6 +116,7 @@ describe('publishing', () => {
     const put = async (plan: StoredPlan) => {
       const rows = await store.draft();
       const documents = documentKeys(plan)
+        .filter((key) => rows.some((row) => row.key === key))
         .map((key) => ({
           key,
           version: rows.find((row) => row.key === key)!.version,

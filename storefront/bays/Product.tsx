@@ -3,6 +3,7 @@ import type { ContentView } from '../../core/bays/index.ts';
 import type { StoreTexts } from '../../core/texts/storeTexts.ts';
 import { useTexts } from '../texts.ts';
 import { Picture } from '../Picture.tsx';
+import { QuantityField } from '../QuantityField.tsx';
 import type { BayDrawingProps } from './bayDrawing.ts';
 
 const stockWords = ({ stock }: ProductDetail, texts: StoreTexts): string =>
@@ -23,7 +24,7 @@ function Product({
   content: Extract<ContentView, { holds: 'product' }>;
   product: ProductDetail;
 }) {
-  const { price } = content;
+  const { price, buying } = content;
   const texts = useTexts();
   return (
     <article className="product" data-product={product.id}>
@@ -41,15 +42,18 @@ function Product({
       <div>
         {product.brand && <p className="maker">{product.brand}</p>}
         <h1>{product.title}</h1>
-        <p className="cost">
-          {price.before === null ? (
-            price.now
-          ) : (
-            <>
-              <span className="reduced">{price.now}</span> <s className="before">{price.before}</s>
-            </>
-          )}
-        </p>
+        {price && (
+          <p className="cost">
+            {price.from && `${price.from} `}
+            {price.before === null ? (
+              price.now
+            ) : (
+              <>
+                <span className="reduced">{price.now}</span> <s className="before">{price.before}</s>
+              </>
+            )}
+          </p>
+        )}
         {product.rating && (
           <p className="part-rating">{texts.rating(product.rating.mean, product.rating.count)}</p>
         )}
@@ -87,6 +91,7 @@ function Product({
           </div>
         )}
         <p className={`stock ${product.stock.state}`}>{stockWords(product, texts)}</p>
+        <Buy buying={buying} product={product} />
         {product.longText.split('\n\n').map((paragraph) => (
           <p className="long" key={paragraph}>
             {paragraph}
@@ -102,6 +107,53 @@ function Product({
         </dl>
       </div>
     </article>
+  );
+}
+
+/** What can be done to have it: by plain forms and links. */
+function Buy({
+  buying,
+  product: { title, stock },
+}: {
+  buying: Extract<ContentView, { holds: 'product' }>['buying'];
+  product: ProductDetail;
+}) {
+  const texts = useTexts();
+  if (buying.by === 'none') return null;
+  if (buying.by === 'quote')
+    return (
+      <p className="buy">
+        <a className="button" href={buying.href}>
+          {texts.askQuote}
+        </a>
+      </p>
+    );
+  const { variantId, choices, most, href } = buying;
+  const canBeHad = variantId === null ? choices.some(({ available }) => available) : stock.state !== 'out';
+  return (
+    <>
+      {canBeHad && (
+        <form className="buy" action="/basket" method="post">
+          {variantId === null ? (
+            <select name="variant" required aria-label={texts.chooseOptions} defaultValue="">
+              <option value="">{texts.choose}</option>
+              {choices.map((one) => (
+                <option key={one.id} value={one.id} disabled={!one.available}>
+                  {one.words}
+                </option>
+              ))}
+            </select>
+          ) : (
+            <input type="hidden" name="variant" value={variantId} />
+          )}
+          <QuantityField label={texts.quantityOf(title)} most={most} />
+          <button className="button">{texts.addToBasket}</button>
+        </form>
+      )}
+      <p>
+        <a href={href}>{texts.askAbout}</a>
+      </p>
+    </>
   );
 }
 

@@ -1,10 +1,14 @@
 import { memo, type ReactNode } from 'react';
 import type { ContentView } from '../../core/bays/index.ts';
 import type { BayView } from '../../core/view/view.ts';
+import { AskBay } from './Ask.tsx';
 import { BannerBay } from './Banner.tsx';
+import { BasketBay } from './Basket.tsx';
 import type { BayDrawingProps } from './bayDrawing.ts';
+import { CheckoutBay } from './Checkout.tsx';
 import { EntryBay } from './Entry.tsx';
 import { NoticeBay } from './Notice.tsx';
+import { OrderBay } from './Order.tsx';
 import { ProductBay } from './Product.tsx';
 import { ShelfBay } from './Shelf.tsx';
 
@@ -15,6 +19,10 @@ const bayDrawings: { [H in ContentView['holds']]: (props: BayDrawingProps<H>) =>
   banner: BannerBay,
   product: ProductBay,
   entry: EntryBay,
+  basket: BasketBay,
+  checkout: CheckoutBay,
+  order: OrderBay,
+  ask: AskBay,
 };
 
 /** One bay; nothing at all where it has nothing to show. */

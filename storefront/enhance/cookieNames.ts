@@ -1,3 +1,4 @@
-/** Cookies that a shopper's own script keeps: whether it may remember, and what was looked at. */
+/** Cookies of a shopper: whether the script may remember, what was looked at, and what is in the basket. */
 export const CONSENT = 'remember';
 export const LOOKED = 'looked';
+export const BASKET = 'basket';

@@ -1,4 +1,5 @@
 /** The script of public pages. Every page works without it. */
+import { keepBasket } from './basket.ts';
 import { followLookedAt } from './lookedAt.ts';
 import { keepGrowing } from './more.ts';
 import { keep, kept } from './memory.ts';
@@ -19,3 +20,4 @@ const enhance = (within: ParentNode) => {
 
 enhance(document);
 followLookedAt(enhance);
+if (document.querySelector('[data-basket-count]')) keepBasket();

@@ -1,5 +1,6 @@
 import { scriptTexts } from '../../core/texts/inScript.ts';
 import { CONSENT, LOOKED } from './cookieNames.ts';
+import { cookie, keepCookie } from './cookies.ts';
 
 /**
  * Remembers, with the shopper's consent and on this device only, which
@@ -7,23 +8,12 @@ import { CONSENT, LOOKED } from './cookieNames.ts';
  */
 
 const MOST = 30;
-const YEAR_S = 365 * 86_400;
-
-const cookie = (name: string): string | null =>
-  document.cookie
-    .split('; ')
-    .find((one) => one.startsWith(`${name}=`))
-    ?.slice(name.length + 1) ?? null;
-
-const keep = (name: string, value: string) => {
-  document.cookie = `${name}=${value}; path=/; max-age=${YEAR_S}; samesite=lax`;
-};
 
 const looked = (): string[] => (cookie(LOOKED) ?? '').split('.').filter((id) => /^\d{1,10}$/.test(id));
 
 /** The product looked at now comes first; looked at again, it comes first again. */
 function remember(id: string): void {
-  keep(LOOKED, [id, ...looked().filter((one) => one !== id)].slice(0, MOST).join('.'));
+  keepCookie(LOOKED, [id, ...looked().filter((one) => one !== id)].slice(0, MOST).join('.'));
 }
 
 /** Asks once, at the foot of the window, where nothing moves for it. */
@@ -44,7 +34,7 @@ function askConsent(agreed: () => void): void {
     button.type = 'button';
     button.textContent = text;
     button.addEventListener('click', () => {
-      keep(CONSENT, value);
+      keepCookie(CONSENT, value);
       bar.remove();
       if (value === 'yes') agreed();
     });

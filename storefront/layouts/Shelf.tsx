@@ -18,6 +18,7 @@ export interface ShelfProps {
 }
 
 interface CardsProps {
+  shelfId: string;
   cards: readonly CardView[];
   /** Place of the first in the whole list. */
   start: number;
@@ -28,13 +29,14 @@ interface CardsProps {
 }
 
 /** Apart from the shelf, since most of what is set of a layout changes no card. */
-const Cards = memo(function Cards({ cards, start, sizes, eager, titleLevel }: CardsProps) {
+const Cards = memo(function Cards({ shelfId, cards, start, sizes, eager, titleLevel }: CardsProps) {
   return (
     <ol className="cards" role="list">
       {cards.map((card, i) => (
         <Card
           key={card.id}
           card={card}
+          shelfId={shelfId}
           place={start + i}
           sizes={sizes}
           eager={i < eager}
@@ -88,6 +90,7 @@ export function Shelf({ shelf, name, eager, titleLevel }: ShelfProps) {
       {arrows && before && arrow('next')}
       <div className="window">
         <Cards
+          shelfId={shelf.id}
           cards={shelf.cards}
           start={shelf.held.start}
           sizes={sizes}

@@ -1,5 +1,5 @@
 import { useTexts } from '../texts.ts';
-import { memo, type ReactNode } from 'react';
+import { Fragment, memo, type ReactNode } from 'react';
 import { partKind, type PartView } from '../../core/card/parts/index.ts';
 import type { Slots } from '../../core/card/slots.ts';
 import { LABEL_ZONE } from '../../core/card/zones.ts';
@@ -9,6 +9,7 @@ import type { PartContext } from './partDrawing.ts';
 
 export interface CardProps {
   card: CardView;
+  shelfId: string;
   /** Its place in the whole list, from 0. */
   place: number;
   sizes: string;
@@ -17,14 +18,14 @@ export interface CardProps {
 }
 
 /** One card of a shelf: the picture, with the texts before and after it, and one link over all of it. */
-export const Card = memo(function Card({ card, place, sizes, eager, titleLevel }: CardProps) {
+export const Card = memo(function Card({ card, shelfId, place, sizes, eager, titleLevel }: CardProps) {
   const Title = `h${titleLevel}` as PartContext['Title'];
   const texts = useTexts();
   const views = new Map<string, PartView>(card.parts.map((view) => [view.part, view]));
   const { lead, texts: lines, zones, breaks } = card.slots;
   const draw = (id: string) => {
     const view = views.get(id);
-    return view && <PartOf key={id} part={view} context={context} />;
+    return view && <Fragment key={id}>{drawPart(view, context)}</Fragment>;
   };
   const drawLines = (all: readonly string[][]) =>
     all.map((line) => {
@@ -43,6 +44,7 @@ export const Card = memo(function Card({ card, place, sizes, eager, titleLevel }
     });
   const context: PartContext = {
     card,
+    formId: `basket-${shelfId}-${card.id}`,
     sizes,
     eager,
     Title,
@@ -85,10 +87,4 @@ function OnPicture({
       {parts.map(draw)}
     </div>
   ));
-}
-
-/** A part that can be pressed itself lies above the link of the card. */
-function PartOf({ part, context }: { part: PartView; context: PartContext }) {
-  const drawn = drawPart(part, context);
-  return partKind(part.part)?.takesPresses ? <div className="presses">{drawn}</div> : drawn;
 }

@@ -1,9 +1,12 @@
 import type { ReactNode } from 'react';
 import type { PartView } from '../../core/card/parts/index.ts';
+import { drawBasket } from './Basket.tsx';
+import { drawDetails } from './Details.tsx';
 import { drawLine } from './Line.tsx';
 import type { PartContext, PartDrawing } from './partDrawing.ts';
 import { drawPicture } from './Picture.tsx';
 import { drawPrice } from './Price.tsx';
+import { drawQuantity } from './Quantity.tsx';
 import { drawRating } from './Rating.tsx';
 import { drawTitle } from './Title.tsx';
 
@@ -19,6 +22,10 @@ const partDrawings: { [P in PartView['part']]: PartDrawing<P> } = {
   price: drawPrice,
   rating: drawRating,
   count: drawLine,
+  sold: drawLine,
+  quantity: drawQuantity,
+  basket: drawBasket,
+  details: drawDetails,
 };
 
 export const drawPart = (view: PartView, context: PartContext): ReactNode =>

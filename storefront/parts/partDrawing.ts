@@ -6,6 +6,8 @@ import type { CardView } from '../../core/view/view.ts';
 /** What the drawing of a part may know besides what the part says. */
 export interface PartContext {
   card: CardView;
+  /** The form of its basket button; of this card alone on the page. */
+  formId: string;
   sizes: string;
   eager: boolean;
   /** The element of the card's title, one level under the shelf's heading. */

@@ -1,5 +1,6 @@
 import { zoneCss } from '../../core/css/placeCss.ts';
 import { LABEL_PADDING_PX, LABEL_TEXT } from '../../core/label/labelKind.ts';
+import { buttonsCss } from './buttons.ts';
 import { starsCss } from './stars.ts';
 
 /** Style sheet that every page of the storefront shares; all measures that an owner sets come from core/css. */
@@ -26,6 +27,7 @@ body{margin:0}
 .trail ol{max-width:var(--content);margin-inline:auto;list-style:none;display:flex;flex-wrap:wrap;gap:2px 8px;font-size:14px;padding-block:14px;color:var(--quiet)}
 .trail li+li::before{content:"/";margin-inline-end:8px}
 .trail a{color:inherit}
+.store-basket{text-decoration:none;padding-block:6px;font-size:15px;white-space:nowrap}.store-basket:hover{text-decoration:underline;text-underline-offset:5px}.store-basket span{display:inline-block;min-width:3ch}
 .page-heading{padding-inline:var(--margin);padding-block:28px 4px}
 .page-heading h1{max-width:var(--content);margin-inline:auto;font-size:clamp(28px,4cqi,40px);line-height:1.15;font-weight:560;letter-spacing:-.015em}
 .bay>.inner{max-width:calc(var(--inner) + 2*var(--margin));margin-inline:auto;padding-inline:var(--margin)}
@@ -65,8 +67,9 @@ h4.bay-heading{font-size:17px}
 .part-picture .none{position:absolute;inset:0;display:grid;place-items:center;color:var(--quiet);font-size:13px;padding:8px;text-align:center}
 .labels{display:flex;flex-direction:column;align-items:flex-start;gap:4px}
 .label{background:var(--text);color:var(--ground);font-size:${LABEL_TEXT.fontPx}px;line-height:1;padding:6px ${LABEL_PADDING_PX}px;border-radius:2px;font-weight:${LABEL_TEXT.weight};unicode-bidi:plaintext}
-.label-sale{background:var(--reduced);color:#fff}.presses{position:relative;z-index:2;pointer-events:auto}
+.label-sale{background:var(--reduced);color:#fff}
 ${zoneCss}
+${buttonsCss}
 .part-title{display:-webkit-box;-webkit-box-orient:vertical;-webkit-line-clamp:var(--title-lines);overflow:hidden;overflow-wrap:anywhere}
 .part-title a{text-decoration:none}
 .part-title a::after{content:"";position:absolute;inset:0}
@@ -119,6 +122,15 @@ ${starsCss}
 .fields .field{display:contents}
 .fields dt,.fields dd{padding-block:8px;border-bottom:1px solid var(--line)}
 .fields dt{color:var(--quiet);padding-inline-end:24px}
+.buy{margin-top:20px;display:flex;flex-wrap:wrap;gap:10px;align-items:center}.buy .button{margin:0}.buy select{min-height:44px;max-width:100%;font:inherit;padding:4px 10px;border:1px solid var(--line);border-radius:3px;background:var(--ground);color:var(--text)}.buy .quantity{height:44px}.buy+p{margin-top:12px}
+.said{color:var(--reduced)}.thanks{font-size:22px}
+.basket-lines,.order-lines{list-style:none;margin:0;padding:0;border-top:1px solid var(--line)}
+.basket-lines li{display:grid;grid-template-columns:72px 1fr auto;gap:4px 18px;align-items:start;padding-block:16px;border-bottom:1px solid var(--line)}.basket-picture{aspect-ratio:4/5;background:var(--card);overflow:hidden;border-radius:3px}.basket-picture img{display:block;width:100%;height:100%;object-fit:cover}.basket-says p{color:var(--quiet);font-size:14px}.basket-says .said,.order-lines .said{color:var(--reduced);display:block;font-size:14px}.basket-change{grid-column:2/-1;display:flex;flex-wrap:wrap;gap:8px}.basket-cost{grid-row:1;grid-column:3;text-align:end}
+@container region (width >= 880px){.basket-lines li{grid-template-columns:96px 1fr auto 7em}.basket-change{grid-column:auto}.basket-cost{grid-column:auto;grid-row:auto}}
+.basket-total{padding-block:16px 0;text-align:end;font-size:18px}.basket-total strong{font-weight:650;margin-inline-start:12px}.basket>.button{float:inline-end}
+.checkout{display:grid;gap:32px 56px;align-items:start}.checkout>*{max-width:640px}@container region (width >= 880px){.checkout{grid-template-columns:repeat(2,minmax(0,1fr))}}
+.order-lines li{display:flex;justify-content:space-between;gap:18px;padding-block:11px;border-bottom:1px solid var(--line)}.order-lines li>:last-child{white-space:nowrap}.thanks{margin-bottom:18px}
+.form-field{margin-bottom:16px}.form-field label{display:block;font-weight:560;margin-bottom:4px}.form-field :is(input,textarea){width:100%;font:inherit;padding:9px 11px;border:1px solid var(--quiet);border-radius:3px;background:var(--ground);color:var(--text)}.form-field [aria-invalid]{border-color:var(--reduced)}.store-form .button{margin:12px 0}.checkout section>p{margin-top:16px}.store-form>p{margin-bottom:16px}
 .consent{position:fixed;inset:auto 0 0;z-index:5;display:flex;flex-wrap:wrap;gap:8px 14px;align-items:center;padding:12px var(--margin);background:var(--text);color:var(--ground);font-size:15px}.consent p{flex:1 1 260px}.consent button{font:inherit;font-weight:560;background:var(--ground);color:var(--text);border:0;border-radius:3px;padding:8px 14px;cursor:pointer}
 .entry>*{max-width:680px}.entry h1{font-size:clamp(28px,4cqi,44px);line-height:1.12;font-weight:560;letter-spacing:-.015em;margin-bottom:18px}.entry img{display:block;width:100%;max-width:760px;height:auto;border-radius:3px;margin-bottom:22px}.entry p{margin-bottom:1em;font-size:17px;line-height:1.65}
 .pager.more{flex-direction:column}.pager.more a{padding-inline:22px}.pager .to-foot{border:0;font-size:14px;color:var(--quiet)}

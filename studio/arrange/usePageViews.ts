@@ -9,7 +9,8 @@ import type { PageAddress } from '../../core/view/address.ts';
 import { viewWith } from '../../core/view/pageView.ts';
 import type { PageView } from '../../core/view/view.ts';
 import type { SeenBy } from '../../core/api/assortments.ts';
-import { readPictures, specimenEntry, specimenProduct } from '../../core/api/catalogue.ts';
+import { orderOf } from '../../core/shopper/order.ts';
+import { readPictures, specimenBasket, specimenEntry, specimenProduct } from '../../core/api/catalogue.ts';
 import { lookedAtBy, type Shopper } from '../seenBy/shopper.ts';
 import { useDraft, useStudio, type Studio } from '../studioContext.tsx';
 import { useNow } from '../useNow.ts';
@@ -27,6 +28,10 @@ function specimens(needs: Needs, { tree, vocabulary }: Studio, shopper: Shopper)
   const chosen = vocabulary.collections.find(({ id }) => id === shopper.collection);
   return { collection: chosen ?? fullest(vocabulary.collections) };
 }
+
+/** The slug of what a page is shown with; empty where that has none. */
+const slugOf = (about: object | null | undefined): string =>
+  about && 'slug' in about ? String(about.slug) : '';
 
 const noPictures: PictureFacts[] = [];
 
@@ -75,10 +80,18 @@ export function usePageViews(page: Page, other: Page): Readonly<Record<Way, Page
     enabled: kind.needs === 'entry',
     staleTime: 60_000,
   });
+  const { data: basket = null } = useQuery({
+    queryKey: ['specimen basket'],
+    queryFn: () => client.ask(specimenBasket).then((answer) => answer.basket),
+    enabled: kind.needs === 'basket' || kind.needs === 'order',
+    staleTime: 60_000,
+  });
   const about: About = {
     ...specimens(kind.needs, studio, shopper),
     ...(kind.needs === 'product' && { product }),
     ...(kind.needs === 'entry' && { entry }),
+    ...(kind.needs === 'basket' && { basket }),
+    ...(kind.needs === 'order' && { order: basket && orderOf(1, basket) }),
   };
   const seenBy: SeenBy = {
     category: about.category?.slug ?? null,
@@ -86,7 +99,7 @@ export function usePageViews(page: Page, other: Page): Readonly<Record<Way, Page
     product: about.product?.id ?? null,
     lookedAt: lookedAtBy(shopper),
   };
-  const slug = kind.many ? page.slug : ((kind.needs && about[kind.needs]?.slug) ?? '');
+  const slug = kind.many ? page.slug : slugOf(kind.needs && about[kind.needs]);
   const viewOf = (one: Page) =>
     viewWith(
       {

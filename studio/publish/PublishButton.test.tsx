@@ -3,7 +3,7 @@ import { act, cleanup, fireEvent, screen } from '@testing-library/react';
 import { useRef } from 'react';
 import { afterEach, describe, expect, it } from 'vitest';
 import { apply } from '../../core/plan/commands.ts';
-import { writtenPlan } from '../../core/plan/reading.ts';
+import { readPlan, writtenPlan } from '../../core/plan/reading.ts';
 import { specimenColumns as columns, specimenShelf, specimenStored } from '../../core/specimen/specimen.ts';
 import { inStudio, type Given } from '../specimen/inStudio.tsx';
 import { UndoRedo } from '../UndoRedo.tsx';
@@ -11,7 +11,8 @@ import { PublishButton } from './PublishButton.tsx';
 
 afterEach(cleanup);
 
-const live = specimenStored([specimenShelf('a'), specimenShelf('b')]);
+// As it is read: with the pages that every store has.
+const live = readPlan(writtenPlan(specimenStored([specimenShelf('a'), specimenShelf('b')]))).plan;
 
 function Bar() {
   const main = useRef<HTMLElement>(null);

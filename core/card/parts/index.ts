@@ -3,15 +3,19 @@ import { yesNo } from '../../settings/values.ts';
 import { varying, type Setting, type Tree } from '../../settings/setting.ts';
 import type { Varying } from '../../bands/varying.ts';
 import type { PartKind } from '../partKind.ts';
+import { basketPart } from './basket.ts';
 import { brandPart } from './brand.ts';
 import { categoryPart } from './category.ts';
 import { codePart } from './code.ts';
 import { countPart } from './count.ts';
 import { descriptionPart } from './description.ts';
+import { detailsPart } from './details.ts';
 import { placeSettings, type PlaceSettings } from '../placeSettings.ts';
 import { picturePart } from './picture.ts';
 import { pricePart } from './price.ts';
+import { quantityPart } from './quantity.ts';
 import { ratingPart } from './rating.ts';
+import { soldPart } from './sold.ts';
 import { stockPart } from './stock.ts';
 import { titlePart } from './title.ts';
 
@@ -27,6 +31,10 @@ const kinds = {
   stock: stockPart,
   code: codePart,
   count: countPart,
+  sold: soldPart,
+  quantity: quantityPart,
+  basket: basketPart,
+  details: detailsPart,
 };
 
 type Kinds = typeof kinds;

@@ -1,4 +1,5 @@
 import { formatMoney } from '../../catalogue/money.ts';
+import { showsPrices } from '../../catalogue/selling.ts';
 import { choice } from '../../settings/values.ts';
 import { setting } from '../../settings/setting.ts';
 import { ownWords, readsWords } from '../ownWords.ts';
@@ -41,8 +42,8 @@ export const pricePart = partKindOf({
   needs: [],
   text: TEXT,
   reads: (own) => ({ ...readsWords(own), words: own.words }),
-  view: (item, own, { currency, texts }): Said | null => {
-    if (item.of !== 'products') return null;
+  view: (item, own, { currency, selling, texts }): Said | null => {
+    if (item.of !== 'products' || !showsPrices(selling)) return null;
     const { regular, reduced, from } = item.product.price;
     return {
       now: formatMoney(reduced ?? regular, currency),

@@ -1,4 +1,5 @@
 import type { About } from '../../../core/pages/pageKind.ts';
+import type { Shopper } from '../../../core/shopper/shopper.ts';
 import type { Facts } from '../../assortments/facts.ts';
 import type { Queryable } from '../../db/pool.ts';
 
@@ -8,6 +9,8 @@ export interface AboutInput {
   /** UTC ms. */
   now: number;
   query: Readonly<Record<string, string | undefined>>;
+  /** Whose page it is; null where it is shown to everybody, or in the studio. */
+  shopper: Shopper | null;
 }
 
 /** How what a page is about is read; null where there is no such thing. */

@@ -5,6 +5,7 @@ import { ofPart } from '../../../core/card/shown.ts';
 import type { Plan } from '../../../core/plan/plan.ts';
 import type { Shelf } from '../../../core/plan/shelf.ts';
 import { assortmentOf } from '../../../core/plan/showing.ts';
+import { cardStoreOf } from '../../../core/catalogue/cardStore.ts';
 import { textsFor } from '../../../core/texts/index.ts';
 import { nobody } from '../../api/items.ts';
 import { useStudio } from '../../studioContext.tsx';
@@ -36,8 +37,7 @@ export function usePartSamples(plan: Plan, shelf: Shelf | null): ReadonlyMap<str
   });
   if (asked.isPending) return null;
   const items = asked.data?.items ?? [];
-  const { currency: code, locale } = plan.house;
-  const context = { currency: { code, locale }, texts: textsFor(locale), labels: [] };
+  const context = { ...cardStoreOf(plan.house), texts: textsFor(plan.house.locale), labels: [] };
   return new Map(
     partsOf(assortment!.of).flatMap((kind) => {
       const own = ofPart(shelf!.card, kind.id)!;

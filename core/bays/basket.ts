@@ -1,0 +1,31 @@
+import { currencyOf } from '../catalogue/currencyOf.ts';
+import { basketView, type BasketView } from '../shopper/basketView.ts';
+import { textsFor } from '../texts/index.ts';
+import type { BayKind } from './bayKind.ts';
+import { shopperBay } from './shopperBay.ts';
+
+export interface BasketContent {
+  basket: BasketView;
+}
+
+/** Estimated heights, px. */
+const LINE_PX = 120;
+const AROUND_PX = 220;
+
+/** What a shopper has in the basket, to be changed and gone on with. */
+export const basketBay: BayKind<object, BasketContent> = {
+  ...shopperBay,
+  id: 'basket',
+  name: 'Basket',
+  named: () => 'The basket',
+  atFirst: (id) => ({ bay: { id, holds: 'basket' }, shelves: [] }),
+  *view(_, { about, plan: { house } }) {
+    const basket = about.basket ?? { lines: [], gone: 0, count: 0, total: 0 };
+    return {
+      content: { basket: basketView(basket, currencyOf(house), textsFor(house.locale)) },
+      empty: false,
+    };
+  },
+  heads: () => false,
+  heightPx: ({ basket }) => AROUND_PX + basket.lines.length * LINE_PX,
+};

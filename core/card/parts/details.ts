@@ -1,0 +1,41 @@
+import { text } from '../../settings/values.ts';
+import { setting } from '../../settings/setting.ts';
+import { buttonHeightPx, buttonWidthPx, BUTTON_TEXT, type ButtonSays } from '../button.ts';
+import { faceOf } from '../item.ts';
+import { partKindOf } from '../partKind.ts';
+
+const LONGEST = 30;
+
+interface Said extends ButtonSays {
+  href: string;
+  name: string;
+}
+
+/** A button that leads where the card does. */
+export const detailsPart = partKindOf({
+  id: 'details',
+  of: ['products', 'categories', 'collections', 'entries'],
+  name: 'Details button',
+  find: ['details', 'button', 'read on', 'more', 'link', 'view'],
+  atFirst: false,
+  settings: {
+    words: setting(text(LONGEST, "the store's own"), '', {
+      name: 'Details button: own words',
+      find: ['words', 'wording', 'button', 'read on'],
+    }),
+  },
+  needs: [],
+  takesPresses: true,
+  text: BUTTON_TEXT,
+  reads: ({ words }) => words.trim(),
+  view: (item, own, { texts }): Said | null => {
+    const { href, title } = faceOf(item);
+    const words = own || texts.seeMore;
+    return href ? { href, words, icon: null, showsWords: true, name: `${words}: ${title}` } : null;
+  },
+  fullest: (view) => view,
+  words: ({ words }) => words,
+  widthPx: (view) => buttonWidthPx(view),
+  heightPx: (view, _, widthPx) => buttonHeightPx(view, widthPx),
+  say: () => 'details button',
+});

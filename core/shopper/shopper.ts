@@ -1,0 +1,16 @@
+import type { BasketLine } from './basketLines.ts';
+
+/** A form as it was sent: its values by name, and a sentence about each that is wrong. */
+export interface SentForm {
+  values: Readonly<Record<string, string>>;
+  faults: Readonly<Record<string, string>>;
+}
+
+/** What the pages of one shopper are made from. */
+export interface Shopper {
+  basket: readonly BasketLine[];
+  /** What was just sent from the page and could not be taken, to be mended there. */
+  sent: SentForm | null;
+  /** What would name an order that is placed from this page. */
+  token: string;
+}

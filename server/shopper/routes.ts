@@ -1,0 +1,184 @@
+import formBody from '@fastify/formbody';
+import type { FastifyInstance, FastifyReply, FastifyRequest } from 'fastify';
+import { cardStoreOf } from '../../core/catalogue/cardStore.ts';
+import { pageKind } from '../../core/pages/index.ts';
+import type { Plan } from '../../core/plan/plan.ts';
+import { idSchema, number, object, string } from '../../core/schema/schema.ts';
+import {
+  countOf,
+  MOST_LINES,
+  MOST_OF_ONE,
+  withMore,
+  withQuantity,
+  type BasketLine,
+} from '../../core/shopper/basketLines.ts';
+import { readForm } from '../../core/shopper/forms.ts';
+import type { SentForm } from '../../core/shopper/shopper.ts';
+import { textsFor } from '../../core/texts/index.ts';
+import { readProductDetail } from '../catalogue/productRows.ts';
+import { inTransaction } from '../db/pool.ts';
+import { Fault } from '../faults.ts';
+import { isFromHere } from '../fromHere.ts';
+import type { PublicPages } from '../pages/publicPages.ts';
+import { send } from '../pages/send.ts';
+import type { Parts } from '../parts.ts';
+import { readBody } from '../readBody.ts';
+import { readGoods } from './goodRows.ts';
+import { writeMessage } from './messageRows.ts';
+import { isOrderToken, placeOrder } from './orderRows.ts';
+import { orderMessage } from './orderMessage.ts';
+import { basketLinesOf, keepBasketLines } from './shopperCookies.ts';
+
+declare module 'fastify' {
+  interface FastifyContextConfig {
+    /** A form of the store's own pages is sent here: who is refused is shown a page. */
+    isForm?: boolean;
+  }
+}
+
+const MOST_FORM_BYTES = 32 * 1024;
+/** Forms that one address may send in a minute. */
+const MOST_CHANGES = 240;
+const MOST_ORDERS = 30;
+const MOST_QUESTIONS = 20;
+
+const form = (max: number) => ({ config: { isForm: true, rateLimit: { max, timeWindow: '1 minute' } } });
+
+/** Whether a script asks, and reads the answer itself. */
+export const isScript = ({ headers }: FastifyRequest): boolean =>
+  headers.accept?.includes('application/json') ?? false;
+
+/** What can be done with one line of a basket. */
+const change = object({
+  variant: idSchema,
+  quantity: number().integer().min(0).max(MOST_OF_ONE).default(1).required(),
+  do: string().oneOf(['add', 'set', 'remove']).default('add').required(),
+});
+
+type Change = { variant: number; quantity: number; do: 'add' | 'set' | 'remove' };
+
+/** A form's values are texts. */
+function readChange(sent: unknown): Change {
+  const { variant, quantity, do: what } = (sent ?? {}) as Record<string, unknown>;
+  return readBody(
+    change,
+    change.cast({ variant, quantity: quantity || undefined, do: what }, { assert: false }),
+  );
+}
+
+/** Buying and asking, by forms that work without script: each is sent, done, and answered with where to look. */
+export async function shopperRoutes(scope: FastifyInstance, parts: Parts, pages: PublicPages): Promise<void> {
+  await scope.register(formBody, { bodyLimit: MOST_FORM_BYTES });
+  scope.addHook('onRequest', async (request) => {
+    if (!isFromHere(request, parts.origin)) throw new Fault('from-elsewhere');
+  });
+
+  const livePlan = async (): Promise<Plan> => {
+    const release = await parts.live.get();
+    if (!release) throw new Fault('not-found', { message: 'Nothing has been published yet.' });
+    return release.plan;
+  };
+  const sellingPlan = async (): Promise<Plan> => {
+    const plan = await livePlan();
+    if (plan.house.selling.by !== 'basket') throw new Fault('not-sold');
+    return plan;
+  };
+
+  /** The same page again with what was sent, to be mended there. */
+  const again = async (
+    request: FastifyRequest,
+    reply: FastifyReply,
+    asked: { kind: string; slug: string },
+    sent: SentForm,
+    { status, token = '' }: { status: number; token?: string },
+  ) =>
+    send(
+      request,
+      reply,
+      await pages.own(
+        { kind: pageKind(asked.kind), slug: asked.slug, query: {} },
+        { basket: basketLinesOf(request), sent, token },
+        status,
+      ),
+    );
+
+  /** The basket with one more in it. Throws a Fault where that cannot be had. */
+  const added = async (lines: BasketLine[], { variant, quantity }: Change): Promise<BasketLine[]> => {
+    const good = (await readGoods(parts.readDb, [variant], parts.clock())).get(variant);
+    if (!good) throw new Fault('not-found', { message: 'This is not sold any more.' });
+    if (good.stock === 0) throw new Fault('not-sold', { message: 'This is sold out just now.' });
+    const more = withMore(lines, { variantId: variant, quantity: Math.max(1, quantity), paid: good.price });
+    if (!more)
+      throw new Fault('conflict', {
+        message: `A basket holds ${MOST_LINES} different things at most. Take one out, then add this.`,
+      });
+    return more;
+  };
+
+  scope.post('/basket', form(MOST_CHANGES), async (request, reply) => {
+    await sellingPlan();
+    const sent = readChange(request.body);
+    const before = basketLinesOf(request);
+    const lines =
+      sent.do === 'add'
+        ? await added(before, sent)
+        : withQuantity(before, sent.variant, sent.do === 'remove' ? 0 : sent.quantity);
+    keepBasketLines(reply, lines, parts.origin);
+    void reply.header('cache-control', 'no-store');
+    return isScript(request) ? reply.send({ count: countOf(lines) }) : reply.redirect('/basket', 303);
+  });
+
+  scope.post('/checkout', form(MOST_ORDERS), async (request, reply) => {
+    const { house } = await sellingPlan();
+    const texts = textsFor(house.locale);
+    const sent = readForm('checkout', request.body, texts);
+    const given = (request.body ?? {}) as Record<string, unknown>;
+    const token = String(given.token);
+    if (!isOrderToken(token))
+      throw new Fault('bad-request', { message: 'This form cannot be read. Open the checkout again.' });
+    const asked = { kind: 'checkout', slug: '' };
+    if (Object.keys(sent.faults).length > 0)
+      return again(request, reply, asked, sent, { status: 422, token });
+    const { name = '', email = '', note = '' } = sent.values;
+    const now = parts.clock();
+    const lines = basketLinesOf(request);
+    const placed = await inTransaction(parts.db, async (client) => {
+      const one = await placeOrder(client, { lines, token, total: Number(given.total), now });
+      if (one.is === 'new') {
+        const { subject, body } = orderMessage(one.id, one.basket, note, cardStoreOf(house).currency, texts);
+        await writeMessage(client, { kind: 'order', name, email, subject, body, orderId: one.id }, now);
+      }
+      return one;
+    });
+    if (placed.is === 'changed') {
+      const faults = { form: texts.totalChanged };
+      return again(request, reply, asked, { ...sent, faults }, { status: 409, token });
+    }
+    keepBasketLines(reply, [], parts.origin);
+    return reply.header('cache-control', 'no-store').redirect(`/order/${token}`, 303);
+  });
+
+  scope.post<{ Params: { slug: string } }>('/ask/:slug', form(MOST_QUESTIONS), async (request, reply) => {
+    const { house } = await livePlan();
+    const { slug } = request.params;
+    const product = slug.includes('\0') ? null : await readProductDetail(parts.readDb, slug, null);
+    if (!product) throw new Fault('not-found');
+    const texts = textsFor(house.locale);
+    const sent = readForm('ask', request.body, texts);
+    const done = () =>
+      reply.header('cache-control', 'no-store').redirect(`/ask/${encodeURIComponent(slug)}?sent=1`, 303);
+    // Only what fills in everything that it finds fills in this one; it is let believe that it was heard.
+    if ((request.body as { website?: unknown } | null)?.website) return done();
+    if (Object.keys(sent.faults).length > 0)
+      return again(request, reply, { kind: 'ask', slug }, sent, { status: 422 });
+    const { name = '', email = '', message = '' } = sent.values;
+    const kind = house.selling.by === 'basket' ? 'question' : 'quote';
+    const subject = kind === 'quote' ? texts.quoteFor(product.title) : texts.questionAbout(product.title);
+    await writeMessage(
+      parts.db,
+      { kind, name, email, subject, body: message, productId: product.id },
+      parts.clock(),
+    );
+    return done();
+  });
+}

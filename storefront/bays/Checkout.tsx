@@ -1,0 +1,84 @@
+import { LONGEST_EMAIL, LONGEST_NAME, LONGEST_NOTE } from '../../core/shopper/forms.ts';
+import { useTexts } from '../texts.ts';
+import type { BayDrawingProps } from './bayDrawing.ts';
+import { FormField } from './FormField.tsx';
+
+/** What is ordered, and for whom; what is wrong with what was sent is said where it is. */
+export function CheckoutBay({ content: { basket, sent, token } }: BayDrawingProps<'checkout'>) {
+  const texts = useTexts();
+  const had = basket.lines.filter(({ had: count }) => count > 0);
+  if (basket.count === 0)
+    return (
+      <div className="inner basket">
+        {sent?.faults.form && (
+          <p className="said" role="alert">
+            {sent.faults.form}
+          </p>
+        )}
+        <p>{texts.emptyBasket}</p>
+        <a className="button" href="/shop">
+          {texts.browse}
+        </a>
+      </div>
+    );
+  return (
+    <div className="inner checkout">
+      <section>
+        <ul className="order-lines" role="list">
+          {had.map((line) => (
+            <li key={line.variantId}>
+              <span>
+                {line.had} × {line.title}
+                {line.choice && `, ${line.choice}`}
+                {line.notes.map((note) => (
+                  <span key={note} className="said">
+                    {note}
+                  </span>
+                ))}
+              </span>
+              <span>{line.cost}</span>
+            </li>
+          ))}
+        </ul>
+        <p className="basket-total">
+          {texts.total} <strong>{basket.total}</strong>
+        </p>
+      </section>
+      <form className="store-form" action="/checkout" method="post">
+        {sent?.faults.form && (
+          <p className="said" role="alert">
+            {sent.faults.form}
+          </p>
+        )}
+        <input type="hidden" name="token" value={token} />
+        <input type="hidden" name="total" value={basket.totalMinor} />
+        <FormField
+          name="name"
+          label={texts.yourName}
+          most={LONGEST_NAME}
+          required
+          autoComplete="name"
+          sent={sent}
+        />
+        <FormField
+          name="email"
+          label={texts.yourEmail}
+          type="email"
+          most={LONGEST_EMAIL}
+          required
+          autoComplete="email"
+          sent={sent}
+        />
+        <FormField
+          name="note"
+          label={texts.optional(texts.note)}
+          type="long"
+          most={LONGEST_NOTE}
+          sent={sent}
+        />
+        <p>{texts.noPayment}</p>
+        <button className="button">{texts.placeOrder}</button>
+      </form>
+    </div>
+  );
+}

@@ -1,0 +1,17 @@
+import { ButtonFace, ButtonLink } from './Button.tsx';
+import type { PartDrawing } from './partDrawing.ts';
+
+/** A form of its own, so that it works without script; what a quantity beside it says is sent along. */
+export const drawBasket: PartDrawing<'basket'> = ({ variantId, href, name, ...says }, { formId }) =>
+  variantId === null ? (
+    <div className="part-basket">
+      <ButtonLink says={says} href={href} name={name} />
+    </div>
+  ) : (
+    <form className="part-basket" id={formId} action="/basket" method="post">
+      <input type="hidden" name="variant" value={variantId} />
+      <button className={says.showsWords ? 'act' : 'act icon'} aria-label={name}>
+        <ButtonFace says={says} />
+      </button>
+    </form>
+  );
