@@ -227,7 +227,7 @@ test('a part is added with a sample of it, put in a corner by the drawing and on
   const parts = page.getByRole('grid', { name: 'Parts of the card' });
   const laptop = await frameAt(page, 'Laptop');
   const first = laptop.locator(`[data-shelf="${SHELF}"] .card`).first();
-  await expect(parts.getByRole('row')).toHaveCount(3);
+  await expect(parts.getByRole('row')).toHaveCount(4);
   // The line begins in sight, with the first of its parts, whatever was open above it.
   await expect(parts.getByRole('row').first()).toBeInViewport();
 
@@ -239,7 +239,7 @@ test('a part is added with a sample of it, put in a corner by the drawing and on
   await page.keyboard.press('ArrowDown');
   await page.keyboard.press('Enter');
   await expect(first.locator('.texts .part-code')).toHaveText(/^KC-\d+$/);
-  await expect(parts.getByRole('row')).toHaveCount(4);
+  await expect(parts.getByRole('row')).toHaveCount(5);
 
   // Into a corner by the mouse, into the bar by keys.
   const where = page.getByRole('radiogroup', { name: 'Where Item code stands' });
@@ -267,7 +267,7 @@ test('a part is added with a sample of it, put in a corner by the drawing and on
   await expect(parts.getByRole('row').nth(1)).toContainText('Item code');
   await page.keyboard.press('Enter');
   await page.getByRole('button', { name: 'Remove from the card' }).click();
-  await expect(parts.getByRole('row')).toHaveCount(3);
+  await expect(parts.getByRole('row')).toHaveCount(4);
   await expect(first.locator('.part-code')).toHaveCount(0);
   await page.getByRole('button', { name: 'Undo', exact: true }).click();
   await expect(first.locator('.zone-middle .part-code')).toBeVisible();

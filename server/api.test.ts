@@ -64,6 +64,8 @@ const good: Record<string, () => Promise<{ body?: unknown; query?: string }>> = 
   'GET /api/pictures': async () => ({ query: 'words=' }),
   'POST /api/pictures/named': async () => ({ body: { ids: ['a'.repeat(64)] } }),
   'GET /api/specimen': async () => ({ query: 'id=3' }),
+  'GET /api/messages': async () => ({ query: 'before=' }),
+  'POST /api/messages/read': async () => ({ body: { id: 1, read: true } }),
   'GET /api/specimen/basket': async () => ({}),
   'GET /api/specimen/entry': async () => ({}),
   'DELETE /api/session': async () => ({}),

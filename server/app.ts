@@ -30,6 +30,7 @@ import { listenForChanges } from './publish/changed.ts';
 import { liveRelease } from './publish/live.ts';
 import { publishRoutes } from './publish/routes.ts';
 import { securityHeaders } from './securityHeaders.ts';
+import { messageRoutes } from './shopper/messageRoutes.ts';
 import { isScript, shopperRoutes } from './shopper/routes.ts';
 import { studioRoutes } from './studio/routes.ts';
 
@@ -170,7 +171,14 @@ export async function makeServer(options: ServerOptions): Promise<Server> {
   await app.register(
     (scope) =>
       apiScope(scope, parts, (api) => {
-        for (const routes of [accountRoutes, draftRoutes, publishRoutes, assortmentRoutes, catalogueRoutes])
+        for (const routes of [
+          accountRoutes,
+          draftRoutes,
+          publishRoutes,
+          assortmentRoutes,
+          catalogueRoutes,
+          messageRoutes,
+        ])
           routes(api, parts);
       }),
     { prefix: API },

@@ -1,7 +1,7 @@
 import { CircleUser } from 'lucide-react';
 import { lazy, Suspense, useEffect, useRef, useState, type ReactNode } from 'react';
 import { Menu, MenuTrigger } from 'react-aria-components';
-import { NavLink } from 'react-router';
+import { NavLink, useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { useStore } from 'zustand';
 import { DraftBoundary } from './DraftBoundary.tsx';
@@ -88,6 +88,7 @@ export function Shell({ children }: { children: ReactNode }) {
   );
   const asks = told || fault !== null || keep.left.length > 0;
   const main = useRef<HTMLElement>(null);
+  const navigate = useNavigate();
   const [helping, setHelping] = useState(false);
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
@@ -105,6 +106,13 @@ export function Shell({ children }: { children: ReactNode }) {
     return () => window.removeEventListener('keydown', onKey, true);
   }, [draft]);
 
+  const does: Record<string, () => void> = {
+    outbox: () => void navigate('/outbox'),
+    live: () => window.open('/', '_blank'),
+    keys: () => setHelping(true),
+    out: signOut,
+  };
+
   return (
     <Frame>
       <Bar>
@@ -120,11 +128,8 @@ export function Shell({ children }: { children: ReactNode }) {
             <CircleUser size={16} aria-hidden />
           </BarButton>
           <PopoverBox>
-            <Menu
-              onAction={(key) =>
-                key === 'out' ? signOut() : key === 'keys' ? setHelping(true) : window.open('/', '_blank')
-              }
-            >
+            <Menu onAction={(key) => does[String(key)]?.()}>
+              <MenuRow id="outbox">Outbox</MenuRow>
               <MenuRow id="live">See the live store</MenuRow>
               <MenuRow id="keys">Keys</MenuRow>
               <MenuRow id="out">Sign out {account.name}</MenuRow>

@@ -2,13 +2,20 @@ import * as assortments from './assortments.ts';
 import * as catalogue from './catalogue.ts';
 import type { AnyContract } from './contract.ts';
 import * as draft from './draft.ts';
+import * as messages from './messages.ts';
 import * as releases from './releases.ts';
 import * as session from './session.ts';
 
 /** Every route of the server's for the studio; to add one, write its contract and list its file here. */
-export const contracts: readonly AnyContract[] = [session, draft, releases, assortments, catalogue].flatMap(
-  (group) =>
-    Object.values(group).filter(
-      (one): one is AnyContract => typeof one === 'object' && one !== null && 'path' in one,
-    ),
+export const contracts: readonly AnyContract[] = [
+  session,
+  draft,
+  releases,
+  assortments,
+  catalogue,
+  messages,
+].flatMap((group) =>
+  Object.values(group).filter(
+    (one): one is AnyContract => typeof one === 'object' && one !== null && 'path' in one,
+  ),
 );

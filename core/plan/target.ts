@@ -33,7 +33,8 @@ const trees = (own: Tree): Record<Of, Tree> =>
 const shelfTrees = trees(shelfTree);
 const savedTrees = trees(savedTree);
 
-const houseList = placed('house', 'page', houseSettings);
+const { selling, ...otherOfHouse } = houseSettings;
+const houseList = [...placed('house', 'page', otherOfHouse), ...placed('house', 'selling', { selling })];
 const pageList = placed('page', 'page', pageSettings);
 
 /** What a shelf shows, its own or a saved assortment, of which kind. */

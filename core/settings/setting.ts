@@ -19,6 +19,7 @@ export const LINES = [
   'look',
   'visibility',
   'page',
+  'selling',
 ] as const;
 export type LineId = (typeof LINES)[number];
 

@@ -35,7 +35,7 @@ export const FindSetting = memo(function FindSetting({
     const page = plan.pages[pageId];
     const bay = page?.bays.find(({ id }) => id === bayId);
     if (!page || !bay) return [];
-    return aboutOf(stored, page, bay, (shelfId !== null && plan.shelves[shelfId]) || null).flatMap(
+    return aboutOf(stored, plan, page, bay, (shelfId !== null && plan.shelves[shelfId]) || null).flatMap(
       ({ subject, document, shelf }) =>
         subject.settings
           .filter(

@@ -22,26 +22,24 @@ const Panel = styled.section`
   }
 `;
 
-/** The page itself. */
-export function PageSpec({ page, about, view }: { page: Page; about: About; view: PageView }) {
+/** The page itself, and below it what holds for the whole store. */
+export function PageSpec({ page, about, view }: { page: Page; about: readonly About[]; view: PageView }) {
   const kind = pageKind(page.kind);
+  const [ofPage, ofStore] = about;
+  const common = { bands: view.bands, of: null, view: null, page: view, bayId: '', wanted: null };
   return (
     <Panel aria-label="Spec">
       <div>
         <h2>Page settings</h2>
         <p>At {kind.many && page.slug ? pagePath(kind, page.slug) : kind.at}</p>
       </div>
-      <LineSettings
-        line="page"
-        {...about}
-        bands={view.bands}
-        of={null}
-        view={null}
-        page={view}
-        bayId=""
-        wanted={null}
-      />
+      {ofPage && <LineSettings line="page" {...ofPage} {...common} />}
       <p>Choose a bay at the left, or press one in a frame, to arrange it.</p>
+      <div>
+        <h2>The whole store</h2>
+        <p>These hold on every page.</p>
+      </div>
+      {ofStore && <LineSettings line="selling" {...ofStore} {...common} />}
     </Panel>
   );
 }

@@ -122,7 +122,7 @@ export function Spec() {
         ?.scrollIntoView?.({ block: 'nearest' });
   }, [open]);
   const stored = useDraft((state) => state.draft);
-  const about = aboutOf(stored, page, bay, shelf);
+  const about = aboutOf(stored, plan, page, bay, shelf);
 
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
@@ -138,7 +138,7 @@ export function Spec() {
   if (!bay)
     return (
       <Suspense fallback={<Panel aria-label="Spec" />}>
-        <PageSpec page={page} about={about[0]!} view={view} />
+        <PageSpec page={page} about={about} view={view} />
       </Suspense>
     );
   const { spec } = bayKind(bay.holds);

@@ -1,0 +1,23 @@
+/** What a message of the outbox is about: an order that was confirmed, a question, or a request for a quote. */
+export const MESSAGE_KINDS = {
+  order: { name: 'Order', way: 'To' },
+  question: { name: 'Question', way: 'From' },
+  quote: { name: 'Quote', way: 'From' },
+} as const;
+export type MessageKind = keyof typeof MESSAGE_KINDS;
+
+/** A message of the outbox. Nothing of it leaves the machine. */
+export interface Message {
+  id: number;
+  /** ISO 8601. */
+  at: string;
+  kind: MessageKind;
+  /** The shopper that it is from, or for. */
+  name: string;
+  email: string;
+  subject: string;
+  body: string;
+  /** The product that it is about, while there is that; null for none. */
+  product: { slug: string; title: string } | null;
+  read: boolean;
+}

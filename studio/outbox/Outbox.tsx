@@ -1,0 +1,214 @@
+import { useInfiniteQuery, useMutation, useQueryClient, type InfiniteData } from '@tanstack/react-query';
+import { useEffect } from 'react';
+import { GridList, GridListItem } from 'react-aria-components';
+import { useNavigate, useParams } from 'react-router';
+import styled from 'styled-components';
+import { markMessage, readMessages } from '../../core/api/messages.ts';
+import type { AnswerOf } from '../../core/api/contract.ts';
+import { MESSAGE_KINDS } from '../../core/shopper/message.ts';
+import { counted } from '../../core/sentence/sentence.ts';
+import { useStudio } from '../studioContext.tsx';
+import { Button } from '../ui/Button.tsx';
+import { Notice } from '../ui/Notice.tsx';
+import { t } from '../ui/theme.ts';
+
+const Place = styled.div`
+  display: grid;
+  grid-template: minmax(0, 1fr) / minmax(280px, 380px) minmax(0, 1fr);
+  min-height: 0;
+  @media (max-width: 700px) {
+    grid-template: minmax(0, 2fr) minmax(0, 3fr) / minmax(0, 1fr);
+  }
+  .list {
+    background: ${t.paper};
+    border-inline-end: 1px solid ${t.line};
+    overflow: auto;
+    padding: 14px 12px;
+    display: flex;
+    flex-direction: column;
+    gap: 10px;
+  }
+  h2 {
+    font: 600 16px/1.25 ${t.names};
+  }
+  .list p {
+    color: ${t.ink2};
+  }
+`;
+
+const Row = styled(GridListItem)`
+  border: 1px solid transparent;
+  border-radius: ${t.corner};
+  padding: 8px 10px;
+  cursor: pointer;
+  outline: none;
+  overflow-wrap: anywhere;
+  &[data-hovered] {
+    border-color: ${t.edge};
+  }
+  &[data-selected] {
+    background: #fff;
+    border-color: ${t.pine};
+  }
+  &[data-focus-visible] {
+    outline: 2px solid ${t.pine};
+    outline-offset: -2px;
+  }
+  .top {
+    display: flex;
+    justify-content: space-between;
+    gap: 10px;
+    color: ${t.ink2};
+  }
+  &[data-unread] .subject {
+    font-weight: 700;
+  }
+`;
+
+const Letter = styled.article`
+  overflow: auto;
+  padding: 20px 26px;
+  display: flex;
+  flex-direction: column;
+  gap: 12px;
+  h2 {
+    font: 600 19px/1.25 ${t.names};
+    overflow-wrap: anywhere;
+  }
+  .who {
+    color: ${t.ink2};
+    overflow-wrap: anywhere;
+  }
+  .body {
+    white-space: pre-wrap;
+    overflow-wrap: anywhere;
+    background: ${t.paper};
+    border-radius: ${t.corner};
+    padding: 14px 16px;
+    max-width: 720px;
+  }
+`;
+
+const when = (iso: string) =>
+  new Date(iso).toLocaleString([], {
+    day: 'numeric',
+    month: 'short',
+    hour: '2-digit',
+    minute: '2-digit',
+    hourCycle: 'h23',
+  });
+
+const KEY = ['messages'];
+type Pages = InfiniteData<AnswerOf<typeof readMessages>, string>;
+
+/** Mail of the store, which is kept here and sent nowhere: confirmations of orders, questions and requests for quotes. */
+export default function Outbox() {
+  const { client } = useStudio();
+  const navigate = useNavigate();
+  const { messageId } = useParams();
+  const queries = useQueryClient();
+  const { data, error, refetch, hasNextPage, isFetchingNextPage, fetchNextPage } = useInfiniteQuery({
+    queryKey: KEY,
+    queryFn: ({ pageParam }) => client.ask(readMessages, { query: { before: pageParam } }),
+    initialPageParam: '',
+    getNextPageParam: ({ messages, more }) => (more ? String(messages.at(-1)!.id) : undefined),
+  });
+  const { mutate: mark } = useMutation({
+    mutationFn: (sent: { id: number; read: boolean }) => client.ask(markMessage, { body: sent }),
+    onSuccess: ({ unread }, { id, read }) =>
+      queries.setQueryData<Pages>(
+        KEY,
+        (before) =>
+          before && {
+            ...before,
+            pages: before.pages.map((page) => ({
+              ...page,
+              unread,
+              messages: page.messages.map((one) => (one.id === id ? { ...one, read } : one)),
+            })),
+          },
+      ),
+  });
+  const messages = data?.pages.flatMap((page) => page.messages) ?? [];
+  const open = messages.find(({ id }) => String(id) === messageId);
+  // Reading it is what marks it; once marked otherwise it stays so while it is open.
+  useEffect(() => {
+    if (open && !open.read) mark({ id: open.id, read: true });
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [open?.id]);
+
+  if (error)
+    return (
+      <Notice action="Try again" onAction={() => void refetch()}>
+        {error.message}
+      </Notice>
+    );
+  if (!data) return <Notice>Opening the outbox…</Notice>;
+  if (messages.length === 0)
+    return (
+      <Notice>No mail yet. Confirmations of orders, questions and requests for quotes come here.</Notice>
+    );
+  const unread = data.pages[0]!.unread;
+  return (
+    <Place>
+      <section className="list" aria-label="Mail">
+        <h2>Outbox</h2>
+        <p role="status">
+          {unread > 0 ? `${counted(unread, 'message')} not read yet.` : 'All are read.'} Nothing is sent from
+          here.
+        </p>
+        <GridList
+          aria-label="Messages, the newest first"
+          selectionMode="single"
+          selectionBehavior="replace"
+          selectedKeys={open ? [open.id] : []}
+          onSelectionChange={(keys) => {
+            const [id] = keys === 'all' ? [] : [...keys];
+            if (id !== undefined) void navigate(`/outbox/${id}`);
+          }}
+        >
+          {messages.map(({ id, kind, at, name, subject, read }) => (
+            <Row key={id} id={id} textValue={subject} data-unread={read ? undefined : ''}>
+              <div className="top">
+                <span>
+                  {MESSAGE_KINDS[kind].name}, {name}
+                </span>
+                <time dateTime={at}>{when(at)}</time>
+              </div>
+              <div className="subject">{subject}</div>
+            </Row>
+          ))}
+        </GridList>
+        {hasNextPage && (
+          <Button isDisabled={isFetchingNextPage} onPress={() => void fetchNextPage()}>
+            Show older
+          </Button>
+        )}
+      </section>
+      {open ? (
+        <Letter aria-label="Message">
+          <h2>{open.subject}</h2>
+          <p className="who">
+            {MESSAGE_KINDS[open.kind].way} {open.name}, {open.email}, {when(open.at)}
+          </p>
+          <p className="body">{open.body}</p>
+          {open.product && (
+            <p>
+              About{' '}
+              <a href={`/product/${open.product.slug}`} target="_blank" rel="noreferrer">
+                {open.product.title}
+              </a>
+            </p>
+          )}
+          <p>
+            <Button onPress={() => mark({ id: open.id, read: !open.read })}>
+              {open.read ? 'Mark as not read' : 'Mark as read'}
+            </Button>
+          </p>
+        </Letter>
+      ) : (
+        <Notice>Choose a message to read it.</Notice>
+      )}
+    </Place>
+  );
+}
