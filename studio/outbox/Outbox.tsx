@@ -79,6 +79,9 @@ const Letter = styled.article`
     color: ${t.ink2};
     overflow-wrap: anywhere;
   }
+  a {
+    color: ${t.pine};
+  }
   .body {
     white-space: pre-wrap;
     overflow-wrap: anywhere;

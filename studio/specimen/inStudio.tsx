@@ -29,7 +29,7 @@ export interface Given {
   fault?: KeepFault | null;
   mayPublish?: boolean;
   /** Answers of the server by method and path; what is not here is refused. */
-  answers?: Readonly<Record<string, (body: unknown) => unknown>>;
+  answers?: Readonly<Record<string, (body: unknown, query: Readonly<Record<string, string>>) => unknown>>;
 }
 
 export interface InStudio {
@@ -43,12 +43,15 @@ export interface InStudio {
 export function inStudio(children: ReactNode, given: Given = {}): InStudio {
   const { stored = specimenStored([]), unreadable = [], left = [], fault = null, answers = {} } = given;
   const asked: string[] = [];
-  const ask = async ({ method, path }: AnyContract, sent?: { body?: unknown }) => {
+  const ask = async (
+    { method, path }: AnyContract,
+    sent?: { body?: unknown; query?: Record<string, string> },
+  ) => {
     const question = `${method} ${path}`;
     asked.push(question);
     const answer = answers[question];
     if (!answer) throw new Refusal('not-found', 404, `Nobody answers ${question}.`, null);
-    return answer(sent?.body);
+    return answer(sent?.body, sent?.query ?? {});
   };
   const client = { ask } as unknown as Client;
   const queries = new QueryClient({ defaultOptions: { queries: { retry: false } } });

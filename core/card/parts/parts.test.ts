@@ -3,7 +3,15 @@ import { describe, expect, it } from 'vitest';
 import { OFS } from '../../assortment/of.ts';
 import type { ProductFacts } from '../../catalogue/facts.ts';
 import type { StoredShelf } from '../../plan/shelf.ts';
-import { specimenPlan, specimenProduct, specimenShelf, specimenView } from '../../specimen/specimen.ts';
+import type { Selling } from '../../catalogue/selling.ts';
+import { completePlan } from '../../plan/storedPlan.ts';
+import {
+  specimenPlan,
+  specimenProduct,
+  specimenShelf,
+  specimenStored,
+  specimenView,
+} from '../../specimen/specimen.ts';
 import { shelvesOn } from '../../view/shelvesIn.ts';
 import { partKind, partKinds, partsOf, type PartView } from './index.ts';
 
@@ -14,9 +22,11 @@ function said<P extends keyof Parts & string>(
   part: P,
   facts: Partial<ProductFacts>,
   own: NonNullable<Parts[P]> = {},
+  selling: Partial<Selling> = {},
 ): PartView | undefined {
   const card = { parts: { [part]: { shown: { phone: true }, ...own } } } as NonNullable<StoredShelf['card']>;
-  const plan = specimenPlan([specimenShelf('s', { card })]);
+  const { house, ...others } = specimenStored([specimenShelf('s', { card })]);
+  const plan = completePlan({ ...others, house: { ...house, selling } });
   const view = specimenView(plan, 1, {}, [{ of: 'products', product: specimenProduct(1, facts) }]);
   return shelvesOn(view)[0]!.shelf.cards[0]!.parts.find((one) => one.part === part.valueOf());
 }
@@ -58,6 +68,69 @@ describe('what a part says of a product', () => {
     expect(words(said('stock', { stock: { state: 'last', count: 2 } }))).toMatch(/2/);
     expect(words(said('stock', { stock: { state: 'out', count: 0 } }))).toBe('Sold out');
   });
+});
+
+describe('the basket button', () => {
+  const one = { buy: { variantId: 7, choose: false } };
+  const several = { buy: { variantId: 7, choose: true } };
+  const soldOut = { ...one, stock: { state: 'out' as const, count: 0 } };
+
+  it('puts the only variant into the basket, and leads to the choice where there are several', () => {
+    expect(said('basket', one)).toMatchObject({ variantId: 7, words: 'Add to basket' });
+    expect(said('basket', one, { words: ' Take it ' })).toMatchObject({ variantId: 7, words: 'Take it' });
+    expect(said('basket', several, { words: 'Take it' })).toMatchObject({
+      variantId: null,
+      words: 'Choose options',
+      href: '/product/piece-1',
+    });
+    expect(said('basket', { buy: null })).toMatchObject({ variantId: null });
+  });
+
+  it('is there only for what can be had', () => {
+    expect(said('basket', soldOut)).toBeUndefined();
+    expect(said('quantity', soldOut)).toBeUndefined();
+    expect(said('quantity', several)).toBeUndefined();
+    expect(said('quantity', { ...one, stock: { state: 'in', count: 4 } })).toMatchObject({ most: 4 });
+  });
+
+  it('asks for a quote where the store or the shelf sells so, sold out or not, and is nowhere where nothing is sold', () => {
+    for (const [own, selling] of [
+      [{}, { by: 'quote' }],
+      [{ by: 'basket' }, { by: 'quote' }],
+      [{ by: 'quote' }, {}],
+    ] as const)
+      expect(said('basket', soldOut, own, selling)).toMatchObject({
+        variantId: null,
+        words: 'Ask for a quote',
+        href: '/ask/piece-1',
+      });
+    for (const by of ['store', 'basket', 'quote'] as const)
+      expect(said('basket', one, { by }, { by: 'none' })).toBeUndefined();
+    expect(said('quantity', one, {}, { by: 'quote' })).toBeUndefined();
+  });
+
+  it('says what it does with which product, however it is drawn', () => {
+    for (const shows of ['words', 'icon', 'both'] as const)
+      expect(said('basket', one, { shows })).toMatchObject({
+        name: 'Add to basket: Piece 1',
+        showsWords: shows !== 'icon',
+        icon: shows === 'words' ? null : 'basket',
+      });
+  });
+});
+
+describe('prices', () => {
+  it('are left out where the store says none, and never where things go into a basket', () => {
+    expect(said('price', reduced, {}, { by: 'quote', prices: false })).toBeUndefined();
+    expect(said('price', reduced, {}, { by: 'none', prices: false })).toBeUndefined();
+    expect(said('price', reduced, {}, { by: 'none', prices: true })).toBeDefined();
+    expect(said('price', reduced, {}, { by: 'basket', prices: false })).toBeDefined();
+  });
+});
+
+it('how many were sold is said once any were', () => {
+  expect(words(said('sold', { sold: 1234 }))).toBe('1,234 sold');
+  expect(said('sold', { sold: 0 })).toBeUndefined();
 });
 
 describe('every part', () => {
