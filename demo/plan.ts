@@ -20,6 +20,14 @@ const house: StoredHouse = {
     reduced: '#a63a1e',
     line: '#ddd6c8',
   },
+  labels: {
+    list: [
+      { id: 'soldOut', kind: 'soldOut' },
+      { id: 'sale', kind: 'sale' },
+      { id: 'lowStock', kind: 'lowStock', words: 'Last {left}' },
+      { id: 'tag', kind: 'tag', tag: 'bought again', words: 'Bought again' },
+    ],
+  },
   contentPx: 1200,
   margin: { phone: 16, tablet: 24, laptop: 32 },
 };

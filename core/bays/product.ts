@@ -4,7 +4,10 @@ import { decimalMoney, formatMoney } from '../catalogue/money.ts';
 import { renditionAddress } from '../picture/renditions.ts';
 import { currencyOf } from '../catalogue/currencyOf.ts';
 import { showsPrices, type Selling } from '../catalogue/selling.ts';
-import { labelKinds } from '../label/labels/index.ts';
+import { cardStoreOf } from '../catalogue/cardStore.ts';
+import type { LabelView } from '../label/labelKind.ts';
+import { labelKind } from '../label/labels/index.ts';
+import { labelsOf } from '../label/labelsOf.ts';
 import { lookLine } from '../spec/look.ts';
 import { visibilityLine } from '../spec/visibility.ts';
 import type { StoreTexts } from '../texts/storeTexts.ts';
@@ -15,7 +18,7 @@ export interface ProductContent {
   product: ProductDetail | null;
   /** Null where the store does not say its prices. */
   price: { now: string; before: string | null; from: string | null } | null;
-  labels: string[];
+  labels: LabelView[];
   buying: Buying;
 }
 
@@ -72,11 +75,13 @@ export const productBay: BayKind<object, ProductContent> = {
   atFirst: (id) => ({ bay: { id, holds: 'product' }, shelves: [] }),
   ...withoutShelves,
   pictures: () => [],
-  *view(_, { about, plan }) {
+  *view(_, { about, plan, now, changes }) {
     const product = about.product ?? null;
     const currency = currencyOf(plan.house);
     const texts = textsFor(currency.locale);
-    const { selling } = plan.house;
+    const store = cardStoreOf(plan.house, now);
+    const { selling } = store;
+    if (store.labels.list.some(({ kind }) => labelKind(kind)?.byDay)) changes('daily');
     const money = (minor: number) => formatMoney(minor, currency);
     const { regular, reduced, from } = product?.price ?? { regular: 0, reduced: null, from: false };
     return {
@@ -90,7 +95,7 @@ export const productBay: BayKind<object, ProductContent> = {
             }
           : null,
         buying: product ? buyingOf(product, selling, money, texts) : { by: 'none' },
-        labels: product ? labelKinds.flatMap((kind) => kind.text(product, texts) ?? []) : [],
+        labels: product ? labelsOf(product, { ...store, texts }, () => true) : [],
       },
       empty: !product,
     };

@@ -1,16 +1,18 @@
 import type { ProductFact } from '../catalogue/facts.ts';
+import { labelNeeds, type StoreLabels } from '../label/labelsOf.ts';
 import type { Card } from './card.ts';
 import { partKinds } from './parts/index.ts';
 import { everShown } from './shown.ts';
 
-const known = new WeakMap<Card, readonly ProductFact[]>();
+const known = new WeakMap<Card, { labels: StoreLabels; needs: readonly ProductFact[] }>();
 
 /** What of products a card says, at one width or another, besides what every card does. */
-export function neededFacts(card: Card): readonly ProductFact[] {
+export function neededFacts(card: Card, labels: StoreLabels): readonly ProductFact[] {
   let found = known.get(card);
-  if (!found) {
-    const needs = partKinds.filter(({ id }) => everShown(card, id)).flatMap((kind) => kind.needs);
-    known.set(card, (found = [...new Set(needs)].sort()));
+  if (found?.labels !== labels) {
+    const ofParts = partKinds.filter(({ id }) => everShown(card, id)).flatMap((kind) => kind.needs);
+    const needs = [...new Set([...ofParts, ...labelNeeds(labels, card)])].sort();
+    known.set(card, (found = { labels, needs }));
   }
-  return found;
+  return found.needs;
 }

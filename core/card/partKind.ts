@@ -9,7 +9,7 @@ import type { Item } from './item.ts';
 import type { TextSize } from './textSize.ts';
 
 /** What a part may read besides its item and its settings. */
-export interface PartContext extends CardStore {
+export interface PartContext extends Omit<CardStore, 'labels' | 'newSince'> {
   texts: StoreTexts;
   labels: LabelView[];
 }

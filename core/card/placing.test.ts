@@ -13,6 +13,7 @@ import { specimenNames, specimenPlan, specimenShelf, specimenView } from '../spe
 import { picturePx } from '../view/pictureSizes.ts';
 import { shelvesOn } from '../view/shelvesIn.ts';
 import type { ShelfView } from '../view/view.ts';
+import type { StoreLabel } from '../label/storeLabel.ts';
 import { neededFacts } from './needs.ts';
 import { partKind, partKinds } from './parts/index.ts';
 import { isAside, placedHeight, placedPicturePx, placedTextPx, type Placing } from './placing.ts';
@@ -148,13 +149,15 @@ describe('a card', () => {
 
 describe('what a card reads', () => {
   it('is of products only what its parts say', () => {
-    const needs = (parts: CardSettings['parts']) => neededFacts(drawn({ parts }).plan.shelves.a!.card);
+    const needs = (parts: CardSettings['parts'], labels: StoreLabel[] = []) =>
+      neededFacts(drawn({ parts }).plan.shelves.a!.card, { list: labels, most: 3 });
     expect(needs({})).toEqual([]);
     expect(needs({ brand: { shown: { phone: true } }, rating: { shown: { wide: true } } })).toEqual([
       'brand',
       'rating',
     ]);
     expect(needs({ description: { shown: { phone: true } } })).toEqual(['shortText']);
+    expect(needs({}, [{ id: 'new', kind: 'new' }])).toEqual(['onSaleFrom']);
   });
 
   it('keeps a card while nothing that its drawing reads has changed, and makes it anew when it has', () => {

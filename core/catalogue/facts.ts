@@ -32,7 +32,18 @@ export interface StockFacts {
 }
 
 /** What of a product is read only where a card says it. */
-export const PRODUCT_FACTS = ['brand', 'shortText', 'rating', 'category', 'code', 'buy', 'sold'] as const;
+export const PRODUCT_FACTS = [
+  'brand',
+  'shortText',
+  'rating',
+  'category',
+  'code',
+  'buy',
+  'sold',
+  'tags',
+  'featured',
+  'onSaleFrom',
+] as const;
 export type ProductFact = (typeof PRODUCT_FACTS)[number];
 
 /** One product as a card shows it: price and stock are those of its shown variant (calculations §12). */
@@ -55,6 +66,12 @@ export interface ProductFacts {
   buy: { variantId: number; choose: boolean } | null;
   /** Units sold so far; 0 where that is not read. */
   sold: number;
+  /** Empty where they are not read. */
+  tags: string[];
+  /** No where that is not read. */
+  featured: boolean;
+  /** First on sale, UTC ms; null where that is not read. */
+  onSaleFrom: number | null;
 }
 
 export interface CategoryFacts {

@@ -35,7 +35,7 @@ export const emptyVocabulary: Vocabulary = {
 
 /** Names of everything that sentences speak of. */
 export function namesFrom(
-  house: Pick<House, 'bands' | 'currency' | 'locale'>,
+  house: Pick<House, 'bands' | 'currency' | 'locale' | 'labels'>,
   tree: CategoryTree,
   vocabulary: Vocabulary,
   product: (id: number) => string | undefined,
@@ -58,6 +58,7 @@ export function namesFrom(
   return {
     bands: house.bands,
     currency: { code: house.currency, locale: house.locale },
+    labels: [...new Set(house.labels.list.map(({ kind }) => kind))],
     category: (id) => tree.byId(id)?.name,
     product,
     collection: (id) => collections.get(id)?.name,

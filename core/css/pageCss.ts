@@ -4,6 +4,7 @@ import { PART_GAP_PX } from '../card/text.ts';
 import { layoutKind } from '../layouts/index.ts';
 import { bayKind } from '../bays/index.ts';
 import { fillCrop } from '../picture/crop.ts';
+import type { StoreLabel } from '../label/storeLabel.ts';
 import type { PictureFacts } from '../catalogue/facts.ts';
 import { shelvesIn } from '../view/shelvesIn.ts';
 import type { BayView, PageView, ShelfView } from '../view/view.ts';
@@ -87,6 +88,10 @@ function pictureCss({ content }: BayView): string {
   return [...rules].sort().join('') + positions;
 }
 
+/** The own colours of a label. */
+const labelCss = ({ id, ground, ink }: StoreLabel): string =>
+  `.label.of-${cssName(id)}{${ground ? `background:${cssColour(ground)};` : ''}${ink ? `color:${cssColour(ink)}` : ''}}`;
+
 /**
  * Style sheet text of a page in pieces that are changed apart: the house's under an empty id, then every bay
  * in its own scope: its pictures, the places of its cards, and all else under its id.
@@ -98,7 +103,8 @@ export function pageStyles(view: PageView): ReadonlyMap<string, string> {
   const house =
     `html{background:${cssColour(view.colours.ground)}}.region{${tokens};--content:${view.contentPx}px;--part-gap:${PART_GAP_PX}px}` +
     byBand(view.bands, (band) => `:where(.region)>*{--margin:${valueAt(view.margin, view.bands, band)}px}`) +
-    cardTextCss();
+    cardTextCss() +
+    view.labels.map(labelCss).join('');
   return new Map([
     ['', house],
     ...view.bays.flatMap((bay) =>

@@ -1,6 +1,9 @@
 import type { TextSize } from '../card/textSize.ts';
+import type { ProductFact, ProductFacts } from '../catalogue/facts.ts';
 import type { StoreTexts } from '../texts/storeTexts.ts';
-import type { ProductFacts } from '../catalogue/facts.ts';
+import type { LabelPlace } from './labelPlaces.ts';
+import type { Placeholder } from './placeholders.ts';
+import type { StoreLabel } from './storeLabel.ts';
 
 /** How a label is written, and the space at both its ends, px. */
 export const LABEL_TEXT: TextSize = { fontPx: 12.5, linePx: 12.5, weight: 560 };
@@ -8,16 +11,39 @@ export const LABEL_PADDING_PX = 8;
 
 /** A mark on a card, in words. */
 export interface LabelView {
+  /** Of the store's list. */
+  id: string;
   kind: string;
   text: string;
+  at: LabelPlace;
+  /** It has colours of its own. */
+  coloured: boolean;
 }
 
-/** One kind of label: when it stands, and what it says (calculations §13). */
+/** One kind of label: when it stands, what it says, and how it looks as long as nothing else is set (calculations §13). */
 export interface LabelKind {
   id: string;
   name: string;
   find: readonly string[];
-  /** Shown on a new card. */
+  /** A store begins with it. */
   atFirst: boolean;
-  text(product: ProductFacts, texts: StoreTexts): string | null;
+  /** There can be several of it, each tied to a tag. */
+  tied?: boolean;
+  /** It stands from a number on that is the owner's. */
+  counts?: { name: string; atFirst: number; most: number };
+  /** Facts about a product that it goes by, besides what every card reads. */
+  needs: readonly ProductFact[];
+  /** Whether it may begin or end with the day. */
+  byDay?: boolean;
+  /** What own words can have in them. */
+  placeholders: readonly Placeholder[];
+  /** Colours of its ground and its words, as style sheets write them. */
+  colours: readonly [ground: string, words: string];
+  /**
+   * Whether it stands on a product.
+   * @param newSince UTC ms from which on a product counts as new
+   */
+  stands(product: ProductFacts, own: StoreLabel, newSince: number): boolean;
+  /** What it says where the owner has no words for it. */
+  text(product: ProductFacts, texts: StoreTexts, own: StoreLabel): string;
 }

@@ -1,4 +1,7 @@
 import { FEWEST_BANDS, MOST_BANDS, type Band } from '../bands/bands.ts';
+import { labelKinds } from '../label/labels/index.ts';
+import { sayLabel } from '../label/sayLabel.ts';
+import { storeLabelsSchema, type StoreLabel } from '../label/storeLabel.ts';
 import { array, number, object, string } from '../schema/schema.ts';
 import { listed } from '../sentence/sentence.ts';
 import { choice, colour, integer, name, inParts, own, yesNo } from '../settings/values.ts';
@@ -92,6 +95,22 @@ export const houseSettings = {
       find: ['price', 'browse only', 'hide prices'],
       offBecause: (read) =>
         read('selling.by') === 'basket' ? 'What goes into a basket shows its price' : null,
+    }),
+  },
+  /** Marks on products, the one that comes first first. */
+  labels: {
+    list: setting(
+      inParts(
+        own<StoreLabel[]>(storeLabelsSchema, (labels) =>
+          labels.length ? listed(labels.map(sayLabel)) : 'none',
+        ),
+      ),
+      labelKinds.filter(({ atFirst }) => atFirst).map(({ id }) => ({ id, kind: id })),
+      { name: 'Labels', find: ['label', 'badge', 'sale', 'new', 'tag'] },
+    ),
+    most: setting(integer(1, 6, 'labels'), 3, {
+      name: 'Labels on one product at most',
+      find: ['label', 'how many', 'at once'],
     }),
   },
   /** Colours that every bay starts from, #rrggbb. */

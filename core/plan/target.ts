@@ -33,8 +33,12 @@ const trees = (own: Tree): Record<Of, Tree> =>
 const shelfTrees = trees(shelfTree);
 const savedTrees = trees(savedTree);
 
-const { selling, ...otherOfHouse } = houseSettings;
-const houseList = [...placed('house', 'page', otherOfHouse), ...placed('house', 'selling', { selling })];
+const { selling, labels, ...otherOfHouse } = houseSettings;
+const houseList = [
+  ...placed('house', 'page', otherOfHouse),
+  ...placed('house', 'selling', { selling }),
+  ...placed('house', 'labels', { labels }),
+];
 const pageList = placed('page', 'page', pageSettings);
 
 /** What a shelf shows, its own or a saved assortment, of which kind. */

@@ -9,6 +9,8 @@ export type Sentence = readonly Piece[];
 export interface Names {
   bands: Bands;
   currency: Currency;
+  /** Kinds of the store's labels, in their order. */
+  labels: readonly string[];
   category(id: number): string | undefined;
   product(id: number): string | undefined;
   collection(id: number): string | undefined;

@@ -20,6 +20,7 @@ export const LINES = [
   'visibility',
   'page',
   'selling',
+  'labels',
 ] as const;
 export type LineId = (typeof LINES)[number];
 

@@ -4,7 +4,7 @@ import type { Card } from '../card/card.ts';
 import { ofPart } from '../card/shown.ts';
 import { placeOf, zoneAt } from '../card/slots.ts';
 import { TEXT_ZONE, zoneKind } from '../card/zones.ts';
-import { labelKinds } from '../label/labels/index.ts';
+import { labelKind } from '../label/labels/index.ts';
 import { isUsed, layoutKind, layoutsOf } from '../layouts/index.ts';
 import type { Shelf } from '../plan/shelf.ts';
 import { capital, listed, type Names, type Piece, type Sentence } from '../sentence/sentence.ts';
@@ -93,7 +93,9 @@ export const cardLine: Line = {
     if (first !== undefined && typeof first !== 'string') pieces[0] = { ...first, text: capital(first.text) };
     if (pieces.length === 0) pieces.push(opens('Nothing is shown', 'card.order'));
     const labels =
-      assortment!.of === 'products' ? labelKinds.filter(({ id }) => ever(card.labels[id]?.shown)) : [];
+      assortment!.of === 'products'
+        ? names.labels.flatMap((id) => (ever(card.labels[id]?.shown) ? (labelKind(id) ?? []) : []))
+        : [];
     if (labels.length)
       pieces.push(
         '; ',

@@ -83,6 +83,9 @@ export const specimenProduct = (id: number, more: Partial<ProductFacts> = {}): P
   pictures: [],
   buy: { variantId: id, choose: id % 3 === 0 },
   sold: 0,
+  tags: [],
+  featured: false,
+  onSaleFrom: null,
   ...more,
 });
 

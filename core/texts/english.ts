@@ -43,6 +43,8 @@ export const english: StoreTexts = {
   inStock: 'In stock',
   soldOut: 'Sold out',
   fewLeft: (count) => (count === null ? 'Only a few left' : `Only ${number.format(count)} left`),
+  isNew: 'New',
+  featured: 'Featured',
   percentOff: (percent) => `${percent}% off`,
   reduced: 'Reduced',
 

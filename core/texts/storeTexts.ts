@@ -44,6 +44,8 @@ export interface StoreTexts extends ScriptTexts {
   soldOut: string;
   /** @param count null where it is not said */
   fewLeft(count: number | null): string;
+  isNew: string;
+  featured: string;
   percentOff(percent: number): string;
   /** Reduced by less than one percent. */
   reduced: string;

@@ -2,6 +2,8 @@ import { dependsOf } from '../assortment/depends.ts';
 import { fallbackChain } from '../assortment/fallback.ts';
 import { neededFacts } from '../card/needs.ts';
 import { cardStoreOf } from '../catalogue/cardStore.ts';
+import { labelKind } from '../label/labels/index.ts';
+import { labelsShown } from '../label/labelsOf.ts';
 import type { Bands } from '../bands/bands.ts';
 import { assortmentOf } from '../plan/showing.ts';
 import type { Shelf } from '../plan/shelf.ts';
@@ -35,7 +37,10 @@ export function* askShelf(making: BayMaking, shelf: Shelf): Generator<ItemsReque
   const personal = depends.reads.has('lookedAt');
   const isOfProducts = assortment.of === 'products';
   const without = shelf.notTwice && isOfProducts ? [...above].sort((a, b) => a - b) : [];
-  const needs = neededFacts(shelf.card);
+  const store = cardStoreOf(plan.house, making.now);
+  const needs = neededFacts(shelf.card, store.labels);
+  if (isOfProducts && labelsShown(store.labels, shelf.card).some(({ kind }) => labelKind(kind)!.byDay))
+    making.changes('daily');
   for (const one of [assortment, ...fallbacks]) making.reads(readsOfList(one, making.around));
   function* asked(request: ItemsRequest): Generator<ItemsRequest, ItemsAnswer, ItemsAnswer> {
     const answer = yield request;
@@ -83,6 +88,7 @@ export function* askShelf(making: BayMaking, shelf: Shelf): Generator<ItemsReque
   const stand = standsIn ? yield* asked(standInRequest(ask(from))) : null;
   const madeFrom = [
     plan.house,
+    store.newSince,
     room.marginPx,
     room.maximumPx,
     assortment,
@@ -97,7 +103,7 @@ export function* askShelf(making: BayMaking, shelf: Shelf): Generator<ItemsReque
       shelfView(shelf, assortment.of, items, filled, {
         bands,
         room,
-        store: cardStoreOf(plan.house),
+        store,
         from,
         hrefFrom: (first) => hrefFrom(address, shelf.id, first),
       });

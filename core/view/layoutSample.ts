@@ -61,7 +61,7 @@ function made(layout: LayoutId): LayoutSample {
     {
       bands,
       room: { marginPx: { [first]: 0 }, maximumPx: null },
-      store: cardStoreOf(plan.house),
+      store: cardStoreOf(plan.house, 0),
       from: 0,
       hrefFrom: () => '',
     },

@@ -11,6 +11,8 @@ export type { ItemsAnswer, ItemsRequest } from './view.ts';
 /** What a bay's view is made from, besides the bay. */
 export interface BayMaking {
   plan: Plan;
+  /** UTC ms. */
+  now: number;
   bay: Bay;
   room: Room;
   address: PageAddress;

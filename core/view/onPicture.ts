@@ -6,7 +6,7 @@ import { placedPicturePx } from '../card/placing.ts';
 import { hiddenAt } from '../card/shown.ts';
 import { slotsOf, zoneAt } from '../card/slots.ts';
 import { widthOf } from '../card/text.ts';
-import { LABEL_ZONE, ZONE_CHIP_PX, ZONE_PADDING_PX, zoneKinds, type ZoneKind } from '../card/zones.ts';
+import { ZONE_CHIP_PX, ZONE_PADDING_PX, zoneKinds, type ZoneKind } from '../card/zones.ts';
 import { LABEL_PADDING_PX, LABEL_TEXT } from '../label/labelKind.ts';
 import { layoutKind } from '../layouts/index.ts';
 import type { CardView, StepView } from './view.ts';
@@ -44,7 +44,7 @@ function zoneWidths(card: CardView, settings: Card, bands: Bands, bandId: string
     for (const label of 'labels' in part ? part.labels : []) {
       const shown = settings.labels[label.kind]?.shown;
       if (shown && valueAt(shown, bands, bandId))
-        add(LABEL_ZONE, widthOf(label.text, LABEL_TEXT) + 2 * LABEL_PADDING_PX);
+        add(label.at, widthOf(label.text, LABEL_TEXT) + 2 * LABEL_PADDING_PX);
     }
   return widths;
 }

@@ -14,6 +14,7 @@ import { LAYOUT_IDS, layoutKind, type LayoutId } from '../layouts/index.ts';
 import { motionOf } from '../layouts/moving.ts';
 import { innerWidth, type Room, type Step } from '../geometry/steps.ts';
 import { labelKinds } from '../label/labels/index.ts';
+import { labelsOf } from '../label/labelsOf.ts';
 import { pageAt, pager, union, type Span } from '../paging/pages.ts';
 import type { Shelf } from '../plan/shelf.ts';
 import { isSetting, type Tree } from '../settings/setting.ts';
@@ -79,15 +80,8 @@ function shownSpan(
 
 function cardView(item: Item, card: Card, store: CardStore): CardView {
   const texts = textsFor(store.currency.locale);
-  const labels =
-    item.of === 'products'
-      ? labelKinds
-          .filter((kind) => labelEverShown(card, kind.id))
-          .flatMap((kind) => {
-            const text = kind.text(item.product, texts);
-            return text === null ? [] : [{ kind: kind.id, text }];
-          })
-      : [];
+  const isShown = (kind: string) => labelEverShown(card, kind);
+  const labels = item.of === 'products' ? labelsOf(item.product, { ...store, texts }, isShown) : [];
   const context: PartContext = { ...store, texts, labels };
   const { id, title, href } = faceOf(item);
   return {

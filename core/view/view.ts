@@ -14,6 +14,7 @@ import type { Rows } from '../geometry/rows.ts';
 import type { Pager, Span } from '../paging/pages.ts';
 import type { BayLook, Heading } from '../plan/bay.ts';
 import type { LayoutId } from '../layouts/index.ts';
+import type { StoreLabel } from '../label/storeLabel.ts';
 import type { Motion } from '../layouts/moving.ts';
 import type { PictureShape } from '../card/partKind.ts';
 import type { HouseColours } from '../plan/house.ts';
@@ -177,6 +178,8 @@ export interface PageView {
   margin: Varying<number>;
   contentPx: number;
   colours: HouseColours;
+  /** Labels of the store that have colours of their own. */
+  labels: StoreLabel[];
   links: Link[];
   trail: Link[];
   bays: BayView[];

@@ -26,6 +26,9 @@ interface ProductRow {
   pictures: ProductFacts['pictures'];
   buy: ProductFacts['buy'];
   sold: number;
+  tags: string[];
+  featured: boolean;
+  on_sale_from: Date | null;
 }
 
 /** So few that it is worth saying. */
@@ -50,6 +53,9 @@ const asFacts = (row: ProductRow): ProductFacts => ({
   pictures: row.pictures,
   buy: row.buy,
   sold: row.sold,
+  tags: row.tags,
+  featured: row.featured,
+  onSaleFrom: row.on_sale_from?.getTime() ?? null,
 });
 
 /** How what is read only where it is needed is read, and what stands for it otherwise. */
@@ -88,6 +94,9 @@ const facts: Record<ProductFact, { select: string; join: string; otherwise: stri
     join: '',
     otherwise: '0 AS sold',
   },
+  tags: { select: 'p.tags', join: '', otherwise: `'{}'::text[] AS tags` },
+  featured: { select: 'p.featured', join: '', otherwise: 'false AS featured' },
+  onSaleFrom: { select: 'p.on_sale_from', join: '', otherwise: 'NULL AS on_sale_from' },
 };
 
 /**

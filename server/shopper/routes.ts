@@ -1,6 +1,6 @@
 import formBody from '@fastify/formbody';
 import type { FastifyInstance, FastifyReply, FastifyRequest } from 'fastify';
-import { cardStoreOf } from '../../core/catalogue/cardStore.ts';
+import { currencyOf } from '../../core/catalogue/currencyOf.ts';
 import { pageKind } from '../../core/pages/index.ts';
 import type { Plan } from '../../core/plan/plan.ts';
 import { idSchema, number, object, string } from '../../core/schema/schema.ts';
@@ -145,7 +145,7 @@ export async function shopperRoutes(scope: FastifyInstance, parts: Parts, pages:
     const placed = await inTransaction(parts.db, async (client) => {
       const one = await placeOrder(client, { lines, token, total: Number(given.total), now });
       if (one.is === 'new') {
-        const { subject, body } = orderMessage(one.id, one.basket, note, cardStoreOf(house).currency, texts);
+        const { subject, body } = orderMessage(one.id, one.basket, note, currencyOf(house), texts);
         await writeMessage(client, { kind: 'order', name, email, subject, body, orderId: one.id }, now);
       }
       return one;

@@ -2,7 +2,7 @@ import { useTexts } from '../texts.ts';
 import { Fragment, memo, type ReactNode } from 'react';
 import { partKind, type PartView } from '../../core/card/parts/index.ts';
 import type { Slots } from '../../core/card/slots.ts';
-import { LABEL_ZONE } from '../../core/card/zones.ts';
+import type { LabelView } from '../../core/label/labelKind.ts';
 import type { CardView } from '../../core/view/view.ts';
 import { drawPart } from './index.tsx';
 import type { PartContext } from './partDrawing.ts';
@@ -74,16 +74,29 @@ function OnPicture({
   draw,
 }: {
   zones: Slots['zones'];
-  labels: ReactNode;
+  labels: readonly LabelView[];
   draw(id: string): ReactNode;
 }) {
-  const all =
-    zones.some(({ zone }) => zone === LABEL_ZONE) || !labels
-      ? zones
-      : [{ zone: LABEL_ZONE, parts: [] }, ...zones];
+  const forLabels = new Set<string>(labels.map(({ at }) => at));
+  const all = [
+    ...[...forLabels]
+      .filter((at) => !zones.some(({ zone }) => zone === at))
+      .map((zone) => ({ zone, parts: [] })),
+    ...zones,
+  ];
   return all.map(({ zone, parts }) => (
     <div key={zone} className={`zone zone-${zone}`}>
-      {zone === LABEL_ZONE && labels}
+      {forLabels.has(zone) && (
+        <div className="labels">
+          {labels
+            .filter(({ at }) => at === zone)
+            .map(({ id, kind, text, coloured }) => (
+              <span key={id} className={`label label-${kind}${coloured ? ` of-${id}` : ''}`}>
+                {text}
+              </span>
+            ))}
+        </div>
+      )}
       {parts.map(draw)}
     </div>
   ));

@@ -11,16 +11,6 @@ export const drawPicture: PartDrawing<'picture'> = (
     ) : (
       <span className="none">{texts.noPicture}</span>
     )}
-    {onPicture(
-      labels.length > 0 && (
-        <div className="labels">
-          {labels.map((label) => (
-            <span key={label.kind} className={`label label-${label.kind}`}>
-              {label.text}
-            </span>
-          ))}
-        </div>
-      ),
-    )}
+    {onPicture(labels)}
   </div>
 );

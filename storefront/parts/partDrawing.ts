@@ -1,5 +1,6 @@
 import type { StoreTexts } from '../../core/texts/storeTexts.ts';
 import type { ReactNode } from 'react';
+import type { LabelView } from '../../core/label/labelKind.ts';
 import type { PartView } from '../../core/card/parts/index.ts';
 import type { CardView } from '../../core/view/view.ts';
 
@@ -13,8 +14,8 @@ export interface PartContext {
   /** The element of the card's title, one level under the shelf's heading. */
   Title: 'h2' | 'h3' | 'h4' | 'h5';
   texts: StoreTexts;
-  /** What stands on the picture; `labels` are put first where labels stand. */
-  onPicture(labels: ReactNode): ReactNode;
+  /** What stands on the picture; labels first in each place. */
+  onPicture(labels: readonly LabelView[]): ReactNode;
 }
 
 export type PartDrawing<P extends PartView['part']> = (

@@ -1,7 +1,13 @@
 import { zoneCss } from '../../core/css/placeCss.ts';
 import { LABEL_PADDING_PX, LABEL_TEXT } from '../../core/label/labelKind.ts';
 import { buttonsCss } from './buttons.ts';
+import { labelKinds } from '../../core/label/labels/index.ts';
 import { starsCss } from './stars.ts';
+
+/** Each kind of label in its own colours, so that two together are told apart. */
+const labelsCss = labelKinds
+  .map(({ id, colours: [ground, words] }) => `.label-${id}{background:${ground};color:${words}}`)
+  .join('');
 
 /** Style sheet that every page of the storefront shares; all measures that an owner sets come from core/css. */
 export const baseCss = `
@@ -27,7 +33,7 @@ body{margin:0}
 .trail ol{max-width:var(--content);margin-inline:auto;list-style:none;display:flex;flex-wrap:wrap;gap:2px 8px;font-size:14px;padding-block:14px;color:var(--quiet)}
 .trail li+li::before{content:"/";margin-inline-end:8px}
 .trail a{color:inherit}
-.store-basket{text-decoration:none;padding-block:6px;font-size:15px;white-space:nowrap}.store-basket:hover{text-decoration:underline;text-underline-offset:5px}.store-basket span{display:inline-block;min-width:3ch}
+@container region (width < 700px){.store-inner nav{order:2;flex-basis:100%}}.store-basket{text-decoration:none;padding-block:6px;font-size:15px;white-space:nowrap}.store-basket:hover{text-decoration:underline;text-underline-offset:5px}.store-basket span{display:inline-block;min-width:3ch}
 .page-heading{padding-inline:var(--margin);padding-block:28px 4px}
 .page-heading h1{max-width:var(--content);margin-inline:auto;font-size:clamp(28px,4cqi,40px);line-height:1.15;font-weight:560;letter-spacing:-.015em}
 .bay>.inner{max-width:calc(var(--inner) + 2*var(--margin));margin-inline:auto;padding-inline:var(--margin)}
@@ -65,9 +71,8 @@ h4.bay-heading{font-size:17px}
 .part-picture{position:relative;aspect-ratio:var(--ratio);background:var(--card);overflow:hidden;border-radius:3px;margin-bottom:var(--part-gap)}
 .part-picture img{display:block;width:100%;height:100%;object-fit:var(--fit)}
 .part-picture .none{position:absolute;inset:0;display:grid;place-items:center;color:var(--quiet);font-size:13px;padding:8px;text-align:center}
-.labels{display:flex;flex-direction:column;align-items:flex-start;gap:4px}
-.label{background:var(--text);color:var(--ground);font-size:${LABEL_TEXT.fontPx}px;line-height:1;padding:6px ${LABEL_PADDING_PX}px;border-radius:2px;font-weight:${LABEL_TEXT.weight};unicode-bidi:plaintext}
-.label-sale{background:var(--reduced);color:#fff}
+.labels{display:flex;flex-direction:column;align-items:inherit;gap:4px}
+.label{font-size:${LABEL_TEXT.fontPx}px;line-height:1;padding:6px ${LABEL_PADDING_PX}px;border-radius:2px;font-weight:${LABEL_TEXT.weight};unicode-bidi:plaintext}${labelsCss}
 ${zoneCss}
 ${buttonsCss}
 .part-title{display:-webkit-box;-webkit-box-orient:vertical;-webkit-line-clamp:var(--title-lines);overflow:hidden;overflow-wrap:anywhere}

@@ -6,9 +6,12 @@ export const saleLabel: LabelKind = {
   name: 'Sale label',
   find: ['label', 'reduced', 'sale', 'percent'],
   atFirst: true,
+  needs: [],
+  placeholders: ['percent', 'saved'],
+  colours: ['var(--reduced)', '#fff'],
+  stands: ({ price }) => price.reduced !== null,
   text: ({ price }, texts) => {
-    if (price.reduced === null) return null;
-    const percent = percentOff(price.regular, price.reduced);
+    const percent = percentOff(price.regular, price.reduced ?? price.regular);
     return percent === null ? texts.reduced : texts.percentOff(percent);
   },
 };

@@ -5,5 +5,9 @@ export const soldOutLabel: LabelKind = {
   name: 'Sold-out label',
   find: ['label', 'sold out', 'stock'],
   atFirst: true,
-  text: ({ stock }, texts) => (stock.state === 'out' ? texts.soldOut : null),
+  needs: [],
+  placeholders: [],
+  colours: ['var(--text)', 'var(--ground)'],
+  stands: ({ stock }) => stock.state === 'out',
+  text: (_, texts) => texts.soldOut,
 };

@@ -11,6 +11,8 @@ const Panel = styled.section`
   background: ${t.paper};
   border-inline-end: 1px solid ${t.line};
   padding: 13px 16px;
+  min-height: 0;
+  overflow: auto;
   display: flex;
   flex-direction: column;
   gap: 14px;
@@ -40,6 +42,7 @@ export function PageSpec({ page, about, view }: { page: Page; about: readonly Ab
         <p>These hold on every page.</p>
       </div>
       {ofStore && <LineSettings line="selling" {...ofStore} {...common} />}
+      {ofStore && <LineSettings line="labels" {...ofStore} {...common} />}
     </Panel>
   );
 }

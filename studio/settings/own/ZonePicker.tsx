@@ -4,8 +4,8 @@ import { valueAt, type Varying } from '../../../core/bands/varying.ts';
 import { partKind, partsOf, type AnyPart } from '../../../core/card/parts/index.ts';
 import { slotsOf } from '../../../core/card/slots.ts';
 import { LABEL_ZONE, TEXT_ZONE, zoneKinds } from '../../../core/card/zones.ts';
-import { labelKinds } from '../../../core/label/labels/index.ts';
-import { everShown, labelEverShown } from '../../../core/card/shown.ts';
+import { labelsShown } from '../../../core/label/labelsOf.ts';
+import { everShown } from '../../../core/card/shown.ts';
 import { assortmentOf } from '../../../core/plan/showing.ts';
 import type { Shelf } from '../../../core/plan/shelf.ts';
 import type { Target } from '../../../core/plan/target.ts';
@@ -71,8 +71,9 @@ export function ZonePicker({ part, on, zone, shelf }: ZonePickerProps) {
   const partsIn = (id: string): string[] => {
     const others =
       id === TEXT_ZONE ? [...lead, ...texts].flat() : (zones.find((one) => one.zone === id)?.parts ?? []);
-    const labels =
-      id === LABEL_ZONE && labelKinds.some((label) => labelEverShown(card, label.id)) ? ['Labels'] : [];
+    const labels = labelsShown(plan.house.labels, card).some(({ at = LABEL_ZONE }) => at === id)
+      ? ['Labels']
+      : [];
     return [...labels, ...others.filter((one) => one !== part.id).flatMap((one) => names.get(one) ?? [])];
   };
   const pictured = card.order.some((id) => partKind(id)?.isPicture && everShown(card, id));

@@ -24,5 +24,10 @@ export const ownControls: Readonly<Record<string, OwnControl>> = {
     Control: later(() => import('./CardParts.tsx'), 'CardParts'),
     covers: ({ id }) => id.startsWith('card.parts.'),
   },
+  'card.labels.soldOut.shown': {
+    Control: later(() => import('./ShelfLabels.tsx'), 'ShelfLabels'),
+    covers: ({ id }) => id.startsWith('card.labels.') && id !== 'card.labels.soldOut.shown',
+  },
+  'labels.list': { Control: later(() => import('./StoreLabels.tsx'), 'StoreLabels') },
   bands: { Control: later(() => import('./WidthsShown.tsx'), 'WidthsShown') },
 };

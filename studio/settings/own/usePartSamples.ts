@@ -8,6 +8,7 @@ import { assortmentOf } from '../../../core/plan/showing.ts';
 import { cardStoreOf } from '../../../core/catalogue/cardStore.ts';
 import { textsFor } from '../../../core/texts/index.ts';
 import { nobody } from '../../api/items.ts';
+import { useNow } from '../../useNow.ts';
 import { useStudio } from '../../studioContext.tsx';
 
 /** So many of a shelf's items are looked at for something to show of a part. */
@@ -16,6 +17,7 @@ const LOOKED_AT = 24;
 /** What each part would say of the shelf's own items, by its id; null while that is fetched. */
 export function usePartSamples(plan: Plan, shelf: Shelf | null): ReadonlyMap<string, string> | null {
   const { client } = useStudio();
+  const now = useNow();
   const assortment = shelf && assortmentOf(plan, shelf);
   const asked = useQuery({
     queryKey: ['part samples', assortment],
@@ -37,7 +39,7 @@ export function usePartSamples(plan: Plan, shelf: Shelf | null): ReadonlyMap<str
   });
   if (asked.isPending) return null;
   const items = asked.data?.items ?? [];
-  const context = { ...cardStoreOf(plan.house), texts: textsFor(plan.house.locale), labels: [] };
+  const context = { ...cardStoreOf(plan.house, now), texts: textsFor(plan.house.locale), labels: [] };
   return new Map(
     partsOf(assortment!.of).flatMap((kind) => {
       const own = ofPart(shelf!.card, kind.id)!;

@@ -1,0 +1,45 @@
+import { colourSchema } from '../colour/colourSchema.ts';
+import { array, number, object, string, type Schema } from '../schema/schema.ts';
+import { LABEL_PLACES, type LabelPlace } from './labelPlaces.ts';
+
+/** One label of the store: only what was set of it, besides its id and kind. */
+export interface StoreLabel {
+  id: string;
+  kind: string;
+  /** Instead of the store's own; figures stand in braces. */
+  words?: string;
+  at?: LabelPlace;
+  /** #rrggbb. */
+  ground?: string;
+  ink?: string;
+  /** The number that it goes by. */
+  from?: number;
+  /** The tag that it is tied to. */
+  tag?: string;
+}
+
+export const LONGEST_LABEL = 30;
+export const MOST_LABELS = 20;
+
+export const storeLabelsSchema = array(
+  object({
+    id: string()
+      .matches(/^[a-zA-Z0-9-]{1,40}$/, 'A label is named by letters, digits and hyphens.')
+      .required(),
+    kind: string().max(40).required(),
+    words: string().max(LONGEST_LABEL),
+    at: string().oneOf(LABEL_PLACES),
+    ground: colourSchema,
+    ink: colourSchema,
+    from: number().integer().min(1).max(999),
+    tag: string().max(80),
+  })
+    .noUnknown()
+    .required(),
+)
+  .max(MOST_LABELS)
+  .test('once', 'Two labels have the same id.', (labels) => {
+    const ids = (labels ?? []).map((label) => label?.id);
+    return new Set(ids).size === ids.length;
+  })
+  .required() as unknown as Schema<StoreLabel[]>;

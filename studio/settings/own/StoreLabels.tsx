@@ -1,0 +1,194 @@
+import { X } from 'lucide-react';
+import { useState } from 'react';
+import styled from 'styled-components';
+import { labelKind, labelKinds } from '../../../core/label/labels/index.ts';
+import { LABEL_PLACES, placeName } from '../../../core/label/labelPlaces.ts';
+import { wordsFault } from '../../../core/label/placeholders.ts';
+import { labelName } from '../../../core/label/sayLabel.ts';
+import { LONGEST_LABEL, MOST_LABELS, type StoreLabel } from '../../../core/label/storeLabel.ts';
+import { useDraft, useStudio } from '../../studioContext.tsx';
+import { QuietButton } from '../../ui/Button.tsx';
+import { ColourPick } from '../../ui/ColourPick.tsx';
+import { OrderedList } from '../../ui/OrderedList.tsx';
+import { Pick } from '../../ui/Pick.tsx';
+import { Search } from '../../ui/Search.tsx';
+import { Stepper } from '../../ui/Stepper.tsx';
+import { Words } from '../../ui/Words.tsx';
+import { t } from '../../ui/theme.ts';
+import { Hint, Stack } from '../Stack.tsx';
+import { useSet } from '../useSetting.ts';
+import type { OwnControlProps } from './ownControl.ts';
+
+const Box = styled.section`
+  border: 1px solid ${t.pine};
+  border-radius: 8px;
+  padding: 10px 12px;
+  h4 {
+    margin: 0 0 8px;
+    color: ${t.pine};
+  }
+`;
+
+/** One more of a kind, or of a tag, under an id that no other has. */
+function another(list: readonly StoreLabel[], kind: string, tag?: string): StoreLabel {
+  const ids = new Set(list.map(({ id }) => id));
+  let id = kind;
+  for (let n = 2; ids.has(id); n += 1) id = `${kind}-${n}`;
+  return { id, kind, ...(tag !== undefined && { tag }) };
+}
+
+/** The labels of the store: which, in which order, what they say, where they stand and in what colours. */
+export function StoreLabels({
+  on,
+  value,
+}: Omit<OwnControlProps, 'value'> & { value: readonly StoreLabel[] }) {
+  const { vocabulary } = useStudio();
+  const set = useSet(on);
+  const [open, setOpen] = useState<string | null>(null);
+  const write = (list: readonly StoreLabel[]) => set('labels.list', list);
+  const opened = value.find(({ id }) => id === open);
+  const change = (next: StoreLabel) => write(value.map((one) => (one.id === next.id ? next : one)));
+  const has = (kind: string) => value.some((one) => one.kind === kind);
+  const hasTag = (tag: string) => value.some((one) => one.tag === tag);
+  const offered = [
+    ...labelKinds
+      .filter(({ id, tied }) => !tied && !has(id))
+      .map(({ id, name, find }) => ({ id: `kind:${id}`, words: name, aside: '', find })),
+    ...vocabulary.tags
+      .filter(({ tag }) => !hasTag(tag))
+      .map(({ tag, products }) => ({
+        id: `tag:${tag}`,
+        words: `For what has the tag "${tag}"`,
+        aside: `${products} products`,
+        find: [tag, 'own', 'tag'],
+      })),
+  ];
+  return (
+    <Stack>
+      <div data-setting="labels.list">
+        <OrderedList
+          label="Labels of the store"
+          empty="The store has no labels."
+          rows={value.map((label) => ({
+            id: label.id,
+            name: labelName(label),
+            facts: label.words ? `“${label.words}”` : '',
+          }))}
+          open={open}
+          onOpen={(id) => setOpen(id === open ? null : id)}
+          onMove={(id, next) => {
+            const moved = value.find((one) => one.id === id)!;
+            const rest = value.filter((one) => one !== moved);
+            const at = next === undefined ? rest.length : rest.findIndex((one) => one.id === next);
+            write([...rest.slice(0, at), moved, ...rest.slice(at)]);
+          }}
+        />
+      </div>
+      {opened && (
+        <LabelSettings
+          key={opened.id}
+          label={opened}
+          onChange={change}
+          onRemove={() => {
+            write(value.filter((one) => one !== opened));
+            setOpen(null);
+          }}
+        />
+      )}
+      {value.length < MOST_LABELS && (
+        <Search
+          label="Add a label"
+          placeholder="Add a label: new, low stock, a tag…"
+          opensAtOnce
+          find={(typed) => {
+            const words = typed.trim().toLowerCase();
+            return offered.filter((one) =>
+              [one.words, ...one.find].some((text) => text.toLowerCase().includes(words)),
+            );
+          }}
+          onChoose={(id) => {
+            const [how, ...rest] = id.split(':') as ['kind' | 'tag', ...string[]];
+            const named = rest.join(':');
+            const label = how === 'kind' ? another(value, named) : another(value, 'tag', named);
+            write([...value, label]);
+            setOpen(label.id);
+          }}
+        />
+      )}
+      <Hint>The one that comes first stands first. Shelves can leave each out.</Hint>
+    </Stack>
+  );
+}
+
+function LabelSettings({
+  label,
+  onChange,
+  onRemove,
+}: {
+  label: StoreLabel;
+  onChange(next: StoreLabel): void;
+  onRemove(): void;
+}) {
+  const colours = useDraft((state) => state.plan.house.colours);
+  const kind = labelKind(label.kind);
+  if (!kind) return null;
+  const change = <K extends keyof StoreLabel>(key: K, value: StoreLabel[K] | undefined) => {
+    const { [key]: _, ...rest } = label;
+    onChange((value === undefined ? rest : { ...rest, [key]: value }) as StoreLabel);
+  };
+  const { text, accent, ground, card, reduced } = colours;
+  const offered = [...new Set([accent, reduced, text, ground, card])];
+  const named = kind.placeholders.map((name) => `{${name}}`).join(', ');
+  return (
+    <Box aria-label={`Settings of the label ${labelName(label)}`}>
+      <h4>{labelName(label)}</h4>
+      <Stack>
+        <div>
+          <Words
+            label="Own words"
+            value={label.words ?? ''}
+            longest={LONGEST_LABEL}
+            placeholder={kind.tied ? label.tag : "the store's own"}
+            fault={(typed) => wordsFault(typed, kind.placeholders)}
+            onChange={(words) => change('words', words.trim() === '' ? undefined : words)}
+          />
+          {named && <Hint>Figures of the product: {named}</Hint>}
+        </div>
+        {kind.counts && (
+          <Stepper
+            label={kind.counts.name}
+            value={label.from ?? kind.counts.atFirst}
+            least={1}
+            most={kind.counts.most}
+            onChange={(from) => change('from', from)}
+          />
+        )}
+        <Pick
+          label="Place on the picture"
+          value={label.at ?? 'upperStart'}
+          options={LABEL_PLACES.map((id) => ({ value: id, words: placeName(id) }))}
+          onChange={(at) => change('at', at === 'upperStart' ? undefined : at)}
+        />
+        <ColourPick
+          label="Background"
+          value={label.ground ?? null}
+          none="Its own"
+          offered={offered}
+          onChange={(colour) => change('ground', colour ?? undefined)}
+        />
+        <ColourPick
+          label="Words"
+          value={label.ink ?? null}
+          none="Its own"
+          offered={offered}
+          onChange={(colour) => change('ink', colour ?? undefined)}
+        />
+        <div>
+          <QuietButton onPress={onRemove}>
+            <X size={14} aria-hidden /> Remove from the store
+          </QuietButton>
+        </div>
+      </Stack>
+    </Box>
+  );
+}

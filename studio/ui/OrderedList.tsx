@@ -1,0 +1,130 @@
+import { GripVertical } from 'lucide-react';
+import type { ReactNode } from 'react';
+import { Button, GridList, GridListItem, useDragAndDrop } from 'react-aria-components';
+import styled from 'styled-components';
+import { t } from './theme.ts';
+
+const Rows = styled(GridList)`
+  outline: none;
+  display: flex;
+  flex-direction: column;
+  .react-aria-DropIndicator[data-drop-target] {
+    outline: 2px solid ${t.pine};
+  }
+`;
+
+const Row = styled(GridListItem)`
+  display: grid;
+  grid-template-columns: 22px minmax(0, 1fr) auto;
+  align-items: center;
+  gap: 4px 6px;
+  min-height: 36px;
+  padding: 4px 0;
+  border-top: 1px solid ${t.line};
+  outline: none;
+  cursor: pointer;
+  &[data-open] {
+    background: ${t.pineSoft};
+  }
+  &[data-open] .name {
+    color: ${t.pine};
+  }
+  &[data-focus-visible] {
+    outline: 2px solid ${t.pine};
+    outline-offset: -2px;
+    border-radius: 4px;
+  }
+  .grip {
+    border: 0;
+    background: none;
+    padding: 4px 2px;
+    cursor: grab;
+    color: ${t.edge};
+    display: grid;
+  }
+  .name {
+    font-weight: 600;
+  }
+  .facts {
+    color: ${t.ink2};
+    font-size: 12.5px;
+    margin-inline-start: 7px;
+  }
+`;
+
+const Empty = styled.p`
+  color: ${t.ink2};
+  font-size: 12px;
+`;
+
+interface OrderedRow {
+  id: string;
+  name: string;
+  /** What there is to say of it, beside its name. */
+  facts: ReactNode;
+  /** At the end of its row. */
+  aside?: ReactNode;
+}
+
+export interface OrderedListProps {
+  label: string;
+  rows: readonly OrderedRow[];
+  /** The row whose settings are shown; null for none. */
+  open: string | null;
+  empty: string;
+  onOpen(id: string): void;
+  /** @param next the row that it is to stand before; undefined for the end */
+  onMove(id: string, next: string | undefined): void;
+}
+
+/** Rows in an order that counts: dragged, or moved by Alt and the arrow keys; pressing one opens it. */
+export function OrderedList({ label, rows, open, empty, onOpen, onMove }: OrderedListProps) {
+  const ids = rows.map(({ id }) => id);
+  const moveBy = (id: string, by: 1 | -1) => {
+    const at = ids.indexOf(id);
+    if (at + by >= 0 && at + by < ids.length) onMove(id, ids[by < 0 ? at - 1 : at + 2]);
+  };
+  const { dragAndDropHooks } = useDragAndDrop({
+    getItems: (keys) => [...keys].map((key) => ({ 'text/plain': String(key) })),
+    onReorder: ({ keys, target }) => {
+      const id = String([...keys][0]);
+      const to = String(target.key);
+      const rest = ids.filter((one) => one !== id);
+      onMove(id, target.dropPosition === 'after' ? rest[rest.indexOf(to) + 1] : to);
+    },
+  });
+  return (
+    <div
+      onKeyDownCapture={(event) => {
+        if (!event.altKey || (event.key !== 'ArrowUp' && event.key !== 'ArrowDown')) return;
+        const id = (event.target as HTMLElement).closest('[data-key]')?.getAttribute('data-key');
+        if (!id) return;
+        event.preventDefault();
+        event.stopPropagation();
+        moveBy(id, event.key === 'ArrowUp' ? -1 : 1);
+      }}
+    >
+      <Rows
+        aria-label={label}
+        dragAndDropHooks={dragAndDropHooks}
+        dependencies={[rows, open]}
+        keyboardNavigationBehavior="tab"
+        onAction={(key) => onOpen(String(key))}
+        renderEmptyState={() => <Empty>{empty}</Empty>}
+      >
+        {rows.map(({ id, name, facts, aside }) => (
+          <Row key={id} id={id} textValue={name} data-open={id === open || undefined}>
+            <Button slot="drag" className="grip" aria-label={`Move ${name}`}>
+              <GripVertical size={14} />
+            </Button>
+            <span>
+              <span className="name">{name}</span>
+              {facts && <span className="facts">{facts}</span>}
+            </span>
+            {aside ?? <span />}
+          </Row>
+        ))}
+      </Rows>
+    </div>
+  );
+}
