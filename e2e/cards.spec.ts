@@ -281,6 +281,35 @@ test('a part is added with a sample of it, put in a corner by the drawing and on
   await expect(shown.locator('.row > .part-price')).toBeVisible();
 });
 
+test('a field of the store is found by part of its name, says its value with its name before it, and is taken back in one step', async ({
+  page,
+  store,
+}) => {
+  await signIn(page, store);
+  await openLine(page, 'Card');
+  const parts = page.getByRole('grid', { name: 'Parts of the card' });
+  const laptop = await frameAt(page, 'Laptop');
+  const said = laptop.locator(`[data-shelf="${SHELF}"] .part-field`);
+  await page.getByRole('combobox', { name: 'Add a part' }).fill('iamet');
+  const field = page.getByRole('option', { name: /^Diameter/ });
+  // With a sample of the shelf's own goods.
+  await expect(field).toContainText(/\d+ cm/);
+  await field.click();
+  await expect(said.first()).toHaveText(/^Diameter [\d.]+ cm$/);
+  await expect(parts.getByRole('row', { name: 'Diameter' })).toBeVisible();
+  await page.getByRole('textbox', { name: 'Field: own words before it' }).fill('Across');
+  await expect(said.first()).toHaveText(/^Across [\d.]+ cm$/);
+  // What is there already is not offered again.
+  await page.getByRole('combobox', { name: 'Add a part' }).fill('diameter');
+  await expect(page.getByRole('option', { name: /^Diameter/ })).toHaveCount(0);
+  await page.keyboard.press('Escape');
+  const undo = page.getByRole('button', { name: 'Undo', exact: true });
+  await undo.click();
+  await expect(said.first()).toHaveText(/^Diameter/);
+  await undo.click();
+  await expect(said).toHaveCount(0);
+});
+
 test('a title that is cut short is told of, and its fix gives it the lines it needs', async ({
   page,
   store,

@@ -40,6 +40,7 @@ const category = (id: number, parentId: number | null) => ({
   name: `C${id}`,
   description: '',
   catchAll: false,
+  extraLine: '',
   position: id,
   createdAt: 0,
   picture: null,

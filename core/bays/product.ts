@@ -1,5 +1,6 @@
 import { textsFor } from '../texts/index.ts';
 import type { ProductDetail } from '../catalogue/facts.ts';
+import { fieldWords } from '../catalogue/fieldWords.ts';
 import { decimalMoney, formatMoney } from '../catalogue/money.ts';
 import { renditionAddress } from '../picture/renditions.ts';
 import { currencyOf } from '../catalogue/currencyOf.ts';
@@ -19,6 +20,7 @@ export interface ProductContent {
   /** Null where the store does not say its prices. */
   price: { now: string; before: string | null; from: string | null } | null;
   labels: LabelView[];
+  fields: { name: string; words: string }[];
   buying: Buying;
 }
 
@@ -94,6 +96,10 @@ export const productBay: BayKind<object, ProductContent> = {
               from: from ? texts.from : null,
             }
           : null,
+        fields: (product?.fields ?? []).flatMap((field) => {
+          const words = fieldWords(field, texts, currency.locale);
+          return words ? [{ name: field.name, words }] : [];
+        }),
         buying: product ? buyingOf(product, selling, money, texts) : { by: 'none' },
         labels: product ? labelsOf(product, { ...store, texts }, () => true) : [],
       },

@@ -3,6 +3,7 @@ import type { Of } from '../assortment/of.ts';
 import type { Bands } from '../bands/bands.ts';
 import type { ProductFact } from '../catalogue/facts.ts';
 import type { CardStore } from '../catalogue/cardStore.ts';
+import type { Names } from '../sentence/sentence.ts';
 import type { LabelView } from '../label/labelKind.ts';
 import type { Complete, Tree } from '../settings/setting.ts';
 import type { Item } from './item.ts';
@@ -69,6 +70,10 @@ export interface PartKind<S extends Tree, V extends object, R> {
   shape?(own: Complete<S>, bands: Bands, bandId: string): PictureShape;
   /** Rules of style for a shelf, `scope` being its selector. */
   css?(scope: string, own: Complete<S>): string;
+  /** Which of the store's own fields it says, where it is for one. */
+  ofField?(own: Complete<S>): string;
+  /** What it is called once it is set, where that is more than its name. */
+  named?(own: Complete<S>, names: Names): string | undefined;
   /** The card's sentence for it when shown. */
   say(own: Complete<S>): string;
   /** The setting that its piece of the sentence opens, of its own; else whether it is shown. */

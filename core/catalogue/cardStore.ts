@@ -10,6 +10,8 @@ import { storeDay } from './storeTime.ts';
 export interface CardStore {
   currency: Currency;
   selling: Selling;
+  /** IANA. */
+  timeZone: string;
   labels: StoreLabels;
   /** UTC ms from which on a product counts as new. */
   newSince: number;
@@ -19,6 +21,7 @@ export interface CardStore {
 export const cardStoreOf = (house: House, now: number): CardStore => ({
   currency: currencyOf(house),
   selling: house.selling,
+  timeZone: house.timeZone,
   labels: house.labels,
   newSince: newSince(
     { is: 'new', days: null },

@@ -13,6 +13,7 @@ const category = (id: number, parentId: number | null, position = 0): CategoryFa
   description: '',
   picture: null,
   catchAll: false,
+  extraLine: '',
   position,
   products: 0,
   createdAt: 0,

@@ -43,8 +43,17 @@ export const PRODUCT_FACTS = [
   'tags',
   'featured',
   'onSaleFrom',
+  'fields',
 ] as const;
 export type ProductFact = (typeof PRODUCT_FACTS)[number];
+
+/** What a product has of one of the store's own fields. */
+export interface FieldValueFacts {
+  id: string;
+  name: string;
+  value: string | number | boolean;
+  unit: string;
+}
 
 /** One product as a card shows it: price and stock are those of its shown variant (calculations §12). */
 export interface ProductFacts {
@@ -72,6 +81,8 @@ export interface ProductFacts {
   featured: boolean;
   /** First on sale, UTC ms; null where that is not read. */
   onSaleFrom: number | null;
+  /** In the store's own order; empty where they are not read. */
+  fields: FieldValueFacts[];
 }
 
 export interface CategoryFacts {
@@ -87,6 +98,8 @@ export interface CategoryFacts {
   position: number;
   /** Different products in it and in all below it. */
   products: number;
+  /** A line of the owner's own; empty where it has none. */
+  extraLine: string;
   /** UTC ms. */
   createdAt: number;
 }
@@ -111,6 +124,8 @@ export interface EntryFacts {
   picture: PictureFacts | null;
   /** UTC ms; it is not shown before. */
   publishedAt: number;
+  /** Empty where nobody is named. */
+  author: string;
   tags: string[];
 }
 
@@ -131,7 +146,6 @@ export type Swatch =
 export interface ProductDetail extends ProductFacts {
   longText: string;
   options: OptionFacts[];
-  fields: { name: string; value: string }[];
   /** From the root down. */
   trail: { name: string; slug: string }[];
   /** All its variants as they can be chosen, in their order. */

@@ -123,7 +123,7 @@ describe('labels together', () => {
     });
     fc.assert(
       fc.property(fc.array(label, { maxLength: 6 }), facts, (list, product) => {
-        for (const text of said(list as StoreLabel[], product)) {
+        for (const text of said(list, product)) {
           expect(text.trim()).not.toBe('');
           expect(text).not.toMatch(/\{(saved|percent|left|nothing)\}/);
           expect(text).not.toMatch(/null|undefined|NaN/);

@@ -35,6 +35,10 @@ function sayPlace(card: Card, id: string, names: Names): string {
   return `${on}${shares ? ' on the same line' : ''}${place.when === 'hover' ? ' on hover' : ''}`;
 }
 
+/** What a part is called: by what it is set to say, where it can be set to say one thing or another. */
+export const partName = (card: Card, kind: AnyPart, names: Names): string =>
+  kind.named?.(ofPart(card, kind.id)!, names) ?? kind.name;
+
 /** What of a part is set, for its row in the list of parts, which has its name already; empty where nothing is. */
 export function sayPart(card: Card, kind: AnyPart, names: Names): string {
   const said = kind.say(ofPart(card, kind.id)!);
@@ -83,7 +87,7 @@ export const cardLine: Line = {
       if (!kind || !settings || !ever(settings.shown)) return [];
       return [
         opens(
-          `${kind.say(settings)}${sayPlace(card, id, names)}${sayShown(settings.shown, names)}`,
+          `${kind.named?.(settings, names) ?? kind.say(settings)}${sayPlace(card, id, names)}${sayShown(settings.shown, names)}`,
           `card.parts.${id}.${kind.opens ?? 'shown'}`,
         ),
       ];

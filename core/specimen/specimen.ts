@@ -86,6 +86,7 @@ export const specimenProduct = (id: number, more: Partial<ProductFacts> = {}): P
   tags: [],
   featured: false,
   onSaleFrom: null,
+  fields: [],
   ...more,
 });
 
@@ -103,6 +104,7 @@ export const specimenTree: CategoryTree = categoryTree(
     description: '',
     picture: null,
     catchAll: false,
+    extraLine: '',
     position: id,
     products: 3,
     createdAt: 0,

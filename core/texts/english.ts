@@ -39,6 +39,8 @@ export const english: StoreTexts = {
   rating: (mean, count) => `${tenth.format(mean)} out of 5 (${counted(count, 'review', 'reviews')})`,
   ratingFigure: (mean) => tenth.format(mean),
   ratingCount: (count) => `(${number.format(count)})`,
+  yes: 'Yes',
+  no: 'No',
   sold: (units) => `${number.format(units)} sold`,
   inStock: 'In stock',
   soldOut: 'Sold out',

@@ -39,6 +39,8 @@ export interface StoreTexts extends ScriptTexts {
   /** Beside stars. */
   ratingFigure(mean: number): string;
   ratingCount(count: number): string;
+  yes: string;
+  no: string;
   sold(units: number): string;
   inStock: string;
   soldOut: string;

@@ -101,6 +101,7 @@ export async function insertJournal(
       body: 'text',
       picture_id: 'text',
       published_at: 'timestamptz',
+      author: 'text',
       tags: 'text[]',
     },
     journalSeeds.map((one, i) => ({
@@ -111,6 +112,7 @@ export async function insertJournal(
       body: one.body,
       picture_id: pictures.of(entryScene(one)),
       published_at: agoIso(one.daysOld * 1440),
+      author: one.author,
       tags: one.tags,
     })),
   );

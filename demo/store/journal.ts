@@ -8,8 +8,12 @@ export interface JournalSeed {
   body: string;
   daysOld: number;
   tags: string[];
+  author: string;
   picture: Thing[];
 }
+
+/** Who writes the journal, in turn. */
+const AUTHORS = ['Maren Hollis', 'Tobin Hale'];
 
 const entry = (
   daysOld: number,
@@ -25,6 +29,7 @@ const entry = (
   body: `${summary}\n\nWe write these notes between firings, when the kiln is too hot to open and the benches are clear. Come by on a Saturday and we will show you the rest.`,
   daysOld,
   tags,
+  author: AUTHORS[daysOld % AUTHORS.length]!,
   picture,
 });
 

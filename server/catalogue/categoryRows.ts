@@ -5,7 +5,7 @@ import { pictureJson } from '../pictures/pictureRows.ts';
 /** The whole tree, flat; each with the number of different products in it and below. */
 export async function readCategories(db: Queryable): Promise<CategoryFacts[]> {
   const { rows } = await db.query<CategoryFacts>(
-    `SELECT c.id, c.parent_id AS "parentId", c.slug, c.name, c.description, c.catch_all AS "catchAll", c.position,
+    `SELECT c.id, c.parent_id AS "parentId", c.slug, c.name, c.description, c.extra_line AS "extraLine", c.catch_all AS "catchAll", c.position,
        extract(epoch FROM c.created_at) * 1000 AS "createdAt",
        ${pictureJson('pic', 'c.name')} AS picture,
        (SELECT count(DISTINCT pc.product_id)::int FROM category_closure cc

@@ -14,7 +14,7 @@ export async function readCollections(db: Queryable): Promise<CollectionFacts[]>
 
 type EntryRow = Omit<EntryDetail, 'publishedAt'> & { published_at: Date };
 
-const ENTRY = `SELECT e.id, e.slug, e.title, e.summary, e.published_at, e.tags, ${pictureJson('pic', 'e.title')} AS picture`;
+const ENTRY = `SELECT e.id, e.slug, e.title, e.summary, e.published_at, e.author, e.tags, ${pictureJson('pic', 'e.title')} AS picture`;
 const FROM = 'FROM journal_entry e LEFT JOIN picture pic ON pic.id = e.picture_id';
 
 const asEntry = <R extends Omit<EntryRow, 'body'>>({ published_at, ...row }: R) => ({

@@ -29,6 +29,7 @@ interface ProductRow {
   tags: string[];
   featured: boolean;
   on_sale_from: Date | null;
+  fields: ProductFacts['fields'];
 }
 
 /** So few that it is worth saying. */
@@ -56,6 +57,7 @@ const asFacts = (row: ProductRow): ProductFacts => ({
   tags: row.tags,
   featured: row.featured,
   onSaleFrom: row.on_sale_from?.getTime() ?? null,
+  fields: row.fields,
 });
 
 /** How what is read only where it is needed is read, and what stands for it otherwise. */
@@ -97,6 +99,12 @@ const facts: Record<ProductFact, { select: string; join: string; otherwise: stri
   tags: { select: 'p.tags', join: '', otherwise: `'{}'::text[] AS tags` },
   featured: { select: 'p.featured', join: '', otherwise: 'false AS featured' },
   onSaleFrom: { select: 'p.on_sale_from', join: '', otherwise: 'NULL AS on_sale_from' },
+  fields: {
+    select: `coalesce((SELECT jsonb_agg(jsonb_build_object('id', f.id, 'name', f.name, 'value', p.fields -> f.id, 'unit', f.unit) ORDER BY f.position)
+      FROM field f WHERE p.fields ? f.id), '[]') AS fields`,
+    join: '',
+    otherwise: `'[]'::jsonb AS fields`,
+  },
 };
 
 /**
@@ -206,16 +214,6 @@ const TRAIL = `SELECT c.name, c.slug FROM category c JOIN category_closure cc ON
   WHERE NOT c.catch_all AND cc.descendant_id = (SELECT category_id FROM product_category WHERE product_id = $1 ORDER BY category_id DESC LIMIT 1)
   ORDER BY cc.depth DESC`;
 
-interface FieldRow {
-  name: string;
-  type: 'number' | 'text' | 'yesNo';
-  unit: string;
-  value: string | number | boolean;
-}
-
-const fieldWords = ({ type, unit, value }: FieldRow): string =>
-  type === 'yesNo' ? (value ? 'Yes' : 'No') : `${String(value)}${unit ? ` ${unit}` : ''}`;
-
 /** A product as its page shows it; null when there is none. An unknown variant counts as none chosen. */
 export async function readProductDetail(
   db: Queryable,
@@ -233,13 +231,9 @@ export async function readProductDetail(
   );
   const row = found.rows[0];
   if (!row) return null;
-  const [facts, { rows: variants }, { rows: fields }, { rows: trail }] = await Promise.all([
+  const [facts, { rows: variants }, { rows: trail }] = await Promise.all([
     readProducts(db, [row.id], PRODUCT_FACTS, 12),
     db.query<VariantRow>(VARIANTS, [row.id]),
-    db.query<FieldRow>(
-      `SELECT f.name, f.type, f.unit, p.fields -> f.id AS value FROM product p JOIN field f ON p.fields ? f.id WHERE p.id = $1 ORDER BY f.position`,
-      [row.id],
-    ),
     db.query<{ name: string; slug: string }>(TRAIL, [row.id]),
   ]);
   const product = facts.get(row.id)!;
@@ -249,7 +243,6 @@ export async function readProductDetail(
     ...product,
     longText: row.long_text,
     options: chosen ? optionsOf(slug, variants, chosen, asked !== undefined) : [],
-    fields: fields.map((field) => ({ name: field.name, value: fieldWords(field) })),
     trail,
     variants: variants.map((variant) => ({
       id: variant.id,

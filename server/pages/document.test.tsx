@@ -119,7 +119,7 @@ function pagesOf(stored: StoredPlan, attack: string): [string, string][] {
         ],
       },
     ],
-    fields: [{ name: attack, value: attack }],
+    fields: [{ id: 'a', name: attack, value: attack, unit: attack }],
     trail: [{ name: attack, slug: attack }],
     variants: [1, 2].map((id) => ({
       id,
@@ -172,6 +172,7 @@ function pagesOf(stored: StoredPlan, attack: string): [string, string][] {
             summary: attack,
             body: attack,
             publishedAt: 0,
+            author: attack,
             tags: [attack],
             picture: null,
           },

@@ -98,10 +98,10 @@ function Product({
           </p>
         ))}
         <dl className="fields">
-          {product.fields.map((field) => (
+          {content.fields.map((field) => (
             <div key={field.name} className="field">
               <dt>{field.name}</dt>
-              <dd>{field.value}</dd>
+              <dd>{field.words}</dd>
             </div>
           ))}
         </dl>

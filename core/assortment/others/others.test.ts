@@ -19,6 +19,7 @@ const category = (id: number, parentId: number | null, more: Partial<CategoryFac
   description: '',
   picture,
   catchAll: false,
+  extraLine: '',
   position: id,
   products: 10 - id,
   createdAt: id * 1000,
@@ -122,6 +123,7 @@ describe('an assortment of collections or entries', () => {
     summary: '',
     picture,
     publishedAt: id * 100,
+    author: '',
     tags: id === 2 ? ['kiln'] : ['clay'],
   }));
 

@@ -3,13 +3,17 @@ import { yesNo } from '../../settings/values.ts';
 import { varying, type Setting, type Tree } from '../../settings/setting.ts';
 import type { Varying } from '../../bands/varying.ts';
 import type { PartKind } from '../partKind.ts';
+import { authorPart } from './author.ts';
 import { basketPart } from './basket.ts';
 import { brandPart } from './brand.ts';
 import { categoryPart } from './category.ts';
 import { codePart } from './code.ts';
 import { countPart } from './count.ts';
+import { datePart } from './date.ts';
 import { descriptionPart } from './description.ts';
 import { detailsPart } from './details.ts';
+import { extraLinePart } from './extraLine.ts';
+import { fieldPart } from './field.ts';
 import { placeSettings, type PlaceSettings } from '../placeSettings.ts';
 import { picturePart } from './picture.ts';
 import { pricePart } from './price.ts';
@@ -32,6 +36,13 @@ const kinds = {
   code: codePart,
   count: countPart,
   sold: soldPart,
+  field: fieldPart('field', 1),
+  field2: fieldPart('field2', 2),
+  field3: fieldPart('field3', 3),
+  field4: fieldPart('field4', 4),
+  author: authorPart,
+  date: datePart,
+  extraLine: extraLinePart,
   quantity: quantityPart,
   basket: basketPart,
   details: detailsPart,

@@ -1,15 +1,18 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { OFS } from '../../assortment/of.ts';
+import type { Item } from '../item.ts';
 import type { ProductFacts } from '../../catalogue/facts.ts';
 import type { StoredShelf } from '../../plan/shelf.ts';
 import type { Selling } from '../../catalogue/selling.ts';
 import { completePlan } from '../../plan/storedPlan.ts';
 import {
+  specimenNames,
   specimenPlan,
   specimenProduct,
   specimenShelf,
   specimenStored,
+  specimenTree,
   specimenView,
 } from '../../specimen/specimen.ts';
 import { shelvesOn } from '../../view/shelvesIn.ts';
@@ -125,6 +128,72 @@ describe('prices', () => {
     expect(said('price', reduced, {}, { by: 'none', prices: false })).toBeUndefined();
     expect(said('price', reduced, {}, { by: 'none', prices: true })).toBeDefined();
     expect(said('price', reduced, {}, { by: 'basket', prices: false })).toBeDefined();
+  });
+});
+
+describe("a field of the store's own", () => {
+  const fields = [
+    { id: 'width', name: 'Width', value: 1240.5, unit: 'mm' },
+    { id: 'oven', name: 'Oven-proof', value: true, unit: '' },
+    { id: 'made', name: 'Made in', value: ' Kelverstone ', unit: '' },
+    { id: 'blank', name: 'Blank', value: '  ', unit: 'cm' },
+  ];
+
+  it('says its value as the store writes it, with own words, and nothing where a product has none', () => {
+    expect(words(said('field', { fields }, { field: 'width', before: 'Width' }))).toBe('Width 1,240.5 mm');
+    expect(words(said('field2', { fields }, { field: 'oven', before: 'Oven-proof:' }))).toBe(
+      'Oven-proof: Yes',
+    );
+    expect(words(said('field3', { fields }, { field: 'made', after: '★' }))).toBe('Kelverstone ★');
+    for (const field of ['blank', 'gone', '']) expect(said('field', { fields }, { field })).toBeUndefined();
+  });
+
+  it('is called by its name, where the store still has it', () => {
+    const kind = partKind('field')!;
+    const names = {
+      ...specimenNames,
+      field: (id: string) => (id === 'width' ? { name: 'Width', unit: 'mm' } : undefined),
+    };
+    expect(kind.named!({ field: 'width' }, names)).toBe('Width');
+    expect(kind.named!({ field: 'gone' }, names)).toBeUndefined();
+  });
+});
+
+describe('what parts say of other things', () => {
+  const first = (item: Item, part: string) => {
+    const card = { parts: { [part]: { shown: { phone: true } } } } as NonNullable<StoredShelf['card']>;
+    const view = specimenView(
+      specimenPlan([specimenShelf('s', { card, assortment: { of: item.of } as never })]),
+      1,
+      {},
+      [item],
+    );
+    return words(shelvesOn(view)[0]!.shelf.cards[0]!.parts.find((one) => one.part === part.valueOf()));
+  };
+  const entry = (more: object): Item => ({
+    of: 'entries',
+    entry: {
+      id: 1,
+      slug: 'a',
+      title: 'A',
+      summary: '',
+      picture: null,
+      publishedAt: Date.UTC(2026, 6, 31, 23, 30),
+      author: '',
+      tags: [],
+      ...more,
+    },
+  });
+
+  it("is a date of the store's own day, and who wrote it where that is known", () => {
+    expect(first(entry({}), 'date')).toBe('1 Aug 2026');
+    expect(first(entry({ author: 'Maren Hollis' }), 'author')).toBe('Maren Hollis');
+    expect(first(entry({}), 'author')).toBeUndefined();
+  });
+
+  it('is a line of its own of a category', () => {
+    const category = { ...specimenTree.all[0]!, extraLine: 'Since 1987' };
+    expect(first({ of: 'categories', category }, 'extraLine')).toBe('Since 1987');
   });
 });
 

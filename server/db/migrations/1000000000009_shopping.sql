@@ -29,3 +29,5 @@ BEGIN
 END $$;
 CREATE TRIGGER announce_sold AFTER INSERT ON order_line
   REFERENCING NEW TABLE AS arrived FOR EACH STATEMENT EXECUTE FUNCTION announce_sold();
+
+ALTER TABLE journal_entry ADD COLUMN author text NOT NULL DEFAULT '';

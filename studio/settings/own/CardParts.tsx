@@ -3,8 +3,10 @@ import styled from 'styled-components';
 import { partsOf } from '../../../core/card/parts/index.ts';
 import { everShown, ofPart } from '../../../core/card/shown.ts';
 import { assortmentOf } from '../../../core/plan/showing.ts';
-import { sayPart } from '../../../core/spec/card.ts';
-import { useDraft, useNames } from '../../studioContext.tsx';
+import { partName, sayPart } from '../../../core/spec/card.ts';
+import { useDraft, useNames, useStudio } from '../../studioContext.tsx';
+import type { FieldFacts } from '../../../core/catalogue/vocabulary.ts';
+import { fieldsOffered } from './fieldsOffered.ts';
 import { OrderedList } from '../../ui/OrderedList.tsx';
 import { Search } from '../../ui/Search.tsx';
 import { WidthsOn } from '../ShownAt.tsx';
@@ -27,6 +29,7 @@ const partOf = (setting: string | null): string | null =>
 export function CardParts({ on, setting, shelf, wanted }: OwnControlProps) {
   const plan = useDraft((state) => state.plan);
   const names = useNames();
+  const { draft, vocabulary } = useStudio();
   const set = useSet(on);
   const samples = usePartSamples(plan, shelf);
   const [open, setOpen] = useState({ id: partOf(wanted), wanted });
@@ -43,6 +46,27 @@ export function CardParts({ on, setting, shelf, wanted }: OwnControlProps) {
     rest.splice(next === undefined ? rest.length : rest.indexOf(next), 0, id);
     set(setting.id, rest);
   };
+  const fields = fieldsOffered(vocabulary.fields, shelf.card, samples);
+  /** Puts one of the store's own fields on the card, with its name before it, as one step. */
+  const addField = (field: FieldFacts) => {
+    const free = kinds.find(({ id, ofField }) => ofField && !everShown(shelf.card, id));
+    if (!free) return;
+    const values = {
+      field: field.id,
+      before: field.name.slice(0, 40),
+      shown: { [names.bands[0]!.id]: true },
+    };
+    draft.run({
+      do: 'together',
+      commands: Object.entries(values).map(([key, value]) => ({
+        do: 'set',
+        on,
+        setting: `card.parts.${free.id}.${key}`,
+        value,
+      })),
+    });
+    openPart(free.id);
+  };
   const openPart = (id: string | null) => setOpen({ id, wanted });
   const opened = open.id === null ? undefined : byId.get(open.id);
   return (
@@ -53,13 +77,13 @@ export function CardParts({ on, setting, shelf, wanted }: OwnControlProps) {
           empty="The card shows nothing yet."
           rows={used.map((id) => ({
             id,
-            name: byId.get(id)!.name,
+            name: partName(shelf.card, byId.get(id)!, names),
             facts: sayPart(shelf.card, byId.get(id)!, names),
             aside: (
               <span data-setting={`card.parts.${id}.shown`}>
                 <WidthsOn
                   short
-                  name={byId.get(id)!.name}
+                  name={partName(shelf.card, byId.get(id)!, names)}
                   value={ofPart(shelf.card, id)!.shown}
                   onChange={(shown) => set(`card.parts.${id}.shown`, shown)}
                 />
@@ -90,17 +114,23 @@ export function CardParts({ on, setting, shelf, wanted }: OwnControlProps) {
         opensAtOnce
         find={(words) =>
           kinds
-            .filter(({ id, name, find }) => {
+            .filter(({ id, name, find, ofField }) => {
+              if (ofField) return false;
               const typed = words.trim().toLowerCase();
               return (
                 !everShown(shelf.card, id) && [name.toLowerCase(), ...find].some((one) => one.includes(typed))
               );
             })
             .map(({ id, name }) => ({ id, words: name, aside: samples?.get(id) ?? '' }))
+            .concat(fields.found(words))
         }
         onChoose={(id) => {
-          set(`card.parts.${id}.shown`, { [names.bands[0]!.id]: true });
-          openPart(id);
+          const field = fields.chosen(id);
+          if (field) addField(field);
+          else {
+            set(`card.parts.${id}.shown`, { [names.bands[0]!.id]: true });
+            openPart(id);
+          }
         }}
       />
       {samples === null && <Hint>Samples of parts are coming…</Hint>}

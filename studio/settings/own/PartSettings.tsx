@@ -6,7 +6,8 @@ import { assortmentOf } from '../../../core/plan/showing.ts';
 import { shelfSettings, type Shelf } from '../../../core/plan/shelf.ts';
 import type { Target } from '../../../core/plan/target.ts';
 import { readPath } from '../../../core/settings/path.ts';
-import { useDraft } from '../../studioContext.tsx';
+import { partName } from '../../../core/spec/card.ts';
+import { useDraft, useNames } from '../../studioContext.tsx';
 import { QuietButton } from '../../ui/Button.tsx';
 import { t } from '../../ui/theme.ts';
 import { SettingControl } from '../SettingControl.tsx';
@@ -36,14 +37,15 @@ interface PartSettingsProps {
 export function PartSettings({ part, on, shelf, wanted, onRemove }: PartSettingsProps) {
   const plan = useDraft((state) => state.plan);
   const { bands } = plan.house;
+  const name = partName(shelf.card, part, useNames());
   const under = `card.parts.${part.id}.`;
   const settings = shelfSettings(assortmentOf(plan, shelf).of).filter(
     ({ id }) => id.startsWith(under) && id !== `${under}shown`,
   );
   const zone = part.carriesLink ? undefined : placeOf(shelf.card, part.id)?.zone;
   return (
-    <Box aria-label={`Settings of the part ${part.name}`}>
-      <h4>{part.name}</h4>
+    <Box aria-label={`Settings of the part ${name}`}>
+      <h4>{name}</h4>
       <Stack>
         {zone && <ZonePicker part={part} on={on} zone={zone} shelf={shelf} />}
         {settings.map((one) => (

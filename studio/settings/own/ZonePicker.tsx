@@ -9,7 +9,8 @@ import { everShown } from '../../../core/card/shown.ts';
 import { assortmentOf } from '../../../core/plan/showing.ts';
 import type { Shelf } from '../../../core/plan/shelf.ts';
 import type { Target } from '../../../core/plan/target.ts';
-import { useDraft } from '../../studioContext.tsx';
+import { partName } from '../../../core/spec/card.ts';
+import { useDraft, useNames } from '../../studioContext.tsx';
 import { t } from '../../ui/theme.ts';
 import { useSet } from '../useSetting.ts';
 
@@ -63,9 +64,13 @@ interface ZonePickerProps {
 export function ZonePicker({ part, on, zone, shelf }: ZonePickerProps) {
   const plan = useDraft((state) => state.plan);
   const { bands } = plan.house;
-  const names = new Map(partsOf(assortmentOf(plan, shelf).of).map(({ id, name }) => [id, name]));
-  const set = useSet(on);
   const { card } = shelf;
+  const ofStore = useNames();
+  const names = new Map(
+    partsOf(assortmentOf(plan, shelf).of).map((kind) => [kind.id, partName(card, kind, ofStore)]),
+  );
+  const name = names.get(part.id)!;
+  const set = useSet(on);
   const { lead, texts, zones } = slotsOf(card);
   const at = new Set(bands.map((band) => valueAt(zone, bands, band.id)));
   const partsIn = (id: string): string[] => {
@@ -79,20 +84,20 @@ export function ZonePicker({ part, on, zone, shelf }: ZonePickerProps) {
   const pictured = card.order.some((id) => partKind(id)?.isPicture && everShown(card, id));
   return (
     <Drawing
-      aria-label={`Where ${part.name} stands`}
+      aria-label={`Where ${name} stands`}
       value={at.size === 1 ? [...at][0]! : null}
       onChange={(next) => set(`card.parts.${part.id}.zone`, { [bands[0]!.id]: next })}
       orientation="horizontal"
     >
-      {zoneKinds.map(({ id, name, css, drawn }) => (
+      {zoneKinds.map(({ id, name: zoneName, css, drawn }) => (
         <Zone
           key={id}
           value={id}
-          aria-label={name}
+          aria-label={zoneName}
           isDisabled={css !== null && !pictured}
           style={{ gridArea: drawn }}
         >
-          {at.has(id as never) ? part.name : partsIn(id).join(', ')}
+          {at.has(id as never) ? name : partsIn(id).join(', ')}
         </Zone>
       ))}
     </Drawing>

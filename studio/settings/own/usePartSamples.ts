@@ -5,6 +5,7 @@ import { ofPart } from '../../../core/card/shown.ts';
 import type { Plan } from '../../../core/plan/plan.ts';
 import type { Shelf } from '../../../core/plan/shelf.ts';
 import { assortmentOf } from '../../../core/plan/showing.ts';
+import { fieldWords } from '../../../core/catalogue/fieldWords.ts';
 import { cardStoreOf } from '../../../core/catalogue/cardStore.ts';
 import { textsFor } from '../../../core/texts/index.ts';
 import { nobody } from '../../api/items.ts';
@@ -14,7 +15,7 @@ import { useStudio } from '../../studioContext.tsx';
 /** So many of a shelf's items are looked at for something to show of a part. */
 const LOOKED_AT = 24;
 
-/** What each part would say of the shelf's own items, by its id; null while that is fetched. */
+/** What each part, and each of the store's own fields, would say of the shelf's own items, by its id; null while that is fetched. */
 export function usePartSamples(plan: Plan, shelf: Shelf | null): ReadonlyMap<string, string> | null {
   const { client } = useStudio();
   const now = useNow();
@@ -40,7 +41,7 @@ export function usePartSamples(plan: Plan, shelf: Shelf | null): ReadonlyMap<str
   if (asked.isPending) return null;
   const items = asked.data?.items ?? [];
   const context = { ...cardStoreOf(plan.house, now), texts: textsFor(plan.house.locale), labels: [] };
-  return new Map(
+  const samples = new Map(
     partsOf(assortment!.of).flatMap((kind) => {
       const own = ofPart(shelf!.card, kind.id)!;
       for (const item of items) {
@@ -50,4 +51,10 @@ export function usePartSamples(plan: Plan, shelf: Shelf | null): ReadonlyMap<str
       return [];
     }),
   );
+  for (const item of items)
+    for (const field of item.of === 'products' ? item.product.fields : []) {
+      const key = `field:${field.id}`;
+      if (!samples.has(key)) samples.set(key, fieldWords(field, context.texts, context.currency.locale));
+    }
+  return samples;
 }
