@@ -82,4 +82,24 @@ export const mainViews: readonly MainView[] = [
   { name: 'home-phone', path: '/', width: 375, height: 800 },
   { name: 'shop', path: '/shop', width: 1280 },
   { name: 'product', path: '/product/fogbank-serving-bowl', width: 1280 },
+  {
+    name: 'basket',
+    path: '/category/vases',
+    width: 1280,
+    prepare: async (page) => {
+      const buttons = page.locator('form.part-basket button');
+      for (const nth of [0, 1]) {
+        await buttons.nth(nth).click();
+        await page.getByText(`Added. ${nth + 1} in the basket.`).waitFor();
+      }
+      await page.getByRole('link', { name: /^Basket/ }).click();
+    },
+  },
+  {
+    name: 'arrange-store',
+    path: '/studio/arrange/home?bay=page',
+    prepare: async (page) => {
+      await page.getByRole('row', { name: /bought again/ }).click();
+    },
+  },
 ];

@@ -128,11 +128,18 @@ test('nothing moves while a page comes in, for a new shopper and a returning one
 });
 
 test('pages meet WCAG as far as a machine can tell', async ({ page, store }) => {
+  // Something is in the basket, to be changed and ordered.
+  await page.goto(`${store.url}/category/vases`);
+  await page.locator('form.part-basket button').first().click();
+  await expect(page.getByText('Added. 1 in the basket.')).toBeVisible();
   for (const path of [
     '/',
     '/shop?shop.from=30',
     '/category/vases',
     '/product/fogbank-serving-bowl',
+    '/basket',
+    '/checkout',
+    '/ask/fogbank-serving-bowl',
     '/nowhere',
   ]) {
     await page.goto(`${store.url}${path}`);

@@ -43,6 +43,14 @@ test('every place of the studio has one main part and one first heading, and no 
     expect(await barriers(page, `[data-line="${line.toLowerCase()}"]`), line).toEqual([]);
   }
 
+  await page.getByRole('button', { name: 'Page settings' }).click();
+  await page.getByRole('row', { name: /^Own label/ }).click();
+  expect(await barriers(page, '[aria-label="Spec"]')).toEqual([]);
+  await page.getByRole('button', { name: /^Account of / }).click();
+  await page.getByRole('menuitem', { name: 'Outbox' }).click();
+  await expect(page.getByText(/^No mail yet/)).toBeVisible();
+  expect(await barriers(page)).toEqual([]);
+
   await page.getByRole('link', { name: 'Assortments' }).click();
   await expect(page.getByRole('main').getByRole('heading', { level: 1 })).toHaveText('Assortments');
   expect(await barriers(page)).toEqual([]);

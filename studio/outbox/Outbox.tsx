@@ -1,6 +1,7 @@
 import { useInfiniteQuery, useMutation, useQueryClient, type InfiniteData } from '@tanstack/react-query';
 import { useEffect } from 'react';
 import { GridList, GridListItem } from 'react-aria-components';
+import { VisuallyHidden } from 'react-aria/VisuallyHidden';
 import { useNavigate, useParams } from 'react-router';
 import styled from 'styled-components';
 import { markMessage, readMessages } from '../../core/api/messages.ts';
@@ -106,6 +107,15 @@ type Pages = InfiniteData<AnswerOf<typeof readMessages>, string>;
 
 /** Mail of the store, which is kept here and sent nowhere: confirmations of orders, questions and requests for quotes. */
 export default function Outbox() {
+  return (
+    <>
+      <VisuallyHidden elementType="h1">Outbox</VisuallyHidden>
+      <Mail />
+    </>
+  );
+}
+
+function Mail() {
   const { client } = useStudio();
   const navigate = useNavigate();
   const { messageId } = useParams();

@@ -2,6 +2,7 @@ import type { StoreTexts } from '../../texts/storeTexts.ts';
 import { choice, text } from '../../settings/values.ts';
 import { setting } from '../../settings/setting.ts';
 import { buttonHeightPx, buttonWidthPx, BUTTON_TEXT, type ButtonSays } from '../button.ts';
+import { buttonWidth, buttonWidthCss } from '../buttonWidth.ts';
 import { faceOf } from '../item.ts';
 import { partKindOf } from '../partKind.ts';
 import type { SellingBy } from '../../catalogue/selling.ts';
@@ -29,6 +30,7 @@ export const basketPart = partKindOf({
   find: ['basket', 'buy', 'button', 'add', 'quote', 'order'],
   atFirst: false,
   settings: {
+    ...buttonWidth('Basket button'),
     words: setting(text(LONGEST, "the store's own"), '', {
       name: 'Basket button: own words',
       find: ['words', 'wording', 'button'],
@@ -73,5 +75,6 @@ export const basketPart = partKindOf({
   words: ({ words, showsWords }) => (showsWords ? words : ''),
   widthPx: (view) => buttonWidthPx(view),
   heightPx: (view, _, widthPx) => buttonHeightPx(view, widthPx),
+  css: (scope, { width }) => buttonWidthCss(scope, 'basket', width),
   say: ({ by }) => (by === 'quote' ? 'button that asks for a quote' : 'basket button'),
 });

@@ -1,6 +1,7 @@
 import { text } from '../../settings/values.ts';
 import { setting } from '../../settings/setting.ts';
 import { buttonHeightPx, buttonWidthPx, BUTTON_TEXT, type ButtonSays } from '../button.ts';
+import { buttonWidth, buttonWidthCss } from '../buttonWidth.ts';
 import { faceOf } from '../item.ts';
 import { partKindOf } from '../partKind.ts';
 
@@ -19,6 +20,7 @@ export const detailsPart = partKindOf({
   find: ['details', 'button', 'read on', 'more', 'link', 'view'],
   atFirst: false,
   settings: {
+    ...buttonWidth('Details button'),
     words: setting(text(LONGEST, "the store's own"), '', {
       name: 'Details button: own words',
       find: ['words', 'wording', 'button', 'read on'],
@@ -37,5 +39,6 @@ export const detailsPart = partKindOf({
   words: ({ words }) => words,
   widthPx: (view) => buttonWidthPx(view),
   heightPx: (view, _, widthPx) => buttonHeightPx(view, widthPx),
+  css: (scope, { width }) => buttonWidthCss(scope, 'details', width),
   say: () => 'details button',
 });

@@ -23,8 +23,9 @@ const Box = styled.section`
   border: 1px solid ${t.pine};
   border-radius: 8px;
   padding: 10px 12px;
-  h4 {
+  h3 {
     margin: 0 0 8px;
+    font-size: inherit;
     color: ${t.pine};
   }
 `;
@@ -141,7 +142,7 @@ function LabelSettings({
   const named = kind.placeholders.map((name) => `{${name}}`).join(', ');
   return (
     <Box aria-label={`Settings of the label ${labelName(label)}`}>
-      <h4>{labelName(label)}</h4>
+      <h3>{labelName(label)}</h3>
       <Stack>
         <div>
           <Words
