@@ -35,6 +35,13 @@ export const mainViews: readonly MainView[] = [
     prepare: (page) => page.getByRole('button', { name: /^Tablet.*: bring near/ }).click(),
   },
   {
+    name: 'arrange-store',
+    path: '/studio/arrange/home?bay=page',
+    prepare: async (page) => {
+      await page.getByRole('row', { name: /bought again/ }).click();
+    },
+  },
+  {
     name: 'arrange-layout',
     path: '/studio/arrange/home?bay=under-sixty',
     prepare: async (page) => {
@@ -93,13 +100,6 @@ export const mainViews: readonly MainView[] = [
         await page.getByText(`Added. ${nth + 1} in the basket.`).waitFor();
       }
       await page.getByRole('link', { name: /^Basket/ }).click();
-    },
-  },
-  {
-    name: 'arrange-store',
-    path: '/studio/arrange/home?bay=page',
-    prepare: async (page) => {
-      await page.getByRole('row', { name: /bought again/ }).click();
     },
   },
 ];
