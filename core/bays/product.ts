@@ -5,7 +5,7 @@ import { decimalMoney, formatMoney } from '../catalogue/money.ts';
 import { renditionAddress } from '../picture/renditions.ts';
 import { currencyOf } from '../catalogue/currencyOf.ts';
 import { showsPrices, type Selling } from '../catalogue/selling.ts';
-import { cardStoreOf } from '../catalogue/cardStore.ts';
+import { cardStoreOf } from '../view/cardStoreOf.ts';
 import type { LabelView } from '../label/labelKind.ts';
 import { labelKind } from '../label/labels/index.ts';
 import { labelsOf } from '../label/labelsOf.ts';

@@ -1,5 +1,6 @@
 import type { ProductFact } from '../catalogue/facts.ts';
-import { labelNeeds, type StoreLabels } from '../label/labelsOf.ts';
+import { labelNeeds } from './cardLabels.ts';
+import type { StoreLabels } from '../label/storeLabel.ts';
 import type { Card } from './card.ts';
 import { partKinds } from './parts/index.ts';
 import { everShown } from './shown.ts';

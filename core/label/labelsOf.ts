@@ -1,18 +1,10 @@
-import type { Card } from '../card/card.ts';
-import { labelEverShown } from '../card/shown.ts';
-import type { ProductFact, ProductFacts } from '../catalogue/facts.ts';
+import type { ProductFacts } from '../catalogue/facts.ts';
 import type { Currency } from '../catalogue/money.ts';
 import type { StoreTexts } from '../texts/storeTexts.ts';
 import type { LabelView } from './labelKind.ts';
 import { labelKind } from './labels/index.ts';
 import { filledWords } from './placeholders.ts';
-import type { StoreLabel } from './storeLabel.ts';
-
-/** The labels of a store, the one that comes first first, and how many stand on one product at most. */
-export interface StoreLabels {
-  list: readonly StoreLabel[];
-  most: number;
-}
+import type { StoreLabel, StoreLabels } from './storeLabel.ts';
 
 export interface LabelContext {
   labels: StoreLabels;
@@ -53,11 +45,3 @@ export function labelsOf(
   }
   return views;
 }
-
-/** Labels of the store that a card shows at one width or another. */
-export const labelsShown = ({ list }: StoreLabels, card: Card): StoreLabel[] =>
-  list.filter(({ kind }) => labelKind(kind) && labelEverShown(card, kind));
-
-/** What of products the labels of a card go by. */
-export const labelNeeds = (labels: StoreLabels, card: Card): ProductFact[] =>
-  labelsShown(labels, card).flatMap(({ kind }) => labelKind(kind)!.needs);

@@ -18,6 +18,12 @@ export interface StoreLabel {
   tag?: string;
 }
 
+/** The labels of a store, the one that comes first first, and how many stand on one product at most. */
+export interface StoreLabels {
+  list: readonly StoreLabel[];
+  most: number;
+}
+
 export const LONGEST_LABEL = 30;
 export const MOST_LABELS = 20;
 

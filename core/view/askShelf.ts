@@ -1,9 +1,9 @@
 import { dependsOf } from '../assortment/depends.ts';
 import { fallbackChain } from '../assortment/fallback.ts';
 import { neededFacts } from '../card/needs.ts';
-import { cardStoreOf } from '../catalogue/cardStore.ts';
+import { cardStoreOf } from './cardStoreOf.ts';
 import { labelKind } from '../label/labels/index.ts';
-import { labelsShown } from '../label/labelsOf.ts';
+import { labelsShown } from '../card/cardLabels.ts';
 import type { Bands } from '../bands/bands.ts';
 import { assortmentOf } from '../plan/showing.ts';
 import type { Shelf } from '../plan/shelf.ts';

@@ -1,5 +1,5 @@
 import type { Item } from '../card/item.ts';
-import { cardStoreOf } from '../catalogue/cardStore.ts';
+import { cardStoreOf } from './cardStoreOf.ts';
 import type { PictureFacts } from '../catalogue/facts.ts';
 import type { Box } from '../layouts/layoutKind.ts';
 import { layoutKind, type LayoutId } from '../layouts/index.ts';

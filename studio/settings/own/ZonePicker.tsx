@@ -4,7 +4,7 @@ import { valueAt, type Varying } from '../../../core/bands/varying.ts';
 import { partKind, partsOf, type AnyPart } from '../../../core/card/parts/index.ts';
 import { slotsOf } from '../../../core/card/slots.ts';
 import { LABEL_ZONE, TEXT_ZONE, zoneKinds } from '../../../core/card/zones.ts';
-import { labelsShown } from '../../../core/label/labelsOf.ts';
+import { labelsShown } from '../../../core/card/cardLabels.ts';
 import { everShown } from '../../../core/card/shown.ts';
 import { assortmentOf } from '../../../core/plan/showing.ts';
 import type { Shelf } from '../../../core/plan/shelf.ts';

@@ -6,7 +6,7 @@ import type { Plan } from '../../../core/plan/plan.ts';
 import type { Shelf } from '../../../core/plan/shelf.ts';
 import { assortmentOf } from '../../../core/plan/showing.ts';
 import { fieldWords } from '../../../core/catalogue/fieldWords.ts';
-import { cardStoreOf } from '../../../core/catalogue/cardStore.ts';
+import { cardStoreOf } from '../../../core/view/cardStoreOf.ts';
 import { textsFor } from '../../../core/texts/index.ts';
 import { nobody } from '../../api/items.ts';
 import { useNow } from '../../useNow.ts';

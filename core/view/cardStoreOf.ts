@@ -1,0 +1,21 @@
+import { newSince } from '../assortment/clauses/new.ts';
+import type { CardStore } from '../catalogue/cardStore.ts';
+import { currencyOf } from '../catalogue/currencyOf.ts';
+import { storeDay } from '../catalogue/storeTime.ts';
+import type { House } from '../plan/house.ts';
+
+/** @param now UTC ms */
+export const cardStoreOf = (house: House, now: number): CardStore => ({
+  currency: currencyOf(house),
+  selling: house.selling,
+  timeZone: house.timeZone,
+  labels: house.labels,
+  newSince: newSince(
+    { is: 'new', days: null },
+    {
+      today: storeDay(now, house.timeZone),
+      newForDays: house.newForDays,
+      timeZone: house.timeZone,
+    },
+  ),
+});
