@@ -11,7 +11,7 @@ test('walking the shop with the pager of any width shows every product once, in 
   store,
 }) => {
   // Pages long enough that there are not too many, and of another length at each width.
-  await publishWith(store, { 'shelf:shop': { amount: { rows: { phone: 17, tablet: 13, wide: 11 } } } });
+  await publishWith(store, { 'shelf:shop': { amount: { rows: { phone: 30, tablet: 20, wide: 17 } } } });
   const all = await store.pool.query('SELECT count(*)::int AS count FROM product');
   for (const width of widths) {
     const context = await browser.newContext({ javaScriptEnabled: false, viewport: { width, height: 900 } });

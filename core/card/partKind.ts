@@ -70,6 +70,8 @@ export interface PartKind<S extends Tree, V extends object, R> {
   shape?(own: Complete<S>, bands: Bands, bandId: string): PictureShape;
   /** Rules of style for a shelf, `scope` being its selector. */
   css?(scope: string, own: Complete<S>): string;
+  /** The part without which it does nothing. */
+  goesWith?: string;
   /** Which of the store's own fields it says, where it is for one. */
   ofField?(own: Complete<S>): string;
   /** What it is called once it is set, where that is more than its name. */

@@ -137,6 +137,25 @@ describe('every check', () => {
       goods: pictured('#202020'),
       fixes: true,
     },
+    'part-alone': {
+      plan: specimenStored([
+        specimenShelf('a', {
+          card: {
+            parts: {
+              quantity: { shown: { phone: true } },
+              basket: { shown: { phone: false, laptop: true } },
+            },
+          },
+        }),
+      ]),
+      fixes: true,
+    },
+    'field-missing': {
+      plan: specimenStored([
+        specimenShelf('a', { card: { parts: { field: { shown: { phone: true }, field: 'width' } } } }),
+      ]),
+      fixes: true,
+    },
     'shelf-gone': { plan: specimenStored([], [specimenBay('a')]), fixes: true },
     'assortment-gone': {
       plan: specimenStored([specimenShelf('a', { assortmentId: 'nowhere' })]),

@@ -5,11 +5,13 @@ import { assortmentGone } from './assortmentGone.ts';
 import { cannotMove } from './cannotMove.ts';
 import { SEVERITIES, type Check, type Finding, type Found, type Unread } from './check.ts';
 import { endAboveFoot } from './endAboveFoot.ts';
+import { fieldMissing } from './fieldMissing.ts';
 import { firstHeadings } from './firstHeadings.ts';
 import { goneFromRule } from './goneFromRule.ts';
 import { headingAtOdds } from './headingAtOdds.ts';
 import { nothingToShow } from './nothingToShow.ts';
 import { pageAddress } from './pageAddress.ts';
+import { partAlone } from './partAlone.ts';
 import { partsCollide } from './partsCollide.ts';
 import { rowsLeftShort } from './rowsLeftShort.ts';
 import { roundTooLong } from './roundTooLong.ts';
@@ -38,6 +40,8 @@ export const checks: readonly Check[] = [
   textOverPicture,
   textClipped,
   partsCollide,
+  partAlone,
+  fieldMissing,
   headingAtOdds,
   goneFromRule,
   firstHeadings,

@@ -129,10 +129,13 @@ async function changedBy(
   return before;
 }
 
-/** A setting that has the same place, kind of value and default on another subject is not tried again. */
+/** Settings that every part of a card has from one and the same place. */
+const OF_EVERY_PART = /^card\.parts\.[^.]+\.(shown|zone|row|when|align|before|after)$/;
+
+/** A setting that has the same place, kind of value and default on another subject or part is not tried again. */
 const tried = new Set<string>();
 const firstTime = ({ id, kind, byDefault, on }: PlacedSetting) => {
-  const key = JSON.stringify([id, kind.control, byDefault, on]);
+  const key = JSON.stringify([id.replace(OF_EVERY_PART, 'card.parts.*.$1'), kind.control, byDefault, on]);
   return tried.has(key) ? false : Boolean(tried.add(key));
 };
 

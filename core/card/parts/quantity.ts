@@ -14,6 +14,7 @@ export const quantityPart = partKindOf({
   settings: {},
   needs: ['buy'],
   takesPresses: true,
+  goesWith: 'basket',
   text: BUTTON_TEXT,
   reads: () => null,
   view: (item, _, { selling, texts }) => {

@@ -16,7 +16,6 @@ import { Stepper } from '../../ui/Stepper.tsx';
 import { Words } from '../../ui/Words.tsx';
 import { t } from '../../ui/theme.ts';
 import { Hint, Stack } from '../Stack.tsx';
-import { useSet } from '../useSetting.ts';
 import type { OwnControlProps } from './ownControl.ts';
 
 const Box = styled.section`
@@ -43,12 +42,17 @@ export function StoreLabels({
   on,
   value,
 }: Omit<OwnControlProps, 'value'> & { value: readonly StoreLabel[] }) {
-  const { vocabulary } = useStudio();
-  const set = useSet(on);
+  const { vocabulary, draft } = useStudio();
   const [open, setOpen] = useState<string | null>(null);
-  const write = (list: readonly StoreLabel[]) => set('labels.list', list);
+  /** @param step a name under which what follows quickly is one step back, as letters that are typed are */
+  const write = (list: readonly StoreLabel[], step?: string) =>
+    draft.run({ do: 'set', on, setting: 'labels.list', value: list }, step);
   const opened = value.find(({ id }) => id === open);
-  const change = (next: StoreLabel) => write(value.map((one) => (one.id === next.id ? next : one)));
+  const change = (next: StoreLabel, what: string) =>
+    write(
+      value.map((one) => (one.id === next.id ? next : one)),
+      `label ${next.id} ${what}`,
+    );
   const has = (kind: string) => value.some((one) => one.kind === kind);
   const hasTag = (tag: string) => value.some((one) => one.tag === tag);
   const offered = [
@@ -127,7 +131,8 @@ function LabelSettings({
   onRemove,
 }: {
   label: StoreLabel;
-  onChange(next: StoreLabel): void;
+  /** @param what the value of it that is changed */
+  onChange(next: StoreLabel, what: string): void;
   onRemove(): void;
 }) {
   const colours = useDraft((state) => state.plan.house.colours);
@@ -135,7 +140,7 @@ function LabelSettings({
   if (!kind) return null;
   const change = <K extends keyof StoreLabel>(key: K, value: StoreLabel[K] | undefined) => {
     const { [key]: _, ...rest } = label;
-    onChange((value === undefined ? rest : { ...rest, [key]: value }) as StoreLabel);
+    onChange((value === undefined ? rest : { ...rest, [key]: value }) as StoreLabel, key);
   };
   const { text, accent, ground, card, reduced } = colours;
   const offered = [...new Set([accent, reduced, text, ground, card])];

@@ -1,0 +1,76 @@
+import { describe, expect, it } from 'vitest';
+import type { Item } from '../card/item.ts';
+import { apply } from '../plan/commands.ts';
+import type { StoredShelf } from '../plan/shelf.ts';
+import { completePlan, type StoredPlan } from '../plan/storedPlan.ts';
+import {
+  specimenNames,
+  specimenProduct,
+  specimenShelf,
+  specimenStored,
+  specimenView,
+} from '../specimen/specimen.ts';
+import { findingsOn } from './index.ts';
+
+type Parts = NonNullable<NonNullable<StoredShelf['card']>['parts']>;
+
+const width = { id: 'width', name: 'Width', value: 12, unit: 'cm' };
+/** So many products of which the first have a width. */
+const goods = (count: number, having: number): Item[] =>
+  Array.from({ length: count }, (_, i) => ({
+    of: 'products',
+    product: specimenProduct(i + 1, { fields: i < having ? [width] : [] }),
+  }));
+const planWith = (parts: Parts): StoredPlan => specimenStored([specimenShelf('s', { card: { parts } })]);
+const names = {
+  ...specimenNames,
+  field: (id: string) => (id === 'width' ? { name: 'Width', unit: 'cm' } : undefined),
+};
+const found = (stored: StoredPlan, check: string, items: readonly Item[]) => {
+  const plan = completePlan(stored);
+  return findingsOn(specimenView(plan, items.length, {}, items), plan, names).filter(
+    (one) => one.check === check,
+  );
+};
+
+describe('a field on cards', () => {
+  const plan = planWith({ field: { shown: { phone: true }, field: 'width' } });
+
+  it.each([
+    [8, 8, undefined],
+    [8, 5, undefined],
+    [8, 4, 'Width is missing on 4 of the 8 shown'],
+    [8, 1, 'Width is missing on 7 of the 8 shown'],
+    [3, 0, 'Width is shown on cards, but none of the 3 products has it'],
+  ])('of %i products of which %i have it is told of where it should be', (count, having, text) => {
+    expect(found(plan, 'field-missing', goods(count, having))[0]?.text).toBe(text);
+  });
+
+  it('is taken off by the fix, and is nothing to tell of where no card shows it', () => {
+    const [one] = found(plan, 'field-missing', goods(4, 0));
+    expect(found(apply(plan, one!.fix!.command), 'field-missing', goods(4, 0))).toEqual([]);
+    expect(found(planWith({}), 'field-missing', goods(4, 0))).toEqual([]);
+  });
+});
+
+describe('a quantity', () => {
+  const quantity = { shown: { phone: true } };
+
+  it('does nothing where there is no basket button, which the fix adds just there', () => {
+    const plan = planWith({ quantity, basket: { shown: { phone: false, laptop: true } } });
+    const [one] = found(plan, 'part-alone', goods(3, 0));
+    expect(one).toMatchObject({
+      severity: 'wrong',
+      text: 'Quantity does nothing without the basket button on Phone and Tablet',
+    });
+    const after = apply(plan, one!.fix!.command);
+    expect(found(after, 'part-alone', goods(3, 0))).toEqual([]);
+  });
+
+  it('is told of at every width at once, and not at all beside its button', () => {
+    expect(found(planWith({ quantity }), 'part-alone', goods(3, 0))[0]!.text).toBe(
+      'Quantity does nothing without the basket button',
+    );
+    expect(found(planWith({ quantity, basket: quantity }), 'part-alone', goods(3, 0))).toEqual([]);
+  });
+});
