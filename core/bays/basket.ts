@@ -1,4 +1,5 @@
 import { currencyOf } from '../catalogue/currencyOf.ts';
+import { emptyBasket } from '../shopper/basket.ts';
 import { basketView, type BasketView } from '../shopper/basketView.ts';
 import { textsFor } from '../texts/index.ts';
 import type { BayKind } from './bayKind.ts';
@@ -20,7 +21,7 @@ export const basketBay: BayKind<object, BasketContent> = {
   named: () => 'The basket',
   atFirst: (id) => ({ bay: { id, holds: 'basket' }, shelves: [] }),
   *view(_, { about, plan: { house } }) {
-    const basket = about.basket ?? { lines: [], gone: 0, count: 0, total: 0 };
+    const basket = about.basket ?? emptyBasket;
     return {
       content: { basket: basketView(basket, currencyOf(house), textsFor(house.locale)) },
       empty: false,

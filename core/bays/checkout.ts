@@ -1,4 +1,5 @@
 import { currencyOf } from '../catalogue/currencyOf.ts';
+import { emptyBasket } from '../shopper/basket.ts';
 import { basketView, type BasketView } from '../shopper/basketView.ts';
 import type { SentForm } from '../shopper/shopper.ts';
 import { textsFor } from '../texts/index.ts';
@@ -24,7 +25,7 @@ export const checkoutBay: BayKind<object, CheckoutContent> = {
   named: () => 'The checkout',
   atFirst: (id) => ({ bay: { id, holds: 'checkout' }, shelves: [] }),
   *view(_, { about, plan: { house } }) {
-    const basket = about.basket ?? { lines: [], gone: 0, count: 0, total: 0 };
+    const basket = about.basket ?? emptyBasket;
     return {
       content: {
         basket: basketView(basket, currencyOf(house), textsFor(house.locale)),

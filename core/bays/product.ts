@@ -3,12 +3,7 @@ import type { ProductDetail } from '../catalogue/facts.ts';
 import { fieldWords } from '../catalogue/fieldWords.ts';
 import { decimalMoney, formatMoney } from '../catalogue/money.ts';
 import { renditionAddress } from '../picture/renditions.ts';
-import { currencyOf } from '../catalogue/currencyOf.ts';
 import { showsPrices, type Selling } from '../catalogue/selling.ts';
-import { cardStoreOf } from '../view/cardStoreOf.ts';
-import type { LabelView } from '../label/labelKind.ts';
-import { labelKind } from '../label/labels/index.ts';
-import { labelsOf } from '../label/labelsOf.ts';
 import { lookLine } from '../spec/look.ts';
 import { visibilityLine } from '../spec/visibility.ts';
 import type { StoreTexts } from '../texts/storeTexts.ts';
@@ -19,7 +14,6 @@ export interface ProductContent {
   product: ProductDetail | null;
   /** Null where the store does not say its prices. */
   price: { now: string; before: string | null; from: string | null } | null;
-  labels: LabelView[];
   fields: { name: string; words: string }[];
   buying: Buying;
 }
@@ -77,13 +71,10 @@ export const productBay: BayKind<object, ProductContent> = {
   atFirst: (id) => ({ bay: { id, holds: 'product' }, shelves: [] }),
   ...withoutShelves,
   pictures: () => [],
-  *view(_, { about, plan, now, changes }) {
+  *view(_, { about, store }) {
     const product = about.product ?? null;
-    const currency = currencyOf(plan.house);
+    const { currency, selling } = store;
     const texts = textsFor(currency.locale);
-    const store = cardStoreOf(plan.house, now);
-    const { selling } = store;
-    if (store.labels.list.some(({ kind }) => labelKind(kind)?.byDay)) changes('daily');
     const money = (minor: number) => formatMoney(minor, currency);
     const { regular, reduced, from } = product?.price ?? { regular: 0, reduced: null, from: false };
     return {
@@ -101,7 +92,6 @@ export const productBay: BayKind<object, ProductContent> = {
           return words ? [{ name: field.name, words }] : [];
         }),
         buying: product ? buyingOf(product, selling, money, texts) : { by: 'none' },
-        labels: product ? labelsOf(product, { ...store, texts }, () => true) : [],
       },
       empty: !product,
     };

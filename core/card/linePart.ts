@@ -1,14 +1,17 @@
 import type { Of } from '../assortment/of.ts';
 import type { ProductFact } from '../catalogue/facts.ts';
-import type { Complete } from '../settings/setting.ts';
+import type { Complete, Tree } from '../settings/setting.ts';
 import type { Item } from './item.ts';
 import { ownWords, readsWords, saidWith, type OwnWords } from './ownWords.ts';
 import { partKindOf, type PartContext, type PartKind } from './partKind.ts';
 import { linesOf, widthOf } from './text.ts';
 import type { TextSize } from './textSize.ts';
 
+type WordSettings = ReturnType<typeof ownWords>;
+type LineKind<S extends Tree> = PartKind<WordSettings & S, { text: string }, OwnWords & { own: Complete<S> }>;
+
 /** What is particular to a part that is one text, in as many lines as it needs. */
-interface LinePart<Id extends string> {
+interface LinePart<Id extends string, S extends Tree> extends Pick<LineKind<S>, 'ofField' | 'named'> {
   id: Id;
   of: readonly Of[];
   name: string;
@@ -16,31 +19,37 @@ interface LinePart<Id extends string> {
   atFirst?: boolean;
   needs?: readonly ProductFact[];
   size?: TextSize;
+  /** What else can be set of it; all of it reaches its words. */
+  settings?: S;
   /** Null or empty where an item has none. */
-  words(item: Item, context: PartContext): string | null;
+  words(item: Item, context: PartContext, own: Complete<S>): string | null;
 }
 
 const SMALL: TextSize = { fontPx: 13, linePx: 18, weight: 400 };
 
-type Settings = ReturnType<typeof ownWords>;
-
 /** A part that is one text, with the owner's own words around it. */
-export const linePartOf = <Id extends string>({
+export const linePartOf = <Id extends string, S extends Tree = Record<never, never>>({
   words,
   size = SMALL,
   atFirst = false,
   needs = [],
+  settings = {} as S,
   ...named
-}: LinePart<Id>): PartKind<Settings, { text: string }, OwnWords> =>
-  partKindOf<Settings, { text: string }, OwnWords>({
+}: LinePart<Id, S>): LineKind<S> =>
+  partKindOf<WordSettings & S, { text: string }, OwnWords & { own: Complete<S> }>({
     ...named,
     atFirst,
     needs,
     quiet: true,
-    settings: ownWords(named.name),
+    settings: { ...settings, ...ownWords(named.name) },
     text: size,
-    reads: (own: Complete<Settings>) => readsWords(own),
-    view: (item, own, context) => saidWith(own, words(item, context)),
+    reads: (set) => ({
+      ...readsWords(set),
+      own: Object.fromEntries(
+        Object.keys(settings).map((key) => [key, (set as Record<string, unknown>)[key]]),
+      ) as Complete<S>,
+    }),
+    view: (item, set, context) => saidWith(set, words(item, context, set.own)),
     fullest: (view) => view,
     words: ({ text }) => text,
     widthPx: ({ text }) => widthOf(text, size),

@@ -174,6 +174,12 @@ describe('labels of a store', () => {
     expect(onCard(view(list, { labels: { sale: { shown: { phone: false } } } }))).toEqual([]);
   });
 
+  it('that begin and end with the day have the page made anew when it turns, and others do not', () => {
+    expect(view([one('new')], {}, { onSaleFrom: SINCE }).goodUntil).not.toBeNull();
+    expect(view([one('new')], { labels: { new: { shown: { phone: false } } } }).goodUntil).toBeNull();
+    expect(view([one('sale')]).goodUntil).toBeNull();
+  });
+
   it.each<[string, unknown, string]>([
     ['two with one id', [one('sale'), one('sale')], 'Two labels have the same id.'],
     ['a colour that is none', [one('sale', { ground: 'red' })], 'A colour is written #rrggbb.'],

@@ -45,6 +45,8 @@ export interface Basket {
   total: number;
 }
 
+export const emptyBasket: Basket = { lines: [], gone: 0, count: 0, total: 0 };
+
 /** Reckons a basket. What cannot be had costs nothing, stays in it, and says so. */
 export function reckoned(lines: readonly BasketLine[], goods: ReadonlyMap<number, Good>): Basket {
   const all = lines.flatMap((line): ReckonedLine[] => {

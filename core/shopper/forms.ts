@@ -1,33 +1,44 @@
 import type { StoreTexts } from '../texts/storeTexts.ts';
 import type { SentForm } from './shopper.ts';
 
-/** Characters that fields of the store's forms take at most. */
-export const LONGEST_NAME = 100;
-export const LONGEST_EMAIL = 200;
-export const LONGEST_NOTE = 1_000;
-export const LONGEST_MESSAGE = 4_000;
-
-interface Field {
+/** One field of a form that shoppers fill in: drawn, and read when it is sent, by the same. */
+export interface FormField {
+  /** Characters at most. */
   longest: number;
   required?: boolean;
-  /** It has to be an e-mail address. */
-  email?: boolean;
+  /** `long` is of several lines. */
+  type: 'text' | 'email' | 'long';
+  /** What a browser may fill in by itself, as HTML calls it. */
+  autoComplete?: string;
   label(texts: StoreTexts): string;
 }
 
 const person = {
-  name: { longest: LONGEST_NAME, required: true, label: (texts) => texts.yourName },
-  email: { longest: LONGEST_EMAIL, required: true, email: true, label: (texts) => texts.yourEmail },
-} satisfies Record<string, Field>;
+  name: {
+    longest: 100,
+    required: true,
+    type: 'text',
+    autoComplete: 'name',
+    label: (texts) => texts.yourName,
+  },
+  email: {
+    longest: 200,
+    required: true,
+    type: 'email',
+    autoComplete: 'email',
+    label: (texts) => texts.yourEmail,
+  },
+} satisfies Record<string, FormField>;
 
-/** The forms that a store takes from its shoppers, by field. */
+/** The forms that a store takes from its shoppers, by field; to add a field, list it here. */
 export const forms = {
-  checkout: { ...person, note: { longest: LONGEST_NOTE, label: (texts) => texts.note } },
+  checkout: { ...person, note: { longest: 1_000, type: 'long', label: (texts) => texts.note } },
   ask: {
     ...person,
-    message: { longest: LONGEST_MESSAGE, required: true, label: (texts) => texts.yourMessage },
+    message: { longest: 4_000, required: true, type: 'long', label: (texts) => texts.yourMessage },
   },
-} satisfies Record<string, Record<string, Field>>;
+} satisfies Record<string, Record<string, FormField>>;
+export type FormId = keyof typeof forms;
 
 /** One name, an "@", and a place with a dot; no spaces, and nothing that a line of mail could be broken with. */
 
@@ -38,18 +49,18 @@ const EMAIL =
 
 const STEERING = /[\u0000-\u0008\u000b-\u001f\u007f-\u009f\u200e\u200f\u202a-\u202e\u2066-\u2069]/gu;
 
-const faultOf = (field: Field, value: string, texts: StoreTexts): string | null => {
+const faultOf = (field: FormField, value: string, texts: StoreTexts): string | null => {
   if (value === '') return field.required ? texts.missing(field.label(texts)) : null;
   if (value.length > field.longest) return texts.tooLong(field.label(texts), field.longest);
-  return field.email && !EMAIL.test(value) ? texts.emailWrong : null;
+  return field.type === 'email' && !EMAIL.test(value) ? texts.emailWrong : null;
 };
 
 /** Reads a form as it was sent, by names that it knows; each value is plain text, and what is wrong has a sentence. */
-export function readForm(form: keyof typeof forms, sent: unknown, texts: StoreTexts): SentForm {
+export function readForm(form: FormId, sent: unknown, texts: StoreTexts): SentForm {
   const given = (typeof sent === 'object' && sent !== null ? sent : {}) as Record<string, unknown>;
   const values: Record<string, string> = {};
   const faults: Record<string, string> = {};
-  for (const [name, field] of Object.entries<Field>(forms[form])) {
+  for (const [name, field] of Object.entries<FormField>(forms[form])) {
     const value = Object.hasOwn(given, name) ? given[name] : '';
     values[name] =
       typeof value === 'string' ? value.replaceAll('\r\n', '\n').replace(STEERING, '').trim() : '';

@@ -1,7 +1,6 @@
 import { dependsOf } from '../assortment/depends.ts';
 import { fallbackChain } from '../assortment/fallback.ts';
 import { neededFacts } from '../card/needs.ts';
-import { cardStoreOf } from './cardStoreOf.ts';
 import { labelKind } from '../label/labels/index.ts';
 import { labelsShown } from '../card/cardLabels.ts';
 import type { Bands } from '../bands/bands.ts';
@@ -27,7 +26,7 @@ const views = keptFor<Shelf, AskedShelf>();
 
 /** Asks for the items of one shelf of a bay, and makes its view. */
 export function* askShelf(making: BayMaking, shelf: Shelf): Generator<ItemsRequest, AskedShelf, ItemsAnswer> {
-  const { plan, address, above, room } = making;
+  const { plan, store, address, above, room } = making;
   const { bands } = plan.house;
   const steps = sizedSteps(shelf, room, bands);
   const assortment = assortmentOf(plan, shelf);
@@ -37,7 +36,6 @@ export function* askShelf(making: BayMaking, shelf: Shelf): Generator<ItemsReque
   const personal = depends.reads.has('lookedAt');
   const isOfProducts = assortment.of === 'products';
   const without = shelf.notTwice && isOfProducts ? [...above].sort((a, b) => a - b) : [];
-  const store = cardStoreOf(plan.house, making.now);
   const needs = neededFacts(shelf.card, store.labels);
   if (isOfProducts && labelsShown(store.labels, shelf.card).some(({ kind }) => labelKind(kind)!.byDay))
     making.changes('daily');

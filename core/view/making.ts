@@ -1,4 +1,5 @@
 import type { Around, Changing } from '../assortment/kinds.ts';
+import type { CardStore } from '../catalogue/cardStore.ts';
 import type { PictureFacts } from '../catalogue/facts.ts';
 import type { Room } from '../geometry/steps.ts';
 import type { About } from '../pages/pageKind.ts';
@@ -11,8 +12,8 @@ export type { ItemsAnswer, ItemsRequest } from './view.ts';
 /** What a bay's view is made from, besides the bay. */
 export interface BayMaking {
   plan: Plan;
-  /** UTC ms. */
-  now: number;
+  /** What of the whole store reaches its cards, as of the instant that the page is made for. */
+  store: CardStore;
   bay: Bay;
   room: Room;
   address: PageAddress;

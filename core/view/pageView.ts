@@ -15,6 +15,7 @@ import type { House } from '../plan/house.ts';
 import type { Page } from '../plan/page.ts';
 import type { Plan } from '../plan/plan.ts';
 import { shelvesOf } from '../plan/places.ts';
+import { cardStoreOf } from './cardStoreOf.ts';
 import { fromParameter, type PageAddress } from './address.ts';
 import { keptFor } from './keptFor.ts';
 import { CATEGORIES, COLLECTIONS, ENTRIES, productRead, RELEASE } from './reads.ts';
@@ -86,12 +87,13 @@ export function* pageView(input: PageInput): Generator<ItemsRequest, PageView, I
   const begins: Record<string, number> = {};
   const kind = pageKind(page.kind);
   const around = kind.around(about);
+  const store = cardStoreOf(house, input.now);
   for (const [i, bay] of page.bays.entries()) {
     if (bay.hidden) continue;
     const room = roomOf(house, bay);
     const made = yield* bayKind(bay.holds).view(bay as never, {
       plan,
-      now: input.now,
+      store,
       bay,
       room,
       address,

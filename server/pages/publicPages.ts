@@ -37,6 +37,9 @@ const MOST_WAITING = 40;
 /** A shopper's own page is kept by nobody, and found by no search. */
 const OWN = { 'cache-control': 'private, no-store', 'x-robots-tag': 'noindex' };
 
+/** What a page says of a fault that has words of its own in the store's texts, by its status. */
+const saysOf: Readonly<Record<number, 'away' | 'notOpen'>> = { 404: 'notOpen', 503: 'away' };
+
 /** Longest slug that anything has. */
 const LONGEST_SLUG = 200;
 
@@ -214,12 +217,13 @@ export function publicPages(parts: Parts, enhance: Enhance | null): PublicPages 
     },
     nowhere: async () => nowhereOf(await liveNow()),
     refusal({ statusCode, message }) {
+      const says = saysOf[statusCode] ?? (statusCode < 500 ? 'refused' : 'wrong');
       const plan = live.latest()?.plan ?? completePlan(emptyPlan);
       const { html, policy } = plainPage(
         plan,
         storefront.lastTree() ?? categoryTree([]),
-        statusCode === 503 ? 'away' : statusCode === 404 ? 'notOpen' : statusCode < 500 ? 'refused' : 'wrong',
-        statusCode < 500 && statusCode !== 404 ? message : undefined,
+        says,
+        says === 'refused' ? message : undefined,
       );
       return sentPage(
         {

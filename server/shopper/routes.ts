@@ -105,7 +105,7 @@ export async function shopperRoutes(scope: FastifyInstance, parts: Parts, pages:
   /** The basket with one more in it. Throws a Fault where that cannot be had. */
   const added = async (lines: BasketLine[], { variant, quantity }: Change): Promise<BasketLine[]> => {
     const good = (await readGoods(parts.readDb, [variant], parts.clock())).get(variant);
-    if (!good) throw new Fault('not-found', { message: 'This is not sold any more.' });
+    if (!good) throw new Fault('not-sold', { message: 'This is not sold any more.' });
     if (good.stock === 0) throw new Fault('not-sold', { message: 'This is sold out just now.' });
     const more = withMore(lines, { variantId: variant, quantity: Math.max(1, quantity), paid: good.price });
     if (!more)

@@ -1,5 +1,6 @@
 import { afterAll, beforeAll, beforeEach, describe, expect, it } from 'vitest';
 import { MOST_LINES } from '../../core/shopper/basketLines.ts';
+import { shopperOf, type SpecimenShopper } from '../specimen/shopper.ts';
 import { smallStore, type SmallStore } from '../specimen/smallStore.ts';
 
 let store: SmallStore;
@@ -9,43 +10,7 @@ beforeAll(async () => {
 });
 afterAll(() => store.stop());
 
-const ORIGIN = 'http://127.0.0.1:4310';
-
-/** A shopper with a browser that keeps cookies and sends forms. */
-function shopper() {
-  let basket = '';
-  const jar = (): Record<string, string> => (basket ? { cookie: `basket=${basket}` } : {});
-  return {
-    get basket() {
-      return basket;
-    },
-    set basket(text: string) {
-      basket = text;
-    },
-    async get(url: string) {
-      return store.get(url, jar());
-    },
-    async send(url: string, values: Record<string, string | number>, headers: Record<string, string> = {}) {
-      const answer = await store.server.app.inject({
-        method: 'POST',
-        url,
-        headers: {
-          'content-type': 'application/x-www-form-urlencoded',
-          origin: ORIGIN,
-          ...jar(),
-          ...headers,
-        },
-        payload: new URLSearchParams(
-          Object.entries(values).map(([name, value]) => [name, String(value)]),
-        ).toString(),
-      });
-      const kept = answer.cookies.find(({ name }) => name === 'basket');
-      if (kept) basket = kept.value;
-      return answer;
-    },
-  };
-}
-
+const shopper = () => shopperOf(store);
 const hidden = (body: string, name: string) =>
   new RegExp(`name="${name}" value="([^"]*)"`).exec(body)?.[1] ?? '';
 const variantOf = async (product: number) =>
@@ -60,7 +25,7 @@ const stock = (variant: number, count: number | null) =>
 const PERSON = { name: 'Ash Fenn', email: 'ash@place.example' };
 
 /** Goes from the basket to a placed order; what was sent, and what came of it. */
-async function checksOut(one: ReturnType<typeof shopper>, more: Record<string, string> = {}) {
+async function checksOut(one: SpecimenShopper, more: Record<string, string> = {}) {
   const { body } = await one.get('/checkout');
   const sent = { ...PERSON, token: hidden(body, 'token'), total: hidden(body, 'total'), ...more };
   return { sent, answer: await one.send('/checkout', sent) };
@@ -119,7 +84,7 @@ describe('a basket', () => {
     await stock(id, 0);
     for (const [values, status, words] of [
       [{ variant: id }, 409, 'This is sold out just now.'],
-      [{ variant: 2_000_000_000 }, 404, 'There is nothing at this address'],
+      [{ variant: 2_000_000_000 }, 409, 'This is not sold any more.'],
       [{ variant: 'x' }, 400, 'This was not done'],
       [{ variant: id, quantity: 5_000 }, 400, 'This was not done'],
       [{ variant: id, quantity: -1 }, 400, 'This was not done'],

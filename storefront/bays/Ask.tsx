@@ -1,7 +1,6 @@
-import { LONGEST_EMAIL, LONGEST_MESSAGE, LONGEST_NAME } from '../../core/shopper/forms.ts';
 import { useTexts } from '../texts.ts';
 import type { BayDrawingProps } from './bayDrawing.ts';
-import { FormField } from './FormField.tsx';
+import { FormFields } from './FormFields.tsx';
 
 /** A question about a product, to the store. */
 export function AskBay({ content: { product, sent, done } }: BayDrawingProps<'ask'>) {
@@ -28,31 +27,7 @@ export function AskBay({ content: { product, sent, done } }: BayDrawingProps<'as
           <div className="skip" aria-hidden="true">
             <input name="website" tabIndex={-1} autoComplete="off" />
           </div>
-          <FormField
-            name="name"
-            label={texts.yourName}
-            most={LONGEST_NAME}
-            required
-            autoComplete="name"
-            sent={sent}
-          />
-          <FormField
-            name="email"
-            label={texts.yourEmail}
-            type="email"
-            most={LONGEST_EMAIL}
-            required
-            autoComplete="email"
-            sent={sent}
-          />
-          <FormField
-            name="message"
-            label={texts.yourMessage}
-            type="long"
-            most={LONGEST_MESSAGE}
-            required
-            sent={sent}
-          />
+          <FormFields form="ask" sent={sent} />
           <button className="button">{texts.send}</button>
           {back}
         </form>

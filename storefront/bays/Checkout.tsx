@@ -1,7 +1,6 @@
-import { LONGEST_EMAIL, LONGEST_NAME, LONGEST_NOTE } from '../../core/shopper/forms.ts';
 import { useTexts } from '../texts.ts';
 import type { BayDrawingProps } from './bayDrawing.ts';
-import { FormField } from './FormField.tsx';
+import { FormFields } from './FormFields.tsx';
 
 /** What is ordered, and for whom; what is wrong with what was sent is said where it is. */
 export function CheckoutBay({ content: { basket, sent, token } }: BayDrawingProps<'checkout'>) {
@@ -45,37 +44,9 @@ export function CheckoutBay({ content: { basket, sent, token } }: BayDrawingProp
         </p>
       </section>
       <form className="store-form" action="/checkout" method="post">
-        {sent?.faults.form && (
-          <p className="said" role="alert">
-            {sent.faults.form}
-          </p>
-        )}
         <input type="hidden" name="token" value={token} />
         <input type="hidden" name="total" value={basket.totalMinor} />
-        <FormField
-          name="name"
-          label={texts.yourName}
-          most={LONGEST_NAME}
-          required
-          autoComplete="name"
-          sent={sent}
-        />
-        <FormField
-          name="email"
-          label={texts.yourEmail}
-          type="email"
-          most={LONGEST_EMAIL}
-          required
-          autoComplete="email"
-          sent={sent}
-        />
-        <FormField
-          name="note"
-          label={texts.optional(texts.note)}
-          type="long"
-          most={LONGEST_NOTE}
-          sent={sent}
-        />
+        <FormFields form="checkout" sent={sent} />
         <p>{texts.noPayment}</p>
         <button className="button">{texts.placeOrder}</button>
       </form>

@@ -1,5 +1,4 @@
 import { X } from 'lucide-react';
-import styled from 'styled-components';
 import type { AnyPart } from '../../../core/card/parts/index.ts';
 import { placeOf } from '../../../core/card/slots.ts';
 import { assortmentOf } from '../../../core/plan/showing.ts';
@@ -9,21 +8,11 @@ import { readPath } from '../../../core/settings/path.ts';
 import { partName } from '../../../core/spec/card.ts';
 import { useDraft, useNames } from '../../studioContext.tsx';
 import { QuietButton } from '../../ui/Button.tsx';
-import { t } from '../../ui/theme.ts';
 import { SettingControl } from '../SettingControl.tsx';
+import { SettingsBox } from './SettingsBox.tsx';
 import { Stack } from '../Stack.tsx';
 import { WhereItHolds } from '../WhereItHolds.tsx';
 import { ZonePicker } from './ZonePicker.tsx';
-
-const Box = styled.section`
-  border: 1px solid ${t.pine};
-  border-radius: 8px;
-  padding: 10px 12px;
-  h4 {
-    margin: 0 0 8px;
-    color: ${t.pine};
-  }
-`;
 
 interface PartSettingsProps {
   part: AnyPart;
@@ -44,7 +33,7 @@ export function PartSettings({ part, on, shelf, wanted, onRemove }: PartSettings
   );
   const zone = part.carriesLink ? undefined : placeOf(shelf.card, part.id)?.zone;
   return (
-    <Box aria-label={`Settings of the part ${name}`}>
+    <SettingsBox aria-label={`Settings of the part ${name}`}>
       <h4>{name}</h4>
       <Stack>
         {zone && <ZonePicker part={part} on={on} zone={zone} shelf={shelf} />}
@@ -66,6 +55,6 @@ export function PartSettings({ part, on, shelf, wanted, onRemove }: PartSettings
           </QuietButton>
         </div>
       </Stack>
-    </Box>
+    </SettingsBox>
   );
 }

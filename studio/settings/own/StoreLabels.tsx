@@ -1,6 +1,5 @@
 import { X } from 'lucide-react';
 import { useState } from 'react';
-import styled from 'styled-components';
 import { labelKind, labelKinds } from '../../../core/label/labels/index.ts';
 import { LABEL_PLACES, placeName } from '../../../core/label/labelPlaces.ts';
 import { wordsFault } from '../../../core/label/placeholders.ts';
@@ -14,20 +13,9 @@ import { Pick } from '../../ui/Pick.tsx';
 import { Search } from '../../ui/Search.tsx';
 import { Stepper } from '../../ui/Stepper.tsx';
 import { Words } from '../../ui/Words.tsx';
-import { t } from '../../ui/theme.ts';
+import { SettingsBox } from './SettingsBox.tsx';
 import { Hint, Stack } from '../Stack.tsx';
 import type { OwnControlProps } from './ownControl.ts';
-
-const Box = styled.section`
-  border: 1px solid ${t.pine};
-  border-radius: 8px;
-  padding: 10px 12px;
-  h3 {
-    margin: 0 0 8px;
-    font-size: inherit;
-    color: ${t.pine};
-  }
-`;
 
 /** One more of a kind, or of a tag, under an id that no other has. */
 function another(list: readonly StoreLabel[], kind: string, tag?: string): StoreLabel {
@@ -146,7 +134,7 @@ function LabelSettings({
   const offered = [...new Set([accent, reduced, text, ground, card])];
   const named = kind.placeholders.map((name) => `{${name}}`).join(', ');
   return (
-    <Box aria-label={`Settings of the label ${labelName(label)}`}>
+    <SettingsBox aria-label={`Settings of the label ${labelName(label)}`}>
       <h3>{labelName(label)}</h3>
       <Stack>
         <div>
@@ -195,6 +183,6 @@ function LabelSettings({
           </QuietButton>
         </div>
       </Stack>
-    </Box>
+    </SettingsBox>
   );
 }

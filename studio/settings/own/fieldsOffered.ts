@@ -3,7 +3,8 @@ import type { Card } from '../../../core/card/card.ts';
 import { partKinds } from '../../../core/card/parts/index.ts';
 import { everShown, ofPart } from '../../../core/card/shown.ts';
 
-const MARK = 'field:';
+/** Under which a field is offered, and its sample found. */
+export const fieldKey = (id: string): string => `field:${id}`;
 
 /** Fields of the store that a card does not say yet, as they are found by typing part of their names. */
 export function fieldsOffered(
@@ -27,11 +28,10 @@ export function fieldsOffered(
               ({ id, name }) => !said.has(id) && name.toLowerCase().includes(words.trim().toLowerCase()),
             )
             .map(({ id, name }) => ({
-              id: `${MARK}${id}`,
+              id: fieldKey(id),
               words: name,
-              aside: samples?.get(`${MARK}${id}`) ?? '',
+              aside: samples?.get(fieldKey(id)) ?? '',
             })),
-    chosen: (id) =>
-      id.startsWith(MARK) ? fields.find((field) => field.id === id.slice(MARK.length)) : undefined,
+    chosen: (id) => fields.find((field) => fieldKey(field.id) === id),
   };
 }

@@ -1,4 +1,5 @@
 import { lazy, type ComponentType } from 'react';
+import { labelKinds } from '../../../core/label/labels/index.ts';
 import { Columns } from './Columns.tsx';
 import type { OwnControl, OwnControlProps } from './ownControl.ts';
 
@@ -7,6 +8,8 @@ type Props = ComponentType<OwnControlProps>;
 /** Fetched once its line is opened. */
 const later = <N extends string>(load: () => Promise<Record<N, unknown>>, name: N): Props =>
   lazy(() => load().then((module) => ({ default: module[name] as Props })));
+
+const FIRST_LABEL = `card.labels.${labelKinds[0]!.id}.shown`;
 
 /** Controls of settings for which the usual one does not do, by the id of the setting. */
 export const ownControls: Readonly<Record<string, OwnControl>> = {
@@ -24,9 +27,10 @@ export const ownControls: Readonly<Record<string, OwnControl>> = {
     Control: later(() => import('./CardParts.tsx'), 'CardParts'),
     covers: ({ id }) => id.startsWith('card.parts.'),
   },
-  'card.labels.soldOut.shown': {
+  // All of them together, in the place of the first.
+  [FIRST_LABEL]: {
     Control: later(() => import('./ShelfLabels.tsx'), 'ShelfLabels'),
-    covers: ({ id }) => id.startsWith('card.labels.') && id !== 'card.labels.soldOut.shown',
+    covers: ({ id }) => id.startsWith('card.labels.') && id !== FIRST_LABEL,
   },
   'labels.list': { Control: later(() => import('./StoreLabels.tsx'), 'StoreLabels') },
   bands: { Control: later(() => import('./WidthsShown.tsx'), 'WidthsShown') },

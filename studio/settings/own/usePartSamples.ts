@@ -10,6 +10,7 @@ import { cardStoreOf } from '../../../core/view/cardStoreOf.ts';
 import { textsFor } from '../../../core/texts/index.ts';
 import { nobody } from '../../api/items.ts';
 import { useNow } from '../../useNow.ts';
+import { fieldKey } from './fieldsOffered.ts';
 import { useStudio } from '../../studioContext.tsx';
 
 /** So many of a shelf's items are looked at for something to show of a part. */
@@ -53,7 +54,7 @@ export function usePartSamples(plan: Plan, shelf: Shelf | null): ReadonlyMap<str
   );
   for (const item of items)
     for (const field of item.of === 'products' ? item.product.fields : []) {
-      const key = `field:${field.id}`;
+      const key = fieldKey(field.id);
       if (!samples.has(key)) samples.set(key, fieldWords(field, context.texts, context.currency.locale));
     }
   return samples;
