@@ -118,7 +118,7 @@ export function demoPlan(bannerPictureId: string, ids: DemoIds): StoredPlan {
       },
       amount: { rows: { phone: 6, tablet: 4 } },
       paging: paged,
-      card: { parts: { basket: { shown: { phone: true } } } },
+      card: { parts: { swatches: { shown: { phone: true } }, basket: { shown: { phone: true } } } },
     },
     {
       id: 'often-bought-together',

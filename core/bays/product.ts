@@ -6,6 +6,7 @@ import { renditionAddress } from '../picture/renditions.ts';
 import { showsPrices, type Selling } from '../catalogue/selling.ts';
 import { lookLine } from '../spec/look.ts';
 import { visibilityLine } from '../spec/visibility.ts';
+import { swatchViews, type SwatchView } from '../swatch/swatchView.ts';
 import type { StoreTexts } from '../texts/storeTexts.ts';
 import type { BayKind } from './bayKind.ts';
 import { withoutShelves } from './withoutShelves.ts';
@@ -14,6 +15,7 @@ export interface ProductContent {
   product: ProductDetail | null;
   /** Null where the store does not say its prices. */
   price: { now: string; before: string | null; from: string | null } | null;
+  options: { name: string; values: SwatchView[] }[];
   fields: { name: string; words: string }[];
   buying: Buying;
 }
@@ -73,7 +75,7 @@ export const productBay: BayKind<object, ProductContent> = {
   pictures: () => [],
   *view(_, { about, store }) {
     const product = about.product ?? null;
-    const { currency, selling } = store;
+    const { currency, selling, swatches } = store;
     const texts = textsFor(currency.locale);
     const money = (minor: number) => formatMoney(minor, currency);
     const { regular, reduced, from } = product?.price ?? { regular: 0, reduced: null, from: false };
@@ -87,6 +89,10 @@ export const productBay: BayKind<object, ProductContent> = {
               from: from ? texts.from : null,
             }
           : null,
+        options: (product?.options ?? []).map((option) => ({
+          name: option.name,
+          values: swatchViews(product!, option, null, { texts, swatches }),
+        })),
         fields: (product?.fields ?? []).flatMap((field) => {
           const words = fieldWords(field, texts, currency.locale);
           return words ? [{ name: field.name, words }] : [];

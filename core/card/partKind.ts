@@ -1,7 +1,7 @@
 import type { StoreTexts } from '../texts/storeTexts.ts';
 import type { Of } from '../assortment/of.ts';
 import type { Bands } from '../bands/bands.ts';
-import type { ProductFact } from '../catalogue/facts.ts';
+import type { PictureFacts, ProductFact } from '../catalogue/facts.ts';
 import type { CardStore } from '../catalogue/cardStore.ts';
 import type { Names } from '../sentence/sentence.ts';
 import type { LabelView } from '../label/labelKind.ts';
@@ -60,6 +60,8 @@ export interface PartKind<S extends Tree, V extends object, R> {
   lines?(view: V, own: Complete<S>, widthPx: number): { needed: number; most: number };
   /** The setting, of its own, by which it may have more lines, and the most that can be set. */
   allowsLines?: { setting: string; most: number };
+  /** Pictures that take the place of the card's own while it is used. */
+  laterPictures?(view: V): PictureFacts[];
   /** What it says, in words; of every part that is text. */
   words?(view: V): string;
   /** Width on one line, px; of every part that can share its line with another. */

@@ -1,4 +1,5 @@
 import type { StoreLabels } from '../label/storeLabel.ts';
+import type { StoreSwatch } from '../swatch/storeSwatch.ts';
 import type { Currency } from './money.ts';
 import type { Selling } from './selling.ts';
 
@@ -9,6 +10,8 @@ export interface CardStore {
   /** IANA. */
   timeZone: string;
   labels: StoreLabels;
+  /** How values of options are shown where that is not by what they have. */
+  swatches: readonly StoreSwatch[];
   /** UTC ms from which on a product counts as new. */
   newSince: number;
 }

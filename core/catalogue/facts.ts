@@ -44,6 +44,7 @@ export const PRODUCT_FACTS = [
   'featured',
   'onSaleFrom',
   'fields',
+  'options',
 ] as const;
 export type ProductFact = (typeof PRODUCT_FACTS)[number];
 
@@ -83,6 +84,8 @@ export interface ProductFacts {
   onSaleFrom: number | null;
   /** In the store's own order; empty where they are not read. */
   fields: FieldValueFacts[];
+  /** In the store's own order; empty where they are not read. */
+  options: OptionFacts[];
 }
 
 export interface CategoryFacts {
@@ -134,18 +137,30 @@ export interface EntryDetail extends EntryFacts {
   body: string;
 }
 
+/** An option of a product, with the values among which its variants differ; two at least. */
 export interface OptionFacts {
+  id: number;
   name: string;
-  values: { name: string; swatch: Swatch; href: string; chosen: boolean; available: boolean }[];
+  values: OptionValueFacts[];
 }
 
-export type Swatch =
-  { by: 'colour'; colour: string } | { by: 'picture'; picture: PictureFacts } | { by: 'words' };
+export interface OptionValueFacts {
+  id: number;
+  name: string;
+  /** What tells it apart besides its name, where it has that. */
+  colour: string | null;
+  picture: PictureFacts | null;
+  /** The variant that choosing it leads to, with its photograph where it has one of its own. */
+  variantId: number;
+  photograph: PictureFacts | null;
+  price: PriceFacts;
+  available: boolean;
+  chosen: boolean;
+}
 
 /** A product as its own page shows it, with one variant chosen. */
 export interface ProductDetail extends ProductFacts {
   longText: string;
-  options: OptionFacts[];
   /** From the root down. */
   trail: { name: string; slug: string }[];
   /** All its variants as they can be chosen, in their order. */

@@ -1,5 +1,6 @@
 import { textOn } from '../colour/textOn.ts';
 import { valueAt } from '../bands/varying.ts';
+import { partKind } from '../card/parts/index.ts';
 import { PART_GAP_PX } from '../card/text.ts';
 import { layoutKind } from '../layouts/index.ts';
 import { bayKind } from '../bays/index.ts';
@@ -79,6 +80,8 @@ function pictureCss({ content }: BayView): string {
     const crops = new Map<string, PictureFacts>();
     for (const card of shelf.cards)
       for (const part of card.parts) {
+        for (const later of partKind(part.part)?.laterPictures?.(part) ?? [])
+          crops.set(cropClass(later), later);
         if (!('picture' in part) || !part.picture) continue;
         add(part.picture.dominant);
         crops.set(cropClass(part.picture), part.picture);

@@ -86,7 +86,10 @@ function movingLookCss(scope: string, { arrowLook, arrowPlace, markLook }: Movin
 export function shelfCss(shelf: ShelfView, bands: Bands): string {
   const scope = scopeOf('shelf', shelf.id);
   const { card } = shelf;
-  const parts = partKinds.map((kind) => kind.css?.(scope, ofPart(card, kind.id)!) ?? '').join('');
+  const parts = partKinds
+    .filter(({ id }) => everShown(card, id))
+    .map((kind) => kind.css?.(scope, ofPart(card, kind.id)!) ?? '')
+    .join('');
   let css = `${scope}{--align:${card.align}}${parts}${frameCss(scope, card)}${placeCss(scope, card, bands)}${movingLookCss(scope, shelf.moving)}`;
   let before = '';
   for (const step of shelf.steps) {

@@ -7,6 +7,8 @@ import { listed } from '../sentence/sentence.ts';
 import { choice, colour, integer, name, inParts, own, yesNo } from '../settings/values.ts';
 import { byWidth, setting, varying, type Complete, type Sparse } from '../settings/setting.ts';
 import { SELLING_BY } from '../catalogue/selling.ts';
+import { sayStoreSwatches } from '../swatch/sayStoreSwatches.ts';
+import { storeSwatchesSchema, type StoreSwatch } from '../swatch/storeSwatch.ts';
 import { firstBands } from './firstBands.ts';
 import { LONGEST_NAME } from './words.ts';
 
@@ -113,6 +115,10 @@ export const houseSettings = {
       find: ['label', 'how many', 'at once'],
     }),
   },
+  swatches: setting(inParts(own<StoreSwatch[]>(storeSwatchesSchema, sayStoreSwatches)), [], {
+    name: 'Swatches',
+    find: ['swatch', 'option', 'colour', 'variant', 'value'],
+  }),
   /** Colours that every bay starts from, #rrggbb. */
   colours: {
     ground: setting(colour(), '#ffffff', named('Page background')),

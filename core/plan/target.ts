@@ -33,11 +33,12 @@ const trees = (own: Tree): Record<Of, Tree> =>
 const shelfTrees = trees(shelfTree);
 const savedTrees = trees(savedTree);
 
-const { selling, labels, ...otherOfHouse } = houseSettings;
+const { selling, labels, swatches, ...otherOfHouse } = houseSettings;
 const houseList = [
   ...placed('house', 'page', otherOfHouse),
   ...placed('house', 'selling', { selling }),
   ...placed('house', 'labels', { labels }),
+  ...placed('house', 'swatches', { swatches }),
 ];
 const pageList = placed('page', 'page', pageSettings);
 

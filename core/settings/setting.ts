@@ -21,6 +21,7 @@ export const LINES = [
   'page',
   'selling',
   'labels',
+  'swatches',
 ] as const;
 export type LineId = (typeof LINES)[number];
 

@@ -87,6 +87,7 @@ export const specimenProduct = (id: number, more: Partial<ProductFacts> = {}): P
   featured: false,
   onSaleFrom: null,
   fields: [],
+  options: [],
   ...more,
 });
 

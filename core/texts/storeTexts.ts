@@ -58,6 +58,12 @@ export interface StoreTexts extends ScriptTexts {
   chooseOptions: string;
   /** An option of a list that nothing is chosen of yet. */
   choose: string;
+  /** The values of an option, of a product among others. */
+  optionOf(option: string, title: string): string;
+  valueSoldOut(value: string): string;
+  /** So many more values than are shown. */
+  moreValues(count: number): string;
+  moreValuesOf(count: number, option: string, title: string): string;
   quantity: string;
   quantityOf(title: string): string;
   change: string;

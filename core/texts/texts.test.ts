@@ -7,7 +7,7 @@ function texts(table: object, way = ''): [string, string][] {
   return Object.entries(table).flatMap(([key, one]: [string, unknown]): [string, string][] => {
     const at = way ? `${way}.${key}` : key;
     if (typeof one === 'string') return [[at, one]];
-    if (typeof one === 'function') return [[at, String((one as (a: number, b: number) => string)(3, 4))]];
+    if (typeof one === 'function') return [[at, String((one as (...all: number[]) => string)(3, 4, 5))]];
     return texts(one as object, at);
   });
 }

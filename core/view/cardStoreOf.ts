@@ -10,6 +10,7 @@ export const cardStoreOf = (house: House, now: number): CardStore => ({
   selling: house.selling,
   timeZone: house.timeZone,
   labels: house.labels,
+  swatches: house.swatches,
   newSince: newSince(
     { is: 'new', days: null },
     {

@@ -112,8 +112,11 @@ function makeProduct(line: Line, lead: Glaze, at: number): ProductSeed {
   const sizes = line.sizes ?? [null];
   const reducedShare = chance.chance(0.24) ? chance.pick([0.9, 0.85, 0.8, 0.75, 0.65, 0.5]) : null;
   const soldOut = chance.chance(0.08);
+  // Some are photographed in every glaze, of others one more is.
+  const everyGlaze = at % 4 === 0;
   const variants = leads.flatMap((glaze, g) =>
     sizes.map((size, s): VariantSeed => {
+      const isPictured = g > 0 && pictures.length > 0;
       const full = Math.round((price * (1 + 0.35 * s)) / 50) * 50;
       const lowered =
         reducedShare !== null && (g === 0 || chance.chance(0.3))
@@ -128,7 +131,10 @@ function makeProduct(line: Line, lead: Glaze, at: number): ProductSeed {
         reduced: lowered !== null && lowered < full ? lowered : null,
         stock,
         code: `KC-${String(1000 + at)}-${g + 1}${s ? String.fromCharCode(64 + s) : ''}`,
-        picture: g === 1 && s === 0 && pictures.length && chance.chance(0.3) ? scene(glaze) : null,
+        picture:
+          (isPictured && g === 1 && s === 0 && chance.chance(0.3)) || (isPictured && everyGlaze)
+            ? scene(glaze)
+            : null,
       };
     }),
   );

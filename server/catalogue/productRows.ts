@@ -3,10 +3,10 @@ import {
   type ProductDetail,
   type ProductFact,
   type ProductFacts,
-  type Swatch,
 } from '../../core/catalogue/facts.ts';
 import type { Queryable } from '../db/pool.ts';
 import { pictureJson } from '../pictures/pictureRows.ts';
+import { available, optionsOf, readVariants } from './variantRows.ts';
 
 interface ProductRow {
   id: number;
@@ -40,7 +40,7 @@ export function stockFacts(inStock: boolean, stock: number | null): ProductFacts
   return { state, count: stock };
 }
 
-const asFacts = (row: ProductRow): ProductFacts => ({
+const asFacts = (row: ProductRow, options: ProductFacts['options']): ProductFacts => ({
   id: row.id,
   slug: row.slug,
   title: row.title,
@@ -58,10 +58,11 @@ const asFacts = (row: ProductRow): ProductFacts => ({
   featured: row.featured,
   onSaleFrom: row.on_sale_from?.getTime() ?? null,
   fields: row.fields,
+  options,
 });
 
 /** How what is read only where it is needed is read, and what stands for it otherwise. */
-const facts: Record<ProductFact, { select: string; join: string; otherwise: string }> = {
+const facts: Record<Exclude<ProductFact, 'options'>, { select: string; join: string; otherwise: string }> = {
   shortText: {
     select: `coalesce(x.short_text, '') AS short_text`,
     join: 'LEFT JOIN product_text x ON x.product_id = p.id',
@@ -107,6 +108,8 @@ const facts: Record<ProductFact, { select: string; join: string; otherwise: stri
   },
 };
 
+const COLUMNS = PRODUCT_FACTS.filter((fact) => fact !== 'options');
+
 /**
  * Product facts by id; with as many of their pictures as asked for. Those that are gone are absent.
  * @param needs what is read besides what every card says
@@ -118,97 +121,22 @@ export async function readProducts(
   mostPictures = 2,
 ): Promise<Map<number, ProductFacts>> {
   if (ids.length === 0) return new Map();
-  const { rows } = await db.query<ProductRow>(
-    `SELECT p.id, p.slug, p.title, p.price, p.reduced, p.price_varies, p.in_stock, p.stock,
-       ${PRODUCT_FACTS.map((fact) => (needs.includes(fact) ? facts[fact].select : facts[fact].otherwise)).join(', ')},
+  const columns = needs.filter((fact) => fact !== 'options');
+  const [{ rows }, variants] = await Promise.all([
+    db.query<ProductRow>(
+      `SELECT p.id, p.slug, p.title, p.price, p.reduced, p.price_varies, p.in_stock, p.stock,
+       ${COLUMNS.map((fact) => facts[fact][columns.includes(fact) ? 'select' : 'otherwise']).join(', ')},
        coalesce((SELECT jsonb_agg(${pictureJson('pic', 'pp.alt')} ORDER BY pp.position)
          FROM product_picture pp JOIN picture pic ON pic.id = pp.picture_id
          WHERE pp.product_id = p.id AND pp.position < $2), '[]') AS pictures
-     FROM product p ${needs.map((fact) => facts[fact].join).join(' ')}
+     FROM product p ${columns.map((fact) => facts[fact].join).join(' ')}
      WHERE p.id = ANY($1)`,
-    [ids, mostPictures],
-  );
-  return new Map(rows.map((row) => [row.id, asFacts(row)]));
+      [ids, mostPictures],
+    ),
+    needs.includes('options') ? readVariants(db, ids) : null,
+  ]);
+  return new Map(rows.map((row) => [row.id, asFacts(row, optionsOf(variants?.get(row.id) ?? [], null))]));
 }
-
-interface VariantRow {
-  id: number;
-  price: number;
-  reduced: number | null;
-  stock: number | null;
-  picture: ProductFacts['pictures'][number] | null;
-  values: {
-    option: string;
-    value: string;
-    position: number;
-    colour: string | null;
-    picture: ProductFacts['pictures'][number] | null;
-  }[];
-}
-
-const available = (variant: VariantRow) => variant.stock === null || variant.stock > 0;
-const paid = (variant: VariantRow) => variant.reduced ?? variant.price;
-const valueOf = (variant: VariantRow, option: string) =>
-  variant.values.find((one) => one.option === option)?.value;
-
-/** The variant nearest to the wanted one: as many options the same as can be, then in stock, then cheapest. */
-function nearest(
-  variants: readonly VariantRow[],
-  wanted: ReadonlyMap<string, string>,
-): VariantRow | undefined {
-  const score = (variant: VariantRow) =>
-    [...wanted].filter(([option, value]) => valueOf(variant, option) === value).length;
-  return [...variants].sort(
-    (a, b) =>
-      score(b) - score(a) || Number(available(b)) - Number(available(a)) || paid(a) - paid(b) || a.id - b.id,
-  )[0];
-}
-
-function swatchOf({ colour, picture }: VariantRow['values'][number]): Swatch {
-  if (colour) return { by: 'colour', colour };
-  return picture ? { by: 'picture', picture } : { by: 'words' };
-}
-
-function optionsOf(
-  slug: string,
-  variants: readonly VariantRow[],
-  chosen: VariantRow,
-  isAsked: boolean,
-): ProductDetail['options'] {
-  const names = [...new Set(variants.flatMap((variant) => variant.values.map(({ option }) => option)))];
-  const others = new Map(chosen.values.map(({ option, value }) => [option, value]));
-  return names.flatMap((name) => {
-    const values = new Map(
-      variants
-        .flatMap((variant) => variant.values.filter(({ option }) => option === name))
-        .map((one) => [one.value, one]),
-    );
-    if (values.size < 2) return [];
-    return {
-      name,
-      values: [...values.values()]
-        .sort((a, b) => a.position - b.position)
-        .map((one) => {
-          const leadsTo = nearest(variants, new Map([...others, [name, one.value]]))!;
-          return {
-            name: one.value,
-            swatch: swatchOf(one),
-            href: `/product/${slug}?variant=${leadsTo.id}`,
-            // What is merely shown first was chosen by nobody.
-            chosen: isAsked && valueOf(chosen, name) === one.value,
-            available: available(leadsTo) && valueOf(leadsTo, name) === one.value,
-          };
-        }),
-    };
-  });
-}
-
-const VARIANTS = `SELECT v.id, v.price, v.reduced, v.stock, ${pictureJson('vp', "''")} AS picture,
-    coalesce((SELECT jsonb_agg(jsonb_build_object('option', o.name, 'value', ov.name, 'position', ov.position,
-        'colour', ov.colour, 'picture', ${pictureJson('op', 'ov.name')}) ORDER BY o.id)
-      FROM variant_value vv JOIN option_value ov ON ov.id = vv.option_value_id JOIN option o ON o.id = ov.option_id
-      LEFT JOIN picture op ON op.id = ov.picture_id WHERE vv.variant_id = v.id), '[]') AS values
-  FROM variant v LEFT JOIN picture vp ON vp.id = v.picture_id WHERE v.product_id = $1 ORDER BY v.position, v.id`;
 
 const TRAIL = `SELECT c.name, c.slug FROM category c JOIN category_closure cc ON cc.ancestor_id = c.id
   WHERE NOT c.catch_all AND cc.descendant_id = (SELECT category_id FROM product_category WHERE product_id = $1 ORDER BY category_id DESC LIMIT 1)
@@ -231,18 +159,19 @@ export async function readProductDetail(
   );
   const row = found.rows[0];
   if (!row) return null;
-  const [facts, { rows: variants }, { rows: trail }] = await Promise.all([
-    readProducts(db, [row.id], PRODUCT_FACTS, 12),
-    db.query<VariantRow>(VARIANTS, [row.id]),
+  const [facts, byProduct, { rows: trail }] = await Promise.all([
+    readProducts(db, [row.id], COLUMNS, 12),
+    readVariants(db, [row.id]),
     db.query<{ name: string; slug: string }>(TRAIL, [row.id]),
   ]);
   const product = facts.get(row.id)!;
+  const variants = byProduct.get(row.id) ?? [];
   const asked = variants.find(({ id }) => id === variantId);
   const chosen = asked ?? variants.find(({ id }) => id === row.shown_variant_id);
   const detail: ProductDetail = {
     ...product,
     longText: row.long_text,
-    options: chosen ? optionsOf(slug, variants, chosen, asked !== undefined) : [],
+    options: optionsOf(variants, asked ?? null),
     trail,
     variants: variants.map((variant) => ({
       id: variant.id,

@@ -90,6 +90,23 @@ function attackedPlan(attack: string): { stored: StoredPlan; taken: number } {
   return { stored, taken: total };
 }
 
+/** An option with one value in words and one by a colour that is none. */
+const attackedOption = (attack: string) => ({
+  id: 1,
+  name: attack,
+  values: [null, attack].map((colour, i) => ({
+    id: i + 1,
+    name: attack,
+    colour,
+    picture: null,
+    variantId: i + 1,
+    photograph: null,
+    price: { regular: 100 + i, reduced: null, from: false },
+    available: i === 0,
+    chosen: i === 0,
+  })),
+});
+
 /** The HTML of every page, with goods whose every word is the attack too. */
 function pagesOf(stored: StoredPlan, attack: string): [string, string][] {
   const complete = completePlan(stored);
@@ -99,26 +116,14 @@ function pagesOf(stored: StoredPlan, attack: string): [string, string][] {
       shortText: attack,
       slug: attack,
       brand: attack,
+      options: [attackedOption(attack)],
+      price: { regular: 100, reduced: null, from: true },
     });
   const detail: ProductDetail = {
     ...product(1),
     longText: attack,
     code: attack,
-    options: [
-      {
-        name: attack,
-        values: [
-          { name: attack, swatch: { by: 'words' }, href: '/product/1', chosen: true, available: true },
-          {
-            name: attack,
-            swatch: { by: 'colour', colour: attack },
-            href: '/',
-            chosen: false,
-            available: true,
-          },
-        ],
-      },
-    ],
+    options: [attackedOption(attack)],
     fields: [{ id: 'a', name: attack, value: attack, unit: attack }],
     trail: [{ name: attack, slug: attack }],
     variants: [1, 2].map((id) => ({

@@ -4,6 +4,7 @@ import type { StoreTexts } from '../../core/texts/storeTexts.ts';
 import { useTexts } from '../texts.ts';
 import { Picture } from '../Picture.tsx';
 import { QuantityField } from '../QuantityField.tsx';
+import { SwatchFace } from '../SwatchFace.tsx';
 import type { BayDrawingProps } from './bayDrawing.ts';
 
 const stockWords = ({ stock }: ProductDetail, texts: StoreTexts): string =>
@@ -24,7 +25,7 @@ function Product({
   content: Extract<ContentView, { holds: 'product' }>;
   product: ProductDetail;
 }) {
-  const { price, buying } = content;
+  const { price, options, buying } = content;
   const texts = useTexts();
   return (
     <article className="product" data-product={product.id}>
@@ -58,29 +59,21 @@ function Product({
           <p className="part-rating">{texts.rating(product.rating.mean, product.rating.count)}</p>
         )}
         <p className="lead">{product.shortText}</p>
-        {product.options.length > 0 && (
+        {options.length > 0 && (
           <div className="options">
-            {product.options.map((option) => (
+            {options.map((option) => (
               <section key={option.name}>
                 <h2>{option.name}</h2>
                 <ul role="list">
                   {option.values.map((value) => (
-                    <li key={value.name}>
+                    <li key={value.href}>
                       <a
                         href={value.href}
                         aria-current={value.chosen ? 'true' : undefined}
                         className={value.available ? undefined : 'off'}
+                        aria-label={value.said}
                       >
-                        {value.swatch.by === 'colour' && <SwatchDot colour={value.swatch.colour} />}
-                        {value.swatch.by === 'picture' && (
-                          <img
-                            className="swatch"
-                            src={`/pictures/${value.swatch.picture.id}/96.webp`}
-                            width={20}
-                            height={20}
-                            alt=""
-                          />
-                        )}
+                        <SwatchFace face={value.face} />
                         {value.name}
                       </a>
                     </li>
@@ -154,14 +147,5 @@ function Buy({
         <a href={href}>{texts.askAbout}</a>
       </p>
     </>
-  );
-}
-
-/** A round of one colour, drawn as a picture since the page allows no inline styles. */
-function SwatchDot({ colour }: { colour: string }) {
-  return (
-    <svg className="swatch" viewBox="0 0 20 20" aria-hidden="true">
-      <circle cx="10" cy="10" r="10" fill={colour} />
-    </svg>
   );
 }

@@ -4,6 +4,7 @@ import { followLookedAt } from './lookedAt.ts';
 import { keepGrowing } from './more.ts';
 import { keep, kept } from './memory.ts';
 import { keepMoving } from './moving.ts';
+import { keepSwatches } from './swatches.ts';
 import { trackMover } from './trackMover.ts';
 
 const memoryOf = (shelf: string) => ({
@@ -20,4 +21,5 @@ const enhance = (within: ParentNode) => {
 
 enhance(document);
 followLookedAt(enhance);
+keepSwatches(document);
 if (document.querySelector('[data-basket-count]')) keepBasket();

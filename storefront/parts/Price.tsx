@@ -3,12 +3,12 @@ import type { PartDrawing } from './partDrawing.ts';
 export const drawPrice: PartDrawing<'price'> = ({ now, before, from, own: [ahead, behind] }) => (
   <p className="part-price">
     {ahead && `${ahead} `}
-    {from && `${from} `}
-    {before === null ? (
-      now
-    ) : (
+    {from && <span className="from">{from} </span>}
+    <span className={before === null ? 'now' : 'now reduced'}>{now}</span>
+    {before !== null && (
       <>
-        <span className="reduced">{now}</span> <s className="before">{before}</s>
+        {' '}
+        <s className="before">{before}</s>
       </>
     )}
     {behind && ` ${behind}`}

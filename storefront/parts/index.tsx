@@ -8,6 +8,7 @@ import { drawPicture } from './Picture.tsx';
 import { drawPrice } from './Price.tsx';
 import { drawQuantity } from './Quantity.tsx';
 import { drawRating } from './Rating.tsx';
+import { drawSwatches } from './Swatches.tsx';
 import { drawTitle } from './Title.tsx';
 
 /** How each part is drawn; core/card/parts says what it says. One that is missing does not compile. */
@@ -21,6 +22,7 @@ const partDrawings: { [P in PartView['part']]: PartDrawing<P> } = {
   description: drawLine,
   price: drawPrice,
   rating: drawRating,
+  swatches: drawSwatches,
   count: drawLine,
   sold: drawLine,
   field: drawLine,

@@ -2,6 +2,7 @@ import { zoneCss } from '../../core/css/placeCss.ts';
 import { LABEL_PADDING_PX, LABEL_TEXT } from '../../core/label/labelKind.ts';
 import { buttonsCss } from './buttons.ts';
 import { labelKinds } from '../../core/label/labels/index.ts';
+import { swatchesCss } from './swatches.ts';
 import { starsCss } from './stars.ts';
 
 /** Each kind of label in its own colours, so that two together are told apart. */
@@ -75,6 +76,7 @@ h4.bay-heading{font-size:17px}
 .label{font-size:${LABEL_TEXT.fontPx}px;line-height:1;padding:6px ${LABEL_PADDING_PX}px;border-radius:2px;font-weight:${LABEL_TEXT.weight};unicode-bidi:plaintext}${labelsCss}
 ${zoneCss}
 ${buttonsCss}
+${swatchesCss}
 .part-title{display:-webkit-box;-webkit-box-orient:vertical;-webkit-line-clamp:var(--title-lines);overflow:hidden;overflow-wrap:anywhere}
 .part-title a{text-decoration:none}
 .part-title a::after{content:"";position:absolute;inset:0}
@@ -122,7 +124,6 @@ ${starsCss}
 .options a:hover{border-color:var(--text)}
 .options [aria-current]{border-color:var(--text);box-shadow:inset 0 0 0 1px var(--text)}
 .options .off{color:var(--quiet);text-decoration:line-through}
-.swatch{width:20px;height:20px;border-radius:50%;border:1px solid rgb(0 0 0/.18);object-fit:cover;flex:none}
 .fields{margin-top:26px;display:grid;grid-template-columns:auto 1fr;gap:0;border-top:1px solid var(--line);font-size:15px}
 .fields .field{display:contents}
 .fields dt,.fields dd{padding-block:8px;border-bottom:1px solid var(--line)}

@@ -19,6 +19,7 @@ configure({ defaultHidden: true });
 afterEach(cleanup);
 
 const picture = { id: 'a'.repeat(64), alt: 'A bowl', width: 600, height: 600 };
+const options = [{ id: 4, name: 'Glaze', values: [{ id: 1, name: 'Amber', products: 2 }] }];
 const answers = { 'GET /api/pictures': () => ({ pictures: [picture] }) };
 
 /** What of a plan a target is, complete. */
@@ -83,6 +84,11 @@ async function change(label: string, { kind }: PlacedSetting, value: unknown): P
     case 'colour': {
       const group = within(await screen.findByRole('group', { name: label }));
       return void fireEvent.click(group.getAllByRole('button')[value === null ? 1 : 0]!);
+    }
+    case 'option': {
+      fireEvent.click(screen.getByRole('button', { name: new RegExp(label) }));
+      const list = within(await screen.findByRole('listbox'));
+      return void fireEvent.click(list.getByRole('option', { name: 'Glaze' }));
     }
     case 'picture':
       return void fireEvent.click(await screen.findByRole('button', { name: 'A bowl' }));
@@ -157,7 +163,11 @@ describe('the usual control of every setting there is', () => {
   });
 
   it.each(cases)('%s changes just that, can be undone and reset', async (_, { stored, on, setting }) => {
-    const studio = inStudio(<Drawn on={on} setting={setting} />, { stored, answers });
+    const studio = inStudio(<Drawn on={on} setting={setting} />, {
+      stored,
+      answers,
+      vocabulary: { options },
+    });
     const { draft } = studio;
     const own = (id: string) => readPath(subjectOf(draft.getState().draft, on)!.document, id);
     const wasSet = own(setting.id) !== undefined;

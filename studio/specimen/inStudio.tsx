@@ -6,7 +6,7 @@ import { MemoryRouter } from 'react-router';
 import { createStore } from 'zustand/vanilla';
 import { specimenStored, specimenTree } from '../../core/specimen/specimen.ts';
 import type { AnyContract } from '../../core/api/contract.ts';
-import { emptyVocabulary } from '../../core/catalogue/vocabulary.ts';
+import { emptyVocabulary, type Vocabulary } from '../../core/catalogue/vocabulary.ts';
 import type { StoredPlan } from '../../core/plan/storedPlan.ts';
 import type { Unreadable } from '../../core/plan/reading.ts';
 import { Refusal, type Client } from '../api/client.ts';
@@ -28,6 +28,8 @@ export interface Given {
   left?: UnsentWork[];
   fault?: KeepFault | null;
   mayPublish?: boolean;
+  /** What of it there is. */
+  vocabulary?: Partial<Vocabulary>;
   /** Answers of the server by method and path; what is not here is refused. */
   answers?: Readonly<Record<string, (body: unknown, query: Readonly<Record<string, string>>) => unknown>>;
 }
@@ -77,7 +79,7 @@ export function inStudio(children: ReactNode, given: Given = {}): InStudio {
     draft,
     items: makeItems(client, queries),
     tree: specimenTree,
-    vocabulary: emptyVocabulary,
+    vocabulary: { ...emptyVocabulary, ...given.vocabulary },
     shopper: makeShopper(),
     titles: new Map(),
     learnTitles: () => undefined,

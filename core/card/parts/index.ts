@@ -21,6 +21,7 @@ import { quantityPart } from './quantity.ts';
 import { ratingPart } from './rating.ts';
 import { soldPart } from './sold.ts';
 import { stockPart } from './stock.ts';
+import { swatchesPart } from './swatches.ts';
 import { titlePart } from './title.ts';
 
 /** Every part a card can have, in the order of a new card; to add one, write its file and list it here. */
@@ -32,6 +33,7 @@ const kinds = {
   description: descriptionPart,
   price: pricePart,
   rating: ratingPart,
+  swatches: swatchesPart,
   stock: stockPart,
   code: codePart,
   count: countPart,

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { OFS } from '../../assortment/of.ts';
 import type { Item } from '../item.ts';
-import type { ProductFacts } from '../../catalogue/facts.ts';
+import type { OptionFacts, ProductFacts } from '../../catalogue/facts.ts';
 import type { StoredShelf } from '../../plan/shelf.ts';
 import type { Selling } from '../../catalogue/selling.ts';
 import { completePlan } from '../../plan/storedPlan.ts';
@@ -119,6 +119,67 @@ describe('the basket button', () => {
         showsWords: shows !== 'icon',
         icon: shows === 'words' ? null : 'basket',
       });
+  });
+});
+
+describe('swatches', () => {
+  const option = (id: number, name: string, values: number): OptionFacts => ({
+    id,
+    name,
+    values: Array.from({ length: values }, (_, i) => ({
+      id: id * 10 + i,
+      name: `${name} ${i + 1}`,
+      colour: '#aabbcc',
+      picture: null,
+      variantId: i + 1,
+      photograph: null,
+      price: { regular: 1000 * (i + 1), reduced: i === 1 ? 1500 : null, from: false },
+      available: true,
+      chosen: false,
+    })),
+  });
+  const options = [option(1, 'Glaze', 7), option(2, 'Size', 2)];
+  const dear = { options, price: { regular: 1000, reduced: null, from: true } };
+
+  it('are of the first option there is, or of the one that is set, and nowhere without it', () => {
+    expect(words(said('swatches', dear, { most: 2 }))).toBe('Glaze 1, Glaze 2');
+    expect(words(said('swatches', dear, { option: 2 }))).toBe('Size 1, Size 2');
+    expect(said('swatches', dear, { option: 3 })).toBeUndefined();
+    expect(said('swatches', { options: [] })).toBeUndefined();
+  });
+
+  it('are as many as are set, and then it is said how many more there are', () => {
+    expect(said('swatches', dear, { most: 4 })).toMatchObject({
+      list: 'Glaze: Piece 1',
+      more: { words: '+3', said: '3 more, Glaze: Piece 1', href: '/product/piece-1' },
+    });
+    expect(said('swatches', dear, { most: 7 })).toMatchObject({ more: null });
+  });
+
+  it('change the price with them where prices differ and are said, and nothing where that is not wanted', () => {
+    const costs = (...how: Parameters<typeof said>) => {
+      const view = said(...how) as Extract<PartView, { part: 'swatches' }>;
+      return view.swatches.map((swatch) => swatch.costs && [swatch.costs.now, swatch.costs.before]);
+    };
+    expect(costs('swatches', dear, { most: 2 })).toEqual([
+      ['£10', null],
+      ['£15', '£20'],
+    ]);
+    expect(costs('swatches', { options }, { most: 2 })).toEqual([null, null]);
+    expect(costs('swatches', dear, { most: 2, changes: 'nothing' })).toEqual([null, null]);
+    expect(costs('swatches', dear, { most: 2 }, { by: 'none', prices: false })).toEqual([null, null]);
+  });
+
+  it('stand on as many lines as they need', () => {
+    const kind = partKind('swatches')!;
+    const height = (px: number, own = {}) =>
+      kind.heightPx(said('swatches', dear, own)!, own, px, { by: 'own' });
+    expect(height(300)).toBe(24);
+    // Five and what says that there are more, 30 px each.
+    expect(height(120)).toBe(54);
+    expect(height(300, { size: 48 })).toBe(48);
+    expect(height(280, { size: 48 })).toBe(102);
+    expect(height(280, { size: 48, shows: 'words' })).toBeLessThan(102);
   });
 });
 

@@ -43,6 +43,7 @@ export function PageSpec({ page, about, view }: { page: Page; about: readonly Ab
       </div>
       {ofStore && <LineSettings line="selling" {...ofStore} {...common} />}
       {ofStore && <LineSettings line="labels" {...ofStore} {...common} />}
+      {ofStore && <LineSettings line="swatches" {...ofStore} {...common} />}
     </Panel>
   );
 }

@@ -2,10 +2,12 @@ import { useEffect, useRef } from 'react';
 import { shelvesOn } from '../../../core/view/shelvesIn.ts';
 import type { PageView, ShelfView } from '../../../core/view/view.ts';
 import { keepMoving } from '../../../storefront/enhance/moving.ts';
+import { keepSwatches } from '../../../storefront/enhance/swatches.ts';
 import { scrollMover } from '../../../storefront/enhance/scrollMover.ts';
 
 /** Sets what moves on a page in motion, by the script of the public page, and again where it has changed. */
 export function useMoving(document: Document | null, view: PageView): void {
+  useEffect(() => (document ? keepSwatches(document, false) : undefined), [document]);
   const moving = useRef(new Map<Element, { shelf: ShelfView; end(): void }>());
   useEffect(() => {
     if (!document) return undefined;

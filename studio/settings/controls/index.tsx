@@ -3,6 +3,7 @@ import type { Control, ValueKind } from '../../../core/settings/valueKind.ts';
 import type { ControlProps } from '../control.ts';
 import { ChoiceControl } from './Choice.tsx';
 import { LinkControl } from './Link.tsx';
+import { OptionControl } from './Option.tsx';
 import { NumberControl } from './Number.tsx';
 import { SwitchControl } from './Switch.tsx';
 import { TextControl } from './Text.tsx';
@@ -28,6 +29,7 @@ const controls: { [K in Exclude<Control['is'], 'none'>]: ComponentType<Props<K>>
   link: LinkControl,
   colour: ColourControl,
   picture: PictureControl,
+  option: OptionControl,
 };
 
 export interface ValueControlProps {

@@ -33,5 +33,6 @@ export const ownControls: Readonly<Record<string, OwnControl>> = {
     covers: ({ id }) => id.startsWith('card.labels.') && id !== FIRST_LABEL,
   },
   'labels.list': { Control: later(() => import('./StoreLabels.tsx'), 'StoreLabels') },
+  swatches: { Control: later(() => import('./StoreSwatches.tsx'), 'StoreSwatches') },
   bands: { Control: later(() => import('./WidthsShown.tsx'), 'WidthsShown') },
 };

@@ -1,0 +1,163 @@
+import { formatMoney } from '../../catalogue/money.ts';
+import type { OptionFacts } from '../../catalogue/facts.ts';
+import { showsPrices } from '../../catalogue/selling.ts';
+import { number, type Schema } from '../../schema/schema.ts';
+import { choice, integer, own } from '../../settings/values.ts';
+import { setting } from '../../settings/setting.ts';
+import { swatchViews, type SwatchView } from '../../swatch/swatchView.ts';
+import { partKindOf } from '../partKind.ts';
+import { linesInWidths } from '../linesInWidths.ts';
+import { faceOf } from '../item.ts';
+import { widthOf } from '../text.ts';
+
+const TEXT = { fontPx: 13, linePx: 18, weight: 400 };
+
+/** Measures of swatches, px, as the storefront draws them. */
+export const SWATCH_PX = {
+  /** The least that can be hit with ease. */
+  least: 24,
+  gap: 6,
+  /** Between a swatch and its name. */
+  beside: 6,
+  /** Within the border of words, at each end. */
+  padding: 8,
+  border: 1,
+};
+
+export interface CardSwatch extends Omit<SwatchView, 'photograph' | 'price' | 'chosen'> {
+  /** What the card's picture becomes; null where it stays. */
+  picture: SwatchView['photograph'];
+  /** What its price becomes; null where it stays. */
+  costs: { now: string; before: string | null } | null;
+}
+
+interface Said {
+  /** What they are the values of, as it is said aloud. */
+  list: string;
+  swatches: CardSwatch[];
+  more: { words: string; said: string; href: string } | null;
+  names: 'always' | 'hover' | 'never';
+  changes: 'hover' | 'press' | 'nothing';
+  sizePx: number;
+}
+
+/** The option that is shown: the one that is set, or the first that a product has a choice of. */
+const ofOption = own<number | null>(
+  number().integer().positive().nullable().defined() as Schema<number | null>,
+  (id, names) => (id === null ? 'the first there is' : (names.option(id) ?? 'one that is gone')),
+  { is: 'option', none: 'The first there is' },
+);
+
+const itemPx = ({ face, name }: CardSwatch, { names, sizePx }: Said): number =>
+  face.by === 'words'
+    ? Math.max(SWATCH_PX.least, widthOf(name, TEXT) + 2 * (SWATCH_PX.padding + SWATCH_PX.border))
+    : Math.max(SWATCH_PX.least, sizePx) + (names === 'always' ? SWATCH_PX.beside + widthOf(name, TEXT) : 0);
+
+const widths = (said: Said): number[] => [
+  ...said.swatches.map((swatch) => itemPx(swatch, said)),
+  ...(said.more ? [Math.max(SWATCH_PX.least, widthOf(said.more.words, TEXT))] : []),
+];
+
+const rowPx = ({ sizePx, swatches }: Said): number =>
+  Math.max(SWATCH_PX.least, swatches.some(({ face }) => face.by !== 'words') ? sizePx : 0);
+
+/** The values of one of the product's options, each a link to the variant that has it. */
+export const swatchesPart = partKindOf({
+  id: 'swatches',
+  of: ['products'],
+  name: 'Swatches',
+  find: ['swatch', 'colour', 'option', 'variant', 'finish', 'size'],
+  atFirst: false,
+  settings: {
+    option: setting(ofOption, null, { name: 'Swatches: which option', find: ['option', 'swatch'] }),
+    shows: setting(
+      choice({
+        store: 'As the store does',
+        photograph: "The variant's photograph",
+        words: 'Words',
+      }),
+      'store',
+      {
+        name: 'Swatches: what they show',
+        find: ['swatch', 'photograph', 'words', 'colour'],
+        about: 'What each value is shown by is set for the whole store.',
+      },
+    ),
+    shape: setting(choice({ round: 'Round', square: 'Square' }), 'round', {
+      name: 'Swatches: shape',
+      find: ['swatch', 'round', 'square', 'shape'],
+    }),
+    size: setting(integer(16, 64, 'px', { step: 2 }), 24, {
+      name: 'Swatches: size',
+      find: ['swatch', 'size'],
+    }),
+    names: setting(choice({ always: 'Always', hover: 'On hover', never: 'Never' }), 'hover', {
+      name: 'Swatches: name',
+      find: ['swatch', 'name'],
+      about: 'Always said to who cannot see them.',
+    }),
+    most: setting(integer(1, 12, 'swatches'), 5, {
+      name: 'Swatches: at most',
+      find: ['swatch', 'how many', 'more'],
+    }),
+    changes: setting(choice({ hover: 'On hover', press: 'On press', nothing: 'Never' }), 'hover', {
+      name: 'Swatches: change picture and price',
+      find: ['swatch', 'picture', 'hover', 'press', 'price'],
+      about: 'Without script, a swatch leads to the product with that value chosen.',
+    }),
+  },
+  needs: ['options'],
+  takesPresses: true,
+  text: TEXT,
+  reads: ({ option, shows, size, names, most, changes }) => ({ option, shows, size, names, most, changes }),
+  view: (item, set, { currency, selling, swatches, texts }): Said | null => {
+    if (item.of !== 'products') return null;
+    const { product } = item;
+    const option: OptionFacts | undefined = product.options.find(
+      ({ id }) => set.option === null || id === set.option,
+    );
+    if (!option) return null;
+    const by = set.shows === 'store' ? null : set.shows;
+    const all = swatchViews(product, option, by, { texts, swatches });
+    const left = all.length - set.most;
+    const money = (minor: number) => formatMoney(minor, currency);
+    // Where all cost the same, the price stays as it is.
+    const changesPrice = showsPrices(selling) && product.price.from;
+    return {
+      list: texts.optionOf(option.name, product.title),
+      swatches: all
+        .slice(0, set.most)
+        .map(({ photograph, price: { regular, reduced }, chosen: _, ...swatch }) => ({
+          ...swatch,
+          picture: set.changes === 'nothing' ? null : photograph,
+          costs:
+            set.changes !== 'nothing' && changesPrice
+              ? { now: money(reduced ?? regular), before: reduced === null ? null : money(regular) }
+              : null,
+        })),
+      more:
+        left > 0
+          ? {
+              words: texts.moreValues(left),
+              said: texts.moreValuesOf(left, option.name, product.title),
+              href: faceOf(item).href,
+            }
+          : null,
+      names: set.names,
+      changes: set.changes,
+      sizePx: set.size,
+    };
+  },
+  fullest: (view) => view,
+  words: ({ swatches }) => swatches.map(({ name }) => name).join(', '),
+  widthPx: (view) =>
+    widths(view).reduce((sum, px) => sum + px, 0) + SWATCH_PX.gap * (widths(view).length - 1),
+  heightPx: (view, _, widthPx) => {
+    const lines = linesInWidths(widths(view), SWATCH_PX.gap, widthPx);
+    return lines * rowPx(view) + (lines - 1) * SWATCH_PX.gap;
+  },
+  laterPictures: ({ swatches }) => swatches.flatMap(({ picture }) => picture ?? []),
+  css: (scope, { shape, size }) =>
+    `${scope}{--swatch:${size}px;--swatch-round:${shape === 'round' ? '50%' : '3px'}}`,
+  say: () => 'swatches',
+});
