@@ -3,6 +3,9 @@ import { categoryTree } from '../core/catalogue/categoryTree.ts';
 import { rollSoldWindows } from '../server/assortments/facts.ts';
 import type { SqlWorld } from '../server/assortments/statement.ts';
 import { readRuleCounts } from '../server/assortments/counts.ts';
+import { PRODUCT_FACTS } from '../core/catalogue/facts.ts';
+import { readHardCandidates } from '../server/assortments/hardCandidates.ts';
+import { readProducts } from '../server/catalogue/productRows.ts';
 import { readProductIds } from '../server/assortments/productIds.ts';
 import { readCategories } from '../server/catalogue/categoryRows.ts';
 import { migrate } from '../server/db/migrate.ts';
@@ -70,6 +73,21 @@ async function timeRules(pool: Pool, count = TIMES): Promise<Map<string, number[
   return found;
 }
 
+/** The candidates of a shelf's hard cases, with every fact that a card can say; ms. */
+async function timeHardCases(pool: Pool): Promise<number[]> {
+  const world = await worldOf(pool);
+  const found: number[] = [];
+  for (const { name, assortment } of benchRules) {
+    const own = await times(async () => {
+      const { ids } = await readHardCandidates(pool, assortment, world);
+      await readProducts(pool, ids, PRODUCT_FACTS);
+    }, 5);
+    console.log(`  ${name.padEnd(34)} hardest ${median(own).toFixed(1).padStart(7)} ms`);
+    found.push(...own);
+  }
+  return found;
+}
+
 /** Rules on ten and on a hundred thousand products, beside the best statement written by hand. */
 export async function assortmentFigures(baseUrl: string): Promise<Figure[]> {
   const ofTenThousand = await catalogueOf(baseUrl, 10_000);
@@ -89,6 +107,7 @@ export async function assortmentFigures(baseUrl: string): Promise<Figure[]> {
     const all = [...onLarge.values()].flat();
     const growth = benchRules.map(({ name }) => median(onLarge.get(name)!) / median(onSmall.get(name)!));
     const world = await worldOf(small);
+    const hard = await timeHardCases(large);
     const counting: number[] = [];
     for (const { assortment } of benchRules)
       counting.push(...(await times(() => readRuleCounts(small, assortment, world), 4)));
@@ -98,6 +117,7 @@ export async function assortmentFigures(baseUrl: string): Promise<Figure[]> {
       ratioAtMost('Beside the best statement by hand, median of rules', median(ratios), 1.5),
       ratioAtMost('Growth from 10 000 to 100 000, median of rules', median(growth), 5),
       distribution('Count after each clause, 10 000 products', 'ms', counting, 150),
+      distribution('Hardest items of 30 rules, with all that cards say, 100 000 products', 'ms', hard, 100),
       await typingFigures(ofTenThousand, world),
     ];
   } finally {

@@ -56,6 +56,9 @@ const good: Record<string, () => Promise<{ body?: unknown; query?: string }>> = 
   'POST /api/assortments/counts': async () => ({
     body: { assortment: question.assortment, seenBy: nobody },
   }),
+  'POST /api/hard-cases': async () => ({
+    body: { assortment: question.assortment, seenBy: nobody, needs: ['rating', 'options'] },
+  }),
   'POST /api/assortments/explain': async () => ({ body: { ...question, product: 1 } }),
   'GET /api/categories': async () => ({}),
   'GET /api/vocabulary': async () => ({}),

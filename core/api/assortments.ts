@@ -3,6 +3,8 @@ import type { Path } from '../assortment/rule.ts';
 import { PRODUCT_FACTS, type ProductFact, type ProductFacts } from '../catalogue/facts.ts';
 import { array, idSchema, mixed, number, string, type Schema } from '../schema/schema.ts';
 import type { ItemsAnswer } from '../view/view.ts';
+import type { Item } from '../card/item.ts';
+import type { HardCounts } from '../hardCases/hardCounts.ts';
 import { contract } from './contract.ts';
 import { shape, told } from './shape.ts';
 
@@ -100,6 +102,26 @@ export const readCounts = contract({
     remains: count,
     inStock: count,
   }),
+});
+
+export interface HardCandidates {
+  counts: HardCounts;
+  /** Some hundred at most, of all that match. */
+  items: Item[];
+}
+
+/** Items of an assortment on which cards are likeliest to fail. */
+export const readHardCases = contract({
+  method: 'POST',
+  path: '/api/hard-cases',
+  who: 'signedIn',
+  refusedAs: 'assortment-faulty',
+  body: shape<Pick<Question, 'assortment' | 'seenBy'> & { needs: readonly ProductFact[] }>({
+    assortment,
+    seenBy,
+    needs: array(string().oneOf(PRODUCT_FACTS).required()).max(20).required(),
+  }),
+  answer: shape<HardCandidates>({ counts: told<HardCounts>(), items: array().required() }),
 });
 
 interface Explained {

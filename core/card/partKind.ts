@@ -6,6 +6,7 @@ import type { CardStore } from '../catalogue/cardStore.ts';
 import type { Names } from '../sentence/sentence.ts';
 import type { LabelView } from '../label/labelKind.ts';
 import type { Complete, Tree } from '../settings/setting.ts';
+import type { HardCase } from './hardCase.ts';
 import type { Item } from './item.ts';
 import type { TextSize } from './textSize.ts';
 
@@ -60,6 +61,8 @@ export interface PartKind<S extends Tree, V extends object, R> {
   lines?(view: V, own: Complete<S>, widthPx: number): { needed: number; most: number };
   /** The setting, of its own, by which it may have more lines, and the most that can be set. */
   allowsLines?: { setting: string; most: number };
+  /** In which ways an item can be hard for it. */
+  hard?: readonly HardCase<V>[];
   /** Pictures that take the place of the card's own while it is used. */
   laterPictures?(view: V): PictureFacts[];
   /** What it says, in words; of every part that is text. */

@@ -8,24 +8,10 @@ import { counted } from '../sentence/sentence.ts';
 import { cardPxIn, clippedAt, lookedAtPx, type Clipped } from '../view/clipped.ts';
 import type { ShelfView, StepView } from '../view/view.ts';
 import { ofShelves, type Fix, type PageCheck } from './check.ts';
+import { linesFix } from './linesFix.ts';
 
 interface At extends Clipped {
   step: StepView;
-}
-
-/** More lines, where so many can be set. */
-function linesFix(shelfId: string, part: string, needed: number): Fix | null {
-  const { allowsLines } = partKind(part)!;
-  if (!allowsLines || needed > allowsLines.most) return null;
-  return {
-    words: `Allow ${counted(needed, 'line')}`,
-    command: {
-      do: 'set',
-      on: { shelf: shelfId },
-      setting: `card.parts.${part}.${allowsLines.setting}`,
-      value: needed,
-    },
-  };
 }
 
 const isShort = ({ rows, full }: StepView['rows']) => rows > 1 && !full;

@@ -5,12 +5,15 @@ import type { PictureAssortment } from '../../core/assortment/others/pictures.ts
 import type { Assortment } from '../../core/assortment/assortment.ts';
 import type { ProductAssortment } from '../../core/assortment/products.ts';
 import type { SqlWorld } from './statement.ts';
-import type { Item } from '../../core/card/item.ts';
+import type { HardCandidates } from '../../core/api/assortments.ts';
+import type { ProductFact, ProductFacts } from '../../core/catalogue/facts.ts';
+import { faceOf, type Item } from '../../core/card/item.ts';
 import type { ItemsAnswer, ItemsRequest } from '../../core/view/view.ts';
 import { readProducts } from '../catalogue/productRows.ts';
 import type { Queryable } from '../db/pool.ts';
 import { readPictures } from '../pictures/pictureRows.ts';
 import type { Facts } from './facts.ts';
+import { readHardCandidates } from './hardCandidates.ts';
 import { readProductIds } from './productIds.ts';
 
 /** Loose pictures that are still there. */
@@ -51,6 +54,32 @@ async function otherItems(db: Queryable, assortment: Others, facts: Facts, now: 
   }
 }
 
+/** Most items, of kinds of which there are few, that are looked at for hard cases. */
+const MOST_HARD = 200;
+
+const asItems = (ids: readonly number[], products: ReadonlyMap<number, ProductFacts>): Item[] =>
+  ids.flatMap((id) => (products.has(id) ? [{ of: 'products', product: products.get(id)! }] : []));
+
+/** Answers which items are likeliest to be hard for a card. */
+export async function answerHardCases(
+  db: Queryable,
+  assortment: Assortment,
+  needs: readonly ProductFact[],
+  facts: Facts,
+  world: SqlWorld,
+): Promise<HardCandidates> {
+  if (assortment.of !== 'products') {
+    const all = await otherItems(db, assortment, facts, world.now);
+    const withoutPicture = all.filter((item) => faceOf(item).picture === null).length;
+    return {
+      counts: { total: all.length, withoutPicture, soldOut: 0, notRated: 0, reduced: 0 },
+      items: all.slice(0, MOST_HARD),
+    };
+  }
+  const { counts, ids } = await readHardCandidates(db, assortment, world);
+  return { counts, items: asItems(ids, await readProducts(db, ids, needs)) };
+}
+
 /** Answers a view's request from the database. */
 export async function answerItems(
   db: Queryable,
@@ -69,6 +98,6 @@ export async function answerItems(
     total,
     own,
     start,
-    items: ids.flatMap((id) => (products.has(id) ? [{ of: 'products', product: products.get(id)! }] : [])),
+    items: asItems(ids, products),
   };
 }

@@ -21,7 +21,7 @@ function orderOf(assortment: ProductAssortment, statement: Statement, world: Sql
 }
 
 /** Whether a product is in, before the greatest number is looked at; the core's `isIn` is the reference. */
-function isInSql(
+export function isInSql(
   { rule, byHand, soldOut }: ProductAssortment,
   statement: Statement,
   world: SqlWorld,

@@ -2,6 +2,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { ProductAssortment } from '../../core/assortment/products.ts';
 import type { Group } from '../../core/assortment/rule.ts';
 import { newAssortment } from '../../core/assortment/assortment.ts';
+import type { HardCandidates } from '../../core/api/assortments.ts';
 import type { ItemsAnswer } from '../../core/view/view.ts';
 import { NOW, smallStore, type SmallStore } from '../specimen/smallStore.ts';
 
@@ -190,5 +191,80 @@ describe('roll-ups', () => {
       { id: 8, orders: 1 },
       { id: 9, orders: 1 },
     ]);
+  });
+});
+
+describe('asking for the hardest items of an assortment', () => {
+  const hard = async (assortment: object) => {
+    const answer = await store.owner.ask('POST', '/api/hard-cases', {
+      assortment,
+      seenBy,
+      needs: ['rating', 'options'],
+    });
+    expect(answer.statusCode, answer.body).toBe(200);
+    return answer.json<HardCandidates>();
+  };
+  const idsOf = ({ items: found }: HardCandidates) =>
+    found.flatMap((item) => (item.of === 'products' ? [item.product.id] : []));
+
+  it('has of each kind the hardest there is, among all that match and not only the first shown', async () => {
+    const { pool } = store.database;
+    await pool.query(`UPDATE product SET title = 'A longer title than all others' WHERE id = 31`);
+    await pool.query(`UPDATE product SET title = 'X' WHERE id = 32`);
+    await pool.query(`UPDATE variant SET price = 9990000, reduced = 9980000 WHERE product_id = 33`);
+    await pool.query(`UPDATE variant SET stock = 0 WHERE product_id = 34`);
+    await pool.query(`UPDATE variant SET stock = 1 WHERE product_id = 35`);
+    await pool.query(`UPDATE product SET rating_sum = 900, rating_count = 200 WHERE id = 36`);
+    const found = await hard(products({ limit: 4, soldOut: 'toTheEnd' }));
+    expect(idsOf(found)).toEqual(expect.arrayContaining([31, 32, 33, 34, 35, 36]));
+    expect(found.counts).toEqual({ total: 40, withoutPicture: 40, soldOut: 1, notRated: 39, reduced: 1 });
+    expect(new Set(idsOf(found)).size).toBe(found.items.length);
+  });
+
+  it('keeps to the rule, and is empty where nothing matches', async () => {
+    const some = await hard(
+      products({ rule: all({ is: 'category', ids: [2], below: true }), soldOut: 'toTheEnd' }),
+    );
+    expect(some.counts.total).toBe(20);
+    expect(idsOf(some).every((id) => id % 2 === 0)).toBe(true);
+    const none = await hard(products({ rule: all({ is: 'named', ids: [999] }) }));
+    expect(none).toEqual({
+      counts: { total: 0, withoutPicture: 0, soldOut: 0, notRated: 0, reduced: 0 },
+      items: [],
+    });
+  });
+
+  it('follows pictures as they come, change their order and go', async () => {
+    const { pool } = store.database;
+    const ratio = async () =>
+      (await pool.query<{ picture_ratio: number | null }>('SELECT picture_ratio FROM product WHERE id = 7'))
+        .rows[0]!.picture_ratio;
+    const picture = async (id: string, width: number, height: number, position: number) => {
+      await pool.query(
+        `INSERT INTO picture (id, width, height, media_type, bytes, dominant, placeholder, grid)
+         VALUES ($1, $2, $3, 'image/webp', '', '#888888', '', '[]')`,
+        [id.repeat(64), width, height],
+      );
+      await pool.query(`INSERT INTO product_picture (product_id, picture_id, position) VALUES (7, $1, $2)`, [
+        id.repeat(64),
+        position,
+      ]);
+    };
+    expect(await ratio()).toBeNull();
+    await picture('a', 800, 400, 1);
+    expect(await ratio()).toBe(2);
+    await picture('b', 400, 800, 0);
+    expect(await ratio()).toBe(0.5);
+    expect((await hard(products({ soldOut: 'toTheEnd' }))).counts.withoutPicture).toBe(39);
+    await pool.query(`UPDATE product_picture SET position = 5 WHERE picture_id = $1`, ['b'.repeat(64)]);
+    expect(await ratio()).toBe(2);
+    await pool.query('DELETE FROM product_picture WHERE product_id = 7');
+    expect(await ratio()).toBeNull();
+  });
+
+  it('has all of what there are few of', async () => {
+    const found = await hard({ ...newAssortment('categories') });
+    expect(found.counts.total).toBe(found.items.length);
+    expect(found.items.every(({ of }) => of === 'categories')).toBe(true);
   });
 });

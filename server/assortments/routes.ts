@@ -1,4 +1,10 @@
-import { explainProduct, readCounts, readItems, type SeenBy as Asker } from '../../core/api/assortments.ts';
+import {
+  explainProduct,
+  readCounts,
+  readHardCases,
+  readItems,
+  type SeenBy as Asker,
+} from '../../core/api/assortments.ts';
 import { readAssortment, type Assortment } from '../../core/assortment/assortment.ts';
 import type { ProductAssortment } from '../../core/assortment/products.ts';
 import { PRODUCT_FACTS } from '../../core/catalogue/facts.ts';
@@ -11,7 +17,7 @@ import { planFromRows, readDraft } from '../drafts/draftRows.ts';
 import { Fault } from '../faults.ts';
 import type { Parts } from '../parts.ts';
 import { withFault } from '../readBody.ts';
-import { answerItems } from './answer.ts';
+import { answerHardCases, answerItems } from './answer.ts';
 import { readRuleCounts } from './counts.ts';
 import { readOrderCount, worldOf, type Facts, type SeenBy } from './facts.ts';
 import { readNames } from './names.ts';
@@ -65,6 +71,14 @@ export function assortmentRoutes(api: Api, parts: Parts): void {
     const fallbacks = body.fallbacks.map((one) => productsOnly(read(one)));
     const { facts, world } = await setOut(body.seenBy, await houseOfDraft());
     return answerItems(db, { assortment, fallbacks, without, start, count, needs }, facts, world);
+  });
+
+  /** Items on which a card is likely to fail, of all that match. */
+  api.answer(readHardCases, async ({ body }) => {
+    const { needs } = body;
+    const assortment = read(body.assortment);
+    const { facts, world } = await setOut(body.seenBy, await houseOfDraft());
+    return answerHardCases(db, assortment, needs, facts, world);
   });
 
   /** What remains after each clause. */

@@ -24,7 +24,7 @@ import { Foot } from './foot/Foot.tsx';
 import { Spec } from './spec/Spec.tsx';
 import { NARROW_PX, useNarrow } from './useNarrow.ts';
 import { usePageViews } from './usePageViews.ts';
-import { Wall } from './wall/Wall.tsx';
+import { WallViews } from './wall/WallViews.tsx';
 
 const Ground = styled.div`
   display: grid;
@@ -88,7 +88,7 @@ function ArrangePage({ page }: { page: Page }) {
           )}
           <DraftBoundary what="What shoppers see" style={{ gridArea: 'wall' }}>
             <WaysContext value={trial && views}>
-              <Wall />
+              <WallViews />
             </WaysContext>
           </DraftBoundary>
           <DraftBoundary what="The list of issues" style={{ gridArea: 'foot' }}>

@@ -2,6 +2,9 @@ import { OFS } from '../../assortment/of.ts';
 import { valueAt } from '../../bands/varying.ts';
 import { choice, integer, oneOf } from '../../settings/values.ts';
 import { setting, varying, type Complete } from '../../settings/setting.ts';
+import type { PictureFacts } from '../../catalogue/facts.ts';
+import { fillCrop } from '../../picture/crop.ts';
+import { counted } from '../../sentence/sentence.ts';
 import { faceOf } from '../item.ts';
 import { partKindOf, type PictureShape } from '../partKind.ts';
 import { ofScreen } from '../pictureHeight.ts';
@@ -35,6 +38,9 @@ const settings = {
     find: ['fill', 'whole', 'crop', 'fit'],
   }),
 };
+
+const proportionsOf = ({ width, height }: PictureFacts): number => width / height;
+const tenth = (ratio: number): number => Math.round(ratio * 10) / 10;
 
 type Own = Complete<typeof settings>;
 
@@ -71,6 +77,42 @@ export const picturePart = partKindOf({
     if (own.by === 'screen') return ofScreen(valueAt(own.screen, bands, bandId), bands, bandId);
     return { by: 'ratio', ratio: ratioValue(valueAt(own.ratio, bands, bandId)) };
   },
+  hard: [
+    {
+      id: 'no-picture',
+      name: 'No picture',
+      hardness: (view) => (view?.picture ? null : 0),
+      said: () => 'none yet',
+      counted: 'withoutPicture',
+    },
+    {
+      id: 'widest-picture',
+      name: 'Widest picture',
+      hardness: (view) => (view?.picture ? proportionsOf(view.picture) : null),
+      said: (_, __, ratio) => `${tenth(ratio)} times as wide as high`,
+    },
+    {
+      id: 'tallest-picture',
+      name: 'Tallest picture',
+      hardness: (view) => (view?.picture ? 1 / proportionsOf(view.picture) : null),
+      said: (_, __, ratio) => `${tenth(ratio)} times as high as wide`,
+    },
+    {
+      id: 'most-cropped',
+      name: 'Most cropped',
+      hardness: (view, _, shape) =>
+        view?.picture && view.fit === 'fill' && shape.by === 'ratio'
+          ? fillCrop(shape.ratio, proportionsOf(view.picture), view.picture.focal).loss || null
+          : null,
+      said: (_, __, loss) => `${Math.round(loss * 100)}% cut off`,
+    },
+    {
+      id: 'most-labels',
+      name: 'Most labels',
+      hardness: (view) => view?.labels.length || null,
+      said: (_, __, labels) => counted(labels, 'label'),
+    },
+  ],
   css: (scope, { fit }) => `${scope}{--fit:${fit === 'fill' ? 'cover' : 'contain'}}`,
   say: (own) => `picture ${sayHeight(own)}${own.fit === 'whole' ? ', shown whole' : ''}`,
   opens: 'ratio',

@@ -60,6 +60,27 @@ export const pricePart = partKindOf({
       : widthOf(`${wordsOf({ ...view, before: null })} `, REDUCED) +
         BEFORE_GAP_PX +
         widthOf(view.before, TEXT),
+  hard: [
+    {
+      id: 'longest-price',
+      name: 'Longest price',
+      hardness: (view) => (view ? widthOf(wordsOf(view), TEXT) : null),
+      said: (view) => wordsOf(view!),
+    },
+    {
+      id: 'reduced',
+      name: 'Reduced',
+      hardness: (view) => (view?.before ? widthOf(wordsOf(view), TEXT) : null),
+      said: (view) => `was ${view!.before}`,
+      counted: 'reduced',
+    },
+    {
+      id: 'reduced-in-one',
+      name: 'Reduced, and variants cost more',
+      hardness: (view) => (view?.before && view.from ? widthOf(wordsOf(view), TEXT) : null),
+      said: (view) => wordsOf(view!),
+    },
+  ],
   heightPx: (view, _own, widthPx) =>
     linesOf(wordsOf(view), view.before === null ? TEXT : REDUCED, widthPx) * TEXT.linePx,
   say: () => 'price',

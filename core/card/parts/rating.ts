@@ -1,3 +1,4 @@
+import { counted } from '../../sentence/sentence.ts';
 import { yesNo } from '../../settings/values.ts';
 import { setting } from '../../settings/setting.ts';
 import { partKindOf } from '../partKind.ts';
@@ -34,6 +35,21 @@ export const ratingPart = partKindOf({
   words: ({ mean, stars, words }) => words || (stars ? `${Math.round(mean)} of ${STARS} stars` : ''),
   widthPx: ({ stars, words }) =>
     (stars ? STARS * STAR_PX : 0) + (stars && words ? GAP_PX : 0) + (words ? widthOf(words, TEXT) : 0),
+  hard: [
+    {
+      id: 'not-rated',
+      name: 'Not rated',
+      hardness: (view) => (view ? null : 0),
+      said: () => 'nobody rated it yet',
+      counted: 'notRated',
+    },
+    {
+      id: 'most-ratings',
+      name: 'Most ratings',
+      hardness: (view) => view?.count ?? null,
+      said: (view) => counted(view!.count, 'rating'),
+    },
+  ],
   heightPx: () => TEXT.linePx,
   say: () => 'rating',
 });

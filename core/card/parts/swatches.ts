@@ -1,5 +1,6 @@
 import { formatMoney } from '../../catalogue/money.ts';
 import type { OptionFacts } from '../../catalogue/facts.ts';
+import { counted } from '../../sentence/sentence.ts';
 import { showsPrices } from '../../catalogue/selling.ts';
 import { number, type Schema } from '../../schema/schema.ts';
 import { choice, integer, own } from '../../settings/values.ts';
@@ -35,6 +36,8 @@ interface Said {
   /** What they are the values of, as it is said aloud. */
   list: string;
   swatches: CardSwatch[];
+  /** So many more values there are. */
+  left: number;
   more: { words: string; said: string; href: string } | null;
   names: 'always' | 'hover' | 'never';
   changes: 'hover' | 'press' | 'nothing';
@@ -57,6 +60,9 @@ const widths = (said: Said): number[] => [
   ...said.swatches.map((swatch) => itemPx(swatch, said)),
   ...(said.more ? [Math.max(SWATCH_PX.least, widthOf(said.more.words, TEXT))] : []),
 ];
+
+/** How many values there are, shown or not. */
+const valuesOf = ({ swatches, left }: Said): number => swatches.length + left;
 
 const rowPx = ({ sizePx, swatches }: Said): number =>
   Math.max(SWATCH_PX.least, swatches.some(({ face }) => face.by !== 'words') ? sizePx : 0);
@@ -135,6 +141,7 @@ export const swatchesPart = partKindOf({
               ? { now: money(reduced ?? regular), before: reduced === null ? null : money(regular) }
               : null,
         })),
+      left: Math.max(0, left),
       more:
         left > 0
           ? {
@@ -156,6 +163,14 @@ export const swatchesPart = partKindOf({
     const lines = linesInWidths(widths(view), SWATCH_PX.gap, widthPx);
     return lines * rowPx(view) + (lines - 1) * SWATCH_PX.gap;
   },
+  hard: [
+    {
+      id: 'most-swatches',
+      name: 'Most options',
+      hardness: (view) => (view ? valuesOf(view) : null),
+      said: (view) => counted(valuesOf(view!), 'value'),
+    },
+  ],
   laterPictures: ({ swatches }) => swatches.flatMap(({ picture }) => picture ?? []),
   css: (scope, { shape, size }) =>
     `${scope}{--swatch:${size}px;--swatch-round:${shape === 'round' ? '50%' : '3px'}}`,

@@ -1,4 +1,5 @@
 import { OFS } from '../../assortment/of.ts';
+import { counted } from '../../sentence/sentence.ts';
 import { integer } from '../../settings/values.ts';
 import { setting } from '../../settings/setting.ts';
 import { faceOf } from '../item.ts';
@@ -36,6 +37,20 @@ export const titlePart = partKindOf({
   allowsLines: { setting: 'lines', most: MOST_LINES },
   words: ({ text }) => text,
   widthPx: ({ text }) => widthOf(text, TEXT),
+  hard: [
+    {
+      id: 'longest-title',
+      name: 'Longest title',
+      hardness: (view) => (view ? widthOf(view.text, TEXT) : null),
+      said: (view) => counted([...view!.text].length, 'character'),
+    },
+    {
+      id: 'shortest-title',
+      name: 'Shortest title',
+      hardness: (view) => (view ? -widthOf(view.text, TEXT) : null),
+      said: (view) => counted([...view!.text].length, 'character'),
+    },
+  ],
   heightPx: ({ text }, { lines }, widthPx) => Math.min(lines, linesOf(text, TEXT, widthPx)) * TEXT.linePx,
   css: (scope, { lines }) => `${scope}{--title-lines:${lines}}`,
   say: ({ lines }) => (lines === 1 ? 'title on one line' : `title up to ${lines} lines`),

@@ -9,7 +9,8 @@ import { Page } from '../../../storefront/Page.tsx';
 import { Boundary } from '../../ui/Boundary.tsx';
 import { t } from '../../ui/theme.ts';
 import { dragCards, type Dropped } from './dragging.ts';
-import { frameDocument, type FrameDocument } from './frameDocument.ts';
+import { frameDocument, type CardState, type FrameDocument } from './frameDocument.ts';
+import { elementPressed } from './pressed.ts';
 import { useMoving } from './useMoving.ts';
 import { useOnlyInSight } from './useOnlyInSight.ts';
 
@@ -41,6 +42,8 @@ export interface FrameProps {
   chosenBay: string | null;
   /** What of the chosen bay is being set, as a selector. */
   markedPart?: string | null;
+  /** Nothing but the shelves of the page, with all cards in one state. */
+  cardsOnly?: CardState | null;
   /** Bays that differ from another version of the page. */
   differing?: Iterable<string>;
   /** A bay of the page was pressed, and what of it; null beside all bays. */
@@ -64,6 +67,10 @@ export const markCss = (bayIds: Iterable<string>, scale: number, colour: string 
     .join('');
 
 const none: readonly string[] = [];
+
+/** What stands around the shelves of a page. */
+const CARDS_ONLY =
+  '.store,.trail,.page-heading,.bay-heading,.foot,.skip{display:none}.region{min-height:0}.main{flex:none}';
 
 /** Pictures are fetched for widths in such steps, and once a width that is dragged has rested for so long. */
 const DRAWN_STEP_PX = 160;
@@ -92,6 +99,7 @@ export const Frame = memo(function Frame({
   name,
   chosenBay,
   markedPart = null,
+  cardsOnly = null,
   differing = none,
   drags = none,
   onDropped,
@@ -99,6 +107,7 @@ export const Frame = memo(function Frame({
   onDocument,
 }: FrameProps) {
   const ref = useRef<HTMLIFrameElement>(null);
+  const state = cardsOnly ?? 'atRest';
   const [inner, setInner] = useState<FrameDocument | null>(null);
 
   useEffect(() => {
@@ -108,15 +117,16 @@ export const Frame = memo(function Frame({
       const document = frame.contentDocument;
       if (!document || document.URL === 'about:blank' || open) return;
       open = true;
-      setInner(frameDocument(document));
+      setInner(frameDocument(document, state));
     };
     frame.addEventListener('load', opened);
     // The document may be there already.
     if (frame.contentDocument?.readyState === 'complete') opened();
     return () => frame.removeEventListener('load', opened);
-  }, []);
+  }, [state]);
   useLayoutEffect(() => inner?.style(styles), [inner, styles]);
   const marks =
+    (cardsOnly ? CARDS_ONLY : '') +
     drags.map((id) => `${scopeOf('shelf', id)} .card{cursor:grab}`).join('') +
     markCss(differing, scale, t.tapeEdge) +
     markCss(chosenBay === null ? none : [chosenBay], scale) +
@@ -145,7 +155,7 @@ export const Frame = memo(function Frame({
     const press = (event: MouseEvent) => {
       // Links of the page lead nowhere from here: the page is being arranged, not visited.
       event.preventDefault();
-      const target = event.target as Element;
+      const target = elementPressed(event);
       onPress(target.closest('[data-bay]')?.getAttribute('data-bay') ?? null, target);
     };
     document.addEventListener('click', press, true);

@@ -1,4 +1,4 @@
-import { lazy, Suspense, useCallback, useContext, useEffect, useMemo, useState } from 'react';
+import { lazy, Suspense, useCallback, useContext, useEffect, useMemo, useState, type ReactNode } from 'react';
 import { Button } from 'react-aria-components';
 import styled from 'styled-components';
 import { nominalOf } from '../../../core/bands/bands.ts';
@@ -21,6 +21,7 @@ import { cords, GAP, inSight, tagsIn } from './room.ts';
 import { bringIn, broughtIn, freeStand, sightCount, standsOf, wallChoice, type Stand } from './stands.ts';
 import { Tape, TAPE_BOTTOM } from './Tape.tsx';
 import { useNearFrame } from './useNearFrame.ts';
+import { useSize } from './useSize.ts';
 import { useTogether } from './useTogether.ts';
 
 /** Fetched once they are wanted. */
@@ -53,6 +54,11 @@ const Ground = styled.section`
     height: ${FRAMES_TOP}px;
     pointer-events: none;
     z-index: 3;
+  }
+  .aside {
+    position: absolute;
+    z-index: 4;
+    inset: ${TAGS_TOP}px ${SIDE}px auto auto;
   }
   .run {
     position: absolute;
@@ -135,27 +141,15 @@ const Tag = styled(Button)`
   }
 `;
 
-function useSize(): [(element: HTMLElement | null) => void, { width: number; height: number }] {
-  const [element, setElement] = useState<HTMLElement | null>(null);
-  const [size, setSize] = useState({ width: 0, height: 0 });
-  useEffect(() => {
-    if (!element) return undefined;
-    const watch = new ResizeObserver(([entry]) => {
-      const { width, height } = entry!.contentRect;
-      setSize({ width, height });
-    });
-    watch.observe(element);
-    return () => watch.disconnect();
-  }, [element]);
-  return [setElement, size];
-}
-
 /** How many stand side by side, in the words of the layout. */
 const sayAcross = ({ layout, across }: StepView): string =>
   layoutKind(layout).moves ? `${across} in sight` : counted(across, 'column');
 
-/** The tape, and under it the page at each band that stands on the wall, all to one scale. */
-export function Wall() {
+/**
+ * The tape, and under it the page at each band that stands on the wall, all to one scale.
+ * @param aside what stands at the right over the frames, and its room
+ */
+export function Wall({ aside }: { aside: { node: ReactNode; px: number } | null }) {
   const { bay, choose, shelfId, trial } = useArranging();
   const ways = useContext(WaysContext);
   const view = useView();
@@ -205,7 +199,7 @@ export function Wall() {
     isAway(stand)
       ? [`${tagOf(stand)}${SHOW}`, `${stand.name}${SHOW}`, stand.name]
       : [tagOf(stand), stand.name];
-  const tags = tagsIn(stands, sight, roomPx, wordings);
+  const tags = tagsIn(stands, sight, roomPx - (aside?.px ?? 0), wordings);
 
   const bayId = bay?.id ?? null;
   const settingId = useStore(settingAt, ({ id }) => id);
@@ -277,6 +271,7 @@ export function Wall() {
               </g>
             ))}
           </svg>
+          {aside && <div className="aside">{aside.node}</div>}
           <div className="run">
             {trial && ways && (
               <Suspense fallback={<p>Opening…</p>}>

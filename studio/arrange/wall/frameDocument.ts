@@ -11,10 +11,22 @@ export interface FrameDocument {
   mark(css: string): void;
 }
 
-export function frameDocument(document: Document): FrameDocument {
+/** How cards are drawn in a frame: as they are, or all as if pointed at or come to with the keyboard. */
+export type CardState = 'atRest' | 'hover' | 'focus';
+
+/** Always true, and as specific as what it stands for. */
+const ALWAYS = ':not(._)';
+
+const asIf: Record<CardState, (css: string) => string> = {
+  atRest: (css) => css,
+  hover: (css) => css.replace(/(\.card(?::not\()?):hover/g, `$1${ALWAYS}`),
+  focus: (css) => css.replace(/(\.card(?::not\(:hover,)?):focus-within/g, `$1${ALWAYS}`),
+};
+
+export function frameDocument(document: Document, state: CardState = 'atRest'): FrameDocument {
   const add = (css: string) => {
     const style = document.createElement('style');
-    style.textContent = css;
+    style.textContent = asIf[state](css);
     document.head.append(style);
     return style;
   };
@@ -25,7 +37,8 @@ export function frameDocument(document: Document): FrameDocument {
   const marks = add('');
   const written = new Map<string, HTMLStyleElement>();
   const write = (style: HTMLStyleElement, css: string) => {
-    if (style.textContent !== css) style.textContent = css;
+    const next = asIf[state](css);
+    if (style.textContent !== next) style.textContent = next;
   };
   return {
     document,

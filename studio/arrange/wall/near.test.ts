@@ -5,7 +5,7 @@ import { partKinds } from '../../../core/card/parts/index.ts';
 import { subjectOf } from '../../../core/plan/target.ts';
 import { specimenBay, specimenShelf, specimenStored } from '../../../core/specimen/specimen.ts';
 import { dragCards } from './dragging.ts';
-import { settingPressed } from './pressed.ts';
+import { elementPressed, settingPressed } from './pressed.ts';
 
 const stored = specimenStored([specimenShelf('a')]);
 const shelf = subjectOf(stored, { shelf: 'a' })!.settings;
@@ -19,6 +19,24 @@ beforeEach(() => {
       </ol><nav class="pagers"><div class="pager"><a>More</a></div></nav></div>
       <div data-shelf="b"><li class="card" data-card="21" data-place="0"></li></div>
     </section>`;
+});
+
+describe('what is seen where somebody pressed', () => {
+  const rect = (left: number, top: number, width: number, height: number) =>
+    ({ left, top, right: left + width, bottom: top + height }) as DOMRect;
+  const press = (target: Element, clientX: number, clientY: number, detail = 1) =>
+    elementPressed({ target, clientX, clientY, detail } as unknown as MouseEvent);
+
+  it('is the part under the link that covers the card, the link itself where its words are, and by keys what has the focus', () => {
+    const [title, price] = [document.querySelector('.part-title')!, document.querySelector('.part-price')!];
+    title.getClientRects = () => [rect(0, 0, 100, 20)] as unknown as DOMRectList;
+    document.elementsFromPoint = (_, y) => (y > 20 ? [title, price] : [title]);
+    expect(press(title, 10, 10)).toBe(title);
+    expect(press(title, 10, 40)).toBe(price);
+    expect(press(title, 10, 40, 0)).toBe(title);
+    document.elementsFromPoint = () => [title];
+    expect(press(title, 10, 40)).toBe(title);
+  });
 });
 
 describe('what is pressed in a near frame', () => {

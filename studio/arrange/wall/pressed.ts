@@ -19,6 +19,17 @@ const PARTS: readonly { selector: string; settings: readonly string[] }[] = [
   { selector: '.notice', settings: ['words'] },
 ];
 
+/** What is seen where somebody pressed: the link of a card covers the card without being seen. */
+export function elementPressed({ target, clientX, clientY, detail }: MouseEvent): Element {
+  const element = target as Element;
+  const isOn = ({ left, right, top, bottom }: DOMRect) =>
+    left <= clientX && clientX <= right && top <= clientY && clientY <= bottom;
+  // By keys nothing in particular is pressed.
+  if (detail === 0 || [...element.getClientRects()].some(isOn)) return element;
+  const under = element.ownerDocument.elementsFromPoint(clientX, clientY);
+  return under.find((one) => one !== element) ?? element;
+}
+
 /** The setting that draws what was pressed; null where that is nothing in particular. */
 export function settingPressed<S extends Pick<PlacedSetting, 'id' | 'kind'>>(
   target: Element,

@@ -1,0 +1,69 @@
+// @vitest-environment jsdom
+import { afterEach, describe, expect, it } from 'vitest';
+import { baseCss } from '../../../storefront/styles/base.ts';
+import { frameDocument } from './frameDocument.ts';
+
+const sheets = () => [...document.querySelectorAll('style')].map((style) => style.textContent ?? '');
+
+afterEach(() => document.head.replaceChildren());
+
+describe('the document of a frame', () => {
+  it('writes only the pieces that read otherwise, and takes away those that are gone', () => {
+    const frame = frameDocument(document);
+    const own = sheets().length;
+    frame.style(
+      new Map([
+        ['a', 'p{color:red}'],
+        ['b', 'p{color:blue}'],
+      ]),
+    );
+    const [a, b] = [...document.querySelectorAll('style')].slice(own);
+    const before = b!.firstChild;
+    frame.style(
+      new Map([
+        ['a', 'p{color:green}'],
+        ['b', 'p{color:blue}'],
+      ]),
+    );
+    expect(sheets().slice(own)).toEqual(['p{color:green}', 'p{color:blue}']);
+    expect(b!.firstChild).toBe(before);
+    frame.style(new Map([['b', 'p{color:blue}']]));
+    expect(a!.isConnected).toBe(false);
+    frame.mark('.x{}');
+    expect(sheets()).toContain('.x{}');
+  });
+
+  const hiddenUntil = '.s .card:not(:hover,:focus-within) .part-basket{opacity:0}';
+  const texts = ':is(.s .card:hover,.s .card:focus-within)>.texts{opacity:1}';
+
+  it.each([
+    ['atRest', hiddenUntil, texts],
+    [
+      'hover',
+      '.s .card:not(:not(._),:focus-within) .part-basket{opacity:0}',
+      ':is(.s .card:not(._),.s .card:focus-within)>.texts{opacity:1}',
+    ],
+    [
+      'focus',
+      '.s .card:not(:hover,:not(._)) .part-basket{opacity:0}',
+      ':is(.s .card:hover,.s .card:not(._))>.texts{opacity:1}',
+    ],
+  ] as const)('draws all cards %s', (state, hidden, shown) => {
+    const frame = frameDocument(document, state);
+    frame.style(
+      new Map([
+        ['places', hiddenUntil],
+        ['bay', texts],
+      ]),
+    );
+    expect(sheets()).toEqual(expect.arrayContaining([hidden, shown]));
+  });
+
+  it('leaves nothing of the shared sheet that goes by pointing at a card, and everything else of it', () => {
+    frameDocument(document, 'hover');
+    const [shared] = sheets();
+    expect(shared).not.toContain('.card:hover');
+    expect(shared).toContain('.act:hover');
+    expect(baseCss).toContain('.card:hover');
+  });
+});
