@@ -1,6 +1,6 @@
 import type { HardCounts } from '../hardCases/hardCounts.ts';
 import type { Item } from './item.ts';
-import type { PictureShape } from './partKind.ts';
+import type { PictureShape } from './pictureShape.ts';
 
 /** A way in which an item can be hard for a part of the card, or for the card as a whole. */
 export interface HardCase<V> {

@@ -8,6 +8,7 @@ import type { LabelView } from '../label/labelKind.ts';
 import type { Complete, Tree } from '../settings/setting.ts';
 import type { HardCase } from './hardCase.ts';
 import type { Item } from './item.ts';
+import type { PictureShape } from './pictureShape.ts';
 import type { TextSize } from './textSize.ts';
 
 /** What a part may read besides its item and its settings. */
@@ -15,16 +16,6 @@ export interface PartContext extends Omit<CardStore, 'labels' | 'newSince'> {
   texts: StoreTexts;
   labels: LabelView[];
 }
-
-/**
- * How high pictures of cards are at one width: in proportion, a number of px, a share of the screen (with the px
- * it has on the band's nominal screen), or each in its own proportions.
- */
-export type PictureShape =
-  | { by: 'ratio'; ratio: number }
-  | { by: 'height'; px: number }
-  | { by: 'screen'; share: number; px: number }
-  | { by: 'own' };
 
 /**
  * One kind of part: all that is asked of it, but its drawing, which the storefront has under the same id.

@@ -1,5 +1,5 @@
 import { bandById, nominalOf, type Bands } from '../bands/bands.ts';
-import type { PictureShape } from './partKind.ts';
+import type { PictureShape } from './pictureShape.ts';
 
 /** How high a picture is, as CSS: in proportion to its width, or a length. */
 export type PictureHeight = { ratio: number } | { length: string };

@@ -1,7 +1,7 @@
 import { VEIL_SHARES } from '../colour/overPicture.ts';
 import { heightOf } from '../card/pictureHeight.ts';
 import { placingCss } from '../card/placing.ts';
-import type { PictureShape } from '../card/partKind.ts';
+import type { PictureShape } from '../card/pictureShape.ts';
 import type { Card } from '../card/card.ts';
 import { ON_DARK, ON_GROUND } from './onDark.ts';
 import { PART_GAP_PX } from '../card/text.ts';

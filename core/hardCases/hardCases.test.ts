@@ -16,8 +16,9 @@ import { hardCases } from './hardCases.ts';
 const bands = specimenHouse.bands!;
 const CARD_PX = 160;
 
-const shown = (...ids: string[]): StoredShelf['card'] =>
-  ({ parts: Object.fromEntries(ids.map((id) => [id, { shown: { phone: true } }])) }) as StoredShelf['card'];
+const shown = (...ids: string[]): StoredShelf['card'] => ({
+  parts: Object.fromEntries(ids.map((id) => [id, { shown: { phone: true } }])),
+});
 
 const goods = (...all: Partial<ProductFacts>[]): Item[] =>
   all.map((facts, i) => ({ of: 'products', product: specimenProduct(i + 1, facts) }));

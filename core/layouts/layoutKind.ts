@@ -1,5 +1,5 @@
 import type { Band, Bands } from '../bands/bands.ts';
-import type { PictureShape } from '../card/partKind.ts';
+import type { PictureShape } from '../card/pictureShape.ts';
 import type { Rows } from '../geometry/rows.ts';
 import type { Room } from '../geometry/steps.ts';
 import type { Varying } from '../bands/varying.ts';

@@ -16,7 +16,7 @@ import type { BayLook, Heading } from '../plan/bay.ts';
 import type { LayoutId } from '../layouts/index.ts';
 import type { StoreLabel } from '../label/storeLabel.ts';
 import type { Motion } from '../layouts/moving.ts';
-import type { PictureShape } from '../card/partKind.ts';
+import type { PictureShape } from '../card/pictureShape.ts';
 import type { HouseColours } from '../plan/house.ts';
 import type { Align, LastRow, Moving, Paging } from '../plan/shelf.ts';
 

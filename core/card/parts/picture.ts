@@ -6,7 +6,8 @@ import type { PictureFacts } from '../../catalogue/facts.ts';
 import { fillCrop } from '../../picture/crop.ts';
 import { counted } from '../../sentence/sentence.ts';
 import { faceOf } from '../item.ts';
-import { partKindOf, type PictureShape } from '../partKind.ts';
+import { partKindOf } from '../partKind.ts';
+import type { PictureShape } from '../pictureShape.ts';
 import { ofScreen } from '../pictureHeight.ts';
 import { RATIOS, ratioValue } from '../ratio.ts';
 
