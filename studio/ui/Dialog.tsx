@@ -16,6 +16,9 @@ const Sheet = styled(Modal)`
   background: ${t.paper};
   border-radius: 10px;
   width: min(640px, calc(100vw - 48px));
+  &[data-wide] {
+    width: min(920px, calc(100vw - 48px));
+  }
   max-height: calc(100vh - 80px);
   display: flex;
   .react-aria-Dialog {
@@ -44,11 +47,13 @@ export interface DialogProps {
   open: boolean;
   /** Absent where a choice has to be made. */
   onClose?: () => void;
+  /** With room for drawings. */
+  wide?: boolean;
   children: ReactNode;
 }
 
 /** A sheet over everything, closed with Escape where that is possible. */
-export function Dialog({ title, open, onClose, children }: DialogProps) {
+export function Dialog({ title, open, onClose, wide = false, children }: DialogProps) {
   return (
     <Veil
       isOpen={open}
@@ -56,7 +61,7 @@ export function Dialog({ title, open, onClose, children }: DialogProps) {
       isKeyboardDismissDisabled={!onClose}
       onOpenChange={(next) => !next && onClose?.()}
     >
-      <Sheet>
+      <Sheet data-wide={wide || undefined}>
         <AriaDialog>
           <Heading slot="title">{title}</Heading>
           {children}

@@ -14,6 +14,7 @@ import { Hint } from '../Stack.tsx';
 import { useSet } from '../useSetting.ts';
 import type { OwnControlProps } from './ownControl.ts';
 import { PartSettings } from './PartSettings.tsx';
+import { ReadyCards } from './ReadyCards.tsx';
 import { usePartSamples } from './usePartSamples.ts';
 
 const Column = styled.div`
@@ -40,7 +41,7 @@ export function CardParts({ on, setting, shelf, wanted }: OwnControlProps) {
   const byId = new Map(kinds.map((kind) => [kind.id, kind]));
   const all = shelf.card.order.filter((id) => byId.has(id));
   // One that is gone to is there though it is shown at no width.
-  const used = all.filter((id) => everShown(shelf.card, id) || id === open.id);
+  const used = all.filter((id) => everShown(shelf.card, id) || (id === open.id && id === partOf(wanted)));
   const move = (id: string, next: string | undefined) => {
     const rest = all.filter((one) => one !== id);
     rest.splice(next === undefined ? rest.length : rest.indexOf(next), 0, id);
@@ -68,9 +69,11 @@ export function CardParts({ on, setting, shelf, wanted }: OwnControlProps) {
     openPart(free.id);
   };
   const openPart = (id: string | null) => setOpen({ id, wanted });
-  const opened = open.id === null ? undefined : byId.get(open.id);
+  // One whose adding was undone is not there any more.
+  const opened = open.id !== null && used.includes(open.id) ? byId.get(open.id) : undefined;
   return (
     <Column>
+      <ReadyCards shelf={shelf} />
       <div data-setting={setting.id}>
         <OrderedList
           label="Parts of the card"
