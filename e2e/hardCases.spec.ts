@@ -58,6 +58,10 @@ test('the wall shows the hardest items: a clipped title is found and mended, by 
   const price = (await card.locator('.part-price').boundingBox())!;
   await page.mouse.click(price.x + 4, price.y + price.height / 2);
   await expect(page.getByRole('region', { name: 'Settings of the part Price' })).toBeVisible();
-  await page.getByRole('region', { name: 'Hard cases' }).getByText('All widths', { exact: true }).click();
+  // Done with the card in one press: the whole list again, with the keyboard where it was opened.
+  await page.getByRole('button', { name: 'Card done' }).click();
   await expect(page.getByRole('region', { name: 'Wall' })).toBeVisible();
+  const line = page.getByRole('region', { name: 'Spec' }).getByRole('button', { name: 'Card', exact: true });
+  await expect(line).toBeFocused();
+  await expect(line).toHaveAttribute('aria-expanded', 'false');
 });

@@ -14,6 +14,7 @@ import { isTyping } from '../../ui/isTyping.ts';
 import { t } from '../../ui/theme.ts';
 import { useArranging, useShelf, useView } from '../arrangeContext.tsx';
 import { newId } from '../elevation/newId.ts';
+import { backToAll } from '../wall/stands.ts';
 import { followFocus } from '../settingAt.ts';
 import { aboutOf } from './about.ts';
 import { Count } from './Count.tsx';
@@ -34,6 +35,8 @@ const Panel = styled.section`
   overflow: hidden auto;
   /* Controls that are fetched come in above others; what was opened stays where it is. */
   overflow-anchor: none;
+  /* What is gone to is not put under the head of its line. */
+  scroll-padding-top: 44px;
   display: flex;
   flex-direction: column;
   header {
@@ -93,8 +96,19 @@ const LineBox = styled.div`
   &[data-open] .label {
     font: 600 13px/1.4 ${t.text};
     color: ${t.ink};
-    display: block;
-    margin-bottom: 10px;
+    flex: 1;
+  }
+  /* However far down a line one is, it is done with one press. */
+  &[data-open] .head {
+    position: sticky;
+    top: 0;
+    z-index: 5;
+    margin: -11px -16px 0;
+    padding: 8px 16px;
+    background: #fff;
+    display: flex;
+    align-items: center;
+    justify-content: space-between;
   }
 `;
 
@@ -146,6 +160,12 @@ export function Spec() {
   const drawnShelf = (drawn && shelvesIn(drawn).find(({ id }) => id === shelf?.id)) ?? null;
   const total = drawnShelf?.own ?? null;
   const places = shelfId === null ? [] : placesOf(plan, shelfId);
+  /** Closes a line and shows all of the page again; the keyboard stays at the line. */
+  const done = (line: string) => {
+    openLine(null);
+    backToAll();
+    panel.current?.querySelector<HTMLElement>(`[data-line="${line}"] .label`)?.focus();
+  };
   const elsewhere = places.filter((place) => place.bayId !== bay.id || place.page.id !== page.id);
   const at = page.bays.findIndex((one) => one.id === bay.id);
 
@@ -215,14 +235,17 @@ export function Spec() {
         const isOpen = open?.line === line.id;
         return (
           <LineBox key={line.id} data-open={isOpen || undefined} data-line={line.id}>
-            <button
-              className="label"
-              type="button"
-              aria-expanded={isOpen}
-              onClick={() => openLine(isOpen ? null : line.id)}
-            >
-              {line.name}
-            </button>
+            <div className="head">
+              <button
+                className="label"
+                type="button"
+                aria-expanded={isOpen}
+                onClick={() => openLine(isOpen ? null : line.id)}
+              >
+                {line.name}
+              </button>
+              {isOpen && <TextButton onPress={() => done(line.id)}>{line.name} done</TextButton>}
+            </div>
             {isOpen ? (
               <Stack>
                 {about.map((one) => (

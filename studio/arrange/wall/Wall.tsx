@@ -18,7 +18,17 @@ import { Clips } from './Clips.tsx';
 import { Frame } from './Frame.tsx';
 import { FreeControls, Marker } from './Marker.tsx';
 import { cords, GAP, inSight, tagsIn } from './room.ts';
-import { bringIn, broughtIn, freeStand, sightCount, standsOf, wallChoice, type Stand } from './stands.ts';
+import {
+  bringIn,
+  broughtIn,
+  freeStand,
+  nearStand,
+  setNear,
+  sightCount,
+  standsOf,
+  wallChoice,
+  type Stand,
+} from './stands.ts';
 import { Tape, TAPE_BOTTOM } from './Tape.tsx';
 import { useNearFrame } from './useNearFrame.ts';
 import { useSize } from './useSize.ts';
@@ -157,7 +167,7 @@ export function Wall({ aside }: { aside: { node: ReactNode; px: number } | null 
   const { waiting, failed } = useStore(items);
   const choice = useStore(wallChoice);
   const [measure, size] = useSize();
-  const [near, setNear] = useState<string | null>(null);
+  const { near } = useStore(nearStand);
   const [alone, setAlone] = useState<string | null>(null);
   const heightPx = Math.max(120, size.height - FRAMES_TOP - 22);
   const { bands } = view;
@@ -235,6 +245,8 @@ export function Wall({ aside }: { aside: { node: ReactNode; px: number } | null 
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);
   }, []);
+
+  useEffect(() => () => setNear(null), []);
 
   const isNear = stands.some(({ id }) => id === near);
   const scaleOf = ({ id, width }: Stand) =>

@@ -32,6 +32,12 @@ export const broughtIn = createStore<{ ids: readonly string[] }>(() => ({ ids: [
 export const bringIn = (id: string): void =>
   broughtIn.setState(({ ids }) => ({ ids: [id, ...ids.filter((one) => one !== id)].slice(0, 4) }));
 
+/** The frame that was brought near; null while all widths are shown. */
+export const nearStand = createStore<{ near: string | null }>(() => ({ near: null }));
+
+export const setNear = (near: string | null): void => nearStand.setState({ near });
+export const backToAll = (): void => setNear(null);
+
 /** How many of the widths are in sight; told by the wall. */
 export const sightCount = createStore<{ shown: number }>(() => ({ shown: 0 }));
 
