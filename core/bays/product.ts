@@ -1,9 +1,13 @@
 import { textsFor } from '../texts/index.ts';
-import type { ProductDetail } from '../catalogue/facts.ts';
+import type { PictureFacts, ProductDetail } from '../catalogue/facts.ts';
 import { fieldWords } from '../catalogue/fieldWords.ts';
 import { decimalMoney, formatMoney } from '../catalogue/money.ts';
 import { renditionAddress } from '../picture/renditions.ts';
 import { showsPrices, type Selling } from '../catalogue/selling.ts';
+import { counted, listed } from '../sentence/sentence.ts';
+import { setting, type Setting } from '../settings/setting.ts';
+import { integer, yesNo } from '../settings/values.ts';
+import { contentLine, opens } from '../spec/content.ts';
 import { lookLine } from '../spec/look.ts';
 import { visibilityLine } from '../spec/visibility.ts';
 import { swatchViews, type SwatchView } from '../swatch/swatchView.ts';
@@ -13,12 +17,48 @@ import { withoutShelves } from './withoutShelves.ts';
 
 export interface ProductContent {
   product: ProductDetail | null;
+  /** Those of its pictures that are shown. */
+  pictures: PictureFacts[];
+  shows: Readonly<Record<Part, boolean>>;
   /** Null where the store does not say its prices. */
   price: { now: string; before: string | null; from: string | null } | null;
   options: { name: string; values: SwatchView[] }[];
   fields: { name: string; words: string }[];
   buying: Buying;
 }
+
+/** What of a product can be left out, in the order in which it stands. */
+const PARTS = {
+  brand: 'Brand',
+  price: 'Price',
+  rating: 'Rating',
+  shortText: 'Short description',
+  options: 'Options',
+  stock: 'Stock',
+  buying: 'Buying',
+  longText: 'Long description',
+  fields: 'Fields',
+  details: 'Link to its own page',
+} as const;
+type Part = keyof typeof PARTS;
+
+/** Most pictures that are kept of a product. */
+const MOST_PICTURES = 12;
+
+const settings = {
+  text: {
+    most: setting(integer(0, MOST_PICTURES, 'pictures'), MOST_PICTURES, {
+      name: 'Pictures, at most',
+      find: ['pictures', 'gallery', 'how many'],
+    }),
+    shows: Object.fromEntries(
+      Object.entries(PARTS).map(([part, name]) => [
+        part,
+        setting(yesNo(), part !== 'details', { name, find: ['show', 'hide', name.toLowerCase()] }),
+      ]),
+    ) as Record<Part, Setting<boolean>>,
+  },
+};
 
 /** How the product can be had. */
 type Buying =
@@ -61,19 +101,33 @@ function buyingOf(
 }
 
 /** The product that a product page is about. */
-export const productBay: BayKind<object, ProductContent> = {
+export const productBay: BayKind<typeof settings, ProductContent> = {
   id: 'product',
   name: 'Product',
-  settings: {},
+  settings,
   defaults: { 'look.above': 24, 'look.below': 24 },
   hasHeading: false,
-  spec: [lookLine, visibilityLine],
+  spec: [
+    contentLine('text', 'Shows', ({ most, shows }) => {
+      const left = Object.entries(PARTS).filter(([part]) => !(shows as Record<string, boolean>)[part]);
+      return [
+        opens(counted(most as number, 'picture'), 'most'),
+        ', ',
+        opens(
+          left.length ? `all but ${listed(left.map(([, name]) => name.toLowerCase()))}` : 'everything',
+          `shows.${left[0]?.[0] ?? 'brand'}`,
+        ),
+      ];
+    }),
+    lookLine,
+    visibilityLine,
+  ],
   addable: false,
   named: () => 'The product',
   atFirst: (id) => ({ bay: { id, holds: 'product' }, shelves: [] }),
   ...withoutShelves,
   pictures: () => [],
-  *view(_, { about, store }) {
+  *view({ most, shows }, { about, store, address }) {
     const product = about.product ?? null;
     const { currency, selling, swatches } = store;
     const texts = textsFor(currency.locale);
@@ -82,6 +136,8 @@ export const productBay: BayKind<object, ProductContent> = {
     return {
       content: {
         product,
+        pictures: product?.pictures.slice(0, most) ?? [],
+        shows,
         price: showsPrices(selling)
           ? {
               now: money(reduced ?? regular),
@@ -91,7 +147,7 @@ export const productBay: BayKind<object, ProductContent> = {
           : null,
         options: (product?.options ?? []).map((option) => ({
           name: option.name,
-          values: swatchViews(product!, option, null, { texts, swatches }),
+          values: swatchViews(product!, option, null, { texts, swatches }, address.path),
         })),
         fields: (product?.fields ?? []).flatMap((field) => {
           const words = fieldWords(field, texts, currency.locale);
@@ -102,7 +158,7 @@ export const productBay: BayKind<object, ProductContent> = {
       empty: !product,
     };
   },
-  tones: ({ product }) => product?.pictures ?? [],
+  tones: ({ pictures }) => pictures,
   heads: () => true,
   heightPx: (_content, _heading, _bands, regionPx) => (regionPx >= 880 ? 780 : 1300),
   css: () => '',

@@ -12,6 +12,7 @@ import { orderPage } from './order.ts';
 import { ownPage } from './own.ts';
 import type { PageKind } from './pageKind.ts';
 import { productPage } from './product.ts';
+import { quickPage } from './quick.ts';
 import { shopPage } from './shop.ts';
 
 /** Everything a page can be; to add a kind, write its file and list it here. */
@@ -21,6 +22,7 @@ export const pageKinds: readonly PageKind[] = [
   categoryPage,
   collectionPage,
   productPage,
+  quickPage,
   journalPage,
   entryPage,
   basketPage,

@@ -43,6 +43,8 @@ export interface PageKind {
   own?: boolean;
   /** Stores that were begun before there was such a page have it too. */
   everywhere?: boolean;
+  /** The kind of page at whose address search engines look for what it says. */
+  standsFor?: string;
   /** Any number of pages can be of it, each with a slug of its own; else one is arranged for all of the kind. */
   many: boolean;
   /** The listing that it is about, which a shelf on it may show. */

@@ -28,7 +28,7 @@ interface Making {
 }
 
 const viewOf = (
-  slug: string,
+  path: string,
   value: OptionValueFacts,
   by: ShownBy | null,
   { texts, swatches }: Making,
@@ -38,7 +38,7 @@ const viewOf = (
     name: value.name,
     said: value.available ? value.name : texts.valueSoldOut(value.name),
     face: by === null ? swatchFace(value, set) : faceBy(by, value, set),
-    href: `/product/${slug}?variant=${value.variantId}`,
+    href: `${path}?variant=${value.variantId}`,
     available: value.available,
     chosen: value.chosen,
     photograph: value.photograph,
@@ -56,6 +56,7 @@ function withOwnPicture(values: readonly OptionValueFacts[], own: PictureFacts |
 
 /**
  * The values of an option of a product.
+ * @param path of the page that shows the product with a value chosen
  * @param by what all of them are shown by; null for what each is shown by in the store
  */
 export const swatchViews = (
@@ -63,4 +64,5 @@ export const swatchViews = (
   { values }: OptionFacts,
   by: ShownBy | null,
   making: Making,
-): SwatchView[] => withOwnPicture(values, pictures[0]).map((value) => viewOf(slug, value, by, making));
+  path = `/product/${slug}`,
+): SwatchView[] => withOwnPicture(values, pictures[0]).map((value) => viewOf(path, value, by, making));

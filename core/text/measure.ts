@@ -124,15 +124,20 @@ export function textWidth(text: string, style: TextStyle): { px: number } & Meas
 
 /** On how many lines a word goes that is wider than a line; how far the last is filled, px. */
 function broken(text: string, style: TextStyle, widthPx: number): { lines: number; used: number } {
+  const emAlone = (characters: string[]) => emOf(characters, style.face, style.weight).em;
   let lines = 1;
   let used = 0;
+  let before: string | null = null;
   for (const character of text) {
-    const px = styled(style, emOf([character], style.face, style.weight).em, 1);
+    const alone = emAlone([character]);
+    // Letters on one line stand closer together or further apart, as the face has them.
+    const em: number = before === null ? alone : emAlone([before, character]) - emAlone([before]);
+    const px = styled(style, em, 1);
     if (used > 0 && used + px > widthPx + PX_GRAIN) {
       lines += 1;
-      used = 0;
-    }
-    used += px;
+      used = styled(style, alone, 1);
+    } else used += px;
+    before = character;
   }
   return { lines, used };
 }

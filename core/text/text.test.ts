@@ -52,6 +52,8 @@ describe('measured text', () => {
         expect(textLines(text, style, px).lines).toBe(1);
         expect(textLines(text, style, px - 0.5).lines).toBeGreaterThan(1);
       }),
+      // Letters that stand further apart together than each by itself.
+      { examples: [['Q.a'], ['Q.r']] },
     );
   });
 

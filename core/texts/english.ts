@@ -86,6 +86,8 @@ export const english: StoreTexts = {
   orderFollows: 'A confirmation is on its way to your e-mail address.',
 
   askQuote: 'Ask for a quote',
+  quickView: 'Quick view',
+  allDetails: 'See all details',
   askAbout: 'Ask about this product',
   yourMessage: 'Your message',
   send: 'Send',

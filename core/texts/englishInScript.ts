@@ -7,6 +7,7 @@ export const englishInScript: ScriptTexts = {
   count: (at, of) => `${at} of ${of}`,
   inBasket: (count) => `Added. ${count} in the basket.`,
   addFailed: 'This could not be added. Try again, or reload the page.',
+  quick: { close: 'Close', wait: 'One moment…' },
   consent: {
     name: 'Your choice',
     ask: 'May we remember the products you view on this device, so you can find them again?',

@@ -93,6 +93,8 @@ export interface StoreTexts extends ScriptTexts {
 
   /** Questions to the store. */
   askQuote: string;
+  quickView: string;
+  allDetails: string;
   askAbout: string;
   yourMessage: string;
   send: string;
@@ -132,5 +134,6 @@ export interface ScriptTexts {
   count(at: number, of: number): string;
   inBasket(count: number): string;
   addFailed: string;
+  quick: { close: string; wait: string };
   consent: { name: string; ask: string; yes: string; no: string };
 }

@@ -1,4 +1,5 @@
 import { createHash } from 'node:crypto';
+import { pageKind, pagePath } from '../../core/pages/index.ts';
 import { renderToStaticMarkup } from 'react-dom/server';
 import { bayKind } from '../../core/bays/index.ts';
 import { pageCss } from '../../core/css/pageCss.ts';
@@ -51,7 +52,9 @@ export function structuredData(view: PageView, origin: string): object[] {
 }
 
 /** The one address of all that show the same list: with the page of it, and without what is chosen on it, as a variant. */
-function canonical({ path, parameters }: PageView, origin: string): string {
+function canonical({ kind, path: own, parameters }: PageView, origin: string): string {
+  const { standsFor } = pageKind(kind);
+  const path = standsFor ? own.replace(pagePath(pageKind(kind), ''), pagePath(pageKind(standsFor), '')) : own;
   const kept = parameters.filter(([name]) => name.endsWith('.from'));
   return `${origin}${path}${kept.length ? `?${new URLSearchParams(kept).toString()}` : ''}`;
 }

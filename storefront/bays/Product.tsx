@@ -25,12 +25,12 @@ function Product({
   content: Extract<ContentView, { holds: 'product' }>;
   product: ProductDetail;
 }) {
-  const { price, options, buying } = content;
+  const { price, pictures, options, buying, shows } = content;
   const texts = useTexts();
   return (
     <article className="product" data-product={product.id}>
       <ul className="gallery" role="list">
-        {product.pictures.map((picture, i) => (
+        {pictures.map((picture, i) => (
           <li key={picture.id}>
             <Picture
               picture={picture}
@@ -41,9 +41,9 @@ function Product({
         ))}
       </ul>
       <div>
-        {product.brand && <p className="maker">{product.brand}</p>}
+        {shows.brand && product.brand && <p className="maker">{product.brand}</p>}
         <h1>{product.title}</h1>
-        {price && (
+        {shows.price && price && (
           <p className="cost">
             {price.from && `${price.from} `}
             {price.before === null ? (
@@ -55,11 +55,11 @@ function Product({
             )}
           </p>
         )}
-        {product.rating && (
+        {shows.rating && product.rating && (
           <p className="part-rating">{texts.rating(product.rating.mean, product.rating.count)}</p>
         )}
-        <p className="lead">{product.shortText}</p>
-        {options.length > 0 && (
+        {shows.shortText && <p className="lead">{product.shortText}</p>}
+        {shows.options && options.length > 0 && (
           <div className="options">
             {options.map((option) => (
               <section key={option.name}>
@@ -83,21 +83,29 @@ function Product({
             ))}
           </div>
         )}
-        <p className={`stock ${product.stock.state}`}>{stockWords(product, texts)}</p>
-        <Buy buying={buying} product={product} />
-        {product.longText.split('\n\n').map((paragraph) => (
-          <p className="long" key={paragraph}>
-            {paragraph}
-          </p>
-        ))}
-        <dl className="fields">
-          {content.fields.map((field) => (
-            <div key={field.name} className="field">
-              <dt>{field.name}</dt>
-              <dd>{field.words}</dd>
-            </div>
+        {shows.stock && <p className={`stock ${product.stock.state}`}>{stockWords(product, texts)}</p>}
+        {shows.buying && <Buy buying={buying} product={product} />}
+        {shows.longText &&
+          product.longText.split('\n\n').map((paragraph) => (
+            <p className="long" key={paragraph}>
+              {paragraph}
+            </p>
           ))}
-        </dl>
+        {shows.fields && (
+          <dl className="fields">
+            {content.fields.map((field) => (
+              <div key={field.name} className="field">
+                <dt>{field.name}</dt>
+                <dd>{field.words}</dd>
+              </div>
+            ))}
+          </dl>
+        )}
+        {shows.details && (
+          <p className="all">
+            <a href={`/product/${product.slug}`}>{texts.allDetails}</a>
+          </p>
+        )}
       </div>
     </article>
   );

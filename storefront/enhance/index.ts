@@ -4,6 +4,7 @@ import { followLookedAt } from './lookedAt.ts';
 import { keepGrowing } from './more.ts';
 import { keep, kept } from './memory.ts';
 import { keepMoving } from './moving.ts';
+import { keepQuick } from './quick.ts';
 import { keepSwatches } from './swatches.ts';
 import { trackMover } from './trackMover.ts';
 
@@ -22,4 +23,5 @@ const enhance = (within: ParentNode) => {
 enhance(document);
 followLookedAt(enhance);
 keepSwatches(document);
+if (document.querySelector('[data-quick]')) keepQuick();
 if (document.querySelector('[data-basket-count]')) keepBasket();

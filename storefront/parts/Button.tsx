@@ -1,8 +1,8 @@
-import { MessageCircleQuestionMark, ShoppingBasket } from 'lucide-react';
+import { Eye, MessageCircleQuestionMark, ShoppingBasket } from 'lucide-react';
 import { BUTTON_ICON_PX, type ButtonIcon, type ButtonSays } from '../../core/card/button.ts';
 
 /** The icons of buttons, from one set, wherever they stand. */
-const icons = { basket: ShoppingBasket, ask: MessageCircleQuestionMark } satisfies Record<
+const icons = { basket: ShoppingBasket, ask: MessageCircleQuestionMark, quick: Eye } satisfies Record<
   ButtonIcon,
   unknown
 >;
@@ -18,10 +18,28 @@ export function ButtonFace({ says: { icon, showsWords, words } }: { says: Button
   );
 }
 
-/** A button that leads somewhere. */
-export function ButtonLink({ says, href, name }: { says: ButtonSays; href: string; name: string }) {
+/**
+ * A button that leads somewhere.
+ * @param quick a page that is shown in a window instead, where there is script
+ */
+export function ButtonLink({
+  says,
+  href,
+  name,
+  quick,
+}: {
+  says: ButtonSays;
+  href: string;
+  name: string;
+  quick?: string;
+}) {
   return (
-    <a className={says.showsWords ? 'act leads' : 'act leads icon'} href={href} aria-label={name}>
+    <a
+      className={says.showsWords ? 'act leads' : 'act leads icon'}
+      href={href}
+      aria-label={name}
+      data-quick={quick}
+    >
       <ButtonFace says={says} />
     </a>
   );

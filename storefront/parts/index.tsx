@@ -7,6 +7,7 @@ import type { PartContext, PartDrawing } from './partDrawing.ts';
 import { drawPicture } from './Picture.tsx';
 import { drawPrice } from './Price.tsx';
 import { drawQuantity } from './Quantity.tsx';
+import { drawQuick } from './Quick.tsx';
 import { drawRating } from './Rating.tsx';
 import { drawSwatches } from './Swatches.tsx';
 import { drawTitle } from './Title.tsx';
@@ -34,6 +35,7 @@ const partDrawings: { [P in PartView['part']]: PartDrawing<P> } = {
   extraLine: drawLine,
   quantity: drawQuantity,
   basket: drawBasket,
+  quick: drawQuick,
   details: drawDetails,
 };
 

@@ -124,6 +124,8 @@ ${starsCss}
 .options a:hover{border-color:var(--text)}
 .options [aria-current]{border-color:var(--text);box-shadow:inset 0 0 0 1px var(--text)}
 .options .off{color:var(--quiet);text-decoration:line-through}
+.product .all{margin-top:20px}
+.quick{width:min(920px,calc(100vw - 24px));max-height:calc(100vh - 24px);max-height:calc(100dvh - 24px);padding:24px;border:0;border-radius:4px;background:var(--ground);color:var(--text);overflow:auto}.quick::backdrop{background:rgb(0 0 0/.5)}.quick .shut{position:sticky;z-index:2;inset-block-start:0;float:inline-end;width:40px;height:40px;margin:-12px -12px 0 0;border:0;border-radius:50%;background:var(--ground);color:var(--text);font:inherit;font-size:24px;line-height:1;cursor:pointer}.quick[aria-busy] .product{opacity:.5}.quick .product{container:none}@media (width >= 700px){.quick .product{grid-template-columns:1fr 1fr;gap:28px}}
 .fields{margin-top:26px;display:grid;grid-template-columns:auto 1fr;gap:0;border-top:1px solid var(--line);font-size:15px}
 .fields .field{display:contents}
 .fields dt,.fields dd{padding-block:8px;border-bottom:1px solid var(--line)}

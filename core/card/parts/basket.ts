@@ -2,6 +2,7 @@ import type { StoreTexts } from '../../texts/storeTexts.ts';
 import { choice, text } from '../../settings/values.ts';
 import { setting } from '../../settings/setting.ts';
 import { buttonHeightPx, buttonWidthPx, BUTTON_TEXT, type ButtonSays } from '../button.ts';
+import { buttonShows } from '../buttonShows.ts';
 import { buttonWidth, buttonWidthCss } from '../buttonWidth.ts';
 import { faceOf } from '../item.ts';
 import { partKindOf } from '../partKind.ts';
@@ -36,10 +37,7 @@ export const basketPart = partKindOf({
       find: ['words', 'wording', 'button'],
       about: 'Where a product has to be chosen first, or is sold by quote, the button says that instead.',
     }),
-    shows: setting(choice({ words: 'Words', icon: 'Icon', both: 'Icon and words' }), 'words', {
-      name: 'Basket button: what it shows',
-      find: ['icon', 'words', 'button'],
-    }),
+    ...buttonShows('Basket button'),
     by: setting(
       choice({ store: 'As the store does', basket: 'Into the basket', quote: 'Asks for a quote' }),
       'store',

@@ -17,6 +17,7 @@ import { fieldPart } from './field.ts';
 import { placeSettings, type PlaceSettings } from '../placeSettings.ts';
 import { picturePart } from './picture.ts';
 import { pricePart } from './price.ts';
+import { quickPart } from './quick.ts';
 import { quantityPart } from './quantity.ts';
 import { ratingPart } from './rating.ts';
 import { soldPart } from './sold.ts';
@@ -47,6 +48,7 @@ const kinds = {
   extraLine: extraLinePart,
   quantity: quantityPart,
   basket: basketPart,
+  quick: quickPart,
   details: detailsPart,
 };
 

@@ -122,6 +122,22 @@ describe('the basket button', () => {
   });
 });
 
+describe('quick view', () => {
+  it('opens the product in short, and leads to its page where nothing can be opened', () => {
+    expect(said('quick', {}, { shows: 'icon', words: ' Look ' })).toMatchObject({
+      href: '/product/piece-1',
+      quick: '/quick/piece-1',
+      words: 'Look',
+      icon: 'quick',
+      showsWords: false,
+      name: 'Look: Piece 1',
+    });
+    expect(said('quick', {})).toMatchObject({ words: 'Quick view', icon: null, showsWords: true });
+    // There is something to look at where nothing is sold, too.
+    expect(said('quick', {}, {}, { by: 'none' })).toBeDefined();
+  });
+});
+
 describe('swatches', () => {
   const option = (id: number, name: string, values: number): OptionFacts => ({
     id,

@@ -1,0 +1,96 @@
+import { describe, expect, it } from 'vitest';
+import type { PictureFacts, ProductDetail } from '../catalogue/facts.ts';
+import { pageKind, pagePath } from '../pages/index.ts';
+import { firstPlan } from '../pages/firstPlan.ts';
+import { apply } from '../plan/commands.ts';
+import { completePlan } from '../plan/storedPlan.ts';
+import { specimenNames, specimenProduct, specimenView } from '../specimen/specimen.ts';
+import type { LineInput } from '../spec/line.ts';
+import { bayKind } from './index.ts';
+
+const picture = (id: string): PictureFacts => ({
+  id: id.repeat(64),
+  width: 800,
+  height: 800,
+  alt: '',
+  focal: { x: 0.5, y: 0.5 },
+  dominant: '#888888',
+  seeThrough: false,
+  placeholder: '',
+});
+
+const price = { regular: 100, reduced: null, from: false };
+const product: ProductDetail = {
+  ...specimenProduct(1, { pictures: ['a', 'b', 'c'].map(picture) }),
+  longText: 'At length',
+  trail: [],
+  variants: [],
+  options: [
+    {
+      id: 1,
+      name: 'Glaze',
+      values: [11, 12].map((id) => ({
+        id,
+        name: `Glaze ${id}`,
+        colour: null,
+        picture: null,
+        variantId: id,
+        photograph: null,
+        price,
+        available: true,
+        chosen: false,
+      })),
+    },
+  ],
+};
+
+/** What a page of this kind shows of the product, with something set of its bay. */
+function shown(kind: 'product' | 'quick', settings: Record<string, unknown> = {}) {
+  let stored = firstPlan('Store');
+  for (const [setting, value] of Object.entries(settings))
+    stored = apply(stored, { do: 'set', on: { page: kind, bay: kind }, setting, value });
+  const plan = completePlan(stored);
+  const view = specimenView(plan, 0, {
+    page: plan.pages[kind]!,
+    about: { product },
+    address: { path: pagePath(pageKind(kind), product.slug), from: {} },
+  });
+  const { content } = view.bays[0]!;
+  const bay = plan.pages[kind]!.bays[0]!;
+  const [line] = bayKind('product').spec;
+  const sentence = line!.say({ bay, names: specimenNames } as unknown as LineInput);
+  const said = sentence.map((piece) => (typeof piece === 'string' ? piece : piece.text)).join('');
+  return { content: content as Extract<typeof content, { holds: 'product' }>, said };
+}
+
+describe('a product in full and in short', () => {
+  it('has all of it on its own page, and less in the quick view, as each is arranged', () => {
+    const [full, short] = [shown('product'), shown('quick')];
+    expect(full.content.pictures).toHaveLength(3);
+    expect(short.content.pictures.map(({ id }) => id[0])).toEqual(['a']);
+    expect(full.content.shows).toMatchObject({ longText: true, fields: true, details: false });
+    expect(short.content.shows).toMatchObject({
+      longText: false,
+      fields: false,
+      details: true,
+      buying: true,
+    });
+    expect(full.said).toBe('12 pictures, all but link to its own page');
+    expect(short.said).toBe('1 picture, all but long description and fields');
+  });
+
+  it('shows what is set', () => {
+    const { content, said } = shown('quick', { most: 2, 'shows.longText': true, 'shows.fields': true });
+    expect(content.pictures).toHaveLength(2);
+    expect(content.shows.longText).toBe(true);
+    expect(said).toBe('2 pictures, everything');
+    expect(shown('product', { most: 0 }).content.pictures).toEqual([]);
+  });
+
+  it('stays where it is when a value is chosen', () => {
+    const hrefs = (kind: 'product' | 'quick') =>
+      shown(kind).content.options.flatMap(({ values }) => values.map(({ href }) => href));
+    expect(hrefs('product')).toEqual(['/product/piece-1?variant=11', '/product/piece-1?variant=12']);
+    expect(hrefs('quick')).toEqual(['/quick/piece-1?variant=11', '/quick/piece-1?variant=12']);
+  });
+});
