@@ -40,6 +40,13 @@ const pictured = (...dominants: string[]): Item[] =>
     product: specimenProduct(i + 1, { pictures: [picture(dominant)] }),
   }));
 
+/** Products with a picture of each of these sizes, px. */
+const sized = (...sizes: (readonly [width: number, height: number])[]): Item[] =>
+  sizes.map(([width, height], i) => ({
+    of: 'products',
+    product: specimenProduct(i + 1, { pictures: [{ ...picture('#888888'), width, height }] }),
+  }));
+
 const find = (stored: StoredPlan, total: number, goods?: readonly Item[]) => {
   const plan = completePlan(stored);
   return findingsOn(specimenView(plan, total, {}, goods), plan, specimenNames);
@@ -129,6 +136,18 @@ describe('every check', () => {
         product: specimenProduct(i + 1, { title }),
       })),
       fixes: true,
+    },
+    'crop-loses': {
+      plan: specimenStored([
+        specimenShelf('a', { card: { parts: { picture: { ratio: { phone: '2:3' } } } } }),
+      ]),
+      goods: sized([1500, 1000], [1800, 1100]),
+      fixes: true,
+    },
+    'picture-too-small': {
+      plan: specimenStored([specimenShelf('a', {})]),
+      goods: sized([90, 110]),
+      fixes: false,
     },
     'text-over-picture': {
       plan: specimenStored([

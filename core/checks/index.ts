@@ -4,6 +4,7 @@ import type { PageView } from '../view/view.ts';
 import { assortmentGone } from './assortmentGone.ts';
 import { cannotMove } from './cannotMove.ts';
 import { SEVERITIES, type Check, type Finding, type Found, type Unread } from './check.ts';
+import { cropLoses } from './cropLoses.ts';
 import { endAboveFoot } from './endAboveFoot.ts';
 import { fieldMissing } from './fieldMissing.ts';
 import { firstHeadings } from './firstHeadings.ts';
@@ -15,6 +16,7 @@ import { partAlone } from './partAlone.ts';
 import { partsCollide } from './partsCollide.ts';
 import { rowsLeftShort } from './rowsLeftShort.ts';
 import { roundTooLong } from './roundTooLong.ts';
+import { pictureTooSmall } from './pictureTooSmall.ts';
 import { ruleNeverMatches } from './ruleNeverMatches.ts';
 import { sameProductTwice } from './sameProductTwice.ts';
 import { shelfGone } from './shelfGone.ts';
@@ -40,6 +42,8 @@ export const checks: readonly Check[] = [
   textOverPicture,
   textClipped,
   partsCollide,
+  cropLoses,
+  pictureTooSmall,
   partAlone,
   fieldMissing,
   headingAtOdds,

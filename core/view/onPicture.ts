@@ -21,11 +21,18 @@ const SIDE_BY_SIDE = zoneKinds.flatMap((one, i) =>
 );
 
 /** Width of a card's picture, px. */
-function picturePxOf(step: StepView, cardPx: number): number {
+export function picturePxOf(step: StepView, cardPx: number): number {
   const { card: manner, picturePx } = layoutKind(step.layout);
   const innerPx = cardPx - 2 * step.insidePx;
   if (manner === 'beside') return picturePx?.(step, cardPx) ?? innerPx;
   return manner === 'ground' ? cardPx : placedPicturePx(step.placing, innerPx);
+}
+
+/** Height of a card's frame for its picture, px; null where each picture has its own. */
+export function heightOfPicture(step: StepView, cardPx: number): number | null {
+  const shape = layoutKind(step.layout).card === 'ground' ? step.ground : step.picture;
+  if (shape.by === 'own') return null;
+  return shape.by === 'ratio' ? picturePxOf(step, cardPx) / shape.ratio : shape.px;
 }
 
 /** Widths that the zones of a card's picture take, px, with the space around them; only of those with something in them. */

@@ -1,0 +1,106 @@
+import { describe, expect, it } from 'vitest';
+import type { Item } from '../card/item.ts';
+import { RATIOS, ratioValue } from '../card/ratio.ts';
+import { apply } from '../plan/commands.ts';
+import type { StoredShelf } from '../plan/shelf.ts';
+import { completePlan, type StoredPlan } from '../plan/storedPlan.ts';
+import {
+  specimenNames,
+  specimenProduct,
+  specimenShelf,
+  specimenStored,
+  specimenView,
+} from '../specimen/specimen.ts';
+import { findingsOn } from './index.ts';
+
+type PictureSettings = NonNullable<NonNullable<NonNullable<StoredShelf['card']>['parts']>['picture']>;
+
+/** Products with a picture of each of these sizes, px. */
+const goods = (...sizes: (readonly [width: number, height: number])[]): Item[] =>
+  sizes.map(([width, height], i) => ({
+    of: 'products',
+    product: specimenProduct(i + 1, {
+      pictures: [
+        {
+          id: 'p'.repeat(64),
+          width,
+          height,
+          alt: '',
+          focal: { x: 0.5, y: 0.5 },
+          dominant: '#888888',
+          seeThrough: false,
+          placeholder: '',
+        },
+      ],
+    }),
+  }));
+const planWith = (picture: PictureSettings, more: Partial<StoredShelf> = {}): StoredPlan =>
+  specimenStored([specimenShelf('s', { card: { parts: { picture } }, ...more })]);
+const found = (stored: StoredPlan, check: string, items: readonly Item[]) => {
+  const plan = completePlan(stored);
+  return findingsOn(specimenView(plan, items.length, {}, items), plan, specimenNames).find(
+    (one) => one.check === check,
+  );
+};
+
+describe('pictures of which much is cut off', () => {
+  const wide = goods([1500, 1000], [1500, 1000], [1000, 1000]);
+
+  it('are told of with what they lose, and the ratio in which they lose least', () => {
+    const plan = planWith({ ratio: { phone: '2:3', laptop: '3:2' } });
+    const one = found(plan, 'crop-loses', wide)!;
+    expect(one.text).toBe('Pictures lose 48% on average on Phone and Tablet, 56% at worst');
+    expect(one.fix!.words).toBe('Use 3:2');
+    const after = apply(plan, one.fix!.command);
+    expect(found(after, 'crop-loses', wide)).toBeUndefined();
+    // Where nothing was wrong nothing changes.
+    expect(completePlan(after).shelves.s!.card.parts.picture.ratio).toEqual({ phone: '3:2' });
+  });
+
+  it('are none where a quarter or less is lost, where pictures are shown whole, or go by a height', () => {
+    expect(found(planWith({ ratio: { phone: '4:3' } }), 'crop-loses', wide)).toBeUndefined();
+    expect(found(planWith({ ratio: { phone: '2:3' }, fit: 'whole' }), 'crop-loses', wide)).toBeUndefined();
+    expect(found(planWith({ by: 'height', height: { phone: 400 } }), 'crop-loses', wide)).toBeUndefined();
+    expect(found(planWith({ ratio: { phone: '2:3' } }), 'crop-loses', goods())).toBeUndefined();
+  });
+
+  it('have no way out where no ratio keeps enough of all', () => {
+    const uneven = goods([4000, 400], [400, 4000]);
+    for (const ratio of RATIOS) {
+      const one = found(planWith({ ratio: { phone: ratio } }), 'crop-loses', uneven);
+      expect(one, ratio).toMatchObject({ fix: null });
+      expect(ratioValue(ratio)).toBeGreaterThan(0);
+    }
+  });
+});
+
+describe('pictures that are smaller than they are drawn', () => {
+  const columns = { columns: { count: { phone: 1 } } };
+
+  it('are told of where they are drawn largest', () => {
+    const one = found(
+      planWith({ ratio: { phone: '1:1' } }, columns),
+      'picture-too-small',
+      goods([600, 600], [2400, 2400]),
+    );
+    expect(one).toMatchObject({ severity: 'hint', fix: null });
+    expect(one!.text).toMatch(
+      /^1 of 2 pictures are smaller than they are drawn on \w+: the smallest is 600 px wide, drawn \d{4}$/,
+    );
+  });
+
+  it('are reckoned as they fill their frame, or stand whole in it', () => {
+    // Wide enough, but not high enough for a high frame that it fills.
+    const low = goods([1300, 500]);
+    expect(found(planWith({ ratio: { phone: '1:1' } }, columns), 'picture-too-small', low)).toBeDefined();
+    expect(
+      found(planWith({ ratio: { phone: '1:1' }, fit: 'whole' }, columns), 'picture-too-small', low),
+    ).toBeUndefined();
+  });
+
+  it('are none where cards are small', () => {
+    expect(
+      found(planWith({}, { columns: { count: { phone: 6 } } }), 'picture-too-small', goods([600, 750])),
+    ).toBeUndefined();
+  });
+});
