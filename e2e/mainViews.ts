@@ -30,6 +30,28 @@ export const mainViews: readonly MainView[] = [
     },
   },
   {
+    name: 'arrange-hard-cases',
+    path: '/studio/arrange/home?bay=new-from-the-kiln',
+    prepare: async (page) => {
+      await openLine(page, 'Card');
+      await page.getByRole('combobox', { name: 'Add a part' }).fill('swatches');
+      await page.getByRole('option', { name: /^Swatches/ }).click();
+      await page.getByText('Hard cases', { exact: true }).click();
+      await page.getByRole('group', { name: 'Cases' }).waitFor();
+      const parts = page.getByRole('grid', { name: 'Parts of the card' });
+      await parts.evaluate((list) => list.scrollIntoView({ block: 'start' }));
+    },
+  },
+  {
+    name: 'arrange-ready-cards',
+    path: '/studio/arrange/home?bay=new-from-the-kiln',
+    prepare: async (page) => {
+      await openLine(page, 'Card');
+      await page.getByRole('button', { name: 'Ready-made cards' }).click();
+      await page.getByRole('list', { name: 'Ready-made cards' }).waitFor();
+    },
+  },
+  {
     name: 'arrange-near',
     path: '/studio/arrange/home?bay=reduced-now',
     prepare: (page) => page.getByRole('button', { name: /^Tablet.*: bring near/ }).click(),
