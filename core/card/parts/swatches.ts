@@ -109,7 +109,7 @@ export const swatchesPart = partKindOf({
     changes: setting(choice({ hover: 'On hover', press: 'On press', nothing: 'Never' }), 'hover', {
       name: 'Swatches: change picture and price',
       find: ['swatch', 'picture', 'hover', 'press', 'price'],
-      about: 'Without script, a swatch leads to the product with that value chosen.',
+      about: 'Without script, a swatch is a link to the product with that value chosen.',
     }),
   },
   needs: ['options'],

@@ -41,7 +41,7 @@ const Ground = styled.section`
     align-items: center;
     gap: 8px 16px;
     > p {
-      flex: 1;
+      flex: 1 1 160px;
       line-height: 1.3;
     }
   }
@@ -80,6 +80,9 @@ const Ground = styled.section`
     gap: 4px ${ALONE_GAP_PX}px;
     padding: 0 ${ALONE_AROUND_PX}px;
     font-size: 12px;
+    > * {
+      min-width: 0;
+    }
     > p {
       align-self: end;
     }
@@ -93,9 +96,16 @@ const Ground = styled.section`
       background: ${t.brickSoft};
       border-radius: ${t.corner};
       padding: 5px 8px;
+      width: 100%;
       display: grid;
+      grid-template-columns: minmax(0, 1fr);
       gap: 4px;
       justify-items: start;
+      overflow-wrap: anywhere;
+      button {
+        white-space: normal;
+        text-align: start;
+      }
     }
   }
 `;
