@@ -1,4 +1,5 @@
 import type { Locator, Page } from '@playwright/test';
+import { publishWith } from './publish.ts';
 import { expect, frameAt, openLine, saved, signIn, test, type Store } from './store.ts';
 
 const SHELF = '[data-shelf="new-from-the-kiln"]';
@@ -121,4 +122,41 @@ test.describe('without script', () => {
     await expect(chosen).toHaveAccessibleName(name!);
     await expect(chosen.locator('.swatch')).toBeVisible();
   });
+});
+
+test('the second picture comes on hover and with focus, and gives way to what a swatch shows', async ({
+  page,
+  store,
+}) => {
+  await publishWith(store, {
+    [`shelf:new-from-the-kiln`]: {
+      card: {
+        parts: {
+          picture: { second: true, shape: 'round', ratio: { phone: '1:1' } },
+          swatches: { shown: { phone: true } },
+        },
+      },
+    },
+  });
+  await page.goto(store.url);
+  const card = page
+    .locator(`${SHELF} .card`)
+    .filter({ has: page.locator('.second') })
+    .filter({ has: page.locator('.part-swatches a[data-picture]') })
+    .first();
+  const second = card.locator('.second');
+  const seen = () => second.evaluate((one) => Number(getComputedStyle(one).opacity));
+  await card.scrollIntoViewIfNeeded();
+  expect(await seen()).toBe(0);
+  const [frame, picture] = [(await card.locator('.frame').boundingBox())!, (await second.boundingBox())!];
+  expect(frame.width).toBeCloseTo(frame.height, 0);
+  expect([picture.width, picture.height]).toEqual([frame.width, frame.height]);
+  await card.hover({ position: { x: 40, y: 60 } });
+  await expect.poll(seen).toBe(1);
+  await card.locator('.part-swatches a[data-picture]').first().hover();
+  await expect(second).toBeHidden();
+  await page.mouse.move(0, 0);
+  await expect.poll(seen).toBe(0);
+  await card.locator('.part-title a').focus();
+  await expect.poll(seen).toBe(1);
 });

@@ -14,10 +14,12 @@ export interface PictureProps {
   eager?: boolean;
   /** Empty where words beside it say the same. */
   alt?: string;
+  /** It is seen in the place of another one, on hover. */
+  second?: boolean;
 }
 
 /** A stored picture at the size that suits; its place is kept before it is there. */
-export function Picture({ picture, sizes, fills = false, eager = false, alt }: PictureProps) {
+export function Picture({ picture, sizes, fills = false, eager = false, alt, second = false }: PictureProps) {
   // A browser measures by itself what is fetched late, again at each change; a small drawing is smaller than it measures.
   const measured = useContext(DrawnAtContext) === null && !eager;
   const widths = renditionWidths(picture.width);
@@ -25,7 +27,7 @@ export function Picture({ picture, sizes, fills = false, eager = false, alt }: P
   return (
     <img
       className={
-        [!picture.seeThrough && toneClass(picture.dominant), fills && cropClass(picture)]
+        [second && 'second', !picture.seeThrough && toneClass(picture.dominant), fills && cropClass(picture)]
           .filter(Boolean)
           .join(' ') || undefined
       }

@@ -107,7 +107,9 @@ export function cardsAlone(
   );
 }
 
+/** Whether cards alone stand side by side; one under the other where a layout has no columns. */
+export const standAcross = (layout: LayoutId): boolean => isUsed('columns.count', [inSight(layout)]);
+
 /** Width of a page in which so many cards alone are each `cardPx` wide, px. */
 export const alonePx = (layout: LayoutId, count: number, cardPx: number): number =>
-  2 * ALONE_AROUND_PX +
-  (isUsed('columns.count', [inSight(layout)]) ? count * cardPx + (count - 1) * ALONE_GAP_PX : cardPx);
+  2 * ALONE_AROUND_PX + (standAcross(layout) ? count * cardPx + (count - 1) * ALONE_GAP_PX : cardPx);

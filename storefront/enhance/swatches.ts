@@ -33,6 +33,7 @@ function restore(card: Element): void {
   before.delete(card);
   const img = pictureOf(card);
   if (img && was.picture) {
+    img.closest('.part-picture')?.classList.remove('changed');
     img.style.aspectRatio = was.picture.aspect;
     Object.assign(img, {
       srcset: was.picture.srcset,
@@ -46,6 +47,7 @@ function restore(card: Element): void {
 function showPicture(img: HTMLImageElement, { picture, px, crop }: DOMStringMap): void {
   if (!picture) return;
   // The card stays as high as it is, whatever the proportions of what comes.
+  img.closest('.part-picture')?.classList.add('changed');
   img.style.aspectRatio = `${img.width}/${img.height}`;
   img.className = [...[...img.classList].filter((name) => !/^(crop|tone)-/.test(name)), crop].join(' ');
   img.srcset = renditionWidths(Number(px))

@@ -1,5 +1,6 @@
 import { zoneCss } from '../../core/css/placeCss.ts';
 import { LABEL_PADDING_PX, LABEL_TEXT } from '../../core/label/labelKind.ts';
+import { CORNERS_PX } from '../../core/card/parts/picture.ts';
 import { buttonsCss } from './buttons.ts';
 import { labelKinds } from '../../core/label/labels/index.ts';
 import { swatchesCss } from './swatches.ts';
@@ -69,8 +70,9 @@ h4.bay-heading{font-size:17px}
 .window{position:relative}.turning>.window{perspective:1600px}.card[hidden]{display:none}.leaf{position:absolute;z-index:1;inset-block:0;inset-inline-start:50%;width:50%;background:var(--ground);box-shadow:0 0 24px rgb(0 0 0/.18);transform-origin:0 50%;pointer-events:none}
 .card{min-width:0;position:relative;display:flex;flex-direction:column;text-align:var(--align)}
 .texts{min-width:0;display:flex;flex-direction:column}.texts>*{margin-top:var(--part-gap)}.texts:empty{padding:0!important;aspect-ratio:auto!important;min-height:0!important;background:none!important}.lead>*{margin-block:0 var(--part-gap)}.card>.bare.part-title{position:absolute;inset:0}
-.part-picture{position:relative;aspect-ratio:var(--ratio);background:var(--card);overflow:hidden;border-radius:3px;margin-bottom:var(--part-gap)}
+.part-picture{position:relative;aspect-ratio:var(--ratio);background:var(--card);overflow:hidden;border-radius:${CORNERS_PX}px;margin-bottom:var(--part-gap)}
 .part-picture img{display:block;width:100%;height:100%;object-fit:var(--fit)}
+.frame{position:relative;height:100%;overflow:hidden;border-radius:inherit}.frame .second{display:none}@media (hover:hover){.frame .second{display:block;position:absolute;inset:0;height:100%!important;opacity:0;background-color:var(--card)}.card:hover .second,.card:focus-within .second{opacity:1}.changed .second{display:none}}
 .part-picture .none{position:absolute;inset:0;display:grid;place-items:center;color:var(--quiet);font-size:13px;padding:8px;text-align:center}
 .labels{display:flex;flex-direction:column;align-items:inherit;gap:4px}
 .label{font-size:${LABEL_TEXT.fontPx}px;line-height:1;padding:6px ${LABEL_PADDING_PX}px;border-radius:2px;font-weight:${LABEL_TEXT.weight};unicode-bidi:plaintext}${labelsCss}
@@ -144,5 +146,5 @@ ${starsCss}
 .pager.more{flex-direction:column}.pager.more a{padding-inline:22px}.pager .to-foot{border:0;font-size:14px;color:var(--quiet)}
 .foot{margin-top:48px;border-top:1px solid var(--line);padding:24px var(--margin) 32px;font-size:14px;color:var(--quiet)}
 .foot>div{max-width:var(--content);margin-inline:auto}
-@media (prefers-reduced-motion:no-preference){.part-picture img{transition:transform .16s}}
+@media (prefers-reduced-motion:no-preference){.part-picture img{transition:transform .16s,opacity .16s,filter .16s}}
 `.replaceAll('\n', '');

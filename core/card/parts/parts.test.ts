@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { OFS } from '../../assortment/of.ts';
 import type { Item } from '../item.ts';
-import type { OptionFacts, ProductFacts } from '../../catalogue/facts.ts';
+import type { OptionFacts, PictureFacts, ProductFacts } from '../../catalogue/facts.ts';
 import type { StoredShelf } from '../../plan/shelf.ts';
 import type { Selling } from '../../catalogue/selling.ts';
 import { completePlan } from '../../plan/storedPlan.ts';
@@ -119,6 +119,54 @@ describe('the basket button', () => {
         showsWords: shows !== 'icon',
         icon: shows === 'words' ? null : 'basket',
       });
+  });
+});
+
+describe('the picture', () => {
+  const picture = (id: string): PictureFacts => ({
+    id: id.repeat(64),
+    width: 800,
+    height: 1000,
+    alt: '',
+    focal: { x: 0.5, y: 0.5 },
+    dominant: '#888888',
+    seeThrough: false,
+    placeholder: '',
+  });
+  const pictures = [picture('a'), picture('b'), picture('c')];
+  const kind = partKind('picture')!;
+  const css = (own: object) => {
+    const card = { parts: { picture: own } } as NonNullable<StoredShelf['card']>;
+    const settings = specimenPlan([specimenShelf('s', { card })]).shelves.s!.card.parts.picture;
+    return kind.css!('[s]', settings);
+  };
+
+  it('has a second one where that is wanted and there is one, and else nothing is added to it', () => {
+    expect(said('picture', { pictures })).toMatchObject({ second: null, framed: false });
+    const both = said('picture', { pictures }, { second: true })!;
+    expect(both).toMatchObject({ second: pictures[1], framed: true });
+    expect(kind.laterPictures!(both)).toEqual([pictures[1]]);
+    const alone = said('picture', { pictures: pictures.slice(0, 1) }, { second: true })!;
+    expect(alone).toMatchObject({ second: null });
+    expect(kind.laterPictures!(alone)).toEqual([]);
+    for (const own of [{ shape: 'round' }, { hover: 'zoom' }] as const)
+      expect(said('picture', { pictures }, own)).toMatchObject({ framed: true });
+  });
+
+  it('writes of its shape only what differs from all others', () => {
+    expect(css({})).toBe('[s]{--fit:cover}');
+    expect(css({ corners: 0 })).toBe('[s]{--fit:cover}[s] .part-picture{border-radius:0px}');
+    expect(css({ shape: 'round', corners: 20 })).toContain('.frame{border-radius:50%}');
+    expect(css({ shape: 'round', corners: 20 })).not.toContain('20px');
+  });
+
+  it('does on hover what is set, as much as is set, and stands still for who wants less motion', () => {
+    expect(css({ hover: 'zoom', strength: 12 })).toContain(
+      '@media (hover:hover) and (prefers-reduced-motion:no-preference){[s] .card:hover .frame img,[s] .card:focus-within .frame img{transform:scale(1.12)}}',
+    );
+    expect(css({ hover: 'dims', strength: 20 })).toContain('@media (hover:hover){[s] .card:hover .frame img');
+    expect(css({ hover: 'dims', strength: 20 })).toContain('brightness(0.8)');
+    expect(css({ hover: 'lightens', strength: 20 })).toContain('brightness(1.2)');
   });
 });
 

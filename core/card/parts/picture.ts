@@ -1,6 +1,6 @@
 import { OFS } from '../../assortment/of.ts';
 import { valueAt } from '../../bands/varying.ts';
-import { choice, integer, oneOf } from '../../settings/values.ts';
+import { choice, integer, oneOf, yesNo } from '../../settings/values.ts';
 import { setting, varying, type Complete } from '../../settings/setting.ts';
 import type { PictureFacts } from '../../catalogue/facts.ts';
 import { fillCrop } from '../../picture/crop.ts';
@@ -13,6 +13,9 @@ import { RATIOS, ratioValue } from '../ratio.ts';
 
 const unless = (by: string, why: string) => (read: (id: string) => unknown) =>
   read('card.parts.picture.by') === by ? null : why;
+
+/** Corners that are rounded by as much are in the style sheet of all pages. */
+export const CORNERS_PX = 3;
 
 const settings = {
   by: setting(choice({ ratio: 'By ratio', height: 'Fixed', screen: 'Share of screen' }), 'ratio', {
@@ -38,6 +41,36 @@ const settings = {
     name: 'Picture fit',
     find: ['fill', 'whole', 'crop', 'fit'],
   }),
+  shape: setting(choice({ corners: 'With corners', round: 'Round' }), 'corners', {
+    name: 'Picture shape',
+    find: ['shape', 'circle', 'round', 'corners'],
+    about: 'Round is a circle where the picture is as wide as high.',
+  }),
+  corners: setting(integer(0, 60, 'px'), CORNERS_PX, {
+    name: 'Picture corners, rounded by',
+    find: ['corners', 'rounded', 'square'],
+    offBecause: (read) => (read('card.parts.picture.shape') === 'round' ? 'Pictures are round' : null),
+  }),
+  second: setting(yesNo(), false, {
+    name: 'Second picture on hover',
+    find: ['second', 'other', 'hover', 'picture'],
+    about: 'Of what has two; with the keyboard too.',
+    items: ['products'],
+  }),
+  hover: setting(
+    choice({ none: 'Nothing', zoom: 'Zooms in', dims: 'Darkens', lightens: 'Lightens' }),
+    'none',
+    {
+      name: 'Picture on hover',
+      find: ['hover', 'zoom', 'darken', 'lighten', 'tone'],
+      about: 'Who asked for less motion sees no zoom.',
+    },
+  ),
+  strength: setting(integer(2, 40, '%', { step: 2 }), 8, {
+    name: 'Picture on hover: how much',
+    find: ['hover', 'zoom', 'strength', 'tone'],
+    offBecause: (read) => (read('card.parts.picture.hover') === 'none' ? 'Nothing happens on hover' : null),
+  }),
 };
 
 const proportionsOf = ({ width, height }: PictureFacts): number => width / height;
@@ -55,6 +88,24 @@ const sayHeight = ({ by, ratio, height, screen }: Own): string => {
   return `${measure}${new Set(values).size > 1 ? ' and others' : ''}`;
 };
 
+/** What stands on a round picture is not cut by its shape. */
+function shapeCss(scope: string, shape: Own['shape'], corners: number): string {
+  if (shape === 'round')
+    return `${scope} .part-picture:not(.bare){overflow:visible;min-height:0;background:none}${scope} .frame{border-radius:50%}`;
+  return corners === CORNERS_PX ? '' : `${scope} .part-picture{border-radius:${corners}px}`;
+}
+
+const pointed = (rules: string, more = '') => `@media (hover:hover)${more}{${rules}}`;
+
+/** What happens to the pictures of a card that is pointed at; `share` is how much, 0..1. */
+const hoverCss: Record<Own['hover'], (pictures: string, share: number) => string> = {
+  none: () => '',
+  zoom: (pictures, share) =>
+    pointed(`${pictures}{transform:scale(${1 + share})}`, ' and (prefers-reduced-motion:no-preference)'),
+  dims: (pictures, share) => pointed(`${pictures}{filter:brightness(${1 - share})}`),
+  lightens: (pictures, share) => pointed(`${pictures}{filter:brightness(${1 + share})}`),
+};
+
 export const picturePart = partKindOf({
   id: 'picture',
   of: OFS,
@@ -65,8 +116,19 @@ export const picturePart = partKindOf({
   needs: [],
   isPicture: true,
   text: null,
-  reads: ({ fit }) => fit,
-  view: (item, fit, { labels }) => ({ picture: faceOf(item).picture, labels, fit }),
+  reads: ({ fit, second, shape, hover }) => ({
+    fit,
+    second,
+    framed: second || shape === 'round' || hover !== 'none',
+  }),
+  view: (item, { fit, second, framed }, { labels }) => ({
+    picture: faceOf(item).picture,
+    second: (second && item.of === 'products' && item.product.pictures[1]) || null,
+    /** It needs a frame of its own within the place that it has. */
+    framed,
+    labels,
+    fit,
+  }),
   fullest: (view) => view,
   heightPx: ({ picture }, _own, widthPx, shape) => {
     if (shape.by === 'height' || shape.by === 'screen') return shape.px;
@@ -114,7 +176,12 @@ export const picturePart = partKindOf({
       said: (_, __, labels) => counted(labels, 'label'),
     },
   ],
-  css: (scope, { fit }) => `${scope}{--fit:${fit === 'fill' ? 'cover' : 'contain'}}`,
-  say: (own) => `picture ${sayHeight(own)}${own.fit === 'whole' ? ', shown whole' : ''}`,
+  laterPictures: ({ second }) => (second ? [second] : []),
+  css: (scope, { fit, shape, corners, hover, strength }) =>
+    `${scope}{--fit:${fit === 'fill' ? 'cover' : 'contain'}}` +
+    shapeCss(scope, shape, corners) +
+    hoverCss[hover](`${scope} .card:hover .frame img,${scope} .card:focus-within .frame img`, strength / 100),
+  say: (own) =>
+    `picture ${sayHeight(own)}${own.fit === 'whole' ? ', shown whole' : ''}${own.second ? ', second on hover' : ''}`,
   opens: 'ratio',
 });

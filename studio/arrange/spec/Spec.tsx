@@ -22,6 +22,9 @@ import { FindSetting } from './FindSetting.tsx';
 import { SentenceLine } from './SentenceLine.tsx';
 import { useFocusOn } from './useFocusOn.ts';
 
+/** So much of a line that is opened is in sight at least, px. */
+const LEAST_SEEN_PX = 60;
+
 /** Fetched once the page itself is chosen. */
 const PageSpec = lazy(() => import('./PageSpec.tsx').then((module) => ({ default: module.PageSpec })));
 
@@ -130,10 +133,12 @@ export function Spec() {
   }, [bay?.id]);
   // A line that was open above it has closed; what was opened is in sight all the same.
   useLayoutEffect(() => {
-    if (open && !open.setting)
-      panel.current
-        ?.querySelector(`[data-line="${open.line}"] .label`)
-        ?.scrollIntoView?.({ block: 'nearest' });
+    if (!open || open.setting || !panel.current) return;
+    const line = panel.current.querySelector(`[data-line="${open.line}"]`);
+    const { top, bottom } = panel.current.getBoundingClientRect();
+    const at = line?.getBoundingClientRect().top ?? top;
+    // Its head is in sight wherever it is, so that what counts is where the line begins.
+    if (at < top || at > bottom - LEAST_SEEN_PX) line?.scrollIntoView?.({ block: 'start' });
   }, [open]);
   const stored = useDraft((state) => state.draft);
   const about = aboutOf(stored, plan, page, bay, shelf);

@@ -9,7 +9,13 @@ import { hardCases, type Hard } from '../../../core/hardCases/hardCases.ts';
 import { subjectOf } from '../../../core/plan/target.ts';
 import { numeral } from '../../../core/sentence/sentence.ts';
 import { bayHeight } from '../../../core/view/bayHeight.ts';
-import { ALONE_AROUND_PX, ALONE_GAP_PX, alonePx, cardsAlone } from '../../../core/view/cardsAlone.ts';
+import {
+  ALONE_AROUND_PX,
+  ALONE_GAP_PX,
+  alonePx,
+  cardsAlone,
+  standAcross,
+} from '../../../core/view/cardsAlone.ts';
 import { cardPxIn, lookedAtPx } from '../../../core/view/clipped.ts';
 import { shelvesOn } from '../../../core/view/shelvesIn.ts';
 import type { ShelfView } from '../../../core/view/view.ts';
@@ -175,7 +181,8 @@ export function HardCases({ drawn, choice }: { drawn: ShelfView; choice: ReactNo
   }, [alone, items, step.layout, cardPx]);
 
   const fits = Math.max(
-    1,
+    // One under the other there is room for some.
+    standAcross(step.layout) ? 1 : 4,
     Math.floor((width - NAMES_PX - 2 * ALONE_AROUND_PX + ALONE_GAP_PX) / (cardPx + ALONE_GAP_PX)),
   );
   // At first as many as there is room for, and those of which something is wrong rather than others.
@@ -193,8 +200,7 @@ export function HardCases({ drawn, choice }: { drawn: ShelfView; choice: ReactNo
   const bayView = page.bays[0];
   const heightPx = bayView ? bayHeight(bayView, page.bands, pagePx) : 0;
   const scale = Math.min(1, (width - NAMES_PX) / alonePx(step.layout, 1, cardPx));
-  // In a list they stand one under the other.
-  const across = pagePx > cardPx ? shown.length : 1;
+  const across = standAcross(step.layout) ? shown.length : 1;
   const columns = `repeat(${across}, ${cardPx * scale}px)`;
   const styles = pageStyles(page);
   const press = useCallback(
