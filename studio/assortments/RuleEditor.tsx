@@ -30,7 +30,6 @@ import { useProductSearch } from './useProductSearch.ts';
 
 const Rows = styled(GridList)`
   outline: none;
-  container-type: inline-size;
   .react-aria-DropIndicator[data-drop-target] {
     outline: 2px solid ${t.pine};
   }
@@ -45,6 +44,10 @@ const Row = styled(GridListItem)`
   padding: 3px 8px 3px 4px;
   border-bottom: 1px solid ${t.line};
   outline: none;
+  /* A share of the row itself: it follows the window with it. */
+  &[data-wide] {
+    grid-template-columns: 18px minmax(0, 1fr) min(330px, 40%) 22px;
+  }
   &[data-focus-visible] {
     outline: 2px solid ${t.pine};
     outline-offset: -2px;
@@ -101,7 +104,7 @@ const Row = styled(GridListItem)`
 const Tape = styled.span`
   position: relative;
   display: block;
-  width: min(330px, 40cqi);
+  width: 100%;
   height: 22px;
   background: repeating-linear-gradient(90deg, ${t.edge} 0 1px, transparent 1px 10px) 0 100% / 100% 7px
     no-repeat;
@@ -274,6 +277,7 @@ export function RuleEditor({ rule, onChange, onOrder, counts, wide }: RuleEditor
             <Row
               key={key}
               id={key}
+              data-wide={wide || undefined}
               textValue={words}
               style={{ paddingInlineStart: 4 + 18 * (path.length - 1) }}
             >
