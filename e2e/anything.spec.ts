@@ -8,7 +8,7 @@ const PLACES = [
   '/studio/arrange/product',
   '/studio/arrange/shop',
 ];
-const ACTS = 14;
+const ACTS = 11;
 const TIMES = Number(process.env.TEST_TIMES ?? 1);
 
 /** Everything that the draft holds, as the server has it. */
