@@ -1,27 +1,21 @@
 import { describe, expect, it } from 'vitest';
-import type { PictureFacts, ProductDetail } from '../catalogue/facts.ts';
+import type { ProductDetail } from '../catalogue/facts.ts';
 import { pageKind, pagePath } from '../pages/index.ts';
 import { firstPlan } from '../pages/firstPlan.ts';
 import { apply } from '../plan/commands.ts';
 import { completePlan } from '../plan/storedPlan.ts';
-import { specimenNames, specimenProduct, specimenView } from '../specimen/specimen.ts';
+import {
+  specimenNames,
+  specimenPicture,
+  specimenProduct,
+  specimenValue,
+  specimenView,
+} from '../specimen/specimen.ts';
 import type { LineInput } from '../spec/line.ts';
 import { bayKind } from './index.ts';
 
-const picture = (id: string): PictureFacts => ({
-  id: id.repeat(64),
-  width: 800,
-  height: 800,
-  alt: '',
-  focal: { x: 0.5, y: 0.5 },
-  dominant: '#888888',
-  seeThrough: false,
-  placeholder: '',
-});
-
-const price = { regular: 100, reduced: null, from: false };
 const product: ProductDetail = {
-  ...specimenProduct(1, { pictures: ['a', 'b', 'c'].map(picture) }),
+  ...specimenProduct(1, { pictures: ['a', 'b', 'c'].map((id) => specimenPicture({ id })) }),
   longText: 'At length',
   trail: [],
   variants: [],
@@ -29,17 +23,7 @@ const product: ProductDetail = {
     {
       id: 1,
       name: 'Glaze',
-      values: [11, 12].map((id) => ({
-        id,
-        name: `Glaze ${id}`,
-        colour: null,
-        picture: null,
-        variantId: id,
-        photograph: null,
-        price,
-        available: true,
-        chosen: false,
-      })),
+      values: [1, 2].map((id) => specimenValue(id)),
     },
   ],
 };
@@ -67,7 +51,7 @@ describe('a product in full and in short', () => {
   it('has all of it on its own page, and less in the quick view, as each is arranged', () => {
     const [full, short] = [shown('product'), shown('quick')];
     expect(full.content.pictures).toHaveLength(3);
-    expect(short.content.pictures.map(({ id }) => id[0])).toEqual(['a']);
+    expect(short.content.pictures.map(({ id }) => id)).toEqual(['a']);
     expect(full.content.shows).toMatchObject({ longText: true, fields: true, details: false });
     expect(short.content.shows).toMatchObject({
       longText: false,

@@ -3,6 +3,7 @@ import type { PictureFacts, ProductDetail } from '../catalogue/facts.ts';
 import { fieldWords } from '../catalogue/fieldWords.ts';
 import { decimalMoney, formatMoney } from '../catalogue/money.ts';
 import { renditionAddress } from '../picture/renditions.ts';
+import { saidPrice, type SaidPrice } from '../catalogue/saidPrice.ts';
 import { showsPrices, type Selling } from '../catalogue/selling.ts';
 import { counted, listed } from '../sentence/sentence.ts';
 import { setting, type Setting } from '../settings/setting.ts';
@@ -21,7 +22,7 @@ export interface ProductContent {
   pictures: PictureFacts[];
   shows: Readonly<Record<Part, boolean>>;
   /** Null where the store does not say its prices. */
-  price: { now: string; before: string | null; from: string | null } | null;
+  price: SaidPrice | null;
   options: { name: string; values: SwatchView[] }[];
   fields: { name: string; words: string }[];
   buying: Buying;
@@ -132,19 +133,12 @@ export const productBay: BayKind<typeof settings, ProductContent> = {
     const { currency, selling, swatches } = store;
     const texts = textsFor(currency.locale);
     const money = (minor: number) => formatMoney(minor, currency);
-    const { regular, reduced, from } = product?.price ?? { regular: 0, reduced: null, from: false };
     return {
       content: {
         product,
         pictures: product?.pictures.slice(0, most) ?? [],
         shows,
-        price: showsPrices(selling)
-          ? {
-              now: money(reduced ?? regular),
-              before: reduced === null ? null : money(regular),
-              from: from ? texts.from : null,
-            }
-          : null,
+        price: product && showsPrices(selling) ? saidPrice(product.price, currency, texts) : null,
         options: (product?.options ?? []).map((option) => ({
           name: option.name,
           values: swatchViews(product!, option, null, { texts, swatches }, address.path),

@@ -36,3 +36,13 @@ export const buttonHeightPx = (says: ButtonSays, widthPx: number): number =>
   2 * BORDER_PX +
   BUTTON_TEXT.linePx *
     (says.showsWords ? Math.max(1, linesOf(says.words, BUTTON_TEXT, widthPx - besideWordsPx(says))) : 1);
+
+/** What is asked of every part that is a button and says `V`; spread into its kind. */
+export const buttonPart = <V extends ButtonSays>() => ({
+  takesPresses: true,
+  text: BUTTON_TEXT,
+  fullest: (view: V): V => view,
+  words: ({ words, showsWords }: V): string => (showsWords ? words : ''),
+  widthPx: (view: V): number => buttonWidthPx(view),
+  heightPx: (view: V, _: unknown, widthPx: number): number => buttonHeightPx(view, widthPx),
+});

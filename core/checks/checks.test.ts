@@ -12,6 +12,7 @@ import { completePlan, type StoredPlan } from '../plan/storedPlan.ts';
 import {
   specimenBay,
   specimenNames,
+  specimenPictured,
   specimenProduct,
   specimenShelf,
   specimenStored,
@@ -21,31 +22,6 @@ import { shelvesIn } from '../view/shelvesIn.ts';
 import type { PageView } from '../view/view.ts';
 import { SEVERITIES, type Finding } from './check.ts';
 import { checks, findingsIn, findingsOn } from './index.ts';
-
-const picture = (dominant: string) => ({
-  id: 'p'.repeat(64),
-  width: 600,
-  height: 600,
-  alt: '',
-  focal: { x: 0.5, y: 0.5 },
-  dominant,
-  seeThrough: false,
-  placeholder: '',
-});
-
-/** Products with a picture of each of these colours. */
-const pictured = (...dominants: string[]): Item[] =>
-  dominants.map((dominant, i) => ({
-    of: 'products',
-    product: specimenProduct(i + 1, { pictures: [picture(dominant)] }),
-  }));
-
-/** Products with a picture of each of these sizes, px. */
-const sized = (...sizes: (readonly [width: number, height: number])[]): Item[] =>
-  sizes.map(([width, height], i) => ({
-    of: 'products',
-    product: specimenProduct(i + 1, { pictures: [{ ...picture('#888888'), width, height }] }),
-  }));
 
 const find = (stored: StoredPlan, total: number, goods?: readonly Item[]) => {
   const plan = completePlan(stored);
@@ -141,19 +117,19 @@ describe('every check', () => {
       plan: specimenStored([
         specimenShelf('a', { card: { parts: { picture: { ratio: { phone: '2:3' } } } } }),
       ]),
-      goods: sized([1500, 1000], [1800, 1100]),
+      goods: specimenPictured({ width: 1500, height: 1000 }, { width: 1800, height: 1100 }),
       fixes: true,
     },
     'picture-too-small': {
       plan: specimenStored([specimenShelf('a', {})]),
-      goods: sized([90, 110]),
+      goods: specimenPictured({ width: 90, height: 110 }),
       fixes: false,
     },
     'text-over-picture': {
       plan: specimenStored([
         specimenShelf('a', { card: { text: { reach: { phone: 40 }, background: 'none' } } }),
       ]),
-      goods: pictured('#202020'),
+      goods: specimenPictured({ dominant: '#202020' }),
       fixes: true,
     },
     'part-alone': {
@@ -443,7 +419,11 @@ describe('text over pictures', () => {
         amount: { by: 'items', items: { phone: dominants.length } },
       }),
     ]);
-    const found = find(stored, dominants.length, pictured(...dominants));
+    const found = find(
+      stored,
+      dominants.length,
+      specimenPictured(...dominants.map((dominant) => ({ dominant }))),
+    );
     return { stored, found: found.filter(({ check }) => check === 'text-over-picture') };
   };
 

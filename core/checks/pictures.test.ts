@@ -1,12 +1,12 @@
 import { describe, expect, it } from 'vitest';
 import type { Item } from '../card/item.ts';
-import { RATIOS, ratioValue } from '../card/ratio.ts';
+import { RATIOS } from '../card/ratio.ts';
 import { apply } from '../plan/commands.ts';
 import type { StoredShelf } from '../plan/shelf.ts';
 import { completePlan, type StoredPlan } from '../plan/storedPlan.ts';
 import {
   specimenNames,
-  specimenProduct,
+  specimenPictured,
   specimenShelf,
   specimenStored,
   specimenView,
@@ -17,23 +17,7 @@ type PictureSettings = NonNullable<NonNullable<NonNullable<StoredShelf['card']>[
 
 /** Products with a picture of each of these sizes, px. */
 const goods = (...sizes: (readonly [width: number, height: number])[]): Item[] =>
-  sizes.map(([width, height], i) => ({
-    of: 'products',
-    product: specimenProduct(i + 1, {
-      pictures: [
-        {
-          id: 'p'.repeat(64),
-          width,
-          height,
-          alt: '',
-          focal: { x: 0.5, y: 0.5 },
-          dominant: '#888888',
-          seeThrough: false,
-          placeholder: '',
-        },
-      ],
-    }),
-  }));
+  specimenPictured(...sizes.map(([width, height]) => ({ width, height })));
 const planWith = (picture: PictureSettings, more: Partial<StoredShelf> = {}): StoredPlan =>
   specimenStored([specimenShelf('s', { card: { parts: { picture } }, ...more })]);
 const found = (stored: StoredPlan, check: string, items: readonly Item[]) => {
@@ -69,7 +53,6 @@ describe('pictures of which much is cut off', () => {
     for (const ratio of RATIOS) {
       const one = found(planWith({ ratio: { phone: ratio } }), 'crop-loses', uneven);
       expect(one, ratio).toMatchObject({ fix: null });
-      expect(ratioValue(ratio)).toBeGreaterThan(0);
     }
   });
 });

@@ -1,10 +1,16 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import type { PictureFacts, ProductFacts } from '../catalogue/facts.ts';
+import type { ProductFacts } from '../catalogue/facts.ts';
 import type { Item } from '../card/item.ts';
 import { stepAt } from '../geometry/steps.ts';
 import type { StoredShelf } from '../plan/shelf.ts';
-import { specimenHouse, specimenProduct, specimenShelf, specimenTree } from '../specimen/specimen.ts';
+import {
+  specimenHouse,
+  specimenPicture,
+  specimenProduct,
+  specimenShelf,
+  specimenTree,
+} from '../specimen/specimen.ts';
 import { ALONE_AROUND_PX, alonePx, cardsAlone, onlyAt, standsAlone } from '../view/cardsAlone.ts';
 import { cardPxIn } from '../view/clipped.ts';
 import { bandAt } from '../bands/bands.ts';
@@ -56,16 +62,7 @@ function cases(items: readonly Item[], card?: StoredShelf['card']) {
   );
 }
 
-const picture = (width: number, height: number): PictureFacts => ({
-  id: 'a'.repeat(64),
-  width,
-  height,
-  alt: '',
-  focal: { x: 0.5, y: 0.5 },
-  dominant: '#888888',
-  seeThrough: false,
-  placeholder: '',
-});
+const picture = (width: number, height: number) => specimenPicture({ width, height });
 
 describe('the items on which a card is likeliest to fail', () => {
   it('are those with the longest and the shortest title, by width and not by letters', () => {

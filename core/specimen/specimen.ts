@@ -1,4 +1,4 @@
-import type { CategoryFacts, ProductFacts } from '../catalogue/facts.ts';
+import type { CategoryFacts, OptionValueFacts, PictureFacts, ProductFacts } from '../catalogue/facts.ts';
 import { categoryTree, type CategoryTree } from '../catalogue/categoryTree.ts';
 import type { Item } from '../card/item.ts';
 import type { StoredBay } from '../bays/index.ts';
@@ -88,6 +88,39 @@ export const specimenProduct = (id: number, more: Partial<ProductFacts> = {}): P
   onSaleFrom: null,
   fields: [],
   options: [],
+  ...more,
+});
+
+export const specimenPicture = (more: Partial<PictureFacts> = {}): PictureFacts => ({
+  id: 'p'.repeat(64),
+  width: 800,
+  height: 1000,
+  alt: '',
+  focal: { x: 0.5, y: 0.5 },
+  dominant: '#888888',
+  seeThrough: false,
+  placeholder: '',
+  ...more,
+});
+
+/** Products, each with one picture of such a kind. */
+export const specimenPictured = (...pictures: readonly Partial<PictureFacts>[]): Item[] =>
+  pictures.map((more, i) => ({
+    of: 'products',
+    product: specimenProduct(i + 1, { pictures: [specimenPicture(more)] }),
+  }));
+
+/** A value of an option, which the variant after it has. */
+export const specimenValue = (id: number, more: Partial<OptionValueFacts> = {}): OptionValueFacts => ({
+  id,
+  name: `Value ${id}`,
+  colour: null,
+  picture: null,
+  variantId: 10 + id,
+  photograph: null,
+  price: { regular: 100, reduced: null, from: false },
+  available: true,
+  chosen: false,
   ...more,
 });
 

@@ -18,13 +18,12 @@ const faces: Record<ShownBy, (value: Known, set?: StoreSwatch) => SwatchFace | n
 };
 
 /**
- * What a value is shown by: as was set for it where it has that, else by its colour, else by its picture, else by
- * its name.
+ * What a value is shown by: as is wanted or was set for it where it has that, else by its colour, else by its picture,
+ * else by its name.
+ * @param wanted what all values are shown by; null for what each was set to
  */
-export function swatchFace(value: Known, set?: StoreSwatch): SwatchFace {
-  return (set && faces[set.by](value, set)) ?? faces.colour(value) ?? faces.picture(value) ?? { by: 'words' };
-}
-
-/** What a value is shown by where all are shown in one way; as it is elsewhere where it has not got that. */
-export const faceBy = (by: ShownBy, value: Known, set?: StoreSwatch): SwatchFace =>
-  faces[by](value, set) ?? swatchFace(value, set);
+export const swatchFace = (value: Known, set: StoreSwatch | undefined, wanted: ShownBy | null): SwatchFace =>
+  (wanted && faces[wanted](value, set)) ??
+  (set && faces[set.by](value, set)) ??
+  faces.colour(value) ??
+  faces.picture(value) ?? { by: 'words' };

@@ -1,34 +1,13 @@
 import { describe, expect, it } from 'vitest';
-import type { OptionFacts, OptionValueFacts, PictureFacts } from '../catalogue/facts.ts';
-import { specimenNames } from '../specimen/specimen.ts';
+import type { OptionFacts, OptionValueFacts } from '../catalogue/facts.ts';
+import { specimenNames, specimenPicture, specimenValue } from '../specimen/specimen.ts';
 import { textsFor } from '../texts/index.ts';
 import { sayStoreSwatches } from './sayStoreSwatches.ts';
 import { storeSwatchesSchema, type ShownBy, type StoreSwatch } from './storeSwatch.ts';
 import { swatchViews } from './swatchView.ts';
 
-const picture = (id: string): PictureFacts => ({
-  id,
-  width: 800,
-  height: 1000,
-  alt: '',
-  focal: { x: 0.5, y: 0.5 },
-  dominant: '#888888',
-  seeThrough: false,
-  placeholder: '',
-});
-
-const value = (id: number, more: Partial<OptionValueFacts> = {}): OptionValueFacts => ({
-  id,
-  name: `Value ${id}`,
-  colour: null,
-  picture: null,
-  variantId: 10 + id,
-  photograph: null,
-  price: { regular: 100, reduced: null, from: false },
-  available: true,
-  chosen: false,
-  ...more,
-});
+const picture = (id: string) => specimenPicture({ id });
+const value = specimenValue;
 
 const making = (swatches: StoreSwatch[] = []) => ({ texts: textsFor('en-GB'), swatches });
 const option = (...values: OptionValueFacts[]): OptionFacts => ({ id: 1, name: 'Glaze', values });

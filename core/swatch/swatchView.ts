@@ -6,7 +6,7 @@ import type {
   ProductFacts,
 } from '../catalogue/facts.ts';
 import type { StoreTexts } from '../texts/storeTexts.ts';
-import { faceBy, swatchFace, type SwatchFace } from './swatchFace.ts';
+import { swatchFace, type SwatchFace } from './swatchFace.ts';
 import type { ShownBy, StoreSwatch } from './storeSwatch.ts';
 
 /** A value of an option as a page shows it: a link to the variant that has it. */
@@ -37,7 +37,7 @@ const viewOf = (
   return {
     name: value.name,
     said: value.available ? value.name : texts.valueSoldOut(value.name),
-    face: by === null ? swatchFace(value, set) : faceBy(by, value, set),
+    face: swatchFace(value, set, by),
     href: `${path}?variant=${value.variantId}`,
     available: value.available,
     chosen: value.chosen,

@@ -1,7 +1,7 @@
 import type { StoreTexts } from '../../texts/storeTexts.ts';
 import { choice, text } from '../../settings/values.ts';
 import { setting } from '../../settings/setting.ts';
-import { buttonHeightPx, buttonWidthPx, BUTTON_TEXT, type ButtonSays } from '../button.ts';
+import { buttonPart, type ButtonSays } from '../button.ts';
 import { buttonShows } from '../buttonShows.ts';
 import { buttonWidth, buttonWidthCss } from '../buttonWidth.ts';
 import { faceOf } from '../item.ts';
@@ -49,8 +49,7 @@ export const basketPart = partKindOf({
     ),
   },
   needs: ['buy'],
-  takesPresses: true,
-  text: BUTTON_TEXT,
+  ...buttonPart<Said>(),
   reads: ({ words, shows, by }) => ({ words: words.trim(), shows, by }),
   view: (item, own, { selling, texts }): Said | null => {
     if (item.of !== 'products' || selling.by === 'none') return null;
@@ -69,10 +68,6 @@ export const basketPart = partKindOf({
       name: `${words}: ${product.title}`,
     };
   },
-  fullest: (view) => view,
-  words: ({ words, showsWords }) => (showsWords ? words : ''),
-  widthPx: (view) => buttonWidthPx(view),
-  heightPx: (view, _, widthPx) => buttonHeightPx(view, widthPx),
   css: (scope, { width }) => buttonWidthCss(scope, 'basket', width),
   say: ({ by }) => (by === 'quote' ? 'button that asks for a quote' : 'basket button'),
 });

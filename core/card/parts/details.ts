@@ -1,6 +1,6 @@
 import { text } from '../../settings/values.ts';
 import { setting } from '../../settings/setting.ts';
-import { buttonHeightPx, buttonWidthPx, BUTTON_TEXT, type ButtonSays } from '../button.ts';
+import { buttonPart, type ButtonSays } from '../button.ts';
 import { buttonWidth, buttonWidthCss } from '../buttonWidth.ts';
 import { faceOf } from '../item.ts';
 import { partKindOf } from '../partKind.ts';
@@ -27,18 +27,13 @@ export const detailsPart = partKindOf({
     }),
   },
   needs: [],
-  takesPresses: true,
-  text: BUTTON_TEXT,
+  ...buttonPart<Said>(),
   reads: ({ words }) => words.trim(),
   view: (item, own, { texts }): Said | null => {
     const { href, title } = faceOf(item);
     const words = own || texts.seeMore;
     return href ? { href, words, icon: null, showsWords: true, name: `${words}: ${title}` } : null;
   },
-  fullest: (view) => view,
-  words: ({ words }) => words,
-  widthPx: (view) => buttonWidthPx(view),
-  heightPx: (view, _, widthPx) => buttonHeightPx(view, widthPx),
   css: (scope, { width }) => buttonWidthCss(scope, 'details', width),
   say: () => 'details button',
 });

@@ -2,17 +2,19 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { OFS } from '../../assortment/of.ts';
 import type { Item } from '../item.ts';
-import type { OptionFacts, PictureFacts, ProductFacts } from '../../catalogue/facts.ts';
+import type { OptionFacts, ProductFacts } from '../../catalogue/facts.ts';
 import type { StoredShelf } from '../../plan/shelf.ts';
 import type { Selling } from '../../catalogue/selling.ts';
 import { completePlan } from '../../plan/storedPlan.ts';
 import {
   specimenNames,
+  specimenPicture,
   specimenPlan,
   specimenProduct,
   specimenShelf,
   specimenStored,
   specimenTree,
+  specimenValue,
   specimenView,
 } from '../../specimen/specimen.ts';
 import { shelvesOn } from '../../view/shelvesIn.ts';
@@ -123,17 +125,7 @@ describe('the basket button', () => {
 });
 
 describe('the picture', () => {
-  const picture = (id: string): PictureFacts => ({
-    id: id.repeat(64),
-    width: 800,
-    height: 1000,
-    alt: '',
-    focal: { x: 0.5, y: 0.5 },
-    dominant: '#888888',
-    seeThrough: false,
-    placeholder: '',
-  });
-  const pictures = [picture('a'), picture('b'), picture('c')];
+  const pictures = ['a', 'b', 'c'].map((id) => specimenPicture({ id }));
   const kind = partKind('picture')!;
   const css = (own: object) => {
     const card = { parts: { picture: own } } as NonNullable<StoredShelf['card']>;
@@ -190,17 +182,13 @@ describe('swatches', () => {
   const option = (id: number, name: string, values: number): OptionFacts => ({
     id,
     name,
-    values: Array.from({ length: values }, (_, i) => ({
-      id: id * 10 + i,
-      name: `${name} ${i + 1}`,
-      colour: '#aabbcc',
-      picture: null,
-      variantId: i + 1,
-      photograph: null,
-      price: { regular: 1000 * (i + 1), reduced: i === 1 ? 1500 : null, from: false },
-      available: true,
-      chosen: false,
-    })),
+    values: Array.from({ length: values }, (_, i) =>
+      specimenValue(id * 10 + i, {
+        name: `${name} ${i + 1}`,
+        colour: '#aabbcc',
+        price: { regular: 1000 * (i + 1), reduced: i === 1 ? 1500 : null, from: false },
+      }),
+    ),
   });
   const options = [option(1, 'Glaze', 7), option(2, 'Size', 2)];
   const dear = { options, price: { regular: 1000, reduced: null, from: true } };

@@ -1,4 +1,4 @@
-import { formatMoney } from '../../catalogue/money.ts';
+import { saidPrice, type SaidPrice } from '../../catalogue/saidPrice.ts';
 import { showsPrices } from '../../catalogue/selling.ts';
 import { choice } from '../../settings/values.ts';
 import { setting } from '../../settings/setting.ts';
@@ -12,11 +12,7 @@ const REDUCED = { ...TEXT, weight: 560 };
 /** Before the price that was, px, besides the space between words. */
 const BEFORE_GAP_PX = 7;
 
-interface Said {
-  now: string;
-  /** What it was. */
-  before: string | null;
-  from: string | null;
+interface Said extends SaidPrice {
   /** The owner's words before it and after it. */
   own: readonly [before: string, after: string];
 }
@@ -44,12 +40,10 @@ export const pricePart = partKindOf({
   reads: (own) => ({ ...readsWords(own), words: own.words }),
   view: (item, own, { currency, selling, texts }): Said | null => {
     if (item.of !== 'products' || !showsPrices(selling)) return null;
-    const { regular, reduced, from } = item.product.price;
+    const { price } = item.product;
     return {
-      now: formatMoney(reduced ?? regular, currency),
-      before: reduced === null ? null : formatMoney(regular, currency),
-      from: from ? texts.from : null,
-      own: own.words === 'always' || reduced !== null ? [own.before, own.after] : ['', ''],
+      ...saidPrice(price, currency, texts),
+      own: own.words === 'always' || price.reduced !== null ? [own.before, own.after] : ['', ''],
     };
   },
   fullest: (view) => ({ ...view, before: view.before ?? view.now }),

@@ -1,6 +1,6 @@
 import { text } from '../../settings/values.ts';
 import { setting } from '../../settings/setting.ts';
-import { buttonHeightPx, buttonWidthPx, BUTTON_TEXT, type ButtonSays } from '../button.ts';
+import { buttonPart, type ButtonSays } from '../button.ts';
 import { buttonShows } from '../buttonShows.ts';
 import { buttonWidth, buttonWidthCss } from '../buttonWidth.ts';
 import { faceOf } from '../item.ts';
@@ -33,8 +33,7 @@ export const quickPart = partKindOf({
     ...buttonShows('Quick view'),
   },
   needs: [],
-  takesPresses: true,
-  text: BUTTON_TEXT,
+  ...buttonPart<Said>(),
   reads: ({ words, shows }) => ({ words: words.trim(), shows }),
   view: (item, own, { texts }): Said | null => {
     if (item.of !== 'products') return null;
@@ -48,10 +47,6 @@ export const quickPart = partKindOf({
       name: `${words}: ${item.product.title}`,
     };
   },
-  fullest: (view) => view,
-  words: ({ words, showsWords }) => (showsWords ? words : ''),
-  widthPx: (view) => buttonWidthPx(view),
-  heightPx: (view, _, widthPx) => buttonHeightPx(view, widthPx),
   css: (scope, { width }) => buttonWidthCss(scope, 'quick', width),
   say: () => 'quick view',
 });

@@ -1,4 +1,4 @@
-import { formatMoney } from '../../catalogue/money.ts';
+import { saidPrice, type SaidPrice } from '../../catalogue/saidPrice.ts';
 import type { OptionFacts } from '../../catalogue/facts.ts';
 import { counted } from '../../sentence/sentence.ts';
 import { showsPrices } from '../../catalogue/selling.ts';
@@ -29,16 +29,15 @@ export interface CardSwatch extends Omit<SwatchView, 'photograph' | 'price' | 'c
   /** What the card's picture becomes; null where it stays. */
   picture: SwatchView['photograph'];
   /** What its price becomes; null where it stays. */
-  costs: { now: string; before: string | null } | null;
+  costs: SaidPrice | null;
 }
 
 interface Said {
   /** What they are the values of, as it is said aloud. */
   list: string;
   swatches: CardSwatch[];
-  /** So many more values there are. */
-  left: number;
-  more: { words: string; said: string; href: string } | null;
+  /** So many more values there are than are shown. */
+  more: { count: number; words: string; said: string; href: string } | null;
   names: 'always' | 'hover' | 'never';
   changes: 'hover' | 'press' | 'nothing';
   sizePx: number;
@@ -62,7 +61,7 @@ const widths = (said: Said): number[] => [
 ];
 
 /** How many values there are, shown or not. */
-const valuesOf = ({ swatches, left }: Said): number => swatches.length + left;
+const valuesOf = ({ swatches, more }: Said): number => swatches.length + (more?.count ?? 0);
 
 const rowPx = ({ sizePx, swatches }: Said): number =>
   Math.max(SWATCH_PX.least, swatches.some(({ face }) => face.by !== 'words') ? sizePx : 0);
@@ -126,25 +125,19 @@ export const swatchesPart = partKindOf({
     const by = set.shows === 'store' ? null : set.shows;
     const all = swatchViews(product, option, by, { texts, swatches });
     const left = all.length - set.most;
-    const money = (minor: number) => formatMoney(minor, currency);
     // Where all cost the same, the price stays as it is.
     const changesPrice = showsPrices(selling) && product.price.from;
     return {
       list: texts.optionOf(option.name, product.title),
-      swatches: all
-        .slice(0, set.most)
-        .map(({ photograph, price: { regular, reduced }, chosen: _, ...swatch }) => ({
-          ...swatch,
-          picture: set.changes === 'nothing' ? null : photograph,
-          costs:
-            set.changes !== 'nothing' && changesPrice
-              ? { now: money(reduced ?? regular), before: reduced === null ? null : money(regular) }
-              : null,
-        })),
-      left: Math.max(0, left),
+      swatches: all.slice(0, set.most).map(({ photograph, price, chosen: _, ...swatch }) => ({
+        ...swatch,
+        picture: set.changes === 'nothing' ? null : photograph,
+        costs: set.changes !== 'nothing' && changesPrice ? saidPrice(price, currency, texts) : null,
+      })),
       more:
         left > 0
           ? {
+              count: left,
               words: texts.moreValues(left),
               said: texts.moreValuesOf(left, option.name, product.title),
               href: faceOf(item).href,

@@ -1,5 +1,4 @@
 import { lazy, Suspense, useCallback, useContext, useEffect, useMemo, useState, type ReactNode } from 'react';
-import { Button } from 'react-aria-components';
 import styled from 'styled-components';
 import { nominalOf } from '../../../core/bands/bands.ts';
 import { pageStyles } from '../../../core/css/pageCss.ts';
@@ -29,6 +28,7 @@ import {
   wallChoice,
   type Stand,
 } from './stands.ts';
+import { Tag } from './Tag.tsx';
 import { Tape, TAPE_BOTTOM } from './Tape.tsx';
 import { useNearFrame } from './useNearFrame.ts';
 import { useSize } from './useSize.ts';
@@ -113,41 +113,6 @@ const Ground = styled.section`
       padding: 2px 8px;
       cursor: pointer;
     }
-  }
-`;
-
-const Tag = styled(Button)`
-  height: 24px;
-  margin-bottom: 8px;
-  display: inline-flex;
-  align-items: center;
-  gap: 5px;
-  padding: 0 6px 0 6px;
-  background: ${t.paper};
-  border: 1px solid ${t.edge};
-  border-radius: 12px 4px 4px 12px;
-  font-size: 12px;
-  font-weight: 500;
-  white-space: nowrap;
-  cursor: pointer;
-  &::before {
-    content: '';
-    width: 7px;
-    height: 7px;
-    border-radius: 50%;
-    border: 1.5px solid ${t.ink};
-  }
-  &[data-away] {
-    border-style: dashed;
-    b {
-      color: ${t.pine};
-      text-decoration: underline;
-      font-weight: 600;
-    }
-  }
-  &[data-near] {
-    background: ${t.pineSoft};
-    border-color: ${t.pine};
   }
 `;
 
