@@ -1,11 +1,11 @@
 import { startOfStoreDay, storeDay } from '../core/catalogue/storeTime.ts';
 import { inTransaction, type Pool } from '../server/db/pool.ts';
 import { writeWholeDraft } from '../server/drafts/draftRows.ts';
-import { insertPicture } from '../server/pictures/pictureRows.ts';
+import { addPictureRow } from '../server/pictures/storeRows.ts';
 import { insertRelease } from '../server/publish/releaseRows.ts';
 import { demoPlan } from './plan.ts';
 import { flatten, insertCategories, insertCollections, insertJournal } from './seed/groups.ts';
-import { bannerScene, categoryScene, drawPictures } from './seed/pictures.ts';
+import { bannerScene, drawPictures, pictureNames } from './seed/pictures.ts';
 import { insertProducts } from './seed/products.ts';
 import { insertTrade } from './seed/trade.ts';
 import { categorySeeds } from './store/categories.ts';
@@ -43,12 +43,13 @@ export async function seedDemo(
 
   log('Filling the shelves …');
   await inTransaction(pool, async (client) => {
-    const names = new Map<string, string>();
-    names.set(pictures.of(bannerScene), 'Banner: three pieces');
-    for (const one of categories) if (one.picture) names.set(pictures.of(categoryScene(one)), one.name);
-    for (const one of products) for (const { scene, alt } of one.pictures) names.set(pictures.of(scene), alt);
+    const names = pictureNames(pictures, products, categories);
     for (const picture of pictures.all)
-      await insertPicture(client, picture, { name: names.get(picture.id) ?? '', focal: { x: 0.5, y: 0.55 } });
+      await addPictureRow(client, picture, {
+        name: names.get(picture.id) ?? '',
+        alt: picture.id === pictures.of(bannerScene) ? 'A tall blue vase, a white bowl and a green jug' : '',
+        focal: { x: 0.5, y: 0.55 },
+      });
 
     const categoryIds = new Map(categories.map((one, i) => [one.slug, i + 1]));
     await insertCategories(client, categories, categoryIds, pictures, agoIso(900 * 1440));

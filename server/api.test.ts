@@ -1,5 +1,6 @@
 import Fastify from 'fastify';
 import fc from 'fast-check';
+import sharp from 'sharp';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { AnyContract } from '../core/api/contract.ts';
 import { contracts } from '../core/api/index.ts';
@@ -35,7 +36,23 @@ afterAll(() => store.stop());
 const nobody = { category: null, collection: null, product: null, lookedAt: [] };
 const question = { assortment: { of: 'products' }, fallbacks: [], without: [], seenBy: nobody };
 /** A good question for each contract; a new one has to be added here, or a test below fails. */
-const good: Record<string, () => Promise<{ body?: unknown; query?: string }>> = {
+const dot = (background = '#336699') =>
+  sharp({ create: { width: 4, height: 4, channels: 3, background } })
+    .png()
+    .toBuffer();
+/** Id of a picture in the store. */
+const stored = async () =>
+  (await send('POST', '/api/pictures?name=Dot', await dot(), store.owner)).json<{ picture: { id: string } }>()
+    .picture.id;
+const send = (method: 'GET' | 'POST' | 'DELETE', url: string, file: Buffer, client: SignedInClient) =>
+  client.ask(method, url, file, {
+    headers: {
+      cookie: client.cookie,
+      'x-csrf-token': client.csrf,
+      'content-type': 'application/octet-stream',
+    },
+  });
+const good: Record<string, () => Promise<{ body?: unknown; query?: string; file?: Buffer }>> = {
   'GET /api/session': async () => ({}),
   'POST /api/session': async () => ({ body: OWNER }),
   'GET /api/draft': async () => ({}),
@@ -65,6 +82,14 @@ const good: Record<string, () => Promise<{ body?: unknown; query?: string }>> = 
   'GET /api/products': async () => ({ query: 'words=piece' }),
   'POST /api/titles': async () => ({ body: { ids: [1, 2] } }),
   'GET /api/pictures': async () => ({ query: 'words=' }),
+  'POST /api/pictures': async () => ({ query: 'name=Dot.png', file: await dot() }),
+  'POST /api/pictures/file': async () => ({ query: `id=${await stored()}`, file: await dot('#ffffff') }),
+  'POST /api/pictures/former': async () => ({ body: { id: await stored() } }),
+  'POST /api/pictures/words': async () => ({
+    body: { id: await stored(), name: 'Dot', alt: 'A dot', focal: { x: 0.5, y: 0.5 } },
+  }),
+  'GET /api/pictures/uses': async () => ({ query: `id=${await stored()}` }),
+  'POST /api/pictures/removed': async () => ({ body: { ids: ['a'.repeat(64)] } }),
   'POST /api/pictures/named': async () => ({ body: { ids: ['a'.repeat(64)] } }),
   'GET /api/specimen': async () => ({ query: 'id=3' }),
   'GET /api/messages': async () => ({ query: 'before=' }),
@@ -81,9 +106,10 @@ const named = others.map((one) => [nameOf(one), one] as const);
 const closed = named.filter(([, { who }]) => who !== 'anybody');
 
 async function askWell(contract: AnyContract, client: SignedInClient, more = '') {
-  const { body, query } = await good[nameOf(contract)]!();
+  const { body, query, file } = await good[nameOf(contract)]!();
   const asked = [query, more].filter(Boolean).join('&');
-  return client.ask(contract.method, asked ? `${contract.path}?${asked}` : contract.path, body);
+  const url = asked ? `${contract.path}?${asked}` : contract.path;
+  return file ? send(contract.method, url, file, client) : client.ask(contract.method, url, body);
 }
 
 describe('every contract', () => {

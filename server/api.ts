@@ -1,6 +1,7 @@
 import type { FastifyInstance, FastifyReply, FastifyRequest } from 'fastify';
 import type { AnswerOf, AnyContract, AskedOf, SentOf } from '../core/api/contract.ts';
 import { namesIn } from '../core/api/shape.ts';
+import { MOST_PICTURE_BYTES } from '../core/picture/limits.ts';
 import type { Schema } from '../core/schema/schema.ts';
 import type { Session } from './accounts/accountRows.ts';
 import { requireSession } from './accounts/session.ts';
@@ -22,6 +23,8 @@ declare module 'fastify' {
 export interface Ask<C> {
   body: SentOf<C>;
   query: AskedOf<C>;
+  /** What was sent, where the contract takes a file; else empty. */
+  file: Buffer;
   request: FastifyRequest;
   reply: FastifyReply;
 }
@@ -42,6 +45,7 @@ export const API = '/api';
 const TRIES_FROM_ALL = 3;
 /** Who has not signed in has little to say. */
 const MOST_FROM_ANYBODY_BYTES = 16_384;
+const NOTHING = Buffer.alloc(0);
 
 /** The parameters that a contract knows; whatever else is in the address is not read, be it called as it may. */
 function known(query: Schema, sent: unknown): Record<string, unknown> {
@@ -79,11 +83,19 @@ export async function apiScope(
     throw new Fault('not-found');
   });
 
+  // A file is taken by those contracts alone that say so; to any other it is no JSON.
+  scope.addContentTypeParser(
+    /^(image\/|application\/octet-stream)/,
+    { parseAs: 'buffer', bodyLimit: MOST_PICTURE_BYTES },
+    (request, body, done) =>
+      request.routeOptions.config.contract?.takes ? done(null, body) : done(new Fault('media-type')),
+  );
+
   const add = <C extends AnyContract>(
     contract: C,
     work: (ask: Ask<C>, session: Session | null) => Promise<AnswerOf<C>>,
   ) => {
-    const { method, path, body, query, refusedAs, guessed, who } = contract;
+    const { method, path, body, query, refusedAs, guessed, who, takes } = contract;
     const rateLimit = guessed && { max: parts.signInTries, timeWindow: '1 minute' };
     // Whoever asks, and from wherever: what is guessed at is the same.
     const limitOfSecret =
@@ -97,9 +109,13 @@ export async function apiScope(
       method,
       url: path.slice(API.length),
       config: { contract, ...(rateLimit && { rateLimit }) },
+      ...(takes && { bodyLimit: MOST_PICTURE_BYTES }),
       ...(who === 'anybody' && { bodyLimit: MOST_FROM_ANYBODY_BYTES }),
       handler: async (request, reply) => {
+        if (takes && !(request.body instanceof Buffer && request.body.length > 0))
+          throw new Fault('file-missing');
         const ask = {
+          file: takes ? request.body : NOTHING,
           body: body && readBody(body, request.body, refusedAs),
           query: query && readBody(query, query.cast(known(query, request.query), { assert: false })),
           request,

@@ -25,6 +25,7 @@ import { send } from './pages/send.ts';
 import { storefront } from './pages/storefront.ts';
 import type { Parts } from './parts.ts';
 import { renditions } from './pictures/renditions.ts';
+import { pictureStoreRoutes } from './pictures/storeRoutes.ts';
 import { pictureRoutes } from './pictures/routes.ts';
 import { listenForChanges } from './publish/changed.ts';
 import { liveRelease } from './publish/live.ts';
@@ -177,6 +178,7 @@ export async function makeServer(options: ServerOptions): Promise<Server> {
           publishRoutes,
           assortmentRoutes,
           catalogueRoutes,
+          pictureStoreRoutes,
           messageRoutes,
         ])
           routes(api, parts);

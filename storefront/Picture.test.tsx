@@ -7,7 +7,8 @@ import { DrawnAtContext } from './drawnAt.ts';
 import { Picture, type PictureProps } from './Picture.tsx';
 
 const picture: PictureFacts = {
-  id: 'ab'.repeat(32),
+  id: 'cd'.repeat(32),
+  file: 'ab'.repeat(32),
   alt: 'A mug',
   width: 1600,
   height: 1200,

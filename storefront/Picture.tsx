@@ -35,8 +35,8 @@ export function Picture({ picture, sizes, fills = false, eager = false, alt, sec
       fetchPriority={eager ? 'high' : undefined}
       decoding="async"
       sizes={measured ? `auto, ${sizes}` : sizes}
-      srcSet={widths.map((width) => `${renditionAddress(picture.id, width)} ${width}w`).join(', ')}
-      src={renditionAddress(picture.id, fallback)}
+      srcSet={widths.map((width) => `${renditionAddress(picture, width)} ${width}w`).join(', ')}
+      src={renditionAddress(picture, fallback)}
       width={picture.width}
       height={picture.height}
       alt={alt ?? picture.alt}

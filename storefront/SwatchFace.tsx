@@ -18,7 +18,7 @@ export function SwatchFace({ face }: { face: Face }) {
       return (
         <img
           className="swatch"
-          src={renditionAddress(face.picture.id, THUMBNAIL_PX)}
+          src={renditionAddress(face.picture, THUMBNAIL_PX)}
           width={THUMBNAIL_PX}
           height={THUMBNAIL_PX}
           loading="lazy"

@@ -8,6 +8,7 @@ import { SignedIn } from './SignedIn.tsx';
 import { Notice } from './ui/Notice.tsx';
 
 const Arrange = lazy(fetchArrange);
+const Catalogue = lazy(() => import('./catalogue/Catalogue.tsx'));
 const Outbox = lazy(() => import('./outbox/Outbox.tsx'));
 const Assortments = lazy(() => import('./assortments/Assortments.tsx'));
 
@@ -26,6 +27,7 @@ export default function Places(props: PlacesProps) {
           <Routes>
             <Route path="arrange/:pageId?" element={<Arrange />} />
             <Route path="assortments/:assortmentId?" element={<Assortments />} />
+            <Route path="catalogue/*" element={<Catalogue />} />
             <Route path="outbox/:messageId?" element={<Outbox />} />
             <Route path="*" element={<Navigate to="/arrange" replace />} />
           </Routes>

@@ -120,6 +120,7 @@ export function Shell({ children }: { children: ReactNode }) {
         <nav aria-label="Places">
           <NavLink to="/arrange">Arrange</NavLink>
           <NavLink to="/assortments">Assortments</NavLink>
+          <NavLink to="/catalogue">Catalogue</NavLink>
         </nav>
         <SeenBy />
         <UndoRedo />

@@ -9,6 +9,7 @@ import { readDocuments } from '../core/plan/reading.ts';
 import { completePlan } from '../core/plan/storedPlan.ts';
 import type { Client } from './api/client.ts';
 import { makeItems } from './api/items.ts';
+import { makeUploads } from './api/uploads.ts';
 import { makeDraft, type Draft } from './draft/draftStore.ts';
 import { thisBrowser } from './draft/kept/browser.ts';
 import { openKeep, type Keep } from './draft/kept/keep.ts';
@@ -19,7 +20,9 @@ import { StudioContext, type Studio } from './studioContext.tsx';
 import { Notice } from './ui/Notice.tsx';
 
 /** What is made once when somebody has signed in, and stays the same from then on. */
-type Made = Pick<Studio, 'draft' | 'items' | 'keep' | 'tree' | 'vocabulary' | 'shopper'> & { saver: Saver };
+type Made = Pick<Studio, 'draft' | 'items' | 'uploads' | 'keep' | 'tree' | 'vocabulary' | 'shopper'> & {
+  saver: Saver;
+};
 
 interface Loaded {
   made: Made;
@@ -43,6 +46,7 @@ async function load(client: Client, queries: QueryClient, account: Account): Pro
   const made = {
     draft,
     items: makeItems(client, queries),
+    uploads: makeUploads(client, queries),
     keep,
     saver: makeSaver(draft, client, keep),
     tree: categoryTree(categories),

@@ -7,6 +7,7 @@ import type { NamedProduct } from '../core/api/catalogue.ts';
 import type { Account } from '../core/api/session.ts';
 import type { Client } from './api/client.ts';
 import type { Items } from './api/items.ts';
+import type { Uploads } from './api/uploads.ts';
 import type { ShopperStore } from './seenBy/shopper.ts';
 import type { Draft, DraftState } from './draft/draftStore.ts';
 import type { Keep } from './draft/kept/keep.ts';
@@ -17,6 +18,8 @@ export interface Studio {
   client: Client;
   draft: Draft;
   items: Items;
+  /** Pictures on their way to the store. */
+  uploads: Uploads;
   tree: CategoryTree;
   /** What rules can be made of. */
   vocabulary: Vocabulary;

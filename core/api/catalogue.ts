@@ -1,20 +1,12 @@
-import type {
-  CategoryFacts,
-  EntryDetail,
-  PictureFacts,
-  ProductDetail,
-  ProductFacts,
-} from '../catalogue/facts.ts';
+import type { CategoryFacts, EntryDetail, ProductDetail, ProductFacts } from '../catalogue/facts.ts';
 import type { Vocabulary } from '../catalogue/vocabulary.ts';
 import { array, idSchema, string, type Schema } from '../schema/schema.ts';
 import type { Basket } from '../shopper/basket.ts';
 import { contract } from './contract.ts';
 import { shape, told } from './shape.ts';
 
-const list = <T>(most?: number) =>
-  (most === undefined ? array().required() : array().max(most).required()) as unknown as Schema<T[]>;
+const list = <T>() => array().required() as unknown as Schema<T[]>;
 
-const MOST_FOUND = 60;
 const words = string().max(200).default('') as unknown as Schema<string>;
 
 export const readCategories = contract({
@@ -64,26 +56,6 @@ export const readTitles = contract({
     ids: array(idSchema).max(20_000).required(),
   }),
   answer: named,
-});
-
-/** Pictures whose names have these words. */
-export const findPictures = contract({
-  method: 'GET',
-  path: '/api/pictures',
-  who: 'signedIn',
-  query: shape<{ words: string }>({ words }),
-  answer: shape<{ pictures: PictureFacts[] }>({ pictures: list(MOST_FOUND) }),
-});
-
-/** Pictures by their ids; those that are gone are missing. */
-export const readPictures = contract({
-  method: 'POST',
-  path: '/api/pictures/named',
-  who: 'signedIn',
-  body: shape<{ ids: readonly string[] }>({
-    ids: array(string().max(64).required()).max(200).required(),
-  }),
-  answer: shape<{ pictures: PictureFacts[] }>({ pictures: list() }),
 });
 
 /** A product to show a product page with: the one with this id, or an example where none is named. */

@@ -10,6 +10,8 @@ export interface Contract<Sent, Asked, Answer> {
   who: Who;
   /** What is sent; null where nothing is. */
   body: Schema<Sent> | null;
+  /** A file is sent instead of a body; what it has to be. */
+  takes?: 'picture';
   /** Parameters of the address; null where there are none. */
   query: Schema<Asked> | null;
   answer: Schema<Answer>;
@@ -28,6 +30,9 @@ export type AskedOf<C> = C extends Contract<infer _S, infer Asked, infer _R> ? A
 export type AnswerOf<C> = C extends Contract<infer _S, infer _A, infer Answer> ? Answer : never;
 
 export const contract = <Answer, Sent = null, Asked = null>(
-  given: Pick<Contract<Sent, Asked, Answer>, 'method' | 'path' | 'who' | 'answer' | 'refusedAs' | 'guessed'> &
+  given: Pick<
+    Contract<Sent, Asked, Answer>,
+    'method' | 'path' | 'who' | 'answer' | 'refusedAs' | 'guessed' | 'takes'
+  > &
     Partial<Pick<Contract<Sent, Asked, Answer>, 'body' | 'query'>>,
 ): Contract<Sent, Asked, Answer> => ({ body: null, query: null, ...given });

@@ -3,6 +3,7 @@ import * as catalogue from './catalogue.ts';
 import type { AnyContract } from './contract.ts';
 import * as draft from './draft.ts';
 import * as messages from './messages.ts';
+import * as pictures from './pictures.ts';
 import * as releases from './releases.ts';
 import * as session from './session.ts';
 
@@ -14,6 +15,7 @@ export const contracts: readonly AnyContract[] = [
   assortments,
   catalogue,
   messages,
+  pictures,
 ].flatMap((group) =>
   Object.values(group).filter(
     (one): one is AnyContract => typeof one === 'object' && one !== null && 'path' in one,

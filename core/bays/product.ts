@@ -165,7 +165,7 @@ export const productBay: BayKind<typeof settings, ProductContent> = {
             name: product.title,
             description: product.shortText,
             sku: product.code,
-            image: product.pictures.map(({ id }) => `${origin}${renditionAddress(id, 1000)}`),
+            image: product.pictures.map((one) => `${origin}${renditionAddress(one, 1000)}`),
             ...(product.brand && { brand: { '@type': 'Brand', name: product.brand } }),
             ...(product.rating && {
               aggregateRating: {

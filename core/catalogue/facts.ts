@@ -1,7 +1,9 @@
 /** What a view needs to know of a stored picture. */
 export interface PictureFacts {
-  /** SHA-256 of the stored file, hex. */
+  /** Stays the same while its file is replaced, hex. */
   id: string;
+  /** SHA-256 of the stored file, hex. */
+  file: string;
   /** px of the stored file. */
   width: number;
   height: number;

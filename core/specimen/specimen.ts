@@ -93,6 +93,7 @@ export const specimenProduct = (id: number, more: Partial<ProductFacts> = {}): P
 
 export const specimenPicture = (more: Partial<PictureFacts> = {}): PictureFacts => ({
   id: 'p'.repeat(64),
+  file: more.id ?? 'f'.repeat(64),
   width: 800,
   height: 1000,
   alt: '',

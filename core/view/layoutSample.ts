@@ -15,6 +15,7 @@ const HEIGHTS = [600, 780, 450, 640, 840, 520, 700, 600, 480, 760, 560, 660];
 const items = HEIGHTS.map((height, i): Item => {
   const picture: PictureFacts = {
     id: `sample-${i}`,
+    file: `sample-${i}`,
     alt: '',
     width: 600,
     height,

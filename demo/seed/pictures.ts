@@ -1,5 +1,5 @@
 import sharp from 'sharp';
-import { ingestPicture, type StoredPicture } from '../../server/pictures/ingest.ts';
+import { ingestPicture, type StoredFile } from '../../server/pictures/ingest.ts';
 import { sceneSvg, swatchSvg, type Scene } from '../pictures/scene.ts';
 import { thing, type CategorySeed } from '../store/categories.ts';
 import { collectionSeeds } from '../store/collections.ts';
@@ -51,14 +51,12 @@ export interface DrawnPictures {
   of(scene: Scene): string;
   /** Address of the picture of a speckled glaze. */
   swatch(glaze: string): string;
-  all: readonly StoredPicture[];
+  all: readonly StoredFile[];
 }
 
 /** Each once, two at a time, since that is where the time goes. */
-async function drawEach(
-  scenes: readonly { key: string; svg: string }[],
-): Promise<Map<string, StoredPicture>> {
-  const drawn = new Map<string, StoredPicture>();
+async function drawEach(scenes: readonly { key: string; svg: string }[]): Promise<Map<string, StoredFile>> {
+  const drawn = new Map<string, StoredFile>();
   const queue = [...new Map(scenes.map((scene) => [scene.key, scene])).values()];
   const work = async () => {
     for (let next = queue.pop(); next; next = queue.pop())
@@ -95,4 +93,29 @@ export async function drawPictures(
     swatch: (glaze) => drawn.get(`swatch ${glaze}`)!.id,
     all: [...drawn.values()].sort((a, b) => (a.id < b.id ? -1 : 1)),
   };
+}
+
+/** What each picture is called in the store, by its address. */
+export function pictureNames(
+  pictures: DrawnPictures,
+  products: readonly ProductSeed[],
+  categories: readonly CategorySeed[],
+): ReadonlyMap<string, string> {
+  return new Map([
+    [pictures.of(bannerScene), 'Banner: three pieces'],
+    ...categories
+      .filter(({ picture }) => picture)
+      .map((one) => [pictures.of(categoryScene(one)), one.name] as const),
+    ...collectionSeeds.map((one) => [pictures.of(collectionScene(one)), one.name] as const),
+    ...journalSeeds.map((one) => [pictures.of(entryScene(one)), one.title] as const),
+    ...glazes
+      .filter(({ speckled }) => speckled)
+      .map(({ name }) => [pictures.swatch(name), `${name}, speckled`] as const),
+    ...products.flatMap(({ title, variants }) =>
+      variants.flatMap(({ picture, glaze }) =>
+        picture ? [[pictures.of(picture), `${title} in ${glaze?.toLowerCase()}`] as const] : [],
+      ),
+    ),
+    ...products.flatMap((one) => one.pictures.map(({ scene, alt }) => [pictures.of(scene), alt] as const)),
+  ]);
 }

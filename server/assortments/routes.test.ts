@@ -1,4 +1,6 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { insertPicture } from '../pictures/storeRows.ts';
+import { specimenFile } from '../specimen/file.ts';
 import type { ProductAssortment } from '../../core/assortment/products.ts';
 import type { Group } from '../../core/assortment/rule.ts';
 import { newAssortment } from '../../core/assortment/assortment.ts';
@@ -240,11 +242,7 @@ describe('asking for the hardest items of an assortment', () => {
       (await pool.query<{ picture_ratio: number | null }>('SELECT picture_ratio FROM product WHERE id = 7'))
         .rows[0]!.picture_ratio;
     const picture = async (id: string, width: number, height: number, position: number) => {
-      await pool.query(
-        `INSERT INTO picture (id, width, height, media_type, bytes, dominant, placeholder, grid)
-         VALUES ($1, $2, $3, 'image/webp', '', '#888888', '', '[]')`,
-        [id.repeat(64), width, height],
-      );
+      await insertPicture(pool, specimenFile(id, { width, height }));
       await pool.query(`INSERT INTO product_picture (product_id, picture_id, position) VALUES (7, $1, $2)`, [
         id.repeat(64),
         position,

@@ -5,7 +5,7 @@ import {
   type ProductFacts,
 } from '../../core/catalogue/facts.ts';
 import type { Queryable } from '../db/pool.ts';
-import { pictureJson } from '../pictures/pictureRows.ts';
+import { pictureJson, shownAs } from '../pictures/pictureRows.ts';
 import { available, optionsOf, readVariants } from './variantRows.ts';
 
 interface ProductRow {
@@ -126,7 +126,7 @@ export async function readProducts(
     db.query<ProductRow>(
       `SELECT p.id, p.slug, p.title, p.price, p.reduced, p.price_varies, p.in_stock, p.stock,
        ${COLUMNS.map((fact) => facts[fact][columns.includes(fact) ? 'select' : 'otherwise']).join(', ')},
-       coalesce((SELECT jsonb_agg(${pictureJson('pic', 'pp.alt')} ORDER BY pp.position)
+       coalesce((SELECT jsonb_agg(${pictureJson('pic', shownAs('pic', 'pp.alt'))} ORDER BY pp.position)
          FROM product_picture pp JOIN picture pic ON pic.id = pp.picture_id
          WHERE pp.product_id = p.id AND pp.position < $2), '[]') AS pictures
      FROM product p ${columns.map((fact) => facts[fact].join).join(' ')}

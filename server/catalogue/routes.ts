@@ -1,8 +1,6 @@
 import {
-  findPictures,
   findProducts,
   readCategories,
-  readPictures as readPicturesContract,
   readTitles as readTitlesContract,
   readVocabulary as readVocabularyContract,
   specimenBasket,
@@ -13,14 +11,12 @@ import { fold } from '../../core/catalogue/fold.ts';
 import { pageKind } from '../../core/pages/index.ts';
 import type { Api } from '../api.ts';
 import type { Parts } from '../parts.ts';
-import { listPictures, readPictures } from '../pictures/pictureRows.ts';
 import { exampleBasket } from '../shopper/exampleBasket.ts';
 import { readEntry } from './groupRows.ts';
 import { findProducts as findProductRows, readProductDetail, readTitles } from './productRows.ts';
 import { readVocabulary } from './vocabularyRows.ts';
 
 const MOST_FOUND = 20;
-const MOST_PICTURES = 60;
 
 /** What the studio asks of the catalogue. */
 export function catalogueRoutes(api: Api, parts: Parts): void {
@@ -36,13 +32,6 @@ export function catalogueRoutes(api: Api, parts: Parts): void {
     products: await findProductRows(readDb, fold(words), MOST_FOUND),
   }));
   api.answer(readTitlesContract, async ({ body: { ids } }) => ({ products: await readTitles(readDb, ids) }));
-
-  api.answer(findPictures, async ({ query: { words } }) => ({
-    pictures: await listPictures(readDb, words, MOST_PICTURES),
-  }));
-  api.answer(readPicturesContract, async ({ body: { ids } }) => ({
-    pictures: [...(await readPictures(readDb, [...ids])).values()],
-  }));
 
   api.answer(specimenProduct, async ({ query: { id } }) => {
     const slug = id

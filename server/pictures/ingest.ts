@@ -1,13 +1,13 @@
 import { createHash } from 'node:crypto';
-import sharp from 'sharp';
+import sharp, { type SharpOptions } from 'sharp';
 import { rgbaToThumbHash } from 'thumbhash';
 
-/** A picture as it is stored: content, and what the core wants to know of it (calculations §9). */
-export interface StoredPicture {
+/** A file as it is stored: content, and what the core wants to know of it (calculations §9). */
+export interface StoredFile {
   id: string;
   width: number;
   height: number;
-  mediaType: 'image/webp';
+  /** WebP. */
   bytes: Buffer;
   /** #rrggbb. */
   dominant: string;
@@ -19,6 +19,8 @@ export interface StoredPicture {
 }
 
 const SIDE = 160;
+/** What see-through parts are reckoned on. */
+const PAPER: Pixel = [255, 255, 255];
 const CELLS = 8;
 
 const hex = (r: number, g: number, b: number) =>
@@ -34,7 +36,7 @@ function mean(pixels: readonly Pixel[]): string {
 
 const brightness = ([r, g, b]: Pixel) => 0.2126 * r + 0.7152 * g + 0.0722 * b;
 
-function gridOf(pixels: readonly Pixel[]): StoredPicture['grid'] {
+function gridOf(pixels: readonly Pixel[]): StoredFile['grid'] {
   const cell = SIDE / CELLS;
   const few = Math.max(1, Math.round(cell * cell * 0.05));
   return Array.from({ length: CELLS * CELLS }, (_, i) => {
@@ -82,38 +84,44 @@ function thumbSize(width: number, height: number): { width: number; height: numb
   };
 }
 
+/** Larger than any page shows; what is larger is stored this large. */
+const LONGEST_SIDE = 3200;
+
 /**
- * Turns any raster picture or SVG that sharp reads into a stored one: upright, without metadata, as WebP.
- * The id is the SHA-256 of the stored bytes, so the same picture is stored once.
+ * Turns any raster picture or SVG that sharp reads into a stored file: upright, in sRGB, without metadata, as WebP of at
+ * most 3200 px a side; of a moving picture the first frame. The id is the SHA-256 of the stored bytes, so the same
+ * picture is stored once. Rejects with sharp's own error where it cannot be read to its end.
  * @param input file content
- * @param paper colour that see-through parts are reckoned on
+ * @param options how it is read: the density of an SVG, pixels at most
  */
-export async function ingestPicture(input: Buffer, paper: Pixel = [255, 255, 255]): Promise<StoredPicture> {
-  const { data, info } = await sharp(input)
-    .rotate()
-    .ensureAlpha()
+export async function ingestPicture(input: Buffer, options: SharpOptions = {}): Promise<StoredFile> {
+  // Read once: a drawing takes longest to draw, and a photograph to unpack.
+  const { data, info } = await sharp(input, options)
+    .autoOrient()
+    .toColourspace('srgb')
+    .resize({ width: LONGEST_SIDE, height: LONGEST_SIDE, fit: 'inside', withoutEnlargement: true })
     .raw()
     .toBuffer({ resolveWithObject: true });
-  const opaque = everyAlphaFull(data);
-  const raw = { raw: { width: info.width, height: info.height, channels: 4 as const } };
+  const { width, height, channels } = info;
+  const upright = () => sharp(data, { raw: { width, height, channels } });
+  const seeThrough = channels === 4 && !everyAlphaFull(data);
   const [bytes, small] = await Promise.all([
-    (opaque ? sharp(data, raw).removeAlpha() : sharp(data, raw)).webp({ quality: 88, effort: 0 }).toBuffer(),
-    sharp(data, raw).resize(SIDE, SIDE, { fit: 'fill', kernel: 'linear' }).raw().toBuffer(),
+    (seeThrough ? upright() : upright().removeAlpha()).webp({ quality: 88, effort: 0 }).toBuffer(),
+    upright().ensureAlpha().resize(SIDE, SIDE, { fit: 'fill', kernel: 'linear' }).raw().toBuffer(),
   ]);
   const thumb = await sharp(small, { raw: { width: SIDE, height: SIDE, channels: 4 } })
-    .resize(thumbSize(info.width, info.height))
+    .resize(thumbSize(width, height))
     .raw()
     .toBuffer({ resolveWithObject: true });
   const pixels: Pixel[] = [];
   for (let i = 0; i < small.length; i += 4)
-    pixels.push(over([small[i]!, small[i + 1]!, small[i + 2]!], small[i + 3]!, paper));
+    pixels.push(over([small[i]!, small[i + 1]!, small[i + 2]!], small[i + 3]!, PAPER));
   return {
     id: createHash('sha256').update(bytes).digest('hex'),
-    width: info.width,
-    height: info.height,
-    mediaType: 'image/webp',
+    width,
+    height,
     bytes,
-    seeThrough: !opaque,
+    seeThrough,
     dominant: dominantOf(pixels),
     placeholder: Buffer.from(rgbaToThumbHash(thumb.info.width, thumb.info.height, thumb.data)).toString(
       'base64',

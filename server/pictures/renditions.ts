@@ -1,13 +1,16 @@
 import { createHash } from 'node:crypto';
-import { mkdir, readFile, rename, writeFile } from 'node:fs/promises';
+import { mkdir, readFile, rename, rm, writeFile } from 'node:fs/promises';
 import { dirname, join } from 'node:path';
 import sharp from 'sharp';
+import { RENDITION_WIDTHS } from '../../core/picture/renditions.ts';
 import type { Queryable } from '../db/pool.ts';
-import { readPictureBytes } from './pictureRows.ts';
+import { readFileBytes } from './pictureRows.ts';
 
 export interface Renditions {
-  /** A picture at a width, as WebP; null when there is no such picture. Made once, then kept on disk. */
+  /** A stored file at a width, as WebP; null when there is no such file. Made once, then kept on disk. */
   read(id: string, width: number): Promise<Buffer | null>;
+  /** Takes what was made of a file from the disk. */
+  forget(id: string): Promise<void>;
 }
 
 const MARK_BYTES = 32;
@@ -20,9 +23,10 @@ function whole(kept: Buffer): Buffer | null {
 }
 
 export function renditions(db: Queryable, folder: string): Renditions {
+  const fileOf = (id: string, width: number) => join(folder, id.slice(0, 2), `${id}-${width}.kept`);
   const making = new Map<string, Promise<Buffer | null>>();
   const make = async (id: string, width: number, file: string): Promise<Buffer | null> => {
-    const bytes = await readPictureBytes(db, id);
+    const bytes = await readFileBytes(db, id);
     if (!bytes) return null;
     const rendition = await sharp(bytes)
       .resize({ width, withoutEnlargement: true })
@@ -40,8 +44,11 @@ export function renditions(db: Queryable, folder: string): Renditions {
     await rename(part, file);
   };
   return {
+    async forget(id) {
+      await Promise.all(RENDITION_WIDTHS.map((width) => rm(fileOf(id, width), { force: true })));
+    },
     async read(id, width) {
-      const file = join(folder, id.slice(0, 2), `${id}-${width}.kept`);
+      const file = fileOf(id, width);
       const kept = await readFile(file).catch(() => null);
       const rendition = kept && whole(kept);
       if (rendition) return rendition;

@@ -7,7 +7,7 @@ export function BannerBay({ content }: BayDrawingProps<'banner'>) {
   const sizes = usePictureSizes('100vw', (pagePx) => pagePx);
   return (
     <div className="banner">
-      {picture && <Picture picture={picture} sizes={sizes} eager alt="" />}
+      {picture && <Picture picture={picture} sizes={sizes} eager />}
       <div className="over">
         {title && <h1>{title}</h1>}
         {words && <p>{words}</p>}

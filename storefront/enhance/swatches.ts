@@ -51,7 +51,7 @@ function showPicture(img: HTMLImageElement, { picture, px, crop }: DOMStringMap)
   img.style.aspectRatio = `${img.width}/${img.height}`;
   img.className = [...[...img.classList].filter((name) => !/^(crop|tone)-/.test(name)), crop].join(' ');
   img.srcset = renditionWidths(Number(px))
-    .map((width) => `${renditionAddress(picture, width)} ${width}w`)
+    .map((width) => `${renditionAddress({ file: picture }, width)} ${width}w`)
     .join(', ');
 }
 

@@ -5,7 +5,7 @@ import type { PartDrawing } from './partDrawing.ts';
 
 /** What the script of the page changes on the card; absent where nothing of it does. */
 const changed = ({ picture, costs }: CardSwatch) => ({
-  'data-picture': picture?.id,
+  'data-picture': picture?.file,
   'data-px': picture?.width,
   'data-crop': picture ? cropClass(picture) : undefined,
   'data-now': costs?.now,

@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { useStore } from 'zustand';
-import type { PictureFacts } from '../../core/catalogue/facts.ts';
+import { usePictures } from '../api/usePictureSearch.ts';
 import type { Page } from '../../core/plan/page.ts';
 import { pageKind, pagePath } from '../../core/pages/index.ts';
 import type { About, PageKind } from '../../core/pages/pageKind.ts';
@@ -10,7 +10,7 @@ import { viewWith } from '../../core/view/pageView.ts';
 import type { PageView } from '../../core/view/view.ts';
 import type { SeenBy } from '../../core/api/assortments.ts';
 import { orderOf } from '../../core/shopper/order.ts';
-import { readPictures, specimenBasket, specimenEntry, specimenProduct } from '../../core/api/catalogue.ts';
+import { specimenBasket, specimenEntry, specimenProduct } from '../../core/api/catalogue.ts';
 import { lookedAtBy, type Shopper } from '../seenBy/shopper.ts';
 import { useDraft, useStudio, type Studio } from '../studioContext.tsx';
 import { useNow } from '../useNow.ts';
@@ -32,8 +32,6 @@ function specimens(needs: Needs, { tree, vocabulary }: Studio, shopper: Shopper)
 /** The slug of what a page is shown with; empty where that has none. */
 const slugOf = (about: object | null | undefined): string =>
   about && 'slug' in about ? String(about.slug) : '';
-
-const noPictures: PictureFacts[] = [];
 
 const addresses = new Map<string, PageAddress>();
 
@@ -57,14 +55,7 @@ export function usePageViews(page: Page, other: Page): Readonly<Record<Way, Page
   const now = useNow();
   const kind = pageKind(page.kind);
   const pictureIds = page.bays.flatMap((bay) => [...picturesOf(bay)]);
-  const named = pictureIds.join(',');
-  const { data: pictures = noPictures } = useQuery({
-    queryKey: ['pictures', named],
-    queryFn: () => client.ask(readPictures, { body: { ids: pictureIds } }).then((answer) => answer.pictures),
-    enabled: named !== '',
-    staleTime: Infinity,
-    placeholderData: (before) => before,
-  });
+  const { pictures } = usePictures(pictureIds);
   const { data: product = null } = useQuery({
     queryKey: ['specimen', shopper.product],
     queryFn: () =>

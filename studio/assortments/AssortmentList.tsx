@@ -130,7 +130,7 @@ function Entry({ saved, chosen }: { saved: SavedAssortment; chosen: boolean }) {
         {data?.items.slice(0, THUMBS).map((item) => {
           const { id: itemId, picture } = faceOf(item);
           return picture ? (
-            <img key={itemId} src={renditionAddress(picture.id, 96)} alt="" loading="lazy" />
+            <img key={itemId} src={renditionAddress(picture, 96)} alt="" loading="lazy" />
           ) : (
             <span key={itemId} />
           );

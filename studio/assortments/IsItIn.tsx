@@ -83,7 +83,7 @@ export function IsItIn({
       {found && product !== null && (
         <Answer role="status" aria-label="Is it in">
           {found.product.pictures[0] ? (
-            <img src={renditionAddress(found.product.pictures[0].id, 160)} alt="" />
+            <img src={renditionAddress(found.product.pictures[0], 160)} alt="" />
           ) : (
             <span className="none" />
           )}

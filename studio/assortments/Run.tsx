@@ -244,7 +244,7 @@ export const Run = memo(function Run({
                   {face.picture ? (
                     <img
                       className="picture"
-                      src={renditionAddress(face.picture.id, 240)}
+                      src={renditionAddress(face.picture, 240)}
                       alt=""
                       loading="lazy"
                       draggable={false}

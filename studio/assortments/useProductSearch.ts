@@ -33,7 +33,7 @@ export function useProductSearch(words: string): ProductsFound {
         formatMoney(price.reduced ?? price.regular, currency),
         ...(stock.state === 'out' ? ['sold out'] : stock.count === null ? [] : [`${stock.count} in stock`]),
       ].join(', '),
-      picture: pictures[0] ? renditionAddress(pictures[0].id, 96) : null,
+      picture: pictures[0] ? renditionAddress(pictures[0], 96) : null,
     })),
     pending: isFetching,
     learn: (id) => learnTitles(found.filter((one) => String(one.id) === id)),

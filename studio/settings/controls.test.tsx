@@ -12,15 +12,19 @@ import type { PlacedSetting } from '../../core/settings/setting.ts';
 import { specimenBay, specimenShelf, specimenStored } from '../../core/specimen/specimen.ts';
 import { inStudio, type InStudio } from '../specimen/inStudio.tsx';
 import { useDraft } from '../studioContext.tsx';
+import { specimenStorePicture } from '../specimen/storePicture.ts';
 import { SettingControl, labelOf } from './SettingControl.tsx';
 
 // Whether each thing that is asked for can be seen is not worth its time here.
 configure({ defaultHidden: true });
 afterEach(cleanup);
 
-const picture = { id: 'a'.repeat(64), alt: 'A bowl', width: 600, height: 600 };
+const picture = specimenStorePicture({ id: 'a'.repeat(64), name: 'A bowl' });
 const options = [{ id: 4, name: 'Glaze', values: [{ id: 1, name: 'Amber', products: 2 }] }];
-const answers = { 'GET /api/pictures': () => ({ pictures: [picture] }) };
+const answers = {
+  'GET /api/pictures': () => ({ pictures: [picture], total: 1, all: 1, unused: 0 }),
+  'POST /api/pictures/named': () => ({ pictures: [picture] }),
+};
 
 /** What of a plan a target is, complete. */
 function documentAt(stored: StoredPlan, on: Target): object {
@@ -91,7 +95,7 @@ async function change(label: string, { kind }: PlacedSetting, value: unknown): P
       return void fireEvent.click(list.getByRole('option', { name: 'Glaze' }));
     }
     case 'picture':
-      return void fireEvent.click(await screen.findByRole('button', { name: 'A bowl' }));
+      return void fireEvent.click(await screen.findByRole('option', { name: 'A bowl' }));
     case 'none':
   }
 }

@@ -11,6 +11,7 @@ import type { StoredPlan } from '../../core/plan/storedPlan.ts';
 import type { Unreadable } from '../../core/plan/reading.ts';
 import { Refusal, type Client } from '../api/client.ts';
 import { makeItems } from '../api/items.ts';
+import { makeUploads } from '../api/uploads.ts';
 import { makeDraft, type Draft } from '../draft/draftStore.ts';
 import type { Keep, KeepFault } from '../draft/kept/keep.ts';
 import type { UnsentWork } from '../draft/kept/unsent.ts';
@@ -55,7 +56,9 @@ export function inStudio(children: ReactNode, given: Given = {}): InStudio {
     if (!answer) throw new Refusal('not-found', 404, `Nobody answers ${question}.`, null);
     return answer(sent?.body, sent?.query ?? {});
   };
-  const client = { ask } as unknown as Client;
+  const send = (contract: AnyContract, file: Blob, query: Record<string, string>) =>
+    ask(contract, { body: file, query });
+  const client = { ask, send } as unknown as Client;
   const queries = new QueryClient({ defaultOptions: { queries: { retry: false } } });
   const draft = makeDraft(stored, {}, null, () => 0, unreadable);
   const keep: SpecimenKeep = {
@@ -78,6 +81,7 @@ export function inStudio(children: ReactNode, given: Given = {}): InStudio {
     client,
     draft,
     items: makeItems(client, queries),
+    uploads: makeUploads(client, queries),
     tree: specimenTree,
     vocabulary: { ...emptyVocabulary, ...given.vocabulary },
     shopper: makeShopper(),

@@ -1,5 +1,6 @@
 import { X } from 'lucide-react';
 import { useState } from 'react';
+import type { StorePicture } from '../../../core/api/pictures.ts';
 import type { PictureAssortment } from '../../../core/assortment/others/pictures.ts';
 import { renditionAddress } from '../../../core/picture/renditions.ts';
 import { LINK } from '../../../core/plan/link.ts';
@@ -8,11 +9,28 @@ import { LONGEST_HEADING } from '../../../core/plan/words.ts';
 import { SettingBox } from '../../settings/SettingBox.tsx';
 import { Stack } from '../../settings/Stack.tsx';
 import { useSet } from '../../settings/useSetting.ts';
-import { usePictureSearch } from '../../api/usePictureSearch.ts';
+import { usePictures, usePictureSearch } from '../../api/usePictureSearch.ts';
+import { UploadButton } from '../../pictures/UploadButton.tsx';
+import { UploadProgress } from '../../pictures/UploadProgress.tsx';
+import { pictureName } from '../../pictures/PictureTile.tsx';
 import { Button } from '../../ui/Button.tsx';
 import { Words } from '../../ui/Words.tsx';
 import { Search } from '../../ui/Search.tsx';
 import type { AssortmentKind } from './kind.ts';
+
+function Thumbnail({ picture }: { picture: StorePicture | undefined }) {
+  return picture ? (
+    <img
+      src={renditionAddress(picture, 96)}
+      alt=""
+      width={56}
+      height={56}
+      style={{ objectFit: 'cover', borderRadius: 4 }}
+    />
+  ) : (
+    <span aria-hidden />
+  );
+}
 
 /** Loose pictures, each with words and a link; put in by searching the stored pictures. */
 export const pictures: AssortmentKind<'pictures'> = {
@@ -20,8 +38,11 @@ export const pictures: AssortmentKind<'pictures'> = {
     const set = useSet(on);
     const [words, setWords] = useState('');
     const found = usePictureSearch(words);
-    const stored = found.data?.pictures ?? [];
     const { items } = assortment;
+    const { pictures: shown } = usePictures([...new Set(items.map(({ pictureId }) => pictureId))]);
+    const pictureOf = (id: string) => shown.find((one) => one.id === id);
+    const putIn = (ids: readonly string[]) =>
+      set('assortment.items', [...items, ...ids.map((pictureId) => ({ pictureId, words: '', link: '' }))]);
     const change = (at: number, next: Partial<PictureAssortment['items'][number]>) =>
       set(
         'assortment.items',
@@ -35,13 +56,7 @@ export const pictures: AssortmentKind<'pictures'> = {
               key={`${item.pictureId} ${i}`}
               style={{ display: 'grid', gridTemplateColumns: '56px 1fr 22px', gap: 8 }}
             >
-              <img
-                src={renditionAddress(item.pictureId, 96)}
-                alt=""
-                width={56}
-                height={56}
-                style={{ objectFit: 'cover', borderRadius: 4 }}
-              />
+              <Thumbnail picture={pictureOf(item.pictureId)} />
               <div style={{ display: 'grid', gap: 4 }}>
                 <Words
                   label="Words"
@@ -77,10 +92,22 @@ export const pictures: AssortmentKind<'pictures'> = {
             shown={false}
             placeholder="Put a picture in: type its name"
             pending={found.isFetching}
-            find={() => stored.slice(0, 30).map(({ id, alt }) => ({ id, words: alt || id.slice(0, 8) }))}
+            find={() =>
+              (found.pictures ?? []).map((picture) => ({
+                id: picture.id,
+                words: pictureName(picture),
+                picture: renditionAddress(picture, 96),
+              }))
+            }
             onType={setWords}
-            onChoose={(pictureId) => set('assortment.items', [...items, { pictureId, words: '', link: '' }])}
+            onChoose={(pictureId) => putIn([pictureId])}
           />
+          <UploadButton
+            label="Pictures from this computer"
+            many
+            onStored={(stored) => putIn(stored.map(({ id }) => id))}
+          />
+          <UploadProgress />
         </Stack>
       </SettingBox>
     );

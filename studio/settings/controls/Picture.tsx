@@ -1,9 +1,11 @@
 import { useState } from 'react';
-import { Input, Label, TextField, ToggleButton } from 'react-aria-components';
+import { Input, Label, ListBox, ListBoxItem, TextField } from 'react-aria-components';
 import styled from 'styled-components';
-import { renditionAddress } from '../../../core/picture/renditions.ts';
-import { usePictureSearch } from '../../api/usePictureSearch.ts';
+import { usePictures, usePictureSearch } from '../../api/usePictureSearch.ts';
+import { UploadButton } from '../../pictures/UploadButton.tsx';
+import { UploadProgress } from '../../pictures/UploadProgress.tsx';
 import { Button } from '../../ui/Button.tsx';
+import { pictureName, PictureTile } from '../../pictures/PictureTile.tsx';
 import { t } from '../../ui/theme.ts';
 import type { Controlled } from '../control.ts';
 import { Hint } from '../Stack.tsx';
@@ -14,43 +16,63 @@ const Find = styled(TextField)`
     border: 1px solid ${t.edge};
     border-radius: ${t.corner};
     padding: 5px 9px;
-    margin: 3px 0 8px;
+    margin: 3px 0 0;
   }
 `;
 
-const Pictures = styled.div`
+const Chosen = styled.div`
   display: grid;
-  grid-template-columns: repeat(3, 1fr);
+  grid-template-columns: 84px minmax(0, 1fr);
+  gap: 10px;
+  align-items: center;
+  p {
+    overflow-wrap: anywhere;
+  }
+`;
+
+const Tiles = styled(ListBox)`
+  display: grid;
+  grid-template-columns: repeat(3, minmax(0, 1fr));
   gap: 6px;
   max-height: 250px;
   overflow: auto;
   padding: 3px;
-  button {
-    border: 0;
-    padding: 0;
-    background: ${t.line};
+  outline: none;
+  .react-aria-ListBoxItem {
     border-radius: 4px;
-    overflow: hidden;
-    aspect-ratio: 4/3;
+    padding: 3px;
     cursor: pointer;
+    outline: none;
+    min-width: 0;
   }
-  button[data-selected] {
+  .react-aria-ListBoxItem[data-hovered] {
+    background: ${t.line};
+  }
+  .react-aria-ListBoxItem[data-selected] {
+    outline: 2px solid ${t.pine};
+  }
+  .react-aria-ListBoxItem[data-focus-visible] {
     outline: 3px solid ${t.pine};
-  }
-  img {
-    width: 100%;
-    height: 100%;
-    object-fit: cover;
-    display: block;
   }
 `;
 
-/** One of the stored pictures, found by its name. */
+/** One of the stored pictures, found by its name, or a new one from this computer. */
 export function PictureControl({ label, value, onChange }: Controlled<'picture', string | null>) {
   const [words, setWords] = useState('');
   const found = usePictureSearch(words);
+  const { pictures, isPending } = usePictures(value === null ? [] : [value]);
+  const chosen = pictures.find(({ id }) => id === value);
   return (
     <>
+      {value !== null && !isPending && (
+        <Chosen>
+          {chosen ? <PictureTile picture={chosen} /> : <span aria-hidden />}
+          <div>
+            <p>{chosen ? pictureName(chosen) : 'This picture is not in the store any more.'}</p>
+            <Button onPress={() => onChange(null)}>No picture</Button>
+          </div>
+        </Chosen>
+      )}
       <Find value={words} onChange={setWords} aria-label={`Find a picture: ${label}`}>
         <Label>{label}</Label>
         <Input placeholder="Find by name" />
@@ -61,19 +83,35 @@ export function PictureControl({ label, value, onChange }: Controlled<'picture',
           The pictures could not be fetched. <Button onPress={() => void found.refetch()}>Try again</Button>
         </Hint>
       )}
-      {found.data?.pictures.length === 0 && <Hint>No picture is called “{words}”.</Hint>}
-      <Pictures>
-        {found.data?.pictures.map((picture) => (
-          <ToggleButton
-            key={picture.id}
-            isSelected={value === picture.id}
-            aria-label={picture.alt || 'Picture without a name'}
-            onChange={(chosen) => onChange(chosen ? picture.id : null)}
-          >
-            <img src={renditionAddress(picture.id, 160)} alt="" loading="lazy" />
-          </ToggleButton>
+      {found.pictures?.length === 0 && (
+        <Hint>{words ? `No picture is called “${words}”.` : 'The store has no pictures yet.'}</Hint>
+      )}
+      <Tiles
+        aria-label={`Pictures: ${label}`}
+        layout="grid"
+        selectionMode="single"
+        selectedKeys={value === null ? [] : [value]}
+        onSelectionChange={(keys) => {
+          const [key] = keys === 'all' ? [] : [...keys];
+          onChange(key === undefined ? null : String(key));
+        }}
+      >
+        {(found.pictures ?? []).map((picture) => (
+          <ListBoxItem key={picture.id} id={picture.id} textValue={pictureName(picture)}>
+            <PictureTile picture={picture} />
+          </ListBoxItem>
         ))}
-      </Pictures>
+      </Tiles>
+      {found.hasNextPage && (
+        <Button isDisabled={found.isFetchingNextPage} onPress={() => void found.fetchNextPage()}>
+          Show more pictures
+        </Button>
+      )}
+      <UploadButton
+        label="A picture from this computer"
+        onStored={([picture]) => picture && onChange(picture.id)}
+      />
+      <UploadProgress />
     </>
   );
 }

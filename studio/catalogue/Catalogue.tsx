@@ -1,0 +1,65 @@
+import { VisuallyHidden } from 'react-aria/VisuallyHidden';
+import { Navigate, NavLink, Route, Routes } from 'react-router';
+import styled from 'styled-components';
+import { usePictureSearch } from '../api/usePictureSearch.ts';
+import { t } from '../ui/theme.ts';
+import { Pictures } from './pictures/Pictures.tsx';
+
+const Ground = styled.div`
+  display: grid;
+  grid-template: minmax(0, 1fr) / 160px minmax(0, 1fr);
+  min-height: 0;
+  background: ${t.wall};
+  @media (max-width: 900px) {
+    grid-template-columns: 120px minmax(0, 1fr);
+  }
+`;
+
+const Strip = styled.nav`
+  background: ${t.paper};
+  border-inline-end: 1px solid ${t.line};
+  padding: 12px 8px;
+  overflow: auto;
+  a {
+    display: flex;
+    justify-content: space-between;
+    gap: 8px;
+    padding: 7px 10px;
+    border: 1px solid transparent;
+    border-radius: ${t.corner};
+    color: inherit;
+    text-decoration: none;
+  }
+  a.active {
+    border-color: ${t.pine};
+    background: #fff;
+    font-weight: 600;
+  }
+  a span {
+    color: ${t.ink2};
+    font-weight: 400;
+  }
+`;
+
+/** What the store has, so that shelves have something true to show. */
+export default function Catalogue() {
+  const { counts } = usePictureSearch('');
+  return (
+    <Ground>
+      <VisuallyHidden elementType="h1">Catalogue</VisuallyHidden>
+      <Strip aria-label="Catalogue">
+        <NavLink to="/catalogue/pictures">
+          Pictures <span>{counts?.all}</span>
+        </NavLink>
+        <NavLink to="/catalogue/unused">
+          Not used <span>{counts?.unused}</span>
+        </NavLink>
+      </Strip>
+      <Routes>
+        <Route path="pictures/:pictureId?" element={<Pictures key="all" which="all" />} />
+        <Route path="unused/:pictureId?" element={<Pictures key="unused" which="unused" />} />
+        <Route path="*" element={<Navigate to="/catalogue/pictures" replace />} />
+      </Routes>
+    </Ground>
+  );
+}

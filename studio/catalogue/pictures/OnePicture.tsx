@@ -1,0 +1,220 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { X } from 'lucide-react';
+import { useEffect, useRef, useState } from 'react';
+import { FileTrigger } from 'react-aria-components';
+import styled from 'styled-components';
+import {
+  changePicture,
+  putBackPicture,
+  removePictures,
+  replacePicture,
+  type PictureWords,
+  type StorePicture,
+} from '../../../core/api/pictures.ts';
+import { LONGEST_ALT, LONGEST_PICTURE_NAME, PICTURE_KINDS } from '../../../core/picture/limits.ts';
+import { picturesChanged, refusedBefore } from '../../api/uploads.ts';
+import { Hint, Stack } from '../../settings/Stack.tsx';
+import { useStudio } from '../../studioContext.tsx';
+import { Button, QuietButton } from '../../ui/Button.tsx';
+import { pictureName } from '../../pictures/PictureTile.tsx';
+import { t } from '../../ui/theme.ts';
+import { Words } from '../../ui/Words.tsx';
+import { FocalPoint } from './FocalPoint.tsx';
+import { isUnused, PictureUses, usesQuery } from './PictureUses.tsx';
+
+const Side = styled.aside`
+  background: ${t.paper};
+  border-inline-start: 1px solid ${t.line};
+  overflow: auto;
+  padding: 14px 16px 20px;
+  header {
+    display: flex;
+    align-items: start;
+    gap: 8px;
+    margin-bottom: 10px;
+  }
+  header > div {
+    flex: 1;
+    min-width: 0;
+  }
+  h2 {
+    font: 600 17px/1.25 ${t.names};
+    overflow-wrap: anywhere;
+  }
+  h3 {
+    font: 600 14px/1.3 ${t.names};
+    margin-bottom: 5px;
+  }
+  header p {
+    color: ${t.ink2};
+  }
+  .does {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 8px;
+    margin-bottom: 6px;
+  }
+  .fault {
+    color: ${t.brick};
+  }
+`;
+
+const SAVE_AFTER_MS = 500;
+const KB = 1024;
+const weight = (bytes: number) =>
+  bytes < KB * KB ? `${Math.max(1, Math.round(bytes / KB))} KB` : `${(bytes / KB / KB).toFixed(1)} MB`;
+
+interface OnePictureProps {
+  picture: StorePicture;
+  onClose(): void;
+  onRemoved(): void;
+}
+
+/** One picture of the store: what it is called and shows, what stays in sight, where it is used. */
+export function OnePicture({ picture, onClose, onRemoved }: OnePictureProps) {
+  const { client } = useStudio();
+  const queries = useQueryClient();
+  const { data: uses } = useQuery(usesQuery(client, picture.id));
+  const [words, setWords] = useState<PictureWords>({
+    id: picture.id,
+    name: picture.name,
+    alt: picture.alt,
+    focal: picture.focal,
+  });
+  const [unsent, setUnsent] = useState(false);
+  const [refused, setRefused] = useState<string | null>(null);
+  const onSuccess = () => picturesChanged(queries);
+  const saving = useMutation({
+    mutationFn: (body: PictureWords) => client.ask(changePicture, { body }),
+    onSuccess,
+  });
+  const replacing = useMutation({
+    mutationFn: (file: File) => client.send(replacePicture, file, { id: picture.id }),
+    onSuccess,
+  });
+  const puttingBack = useMutation({
+    mutationFn: () => client.ask(putBackPicture, { body: { id: picture.id } }),
+    onSuccess,
+  });
+  const removing = useMutation({
+    mutationFn: () => client.ask(removePictures, { body: { ids: [picture.id] } }),
+    onSuccess: ({ removed }) => {
+      onSuccess();
+      if (removed.length) onRemoved();
+    },
+  });
+
+  // What is typed is sent once it rests, and at the latest when another picture is opened.
+  const waiting = useRef<{ timer: number; send(): void } | null>(null);
+  const change = (more: Partial<PictureWords>) => {
+    const next = { ...words, ...more };
+    setWords(next);
+    setUnsent(true);
+    window.clearTimeout(waiting.current?.timer);
+    const send = () => {
+      waiting.current = null;
+      setUnsent(false);
+      saving.mutate(next);
+    };
+    waiting.current = { send, timer: window.setTimeout(send, SAVE_AFTER_MS) };
+  };
+  useEffect(
+    () => () => {
+      window.clearTimeout(waiting.current?.timer);
+      waiting.current?.send();
+    },
+    [],
+  );
+
+  const fault =
+    refused ?? [saving, replacing, puttingBack, removing].find((one) => one.isError)?.error?.message;
+  const shown = { ...picture, ...words };
+  return (
+    <Side aria-label={pictureName(shown)}>
+      <header>
+        <div>
+          <h2>{pictureName(shown)}</h2>
+          <p>
+            {picture.width} × {picture.height} px, {weight(picture.bytes)}, put in on{' '}
+            {new Date(picture.addedAt).toLocaleDateString([], {
+              day: 'numeric',
+              month: 'short',
+              year: 'numeric',
+            })}
+          </p>
+          <p role="status">
+            {saving.isPending || unsent
+              ? 'Saving…'
+              : saving.isSuccess
+                ? 'Saved. Shoppers see it at once.'
+                : ''}
+          </p>
+        </div>
+        <QuietButton aria-label="Close this picture" onPress={onClose}>
+          <X size={16} aria-hidden />
+        </QuietButton>
+      </header>
+      <Stack>
+        {fault && (
+          <p role="alert" className="fault">
+            {fault}
+          </p>
+        )}
+        <FocalPoint picture={shown} onChange={(focal) => change({ focal })} />
+        <Words
+          label="Name"
+          value={words.name}
+          longest={LONGEST_PICTURE_NAME}
+          placeholder="How you find it again"
+          onChange={(name) => change({ name })}
+        />
+        <Words
+          label="What it shows"
+          value={words.alt}
+          longest={LONGEST_ALT}
+          long
+          placeholder="For those who cannot see it; leave empty where it only decorates"
+          onChange={(alt) => change({ alt })}
+        />
+        <section>
+          <h3>Used in</h3>
+          <PictureUses id={picture.id} />
+        </section>
+        <section>
+          <h3>Another file</h3>
+          <div className="does">
+            <FileTrigger
+              acceptedFileTypes={Object.keys(PICTURE_KINDS)}
+              onSelect={(files) => {
+                const file = files?.[0];
+                if (!file) return;
+                const why = refusedBefore(file);
+                setRefused(why);
+                if (!why) replacing.mutate(file);
+              }}
+            >
+              <Button isDisabled={replacing.isPending}>
+                {replacing.isPending ? 'Replacing…' : 'Replace everywhere'}
+              </Button>
+            </FileTrigger>
+            {picture.formerFile && (
+              <Button isDisabled={puttingBack.isPending} onPress={() => puttingBack.mutate()}>
+                Put the former file back
+              </Button>
+            )}
+            {uses && isUnused(uses) && (
+              <Button isDisabled={removing.isPending} onPress={() => removing.mutate()}>
+                Remove from the store
+              </Button>
+            )}
+          </div>
+          <Hint>
+            {picture.formerFile
+              ? 'It was replaced wherever it stands. The former file is kept.'
+              : 'The new file shows wherever this one stands, before shoppers too; this one is kept.'}
+          </Hint>
+        </section>
+      </Stack>
+    </Side>
+  );
+}

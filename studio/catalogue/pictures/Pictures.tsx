@@ -1,0 +1,251 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import {
+  DropZone,
+  GridList,
+  GridListItem,
+  GridListLoadMoreItem,
+  Input,
+  SearchField,
+  type FileDropItem,
+} from 'react-aria-components';
+import { useNavigate, useParams } from 'react-router';
+import styled from 'styled-components';
+import { findPictures, removePictures } from '../../../core/api/pictures.ts';
+import { SAID_PICTURE_KINDS } from '../../../core/picture/limits.ts';
+import { counted } from '../../../core/sentence/sentence.ts';
+import { picturesChanged } from '../../api/uploads.ts';
+import { usePictures, usePictureSearch } from '../../api/usePictureSearch.ts';
+import { useStudio } from '../../studioContext.tsx';
+import { Button, MainButton } from '../../ui/Button.tsx';
+import { Dialog, DialogFoot } from '../../ui/Dialog.tsx';
+import { Notice } from '../../ui/Notice.tsx';
+import { pictureName, PictureTile } from '../../pictures/PictureTile.tsx';
+import { t } from '../../ui/theme.ts';
+import { useSettled } from '../../ui/useSettled.ts';
+import { OnePicture } from './OnePicture.tsx';
+import { UploadButton } from '../../pictures/UploadButton.tsx';
+import { UploadProgress } from '../../pictures/UploadProgress.tsx';
+
+const Ground = styled.div`
+  display: grid;
+  grid-template: minmax(0, 1fr) / minmax(0, 1fr);
+  min-height: 0;
+  &[data-open] {
+    grid-template-columns: minmax(0, 1fr) minmax(290px, 360px);
+  }
+  @media (max-width: 900px) {
+    &[data-open] {
+      grid-template: minmax(0, 2fr) minmax(0, 3fr) / minmax(0, 1fr);
+    }
+  }
+`;
+
+const Middle = styled(DropZone)`
+  display: flex;
+  flex-direction: column;
+  gap: 10px;
+  min-height: 0;
+  min-width: 0;
+  padding: 14px 16px 0;
+  &[data-drop-target] {
+    outline: 3px dashed ${t.pine};
+    outline-offset: -8px;
+    background: ${t.pineSoft};
+  }
+  header {
+    display: flex;
+    align-items: center;
+    gap: 8px;
+    flex-wrap: wrap;
+  }
+  h2 {
+    font: 600 19px/1.25 ${t.names};
+    flex: 1;
+  }
+  .find input {
+    width: 100%;
+    border: 1px solid ${t.edge};
+    border-radius: ${t.corner};
+    background: #fff;
+    padding: 6px 10px;
+    min-height: 32px;
+  }
+  .foot {
+    color: ${t.ink2};
+    border-top: 1px solid ${t.line};
+    margin: 0 -16px;
+    padding: 8px 16px;
+  }
+`;
+
+const Tiles = styled(GridList)`
+  flex: 1;
+  min-height: 0;
+  overflow: auto;
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(132px, 1fr));
+  align-content: start;
+  gap: 10px;
+  padding: 3px;
+  outline: none;
+  &[data-empty] {
+    display: block;
+  }
+`;
+
+const Tile = styled(GridListItem)`
+  background: ${t.paper};
+  border: 1px solid transparent;
+  border-radius: ${t.corner};
+  padding: 7px;
+  cursor: pointer;
+  outline: none;
+  &[data-hovered] {
+    border-color: ${t.edge};
+  }
+  &[data-selected] {
+    border-color: ${t.pine};
+    box-shadow: 0 0 0 1px ${t.pine};
+  }
+  &[data-focus-visible] {
+    outline: 2px solid ${t.pine};
+    outline-offset: 1px;
+  }
+`;
+
+interface PicturesProps {
+  which: 'all' | 'unused';
+}
+
+/** The store's pictures: put in by choosing or dragging, found by name, told of, replaced, taken away. */
+export function Pictures({ which }: PicturesProps) {
+  const { uploads } = useStudio();
+  const navigate = useNavigate();
+  const { pictureId } = useParams();
+  const [typed, setTyped] = useState('');
+  const words = useSettled(typed, typed);
+  const found = usePictureSearch(words, which);
+  const { pictures = [], counts } = found;
+  // One that was opened by its address, or is not found by the words any more, is read by itself.
+  const named = usePictures(pictureId && !pictures.some(({ id }) => id === pictureId) ? [pictureId] : []);
+  const open = [...pictures, ...named.pictures].find(({ id }) => id === pictureId);
+  const at = which === 'all' ? '/catalogue/pictures' : '/catalogue/unused';
+  return (
+    <Ground data-open={open ? true : undefined}>
+      <Middle
+        aria-label="Pictures can be dropped here"
+        onDrop={({ items }) =>
+          void Promise.all(
+            items.filter((item): item is FileDropItem => item.kind === 'file').map((item) => item.getFile()),
+          ).then((files) => uploads.add(files))
+        }
+      >
+        <header>
+          <h2>{which === 'all' ? 'Pictures' : 'Pictures that nothing uses'}</h2>
+          {which === 'unused' && counts && counts.unused > 0 && <RemoveUnused count={counts.unused} />}
+          <UploadButton label="Put pictures in" many />
+        </header>
+        <SearchField aria-label="Find a picture" value={typed} onChange={setTyped} className="find">
+          <Input placeholder="Name, or what it shows" />
+        </SearchField>
+        <UploadProgress />
+        {found.isError ? (
+          <Notice action="Try again" onAction={() => void found.refetch()}>
+            The pictures could not be fetched: {found.error.message}
+          </Notice>
+        ) : !counts ? (
+          <Notice>Fetching pictures…</Notice>
+        ) : (
+          <Tiles
+            aria-label="Pictures, the newest first"
+            layout="grid"
+            selectionMode="single"
+            selectionBehavior="replace"
+            selectedKeys={pictureId ? [pictureId] : []}
+            onSelectionChange={(keys) => {
+              const [key] = keys === 'all' ? [] : [...keys];
+              void navigate(key === undefined ? at : `${at}/${key}`);
+            }}
+            renderEmptyState={() => <Notice>{empty(words, which)}</Notice>}
+          >
+            {pictures.map((picture) => (
+              <Tile key={picture.id} id={picture.id} textValue={pictureName(picture)}>
+                <PictureTile picture={picture} px={240} />
+              </Tile>
+            ))}
+            {found.hasNextPage && (
+              <GridListLoadMoreItem
+                isLoading={found.isFetchingNextPage}
+                onLoadMore={() => void found.fetchNextPage()}
+              >
+                Fetching more…
+              </GridListLoadMoreItem>
+            )}
+          </Tiles>
+        )}
+        <p className="foot" role="status">
+          {counts
+            ? words
+              ? `${counted(counts.total, 'picture')} found.`
+              : `${counted(counts.total, 'picture')}. Drop files anywhere here to put them in.`
+            : ''}
+        </p>
+      </Middle>
+      {open && (
+        <OnePicture
+          key={open.id}
+          picture={open}
+          onClose={() => void navigate(at)}
+          onRemoved={() => void navigate(at)}
+        />
+      )}
+    </Ground>
+  );
+}
+
+const empty = (words: string, which: PicturesProps['which']): string => {
+  if (words) return `No picture is called “${words}”.`;
+  return which === 'unused'
+    ? 'Every picture is used somewhere.'
+    : `No pictures yet. Drop ${SAID_PICTURE_KINDS} files here, or press "Put pictures in".`;
+};
+
+/** Takes all that nothing uses away, once that is confirmed. */
+function RemoveUnused({ count }: { count: number }) {
+  const { client } = useStudio();
+  const queries = useQueryClient();
+  const [asking, setAsking] = useState(false);
+  const removing = useMutation({
+    async mutationFn() {
+      // What something began to use meanwhile stays, and ends it.
+      for (;;) {
+        const query = { words: '', which: 'unused', from: 0 } as const;
+        const { pictures } = await client.ask(findPictures, { query });
+        if (pictures.length === 0) return;
+        const { removed } = await client.ask(removePictures, { body: { ids: pictures.map(({ id }) => id) } });
+        if (removed.length === 0) return;
+      }
+    },
+    onSuccess: () => setAsking(false),
+    onSettled: () => picturesChanged(queries),
+  });
+  return (
+    <>
+      <Button onPress={() => setAsking(true)}>Remove these…</Button>
+      <Dialog title="Remove pictures that nothing uses" open={asking} onClose={() => setAsking(false)}>
+        <p>
+          {counted(count, 'picture')} {count === 1 ? 'is' : 'are'} shown by no product, page or release.
+          Removed files cannot be brought back.
+        </p>
+        {removing.isError && <p role="alert">{removing.error.message}</p>}
+        <DialogFoot>
+          <Button onPress={() => setAsking(false)}>Keep them</Button>
+          <MainButton isDisabled={removing.isPending} onPress={() => removing.mutate()}>
+            {removing.isPending ? 'Removing…' : `Remove ${counted(count, 'picture')}`}
+          </MainButton>
+        </DialogFoot>
+      </Dialog>
+    </>
+  );
+}

@@ -1,0 +1,154 @@
+// @vitest-environment jsdom
+import { cleanup, fireEvent, screen, waitFor, within } from '@testing-library/react';
+import { afterEach, describe, expect, it } from 'vitest';
+import type { PictureUses, StorePicture } from '../../../core/api/pictures.ts';
+import { inStudio, type Given } from '../../specimen/inStudio.tsx';
+import { specimenStorePicture } from '../../specimen/storePicture.ts';
+import { Route, Routes } from 'react-router';
+import { Pictures } from './Pictures.tsx';
+import { OnePicture } from './OnePicture.tsx';
+
+afterEach(cleanup);
+
+const jug = specimenStorePicture({ id: 'a'.repeat(64), name: 'Jug' });
+const bowl = specimenStorePicture({ id: 'b'.repeat(64), name: '', alt: 'A bowl' });
+const found = (pictures: StorePicture[], more: object = {}) => ({
+  pictures,
+  total: pictures.length,
+  all: pictures.length,
+  unused: pictures.length,
+  ...more,
+});
+const unused: PictureUses = { catalogue: [], documents: [], live: false, releases: 0 };
+
+const draw = (answers: Given['answers'], which: 'all' | 'unused' = 'all') =>
+  inStudio(
+    <Routes>
+      <Route path="*" element={<Pictures which={which} />} />
+    </Routes>,
+    { answers },
+  );
+const one = (picture: StorePicture, uses: PictureUses, more: Given['answers'] = {}) =>
+  inStudio(<OnePicture picture={picture} onClose={() => undefined} onRemoved={() => undefined} />, {
+    answers: { 'GET /api/pictures/uses': () => ({ uses }), ...more },
+  });
+
+describe('the pictures of the store', () => {
+  it('are named, and one without a name by what it shows', async () => {
+    draw({ 'GET /api/pictures': () => found([jug, bowl]) });
+    const tiles = await screen.findByRole('grid', { name: 'Pictures, the newest first' });
+    expect(
+      within(tiles)
+        .getAllByRole('row')
+        .map((row) => row.textContent),
+    ).toEqual(['Jug', 'A bowl']);
+    screen.getByText(/^2 pictures\. Drop files/);
+  });
+
+  it('say what to do where there are none, none found, or none that can be fetched', async () => {
+    draw({ 'GET /api/pictures': (_, { words }) => found([], { all: words ? 3 : 0 }) });
+    await screen.findByText(/^No pictures yet\. Drop JPEG/);
+    fireEvent.change(screen.getByRole('searchbox'), { target: { value: 'kiln' } });
+    await screen.findByText('No picture is called “kiln”.');
+    cleanup();
+    draw({});
+    await screen.findByText(/could not be fetched: Nobody answers/);
+    screen.getByRole('button', { name: 'Try again' });
+  });
+
+  it('that nothing uses are removed together, once that is confirmed', async () => {
+    let left = [jug, bowl];
+    const { asked } = draw(
+      {
+        'GET /api/pictures': () => found(left),
+        'POST /api/pictures/removed': (body) => {
+          const { ids } = body as { ids: string[] };
+          left = left.filter(({ id }) => !ids.includes(id));
+          return { removed: ids };
+        },
+      },
+      'unused',
+    );
+    fireEvent.click(await screen.findByRole('button', { name: 'Remove these…' }));
+    expect(asked).not.toContain('POST /api/pictures/removed');
+    fireEvent.click(screen.getByRole('button', { name: 'Remove 2 pictures' }));
+    await screen.findByText('Every picture is used somewhere.');
+    expect(screen.queryByRole('dialog')).toBeNull();
+  });
+});
+
+describe('one picture', () => {
+  it('says where it is used, and offers to remove it only where it is not', async () => {
+    one(jug, {
+      catalogue: [
+        { of: 'product', name: 'Inkwell jug', slug: 'inkwell-jug' },
+        { of: 'value', name: 'Speckled', slug: null },
+      ],
+      documents: ['page:home'],
+      live: true,
+      releases: 1,
+    });
+    const list = await screen.findByRole('list', { name: 'Used in' });
+    expect(
+      within(list)
+        .getAllByRole('listitem')
+        .map((row) => row.textContent),
+    ).toEqual(['In the draft: Page "Home"', 'Product: Inkwell jug', 'Option value: Speckled']);
+    expect(within(list).getByRole('link', { name: 'Inkwell jug' }).getAttribute('href')).toBe(
+      '/product/inkwell-jug',
+    );
+    expect(screen.queryByRole('button', { name: 'Remove from the store' })).toBeNull();
+    cleanup();
+    one(jug, unused);
+    await screen.findByText('Nothing uses it.');
+    screen.getByRole('button', { name: 'Remove from the store' });
+    cleanup();
+    one(jug, { ...unused, releases: 2 });
+    await screen.findByText(/^Only 2 earlier releases used it/);
+    expect(screen.queryByRole('button', { name: 'Remove from the store' })).toBeNull();
+  });
+
+  it('saves what is typed once it rests, with what stays in sight, and tells what went wrong', async () => {
+    const sent: unknown[] = [];
+    one(jug, unused, {
+      'POST /api/pictures/words': (body) => {
+        sent.push(body);
+        return { picture: jug };
+      },
+    });
+    fireEvent.change(screen.getByRole('textbox', { name: 'Name' }), { target: { value: 'Pouring' } });
+    fireEvent.change(screen.getByRole('textbox', { name: 'Name' }), { target: { value: 'Pouring jug' } });
+    fireEvent.keyDown(screen.getByRole('button', { name: /^What stays in sight: 50 % across/ }), {
+      key: 'ArrowRight',
+    });
+    screen.getByText('Saving…');
+    await screen.findByText('Saved. Shoppers see it at once.');
+    expect(sent).toEqual([{ id: jug.id, name: 'Pouring jug', alt: '', focal: { x: 0.52, y: 0.5 } }]);
+    cleanup();
+    one(jug, unused);
+    fireEvent.change(screen.getByRole('textbox', { name: 'What it shows' }), { target: { value: 'A jug' } });
+    await screen.findByRole('alert');
+    expect(screen.getByRole('textbox', { name: 'What it shows' })).toHaveProperty('value', 'A jug');
+  });
+
+  it('loses nothing that was typed last when it is closed', async () => {
+    const sent: { name: string }[] = [];
+    one(jug, unused, {
+      'POST /api/pictures/words': (body) => {
+        sent.push(body as { name: string });
+        return { picture: jug };
+      },
+    });
+    fireEvent.change(screen.getByRole('textbox', { name: 'Name' }), { target: { value: 'Last' } });
+    cleanup();
+    await waitFor(() => expect(sent).toMatchObject([{ name: 'Last' }]));
+  });
+
+  it('can have its former file back only where there is one', () => {
+    one(jug, unused);
+    expect(screen.queryByRole('button', { name: 'Put the former file back' })).toBeNull();
+    cleanup();
+    one({ ...jug, formerFile: 'c'.repeat(64) }, unused);
+    screen.getByRole('button', { name: 'Put the former file back' });
+  });
+});
