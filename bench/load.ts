@@ -1,7 +1,9 @@
 import { spawn } from 'node:child_process';
 import { fileURLToPath } from 'node:url';
 import type pg from 'pg';
-import { atMost, quantile, ratioAtLeast, ratioAtMost, type Figure } from './figure.ts';
+import sharp from 'sharp';
+import { OWNER } from '../e2e/store.ts';
+import { atMost, distribution, quantile, ratioAtLeast, ratioAtMost, type Figure } from './figure.ts';
 
 const CONNECTIONS = 20;
 const SAMPLES = 400;
@@ -125,8 +127,63 @@ async function writeFigures(origin: string, db: pg.Pool): Promise<Figure[]> {
   return [ratioAtLeast('Home, warm, during twenty product writes a second', quantile(ratios, 0.5), 0.7)];
 }
 
+/** Photographs of 12 million pixels and about 2 MB each, no two alike. */
+async function photographs(count: number): Promise<Buffer[]> {
+  const noise = { type: 'gaussian', mean: 120, sigma: 24 } as const;
+  const ground = await sharp({
+    create: { width: 4200, height: 3200, channels: 3, background: '#888', noise },
+  })
+    .blur(0.8)
+    .raw()
+    .toBuffer();
+  return Promise.all(
+    Array.from({ length: count }, (_, i) =>
+      sharp(ground, { raw: { width: 4200, height: 3200, channels: 3 } })
+        .extract({ left: i * 10, top: i * 7, width: 4000, height: 3000 })
+        .jpeg({ quality: 82 })
+        .toBuffer(),
+    ),
+  );
+}
+
+/** Whether others are still answered while an owner puts pictures in, two on their way at any time as the studio does. */
+async function pictureFigures(origin: string): Promise<Figure[]> {
+  const files = await photographs(12);
+  const signedIn = await fetch(`${origin}/api/session`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify(OWNER),
+  });
+  const headers = {
+    cookie: signedIn.headers.getSetCookie()[0]!.split(';')[0]!,
+    'x-csrf-token': ((await signedIn.json()) as { csrf: string }).csrf,
+    'content-type': 'application/octet-stream',
+  };
+  let [sending, sent] = [true, 0];
+  const send = async () => {
+    while (sending) {
+      const body = new Uint8Array(files[sent % files.length]!);
+      const answer = await fetch(`${origin}/api/pictures?name=bench`, { method: 'POST', headers, body });
+      if (!answer.ok) throw new Error(await answer.text());
+      await answer.arrayBuffer();
+      sent += 1;
+    }
+  };
+  await healthTimes(origin);
+  const senders = [send(), send()];
+  const start = performance.now();
+  const times: number[] = [];
+  while (sent < 40) times.push(...(await healthTimes(origin)));
+  sending = false;
+  await Promise.all(senders);
+  const perPicture = (performance.now() - start) / sent;
+  const mb = files.reduce((sum, { length }) => sum + length, 0) / files.length / 2 ** 20;
+  console.log(`  ${sent} pictures of ${mb.toFixed(1)} MB, ${perPicture.toFixed(0)} ms each`);
+  return [distribution('Health while pictures of 12 million pixels are put in', 'ms', times, 100)];
+}
+
 /** Groups of figures of what a server bears. */
-export const LOADS = ['health', 'writes', 'memory'] as const;
+export const LOADS = ['health', 'writes', 'memory', 'pictures'] as const;
 
 /**
  * What a server bears, in a process of its own.
@@ -143,6 +200,7 @@ export async function loadFigures(
   return [
     ...(wants('health') ? await healthFigures(origin, slugs) : []),
     ...(wants('writes') ? await writeFigures(origin, db) : []),
+    ...(wants('pictures') ? await pictureFigures(origin) : []),
     ...(wants('memory') ? await memoryFigures(origin, heldMb) : []),
   ];
 }
