@@ -34,6 +34,11 @@ export function Page({ view }: { view: PageView }) {
                 ))}
               </ul>
             </nav>
+            {view.saves && (
+              <a className="store-saved" href="/saved">
+                {texts.savedProducts} <span data-saved-count="" />
+              </a>
+            )}
             {view.sells && (
               <a className="store-basket" href="/basket">
                 {texts.basket} <span data-basket-count="" />
@@ -56,6 +61,7 @@ export function Page({ view }: { view: PageView }) {
               <h1>{view.firstHeading}</h1>
             </div>
           )}
+          {view.none !== null && <p className="none">{view.none}</p>}
           {rest.map((bay) => (
             <Bay key={bay.id} bay={bay} eager={bay.id === firstPictures} />
           ))}

@@ -1,3 +1,4 @@
+import { MOST_SAVED } from '../shopper/savedIds.ts';
 import type { Explanation } from '../assortment/explain.ts';
 import type { Path } from '../assortment/rule.ts';
 import { PRODUCT_FACTS, type ProductFact, type ProductFacts } from '../catalogue/facts.ts';
@@ -17,6 +18,8 @@ export interface SeenBy {
   product: number | null;
   /** Ids of products, the most recent first. */
   lookedAt: readonly number[];
+  /** Ids of the products that are kept for later, where the page is about those. */
+  saved?: readonly number[] | undefined;
 }
 
 const MOST_ITEMS = 2_000;
@@ -29,6 +32,7 @@ const seenBy = shape<SeenBy>({
   collection: string().max(200).nullable().defined(),
   product: idSchema.nullable().defined(),
   lookedAt: ids(200),
+  saved: array(idSchema).max(MOST_SAVED),
 });
 
 /** An assortment as it is stored; read, and said what is wrong with it, by the core's own reader. */

@@ -50,7 +50,12 @@ export type ProductKind = (typeof PRODUCT_KINDS)[number];
 
 /** The listing that a page is about, which a shelf on it may show as well. */
 export type Around =
-  { of: 'category'; id: number } | { of: 'collection'; id: number } | { of: 'search'; words: string } | null;
+  | { of: 'category'; id: number }
+  | { of: 'collection'; id: number }
+  | { of: 'search'; words: string }
+  /** Products that the shopper keeps for later, the most recent first. */
+  | { of: 'saved'; ids: readonly number[] }
+  | null;
 
 /** Everything outside the product that an answer depends on. */
 export interface World {

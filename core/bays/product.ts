@@ -5,6 +5,7 @@ import { decimalMoney, formatMoney } from '../catalogue/money.ts';
 import { renditionAddress } from '../picture/renditions.ts';
 import { saidPrice, type SaidPrice } from '../catalogue/saidPrice.ts';
 import { showsPrices, type Selling } from '../catalogue/selling.ts';
+import { savingOf, type Saving } from '../card/saving.ts';
 import { counted, listed } from '../sentence/sentence.ts';
 import { setting, type Setting } from '../settings/setting.ts';
 import { integer, yesNo } from '../settings/values.ts';
@@ -26,6 +27,8 @@ export interface ProductContent {
   options: { name: string; values: SwatchView[] }[];
   fields: { name: string; words: string }[];
   buying: Buying;
+  /** How it can be kept for later; null where the store has no such thing. */
+  save: Saving | null;
 }
 
 /** What of a product can be left out, in the order in which it stands. */
@@ -37,6 +40,7 @@ const PARTS = {
   options: 'Options',
   stock: 'Stock',
   buying: 'Buying',
+  save: 'Save for later',
   longText: 'Long description',
   fields: 'Fields',
   details: 'Link to its own page',
@@ -138,6 +142,10 @@ export const productBay: BayKind<typeof settings, ProductContent> = {
         product,
         pictures: product?.pictures.slice(0, most) ?? [],
         shows,
+        save:
+          product && store.saves
+            ? savingOf(product, { words: '', shows: 'both' }, { saved: store.saved, texts })
+            : null,
         price: product && showsPrices(selling) ? saidPrice(product.price, currency, texts) : null,
         options: (product?.options ?? []).map((option) => ({
           name: option.name,

@@ -2,7 +2,7 @@ import { linesOf, widthOf } from './text.ts';
 import type { TextSize } from './textSize.ts';
 
 /** Icons that buttons of cards can have; drawn alike wherever they stand. */
-export type ButtonIcon = 'basket' | 'ask' | 'quick';
+export type ButtonIcon = 'basket' | 'ask' | 'quick' | 'save';
 
 /** What a button of a card shows. */
 export interface ButtonSays {

@@ -38,6 +38,8 @@ export interface PartKind<S extends Tree, V extends object, R> {
   carriesLink?: boolean;
   /** It can be pressed itself, and so lies above the link of the card. */
   takesPresses?: boolean;
+  /** It does more where there is script, so that a page with it has a use for one. */
+  scripted?: boolean;
   /** It stands back behind title and price. */
   quiet?: boolean;
   /** Null for what is not text. */

@@ -14,4 +14,8 @@ export interface CardStore {
   swatches: readonly StoreSwatch[];
   /** UTC ms from which on a product counts as new. */
   newSince: number;
+  /** Products that the shopper keeps for later; none on pages that are for everybody. */
+  saved: readonly number[];
+  /** Cards let a shopper keep products for later. */
+  saves: boolean;
 }

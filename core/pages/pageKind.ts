@@ -17,6 +17,8 @@ export interface AboutKinds {
   entry?: EntryDetail | null;
   basket?: Basket | null;
   order?: OrderFacts | null;
+  /** Ids of products that the shopper keeps for later, the most recent first. */
+  saved?: readonly number[] | null;
 }
 
 /** What a page is about, and on a shopper's own page what that shopper just did there. */
@@ -53,6 +55,8 @@ export interface PageKind {
   named(about: About): string | null;
   /** What it is about in a sentence or two, for search results; null where nothing is said of that. */
   described(about: About): string | null;
+  /** What it says where it lists nothing. */
+  none?(texts: StoreTexts): string;
   /** The title is the store's name alone. */
   titledByStore?: boolean;
   /** The way to it, from the top down and without itself. */

@@ -86,7 +86,7 @@ export function readDocuments(documents: readonly KeptDocument[]): ReadPlan {
   return { plan: withPagesOfAll(plan), unreadable };
 }
 
-/** With the pages that every store has, as a new one begins with them, where it was begun before there were any. */
+/** With the pages that every store has and what they show, as a new one begins with them, where it was begun before there were any. */
 function withPagesOfAll(plan: StoredPlan): StoredPlan {
   const kinds = new Set(Object.values(plan.pages).map(({ kind }) => kind));
   const missing = pageKinds.filter(
@@ -95,7 +95,15 @@ function withPagesOfAll(plan: StoredPlan): StoredPlan {
   const pages = missing.flatMap(({ id, name, first }) =>
     first ? [[id, { id, kind: id, name, bays: [...first.bays] } satisfies StoredPage] as const] : [],
   );
-  return pages.length > 0 ? { ...plan, pages: { ...plan.pages, ...Object.fromEntries(pages) } } : plan;
+  if (pages.length === 0) return plan;
+  const shelves = missing.flatMap(({ first }) =>
+    (first?.shelves ?? []).map((shelf) => [shelf.id, shelf] as const),
+  );
+  return {
+    ...plan,
+    pages: { ...plan.pages, ...Object.fromEntries(pages) },
+    shelves: { ...Object.fromEntries(shelves), ...plan.shelves },
+  };
 }
 
 /** Reads a whole plan of any format, such as a release keeps. */

@@ -9,6 +9,8 @@ export interface SentForm {
 /** What the pages of one shopper are made from. */
 export interface Shopper {
   basket: readonly BasketLine[];
+  /** Ids of the products that are kept for later, the most recent first. */
+  saved: readonly number[];
   /** What was just sent from the page and could not be taken, to be mended there. */
   sent: SentForm | null;
   /** What would name an order that is placed from this page. */

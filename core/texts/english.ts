@@ -52,6 +52,10 @@ export const english: StoreTexts = {
 
   basket: 'Basket',
   addToBasket: 'Add to basket',
+  save: 'Save for later',
+  saved: 'Saved',
+  savedProducts: 'Saved',
+  nothingSaved: 'You have not saved anything yet. What you save for later is kept here, on this device.',
   chooseOptions: 'Choose options',
   choose: 'Choose…',
   optionOf: (option, title) => `${option}: ${title}`,

@@ -8,6 +8,11 @@ export const englishInScript: ScriptTexts = {
   inBasket: (count) => `Added. ${count} in the basket.`,
   addFailed: 'This could not be added. Try again, or reload the page.',
   quick: { close: 'Close', wait: 'One moment…' },
+  saving: {
+    kept: 'Saved for later.',
+    gone: 'Not saved any more.',
+    failed: 'This could not be saved. Try again, or reload the page.',
+  },
   consent: {
     name: 'Your choice',
     ask: 'May we remember the products you view on this device, so you can find them again?',

@@ -64,6 +64,11 @@ export interface StoreTexts extends ScriptTexts {
   /** So many more values than are shown. */
   moreValues(count: number): string;
   moreValuesOf(count: number, option: string, title: string): string;
+  save: string;
+  /** It is kept for later. */
+  saved: string;
+  savedProducts: string;
+  nothingSaved: string;
   quantity: string;
   quantityOf(title: string): string;
   change: string;
@@ -135,5 +140,7 @@ export interface ScriptTexts {
   inBasket(count: number): string;
   addFailed: string;
   quick: { close: string; wait: string };
+  /** Said once a product is kept for later, or kept no longer. */
+  saving: { kept: string; gone: string; failed: string };
   consent: { name: string; ask: string; yes: string; no: string };
 }

@@ -87,6 +87,7 @@ export function* askShelf(making: BayMaking, shelf: Shelf): Generator<ItemsReque
   const madeFrom = [
     plan.house,
     store.newSince,
+    store.saved.join(),
     room.marginPx,
     room.maximumPx,
     assortment,

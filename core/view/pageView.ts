@@ -14,10 +14,12 @@ import type { About, PageKind } from '../pages/pageKind.ts';
 import type { House } from '../plan/house.ts';
 import type { Page } from '../plan/page.ts';
 import type { Plan } from '../plan/plan.ts';
+import { keepsForLater } from '../plan/keepsForLater.ts';
 import { shelvesOf } from '../plan/places.ts';
 import { cardStoreOf } from './cardStoreOf.ts';
 import { fromParameter, type PageAddress } from './address.ts';
 import { keptFor } from './keptFor.ts';
+import { shelvesIn } from './shelvesIn.ts';
 import { CATEGORIES, COLLECTIONS, ENTRIES, productRead, RELEASE } from './reads.ts';
 import type { BayView, ItemsAnswer, ItemsRequest, Link, PageView } from './view.ts';
 
@@ -87,7 +89,7 @@ export function* pageView(input: PageInput): Generator<ItemsRequest, PageView, I
   const begins: Record<string, number> = {};
   const kind = pageKind(page.kind);
   const around = kind.around(about);
-  const store = cardStoreOf(house, input.now);
+  const store = cardStoreOf(house, input.now, { saved: about.saved ?? [], saves: keepsForLater(plan) });
   for (const [i, bay] of page.bays.entries()) {
     if (bay.hidden) continue;
     const room = roomOf(house, bay);
@@ -115,6 +117,9 @@ export function* pageView(input: PageInput): Generator<ItemsRequest, PageView, I
   }
   const name = kind.named(about) ?? page.name;
   const texts = textsFor(house.locale);
+  const none = bays.some((bay) => !bay.empty && shelvesIn(bay).length > 0)
+    ? null
+    : (kind.none?.(texts) ?? null);
   const trail = kind.trail(about, tree, texts);
   return {
     pageId: page.id,
@@ -128,6 +133,7 @@ export function* pageView(input: PageInput): Generator<ItemsRequest, PageView, I
     direction: directionOf(page, house.locale),
     storeName: house.storeName,
     sells: house.selling.by === 'basket',
+    saves: store.saves,
     currency: house.currency,
     bands: house.bands,
     margin: house.margin,
@@ -137,6 +143,7 @@ export function* pageView(input: PageInput): Generator<ItemsRequest, PageView, I
     links: storeLinks(address.path, tree, texts),
     trail: trail.length ? [...trail, { words: name, href: '', current: true }] : [],
     bays,
+    none,
     goodUntil: nextTurn(changing, input.now, house.timeZone),
     reads: [...reads],
   };

@@ -173,6 +173,10 @@ export interface PageView {
   storeName: string;
   /** Things go into a basket. */
   sells: boolean;
+  /** Products can be kept for later. */
+  saves: boolean;
+  /** What it says where its lists have nothing in them; null where that is not so. */
+  none: string | null;
   currency: string;
   bands: Band[];
   margin: Varying<number>;

@@ -40,7 +40,7 @@ export function assortmentRoutes(api: Api, parts: Parts): void {
   const db = parts.readDb;
 
   const readSeenBy = async (facts: Facts, seenBy: Asker): Promise<SeenBy> => {
-    const { category, collection, product, lookedAt } = seenBy;
+    const { category, collection, product, lookedAt, saved } = seenBy;
     const gone = (what: string) => new Fault('assortment-faulty', { message: `There is no ${what}.` });
     let around: SeenBy['around'] = null;
     if (category) {
@@ -51,7 +51,7 @@ export function assortmentRoutes(api: Api, parts: Parts): void {
       const found = facts.collections.find(({ slug }) => slug === collection);
       if (!found) throw gone(`collection "${collection}"`);
       around = { of: 'collection', id: found.id };
-    }
+    } else if (saved) around = { of: 'saved', ids: saved };
     return { around, lookedAt, product: product ? await readRecord(db, product) : null };
   };
 

@@ -81,7 +81,7 @@ it('whatever is sent by a form is taken whole or refused with a page, and nothin
   let from = 0;
   await fc.assert(
     fc.asyncProperty(
-      fc.constantFrom('/basket', '/checkout', '/ask/piece-3', '/ask/none'),
+      fc.constantFrom('/basket', '/checkout', '/saved', '/ask/piece-3', '/ask/none'),
       pairs,
       cookie,
       fc.boolean(),
@@ -92,6 +92,7 @@ it('whatever is sent by a form is taken whole or refused with a page, and nothin
         const fields = whole
           ? [
               ['variant', '2'],
+              ['product', '3'],
               ['name', 'Ash'],
               ['email', 'ash@place.example'],
               ['message', 'Hello'],
@@ -109,7 +110,7 @@ it('whatever is sent by a form is taken whole or refused with a page, and nothin
           headers: {
             origin: store.server.parts.origin,
             'content-type': 'application/x-www-form-urlencoded',
-            ...(basket && { cookie: `basket=${basket}` }),
+            ...(basket && { cookie: `basket=${basket}; saved=${basket}` }),
             ...(asScript && { accept: 'application/json' }),
           },
           payload: new URLSearchParams(fields).toString(),

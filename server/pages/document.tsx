@@ -88,7 +88,7 @@ export function htmlPage(
     `<!doctype html><html lang="${escape(view.lang)}" dir="${escape(view.direction)}"><head><meta charset="utf-8">` +
     `<meta name="viewport" content="width=device-width,initial-scale=1"><title>${escape(view.title)}</title>${about}` +
     `<link rel="preload" href="${fontFile}" as="font" type="font/woff2" crossorigin><link rel="icon" href="data:,">` +
-    `<style>${style}</style>${early}${script ? `<script src="${escape(script.href)}" defer${script.remembers ? ' data-remembers' : ''}></script>` : ''}${data}</head><body>${inLowerCase(renderToStaticMarkup(<Page view={view} />))}</body></html>`;
+    `<style>${style}</style>${early}${script ? `<script type="module" src="${escape(script.href)}"${script.remembers ? ' data-remembers' : ''}></script>` : ''}${data}</head><body>${inLowerCase(renderToStaticMarkup(<Page view={view} />))}</body></html>`;
   return {
     html,
     policy: `default-src 'none'; style-src 'sha256-${sha256(style)}'; img-src 'self' data:; font-src 'self'; ${script ? `script-src ${scripts}; connect-src 'self'; ` : ''}base-uri 'none'; form-action 'self'; frame-ancestors 'self'`,

@@ -1,24 +1,29 @@
-import { createHash } from 'node:crypto';
-import { existsSync, readFileSync } from 'node:fs';
+import { existsSync, readdirSync, readFileSync } from 'node:fs';
 import { brotliCompressSync, gzipSync } from 'node:zlib';
+import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import type { Encoding } from './encoding.ts';
 
-/** The script of public pages, as it was built; addressed by its content, so that it may be kept for ever. */
+/** The script of public pages, as it was built, in pieces addressed by their content, so that they may be kept for ever. */
 export interface Enhance {
+  /** Address of the piece that pages name; it fetches the others. */
   href: string;
-  packed: Readonly<Record<Encoding, Buffer>>;
+  /** All of them by their addresses. */
+  files: ReadonlyMap<string, Readonly<Record<Encoding, Buffer>>>;
 }
 
-const built = fileURLToPath(new URL('../../dist/enhance/enhance.js', import.meta.url));
+const built = fileURLToPath(new URL('../../dist/enhance', import.meta.url));
 
 /** Null where it was not built; every page works without it. */
 export function readEnhance(): Enhance | null {
-  if (!existsSync(built)) return null;
-  const plain = readFileSync(built);
-  const mark = createHash('sha256').update(plain).digest('hex').slice(0, 12);
-  return {
-    href: `/assets/enhance-${mark}.js`,
-    packed: { identity: plain, gzip: gzipSync(plain, { level: 9 }), br: brotliCompressSync(plain) },
-  };
+  const names = existsSync(built) ? readdirSync(built).filter((name) => name.endsWith('.js')) : [];
+  const first = names.find((name) => name.startsWith('enhance-'));
+  if (!first) return null;
+  const addressOf = (name: string) => `/assets/${name}`;
+  const packed = names.map((name) => {
+    const plain = readFileSync(join(built, name));
+    const ways = { identity: plain, gzip: gzipSync(plain, { level: 9 }), br: brotliCompressSync(plain) };
+    return [addressOf(name), ways] as const;
+  });
+  return { href: addressOf(first), files: new Map(packed) };
 }

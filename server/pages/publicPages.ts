@@ -1,6 +1,7 @@
 import { createHash } from 'node:crypto';
 import pLimit from 'p-limit';
 import { dependsOf } from '../../core/assortment/depends.ts';
+import { partKind } from '../../core/card/parts/index.ts';
 import { pageFor, pageKind, pagePath } from '../../core/pages/index.ts';
 import { categoryTree } from '../../core/catalogue/categoryTree.ts';
 import { emptyPlan } from '../../core/plan/documents.ts';
@@ -53,8 +54,10 @@ const remembers = (plan: Plan): boolean => dependsOf(assortmentsIn(plan)).reads.
 /** Whether anything of a page moves, or grows where it stands. */
 const hasLife = (view: PageView): boolean =>
   shelvesOn(view).some(
-    ({ shelf: { steps, paging, pagers } }) =>
-      steps.some((step) => step.moves) || (paging.by !== 'numbered' && pagers.length > 0),
+    ({ shelf: { steps, paging, pagers, cards } }) =>
+      steps.some((step) => step.moves) ||
+      (paging.by !== 'numbered' && pagers.length > 0) ||
+      cards.some(({ parts }) => parts.some(({ part }) => partKind(part)?.scripted)),
   );
 
 /** All public pages of a process: those at hand, and how one is made. */
@@ -99,12 +102,14 @@ export function publicPages(parts: Parts, enhance: Enhance | null): PublicPages 
   };
 
   const drawn = (view: PageView, release: Release) => {
-    // Only where there is something to remember, to fill, to move, to let grow or to put into a basket.
+    // Only where there is something to remember, to fill, to move, to let grow, to keep or to put into a basket.
     const own =
       remembers(release.plan) &&
       (pageKind(view.kind).needs === 'product' || view.bays.some(({ personal }) => personal));
     const script =
-      enhance && (own || view.sells || hasLife(view)) ? { href: enhance.href, remembers: own } : null;
+      enhance && (own || view.sells || view.saves || hasLife(view))
+        ? { href: enhance.href, remembers: own }
+        : null;
     return htmlPage(view, parts.origin, script);
   };
 

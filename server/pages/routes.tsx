@@ -9,7 +9,7 @@ import { Fault } from '../faults.ts';
 import type { Parts } from '../parts.ts';
 import { encodingFor } from './encoding.ts';
 import type { Enhance } from './enhance.ts';
-import { basketLinesOf } from '../shopper/shopperCookies.ts';
+import { basketLinesOf, savedIdsOf } from '../shopper/shopperCookies.ts';
 import type { Asked, PublicPages, Query } from './publicPages.ts';
 import { ROBOTS } from './robots.ts';
 import { send } from './send.ts';
@@ -35,15 +35,15 @@ export function pageRoutes(
   pages: PublicPages,
   enhance: Enhance | null,
 ): void {
-  if (enhance)
-    app.get(enhance.href, (request, reply) => {
+  for (const [href, packed] of enhance?.files ?? [])
+    app.get(href, (request, reply) => {
       const encoding = encodingFor(request.headers);
       if (encoding !== 'identity') void reply.header('content-encoding', encoding);
       return reply
         .header('cache-control', 'public, max-age=31536000, immutable')
         .header('vary', 'accept-encoding')
         .type('text/javascript; charset=utf-8')
-        .send(enhance.packed[encoding]);
+        .send(packed[encoding]);
     });
 
   app.get('/robots.txt', (_, reply) => reply.type('text/plain; charset=utf-8').send(ROBOTS));
@@ -82,7 +82,12 @@ export function pageRoutes(
           query: request.query as Query,
         });
         const page = kind.own
-          ? pages.own(asked(), { basket: basketLinesOf(request), sent: null, token: randomUUID() })
+          ? pages.own(asked(), {
+              basket: basketLinesOf(request),
+              saved: savedIdsOf(request),
+              sent: null,
+              token: randomUUID(),
+            })
           : pages.at(request.url, asked);
         return page instanceof Promise
           ? page.then((one) => send(request, reply, one))

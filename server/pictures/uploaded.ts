@@ -53,6 +53,6 @@ export const uploaded = (bytes: Buffer): Promise<StoredFile> =>
       }),
     };
     return ingestPicture(bytes, options).catch((error: unknown) => {
-      throw refused('This picture is cut or damaged. Open it, save it anew and choose that file.', error);
+      throw refused('This picture is cut or damaged. Open it, save it again and choose that file.', error);
     });
   });

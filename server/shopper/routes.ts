@@ -13,6 +13,7 @@ import {
   type BasketLine,
 } from '../../core/shopper/basketLines.ts';
 import { readForm } from '../../core/shopper/forms.ts';
+import { withoutSaved, withSaved } from '../../core/shopper/savedIds.ts';
 import type { SentForm } from '../../core/shopper/shopper.ts';
 import { textsFor } from '../../core/texts/index.ts';
 import { readProductDetail } from '../catalogue/productRows.ts';
@@ -27,7 +28,7 @@ import { readGoods } from './goodRows.ts';
 import { writeMessage } from './messageRows.ts';
 import { isOrderToken, placeOrder } from './orderRows.ts';
 import { orderMessage } from './orderMessage.ts';
-import { basketLinesOf, keepBasketLines } from './shopperCookies.ts';
+import { basketLinesOf, keepBasketLines, keepSavedIds, savedIdsOf } from './shopperCookies.ts';
 
 declare module 'fastify' {
   interface FastifyContextConfig {
@@ -54,6 +55,9 @@ const change = object({
   quantity: number().integer().min(0).max(MOST_OF_ONE).default(1).required(),
   do: string().oneOf(['add', 'set', 'remove']).default('add').required(),
 });
+
+/** A product that is to be kept for later, or no longer where it is kept already. */
+const savedForm = object({ product: idSchema });
 
 type Change = { variant: number; quantity: number; do: 'add' | 'set' | 'remove' };
 
@@ -97,7 +101,7 @@ export async function shopperRoutes(scope: FastifyInstance, parts: Parts, pages:
       reply,
       await pages.own(
         { kind: pageKind(asked.kind), slug: asked.slug, query: {} },
-        { basket: basketLinesOf(request), sent, token },
+        { basket: basketLinesOf(request), saved: savedIdsOf(request), sent, token },
         status,
       ),
     );
@@ -126,6 +130,21 @@ export async function shopperRoutes(scope: FastifyInstance, parts: Parts, pages:
     keepBasketLines(reply, lines, parts.origin);
     void reply.header('cache-control', 'no-store');
     return isScript(request) ? reply.send({ count: countOf(lines) }) : reply.redirect('/basket', 303);
+  });
+
+  scope.post('/saved', form(MOST_CHANGES), async (request, reply) => {
+    const { product } = (request.body ?? {}) as Record<string, unknown>;
+    const sent = readBody(savedForm, savedForm.cast({ product }, { assert: false }));
+    const before = savedIdsOf(request);
+    const saved = !before.includes(sent.product);
+    if (saved) {
+      const { rowCount } = await parts.readDb.query('SELECT FROM product WHERE id = $1', [sent.product]);
+      if (!rowCount) throw new Fault('not-sold', { message: 'This is not sold any more.' });
+    }
+    const ids = saved ? withSaved(before, sent.product) : withoutSaved(before, sent.product);
+    keepSavedIds(reply, ids, parts.origin);
+    void reply.header('cache-control', 'no-store');
+    return isScript(request) ? reply.send({ saved, count: ids.length }) : reply.redirect('/saved', 303);
   });
 
   scope.post('/checkout', form(MOST_ORDERS), async (request, reply) => {

@@ -1,6 +1,7 @@
 import type { FastifyReply, FastifyRequest } from 'fastify';
 import { readBasketLines, writtenBasketLines, type BasketLine } from '../../core/shopper/basketLines.ts';
-import { BASKET } from '../../storefront/enhance/cookieNames.ts';
+import { readSavedIds, writtenSavedIds } from '../../core/shopper/savedIds.ts';
+import { BASKET, SAVED } from '../../storefront/enhance/cookieNames.ts';
 
 const KEPT_S = 90 * 86_400;
 
@@ -8,12 +9,21 @@ const KEPT_S = 90 * 86_400;
 export const basketLinesOf = (request: FastifyRequest): BasketLine[] =>
   readBasketLines(request.cookies[BASKET]);
 
-/** Has the shopper's browser keep a basket; the page's own script counts what is in it. */
-export function keepBasketLines(reply: FastifyReply, lines: readonly BasketLine[], origin: string): void {
-  void reply.setCookie(BASKET, writtenBasketLines(lines), {
+/** What a shopper keeps for later, as the shopper's own browser says. */
+export const savedIdsOf = (request: FastifyRequest): number[] => readSavedIds(request.cookies[SAVED]);
+
+/** Has the shopper's browser keep something for the page's own script to read too; nothing where it is empty. */
+function keep(reply: FastifyReply, name: string, text: string, origin: string): void {
+  void reply.setCookie(name, text, {
     path: '/',
-    maxAge: lines.length > 0 ? KEPT_S : 0,
+    maxAge: text === '' ? 0 : KEPT_S,
     sameSite: 'lax',
     secure: origin.startsWith('https:'),
   });
 }
+
+export const keepBasketLines = (reply: FastifyReply, lines: readonly BasketLine[], origin: string): void =>
+  keep(reply, BASKET, writtenBasketLines(lines), origin);
+
+export const keepSavedIds = (reply: FastifyReply, ids: readonly number[], origin: string): void =>
+  keep(reply, SAVED, writtenSavedIds(ids), origin);

@@ -4,14 +4,24 @@ export type SpecimenShopper = ReturnType<typeof shopperOf>;
 
 /** A shopper with a browser that keeps cookies and sends forms. */
 export function shopperOf(store: SmallStore) {
-  let basket = '';
-  const jar = (): Record<string, string> => (basket ? { cookie: `basket=${basket}` } : {});
+  const cookies = new Map<string, string>();
+  const jar = (): Record<string, string> => {
+    const kept = [...cookies].filter(([, value]) => value !== '');
+    return kept.length ? { cookie: kept.map(([name, value]) => `${name}=${value}`).join('; ') } : {};
+  };
   return {
     get basket() {
-      return basket;
+      return cookies.get('basket') ?? '';
     },
     set basket(text: string) {
-      basket = text;
+      cookies.set('basket', text);
+    },
+    /** What is kept for later. */
+    get saved() {
+      return cookies.get('saved') ?? '';
+    },
+    set saved(text: string) {
+      cookies.set('saved', text);
     },
     async get(url: string) {
       return store.get(url, jar());
@@ -30,8 +40,7 @@ export function shopperOf(store: SmallStore) {
           Object.entries(values).map(([name, value]) => [name, String(value)]),
         ).toString(),
       });
-      const kept = answer.cookies.find(({ name }) => name === 'basket');
-      if (kept) basket = kept.value;
+      for (const { name, value } of answer.cookies) cookies.set(name, value);
       return answer;
     },
   };

@@ -39,11 +39,16 @@ export async function buildStudio(log: (line: string) => void): Promise<void> {
       outDir: join(root, 'dist', 'enhance'),
       emptyOutDir: true,
       target: 'es2022',
+      // Pieces that only some pages use are fetched by the script when they are needed.
+      modulePreload: false,
       lib: {
         entry: join(root, 'storefront', 'enhance', 'index.ts'),
-        formats: ['iife'],
-        name: 'enhance',
-        fileName: () => 'enhance.js',
+        formats: ['es'],
+        fileName: () => 'enhance-[hash].js',
+      },
+      rolldownOptions: {
+        preserveEntrySignatures: false,
+        output: { chunkFileNames: '[name]-[hash].js', minify: true },
       },
     },
   });

@@ -1,3 +1,4 @@
+import { SaveForm } from '../SaveForm.tsx';
 import type { ProductDetail } from '../../core/catalogue/facts.ts';
 import type { ContentView } from '../../core/bays/index.ts';
 import type { StoreTexts } from '../../core/texts/storeTexts.ts';
@@ -85,6 +86,7 @@ function Product({
         )}
         {shows.stock && <p className={`stock ${product.stock.state}`}>{stockWords(product, texts)}</p>}
         {shows.buying && <Buy buying={buying} product={product} />}
+        {shows.save && content.save && <SaveForm {...content.save} />}
         {shows.longText &&
           product.longText.split('\n\n').map((paragraph) => (
             <p className="long" key={paragraph}>

@@ -1,4 +1,5 @@
-/** Cookies of a shopper: whether the script may remember, what was looked at, and what is in the basket. */
+/** Cookies of a shopper: whether the script may remember, what was looked at, is in the basket, is kept for later. */
 export const CONSENT = 'remember';
 export const LOOKED = 'looked';
 export const BASKET = 'basket';
+export const SAVED = 'saved';

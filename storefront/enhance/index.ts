@@ -25,3 +25,5 @@ followLookedAt(enhance);
 keepSwatches(document);
 if (document.querySelector('[data-quick]')) keepQuick();
 if (document.querySelector('[data-basket-count]')) keepBasket();
+if (document.querySelector('[data-save],[data-saved-count]'))
+  void import('./saved.ts').then(({ keepSaved }) => keepSaved());

@@ -1,11 +1,13 @@
-import { Eye, MessageCircleQuestionMark, ShoppingBasket } from 'lucide-react';
+import { Bookmark, Eye, MessageCircleQuestionMark, ShoppingBasket } from 'lucide-react';
 import { BUTTON_ICON_PX, type ButtonIcon, type ButtonSays } from '../../core/card/button.ts';
 
 /** The icons of buttons, from one set, wherever they stand. */
-const icons = { basket: ShoppingBasket, ask: MessageCircleQuestionMark, quick: Eye } satisfies Record<
-  ButtonIcon,
-  unknown
->;
+const icons = {
+  basket: ShoppingBasket,
+  ask: MessageCircleQuestionMark,
+  quick: Eye,
+  save: Bookmark,
+} satisfies Record<ButtonIcon, unknown>;
 
 /** What stands in a button: its icon, its words, or both. */
 export function ButtonFace({ says: { icon, showsWords, words } }: { says: ButtonSays }) {

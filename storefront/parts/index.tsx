@@ -9,6 +9,7 @@ import { drawPrice } from './Price.tsx';
 import { drawQuantity } from './Quantity.tsx';
 import { drawQuick } from './Quick.tsx';
 import { drawRating } from './Rating.tsx';
+import { drawSave } from './Save.tsx';
 import { drawSwatches } from './Swatches.tsx';
 import { drawTitle } from './Title.tsx';
 
@@ -36,6 +37,7 @@ const partDrawings: { [P in PartView['part']]: PartDrawing<P> } = {
   quantity: drawQuantity,
   basket: drawBasket,
   quick: drawQuick,
+  save: drawSave,
   details: drawDetails,
 };
 

@@ -22,6 +22,7 @@ body{margin:0}
 :where(.region) :where(h1,h2,h3,h4,h5,p,ol,ul,dl,dd,figure){margin:0;padding:0}
 :where(.region) a{color:inherit}
 .region :focus-visible{outline:3px solid var(--accent);outline-offset:2px}
+.unseen{position:absolute;width:1px;height:1px;overflow:hidden;clip-path:inset(50%)}.main>.none{padding:24px var(--margin);max-width:60ch}
 .skip{position:absolute;inset-inline-start:-9999px}
 .skip:focus{position:static;display:block;padding:8px 16px}
 .store{padding-inline:var(--margin);border-bottom:1px solid var(--line);background:var(--ground)}
@@ -35,7 +36,7 @@ body{margin:0}
 .trail ol{max-width:var(--content);margin-inline:auto;list-style:none;display:flex;flex-wrap:wrap;gap:2px 8px;font-size:14px;padding-block:14px;color:var(--quiet)}
 .trail li+li::before{content:"/";margin-inline-end:8px}
 .trail a{color:inherit}
-@container region (width < 700px){.store-inner nav{order:2;flex-basis:100%}}.store-basket{text-decoration:none;padding-block:6px;font-size:15px;white-space:nowrap}.store-basket:hover{text-decoration:underline;text-underline-offset:5px}.store-basket span{display:inline-block;min-width:3ch}
+@container region (width < 700px){.store-inner nav{order:2;flex-basis:100%}}.store-saved,.store-basket{text-decoration:none;padding-block:6px;font-size:15px;white-space:nowrap}.store-saved:hover,.store-basket:hover{text-decoration:underline;text-underline-offset:5px}.store-saved span,.store-basket span{display:inline-block;min-width:3ch}
 .page-heading{padding-inline:var(--margin);padding-block:28px 4px}
 .page-heading h1{max-width:var(--content);margin-inline:auto;font-size:clamp(28px,4cqi,40px);line-height:1.15;font-weight:560;letter-spacing:-.015em}
 .bay>.inner{max-width:calc(var(--inner) + 2*var(--margin));margin-inline:auto;padding-inline:var(--margin)}

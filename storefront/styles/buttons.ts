@@ -15,5 +15,6 @@ export const buttonsCss =
   `.act{display:inline-flex;vertical-align:top;align-items:center;justify-content:center;gap:${BUTTON_GAP_PX}px;max-width:100%;padding:${BUTTON_PADDING_PX.across}px ${BUTTON_PADDING_PX.ends}px;border:1px solid var(--accent);border-radius:3px;background:var(--accent);color:var(--onAccent);font-family:inherit;font-size:${fontPx}px;line-height:${linePx}px;font-weight:${weight};text-decoration:none;cursor:pointer;overflow-wrap:anywhere}` +
   `.act.icon{padding-inline:${BUTTON_PADDING_PX.across}px}.act svg{width:${BUTTON_ICON_PX}px;height:${BUTTON_ICON_PX}px;flex:none}` +
   '.act.leads{background:var(--ground);color:var(--text);border-color:var(--line)}.act:hover{text-decoration:underline;text-underline-offset:3px}.act.leads:hover{border-color:var(--text)}' +
+  '.part-save [aria-pressed=true] svg{fill:currentColor}' +
   '.zone-foot .act{width:100%;border-radius:0}' +
   `.quantity{width:${QUANTITY_PX.width}px;height:${QUANTITY_PX.height}px;font:inherit;padding:4px 8px;border:1px solid var(--quiet);border-radius:3px;background:var(--ground);color:var(--text)}`;

@@ -10,7 +10,7 @@ import { viewWith } from '../../core/view/pageView.ts';
 import type { PageView } from '../../core/view/view.ts';
 import type { SeenBy } from '../../core/api/assortments.ts';
 import { orderOf } from '../../core/shopper/order.ts';
-import { specimenBasket, specimenEntry, specimenProduct } from '../../core/api/catalogue.ts';
+import { findProducts, specimenBasket, specimenEntry, specimenProduct } from '../../core/api/catalogue.ts';
 import { lookedAtBy, type Shopper } from '../seenBy/shopper.ts';
 import { useDraft, useStudio, type Studio } from '../studioContext.tsx';
 import { useNow } from '../useNow.ts';
@@ -28,6 +28,10 @@ function specimens(needs: Needs, { tree, vocabulary }: Studio, shopper: Shopper)
   const chosen = vocabulary.collections.find(({ id }) => id === shopper.collection);
   return { collection: chosen ?? fullest(vocabulary.collections) };
 }
+
+/** So many products are kept for later by whoever the page of them is shown with. */
+const EXAMPLES_SAVED = 6;
+const noIds: readonly number[] = [];
 
 /** The slug of what a page is shown with; empty where that has none. */
 const slugOf = (about: object | null | undefined): string =>
@@ -77,11 +81,21 @@ export function usePageViews(page: Page, other: Page): Readonly<Record<Way, Page
     enabled: kind.needs === 'basket' || kind.needs === 'order',
     staleTime: 60_000,
   });
+  const { data: saved = noIds } = useQuery({
+    queryKey: ['specimen saved'],
+    queryFn: () =>
+      client
+        .ask(findProducts, { query: { words: '' } })
+        .then(({ products }) => products.slice(0, EXAMPLES_SAVED).map(({ id }) => id)),
+    enabled: kind.needs === 'saved',
+    staleTime: 60_000,
+  });
   const about: About = {
     ...specimens(kind.needs, studio, shopper),
     ...(kind.needs === 'product' && { product }),
     ...(kind.needs === 'entry' && { entry }),
     ...(kind.needs === 'basket' && { basket }),
+    ...(kind.needs === 'saved' && { saved }),
     ...(kind.needs === 'order' && { order: basket && orderOf(1, basket) }),
   };
   const seenBy: SeenBy = {
@@ -89,6 +103,7 @@ export function usePageViews(page: Page, other: Page): Readonly<Record<Way, Page
     collection: about.collection?.slug ?? null,
     product: about.product?.id ?? null,
     lookedAt: lookedAtBy(shopper),
+    ...(about.saved && { saved: about.saved }),
   };
   const slug = kind.many ? page.slug : slugOf(kind.needs && about[kind.needs]);
   const viewOf = (one: Page) =>

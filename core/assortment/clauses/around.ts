@@ -5,13 +5,14 @@ import { hasWords } from './words.ts';
 
 export type AroundClause = { is: 'around' };
 
-/** The listing of the page: a category and below, a collection, or what was searched; elsewhere everything. */
+/** The listing of the page: a category and below, a collection, what was searched, what is kept for later; elsewhere everything. */
 export const aroundClause = plainClause('around', 'from the listing of the page', {
   name: 'The listing of the page',
   find: ['page', 'around', 'same listing', 'this category'],
   looksAt: (around) => {
     if (around === null) return [];
     if (around.of === 'category') return ['categoryIds'];
+    if (around.of === 'saved') return [];
     return around.of === 'collection' ? LOOKED_AT : ['words'];
   },
   holds: (_, product, world, ruleHolds) => {
@@ -19,6 +20,7 @@ export const aroundClause = plainClause('around', 'from the listing of the page'
     if (around === null) return true;
     if (around.of === 'category')
       return tree.withBelow(around.id).some((id) => product.categoryIds.includes(id));
+    if (around.of === 'saved') return around.ids.includes(product.id);
     return around.of === 'collection'
       ? inCollection(around.id, product, world, ruleHolds)
       : hasWords(around.words, product);

@@ -7,7 +7,7 @@ import {
   type ViewedOrder,
 } from './byDemand.ts';
 import { plainOrders, type PlainOrder } from './plain.ts';
-import { lookedAtOrder, relatedOrder } from './personal.ts';
+import { lookedAtOrder, relatedOrder, savedOrder } from './personal.ts';
 import { ratingOrder } from './rating.ts';
 import { shuffledOrder, type ShuffledOrder } from './shuffled.ts';
 
@@ -21,6 +21,7 @@ export const orderKinds: readonly OrderKind<Order>[] = [
   lastSoldOrder,
   viewedOrder,
   lookedAtOrder,
+  savedOrder,
   relatedOrder,
   shuffledOrder,
 ];

@@ -14,6 +14,19 @@ export const lookedAtOrder = plainOrder(
   { reads: 'lookedAt' },
 );
 
+export const savedOrder = plainOrder(
+  'saved',
+  'Most recently saved',
+  'most recently saved first',
+  ['saved', 'later', 'wish'],
+  [],
+  (product, { around }) => {
+    const at = around?.of === 'saved' ? around.ids.indexOf(product.id) : -1;
+    return [at < 0 ? LAST : at];
+  },
+  { reads: 'around' },
+);
+
 export const relatedOrder = plainOrder(
   'related',
   'Most related',

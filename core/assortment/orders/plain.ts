@@ -14,6 +14,7 @@ export interface PlainOrder {
     | 'rating'
     | 'lastSold'
     | 'lookedAt'
+    | 'saved'
     | 'related'
     | 'asNamed';
 }

@@ -20,6 +20,7 @@ import { pricePart } from './price.ts';
 import { quickPart } from './quick.ts';
 import { quantityPart } from './quantity.ts';
 import { ratingPart } from './rating.ts';
+import { savePart } from './save.ts';
 import { soldPart } from './sold.ts';
 import { stockPart } from './stock.ts';
 import { swatchesPart } from './swatches.ts';
@@ -49,6 +50,7 @@ const kinds = {
   quantity: quantityPart,
   basket: basketPart,
   quick: quickPart,
+  save: savePart,
   details: detailsPart,
 };
 

@@ -32,6 +32,7 @@ export const quickPart = partKindOf({
     }),
     ...buttonShows('Quick view'),
   },
+  scripted: true,
   needs: [],
   ...buttonPart<Said>(),
   reads: ({ words, shows }) => ({ words: words.trim(), shows }),

@@ -80,6 +80,16 @@ export const orderSql: { [K in Exclude<Order['by'], 'asNamed'>]: OrderToSql<Extr
   lookedAt: (_, statement, { lookedAt }) => ({
     keys: [{ sql: last(`array_position(${statement.ints(lookedAt)}, p.id)`, '2147483647') }],
   }),
+  saved: (_, statement, { around }) => ({
+    keys: [
+      {
+        sql: last(
+          `array_position(${statement.ints(around?.of === 'saved' ? around.ids : [])}, p.id)`,
+          '2147483647',
+        ),
+      },
+    ],
+  }),
   related: (_, statement, world) => ({ keys: [{ sql: relatednessSql(statement, world), descending: true }] }),
   shuffled: (order, statement, world) => ({
     keys: [{ sql: `md5(${statement.value(shuffleSeed(order, world))} || p.id)`, text: true }],

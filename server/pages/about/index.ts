@@ -6,6 +6,7 @@ import { aboutCollection } from './collection.ts';
 import { aboutEntry } from './entry.ts';
 import { aboutOrder } from './order.ts';
 import { aboutProduct } from './product.ts';
+import { aboutSaved } from './saved.ts';
 
 /** Readers of what pages are about; one that a kind of page needs and that is missing does not compile. */
 export const aboutReaders: Record<keyof AboutKinds, AboutReader> = {
@@ -15,4 +16,5 @@ export const aboutReaders: Record<keyof AboutKinds, AboutReader> = {
   entry: aboutEntry,
   basket: aboutBasket,
   order: aboutOrder,
+  saved: aboutSaved,
 };

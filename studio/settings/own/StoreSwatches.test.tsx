@@ -1,11 +1,13 @@
 // @vitest-environment jsdom
-import { fireEvent, screen, waitFor, within } from '@testing-library/react';
-import { expect, it } from 'vitest';
+import { cleanup, fireEvent, screen, waitFor, within } from '@testing-library/react';
+import { afterEach, expect, it } from 'vitest';
 import { completePlan } from '../../../core/plan/storedPlan.ts';
 import { specimenStored } from '../../../core/specimen/specimen.ts';
 import { useDraft } from '../../studioContext.tsx';
 import { inStudio } from '../../specimen/inStudio.tsx';
 import { StoreSwatches } from './StoreSwatches.tsx';
+
+afterEach(cleanup);
 
 const options = [
   {

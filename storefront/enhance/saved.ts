@@ -1,0 +1,57 @@
+import { readSavedIds } from '../../core/shopper/savedIds.ts';
+import { scriptTexts } from '../../core/texts/inScript.ts';
+import { SAVED } from './cookieNames.ts';
+import { cookie } from './cookies.ts';
+
+/** Says on each button whether its product is kept, and beside the link to the page how many are. */
+function show(): void {
+  const ids = readSavedIds(cookie(SAVED));
+  for (const button of document.querySelectorAll<HTMLElement>('[data-save]')) {
+    const kept = ids.includes(Number(button.dataset.save));
+    button.setAttribute('aria-pressed', String(kept));
+    button.setAttribute('aria-label', (kept ? button.dataset.saved : button.dataset.named)!);
+  }
+  for (const place of document.querySelectorAll('[data-saved-count]'))
+    place.textContent = ids.length > 0 ? `(${ids.length})` : '';
+}
+
+/** Read aloud; what is seen is the button itself. */
+function say(words: string): void {
+  let place = document.querySelector('.saved-said');
+  if (!place) {
+    place = document.createElement('p');
+    place.className = 'saved-said unseen';
+    place.setAttribute('role', 'status');
+    document.querySelector('.region')?.append(place);
+  }
+  place.textContent = words;
+}
+
+async function press(form: HTMLFormElement): Promise<void> {
+  const answer = await fetch(form.action, {
+    method: 'POST',
+    headers: { accept: 'application/json' },
+    body: new URLSearchParams(new FormData(form) as unknown as Record<string, string>),
+  });
+  const said = (await answer.json()) as { saved?: boolean; message?: string };
+  show();
+  const texts = scriptTexts(document).saving;
+  say(answer.ok ? (said.saved ? texts.kept : texts.gone) : (said.message ?? texts.failed));
+}
+
+/** Products are kept for later without leaving the page: the focus stays where it was. */
+export function keepSaved(): void {
+  show();
+  addEventListener('pageshow', show);
+  document.addEventListener('visibilitychange', show);
+  document.addEventListener('submit', (event) => {
+    const form = event.target as HTMLFormElement;
+    if (form.getAttribute('action') !== '/saved') return;
+    event.preventDefault();
+    if (form.hasAttribute('aria-busy')) return;
+    form.setAttribute('aria-busy', 'true');
+    press(form)
+      .catch(() => say(scriptTexts(document).saving.failed))
+      .finally(() => form.removeAttribute('aria-busy'));
+  });
+}
