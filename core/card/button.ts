@@ -30,12 +30,13 @@ const besideWordsPx = ({ icon, showsWords }: ButtonSays) =>
 export const buttonWidthPx = (says: ButtonSays): number =>
   Math.ceil(besideWordsPx(says) + (says.showsWords ? widthOf(says.words, BUTTON_TEXT) : 0));
 
+/** Lines that the words of a button need that can be `widthPx` wide at most. */
+export const buttonLines = (says: ButtonSays, widthPx: number): number =>
+  says.showsWords ? Math.max(1, linesOf(says.words, BUTTON_TEXT, widthPx - besideWordsPx(says))) : 1;
+
 /** Height of a button that can be `widthPx` wide at most, px. */
 export const buttonHeightPx = (says: ButtonSays, widthPx: number): number =>
-  2 * BUTTON_PADDING_PX.across +
-  2 * BORDER_PX +
-  BUTTON_TEXT.linePx *
-    (says.showsWords ? Math.max(1, linesOf(says.words, BUTTON_TEXT, widthPx - besideWordsPx(says))) : 1);
+  2 * BUTTON_PADDING_PX.across + 2 * BORDER_PX + BUTTON_TEXT.linePx * buttonLines(says, widthPx);
 
 /** What is asked of every part that is a button and says `V`; spread into its kind. */
 export const buttonPart = <V extends ButtonSays>() => ({
@@ -43,6 +44,7 @@ export const buttonPart = <V extends ButtonSays>() => ({
   text: BUTTON_TEXT,
   fullest: (view: V): V => view,
   words: ({ words, showsWords }: V): string => (showsWords ? words : ''),
+  buttonLines: (view: V, widthPx: number): number => buttonLines(view, widthPx),
   widthPx: (view: V): number => buttonWidthPx(view),
   heightPx: (view: V, _: unknown, widthPx: number): number => buttonHeightPx(view, widthPx),
 });

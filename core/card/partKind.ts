@@ -40,6 +40,8 @@ export interface PartKind<S extends Tree, V extends object, R> {
   takesPresses?: boolean;
   /** It does more where there is script, so that a page with it has a use for one. */
   scripted?: boolean;
+  /** Shoppers decide by it, so that it should be seen before a card is pointed at. */
+  decides?: boolean;
   /** It stands back behind title and price. */
   quiet?: boolean;
   /** Null for what is not text. */
@@ -58,6 +60,8 @@ export interface PartKind<S extends Tree, V extends object, R> {
   hard?: readonly HardCase<V>[];
   /** Pictures that take the place of the card's own while it is used. */
   laterPictures?(view: V): PictureFacts[];
+  /** Lines that its words need, of a part that is a button. */
+  buttonLines?(view: V, widthPx: number): number;
   /** What it says, in words; of every part that is text. */
   words?(view: V): string;
   /** Width on one line, px; of every part that can share its line with another. */

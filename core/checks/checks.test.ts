@@ -12,6 +12,7 @@ import { completePlan, type StoredPlan } from '../plan/storedPlan.ts';
 import {
   specimenBay,
   specimenNames,
+  specimenPicture,
   specimenPictured,
   specimenProduct,
   specimenShelf,
@@ -103,6 +104,45 @@ describe('every check', () => {
         }),
       ]),
       goods: [{ of: 'products', product: specimenProduct(1, { code: 'KC-1001' }) }],
+      fixes: true,
+    },
+    'labels-collide': {
+      plan: {
+        ...specimenStored([specimenShelf('a', { columns: { by: 'count', count: { phone: 3 } } })]),
+        house: {
+          labels: {
+            list: [
+              { id: 'sale', kind: 'sale', words: 'Save {saved} while it lasts' },
+              { id: 'new', kind: 'featured', words: 'Our own favourite', at: 'upperEnd' },
+            ],
+          },
+        },
+      },
+      goods: [
+        {
+          of: 'products',
+          product: specimenProduct(1, {
+            featured: true,
+            price: { regular: 4400, reduced: 2850, from: false },
+            pictures: [specimenPicture()],
+          }),
+        },
+      ],
+      fixes: true,
+    },
+    'only-on-hover': {
+      plan: specimenStored([
+        specimenShelf('a', { card: { parts: { price: { zone: { phone: 'foot' }, when: 'hover' } } } }),
+      ]),
+      fixes: true,
+    },
+    'button-text-clipped': {
+      plan: specimenStored([
+        specimenShelf('a', {
+          columns: { by: 'count', count: { phone: 3 } },
+          card: { parts: { save: { shown: { phone: true }, shows: 'both', words: 'Keep it for later on' } } },
+        }),
+      ]),
       fixes: true,
     },
     'text-clipped': {

@@ -2,6 +2,7 @@ import type { Plan } from '../plan/plan.ts';
 import type { Names } from '../sentence/sentence.ts';
 import type { PageView } from '../view/view.ts';
 import { assortmentGone } from './assortmentGone.ts';
+import { buttonTextClipped } from './buttonTextClipped.ts';
 import { cannotMove } from './cannotMove.ts';
 import { SEVERITIES, type Check, type Finding, type Found, type Unread } from './check.ts';
 import { cropLoses } from './cropLoses.ts';
@@ -10,7 +11,9 @@ import { fieldMissing } from './fieldMissing.ts';
 import { firstHeadings } from './firstHeadings.ts';
 import { goneFromRule } from './goneFromRule.ts';
 import { headingAtOdds } from './headingAtOdds.ts';
+import { labelsCollide } from './labelsCollide.ts';
 import { nothingToShow } from './nothingToShow.ts';
+import { onlyOnHover } from './onlyOnHover.ts';
 import { pageAddress } from './pageAddress.ts';
 import { partAlone } from './partAlone.ts';
 import { partsCollide } from './partsCollide.ts';
@@ -41,7 +44,10 @@ export const checks: readonly Check[] = [
   endAboveFoot,
   textOverPicture,
   textClipped,
+  buttonTextClipped,
+  onlyOnHover,
   partsCollide,
+  labelsCollide,
   cropLoses,
   pictureTooSmall,
   partAlone,

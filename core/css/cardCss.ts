@@ -1,3 +1,4 @@
+import { textsOver } from '../view/textsOver.ts';
 import { VEIL_SHARES } from '../colour/overPicture.ts';
 import { heightOf } from '../card/pictureHeight.ts';
 import { placingCss } from '../card/placing.ts';
@@ -16,10 +17,6 @@ function pictureRules(scope: string, shape: PictureShape): string {
     ? `${scope} .part-picture{aspect-ratio:auto;height:${height.length}}`
     : `${scope} .part-picture:not(.bare){aspect-ratio:auto}${scope} .part-picture img{height:auto}`;
 }
-
-/** Texts stand on the picture here. */
-const isOver = (step: StepView): boolean =>
-  step.hasPicture && (layoutKind(step.layout).card === 'ground' || step.placing.reach > 0);
 
 const hiddenUntil = { atOnce: '', fades: '', rises: 'translate:0 14px;' } as const;
 
@@ -53,7 +50,7 @@ export function cardCss(scope: string, step: StepView, card: Card): string {
   if (!step.hasPicture) return `${css}${cards}>.texts:not(.lead){margin-top:-${PART_GAP_PX}px}`;
   if (manner === 'stacked' || manner === 'own')
     css += placingCss(cards, step.placing, heightOf(step.picture), PART_GAP_PX);
-  if (!isOver(step)) return css;
+  if (!textsOver(step)) return css;
   if (manner !== 'ground') css += groundRules[card.text.background](`${cards}>.texts:not(.lead)`);
   return card.text.when === 'hover' ? css + pointedRules(cards, card) : css;
 }

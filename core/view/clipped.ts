@@ -44,20 +44,25 @@ export const cardPxIn = (shelf: ShelfView, step: StepView, bands: Bands, regionP
   layoutKind(step.layout).cardPx(step, innerWidth(shelf.room, bands, step.bandId, regionPx));
 
 /**
- * The width, px, below which something is cut short within a step: texts need fewer lines the wider they are. As
- * narrow as the step begins where nothing is cut.
+ * The width, px, below which something is wrong within a step that is righted by room: what is wrong at a width is
+ * wrong at every narrower one. As narrow as the step begins where nothing is.
+ * @param isWrong told how wide cards are, px
  */
-export function clippedBelow(shelf: ShelfView, step: StepView, bands: Bands): number {
-  const cut = (regionPx: number) =>
-    clippedAt(shelf, step, bands, cardPxIn(shelf, step, bands, regionPx)).length > 0;
+export function wrongBelow(
+  shelf: ShelfView,
+  step: StepView,
+  bands: Bands,
+  isWrong: (cardPx: number) => boolean,
+): number {
+  const wrong = (regionPx: number) => isWrong(cardPxIn(shelf, step, bands, regionPx));
   let low = Math.max(step.from, NARROWEST_PX);
-  if (low >= step.to || !cut(low)) return step.from;
+  if (low >= step.to || !wrong(low)) return step.from;
   // Wider than this cards grow no more.
   let high = Math.min(step.to, 4000);
-  if (cut(high - 1)) return step.to;
+  if (wrong(high - 1)) return step.to;
   while (high - low > 1) {
     const middle = Math.floor((low + high) / 2);
-    if (cut(middle)) low = middle;
+    if (wrong(middle)) low = middle;
     else high = middle;
   }
   return high;

@@ -35,6 +35,9 @@ export function heightOfPicture(step: StepView, cardPx: number): number | null {
   return shape.by === 'ratio' ? picturePxOf(step, cardPx) / shape.ratio : shape.px;
 }
 
+/** Width of a label, px. */
+const labelPx = (text: string): number => widthOf(text, LABEL_TEXT) + 2 * LABEL_PADDING_PX;
+
 /** Widths that the zones of a card's picture take, px, with the space around them; only of those with something in them. */
 function zoneWidths(card: CardView, settings: Card, bands: Bands, bandId: string): Map<string, number> {
   const hidden = hiddenAt(settings, bands, bandId);
@@ -50,10 +53,36 @@ function zoneWidths(card: CardView, settings: Card, bands: Bands, bandId: string
   for (const part of card.parts)
     for (const label of 'labels' in part ? part.labels : []) {
       const shown = settings.labels[label.kind]?.shown;
-      if (shown && valueAt(shown, bands, bandId))
-        add(label.at, widthOf(label.text, LABEL_TEXT) + 2 * LABEL_PADDING_PX);
+      if (shown && valueAt(shown, bands, bandId)) add(label.at, labelPx(label.text));
     }
   return widths;
+}
+
+/** Labels of a card that come over labels of another corner, each with that corner, where cards are `cardPx` wide. */
+export function labelsOver(
+  card: CardView,
+  settings: Card,
+  step: StepView,
+  bands: Bands,
+  cardPx: number,
+): { id: string; place: string }[] {
+  if (!step.hasPicture) return [];
+  const shown = card.parts
+    .flatMap((part) => ('labels' in part ? part.labels : []))
+    .filter(({ kind }) => {
+      const set = settings.labels[kind]?.shown;
+      return set !== undefined && valueAt(set, bands, step.bandId);
+    });
+  if (shown.length < 2) return [];
+  const widthAt = (zone: string) =>
+    Math.max(0, ...shown.filter(({ at }) => at === zone).map(({ text }) => labelPx(text)));
+  const roomPx = picturePxOf(step, cardPx) - 3 * ZONE_PADDING_PX;
+  return SIDE_BY_SIDE.flatMap(([one, other]) => {
+    const [a, b] = [widthAt(one.id), widthAt(other.id)];
+    return a > 0 && b > 0 && a + b > roomPx
+      ? shown.filter(({ at }) => at === other.id).map(({ id }) => ({ id, place: one.id }))
+      : [];
+  });
 }
 
 /** Parts of a card that come over something else on its picture, at a step where cards are `cardPx` wide. */

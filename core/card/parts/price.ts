@@ -26,6 +26,7 @@ export const pricePart = partKindOf({
   name: 'Price',
   find: ['price', 'reduced', 'cost', 'money'],
   atFirst: true,
+  decides: true,
   settings: {
     ...ownWords('Price'),
     words: setting(choice({ always: 'On all products', reduced: 'On reduced ones only' }), 'always', {

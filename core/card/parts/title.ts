@@ -18,6 +18,7 @@ export const titlePart = partKindOf({
   name: 'Title',
   find: ['title', 'name'],
   atFirst: true,
+  decides: true,
   settings: {
     lines: setting(integer(1, MOST_LINES), 2, {
       name: 'Lines of the title, at most',

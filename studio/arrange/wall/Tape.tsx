@@ -41,7 +41,7 @@ export function Tape({
       <rect y={TOP + HEIGHT - 2} width={width} height="2" fill={t.tapeEdge} />
       {troubles.map(({ from, to, words }) => (
         <rect
-          key={from}
+          key={`${from} ${words}`}
           x={from * scale}
           width={Math.max(0, Math.min(to, TAPE_END_PX) - from) * scale}
           y={TOP + HEIGHT - 4}
