@@ -34,15 +34,19 @@ export function Page({ view }: { view: PageView }) {
                 ))}
               </ul>
             </nav>
-            {view.saves && (
-              <a className="store-saved" href="/saved">
-                {texts.savedProducts} <span data-saved-count="" />
-              </a>
-            )}
-            {view.sells && (
-              <a className="store-basket" href="/basket">
-                {texts.basket} <span data-basket-count="" />
-              </a>
+            {(view.saves || view.sells) && (
+              <div className="store-own">
+                {view.saves && (
+                  <a className="store-saved" href="/saved">
+                    {texts.savedProducts} <span data-saved-count="" />
+                  </a>
+                )}
+                {view.sells && (
+                  <a className="store-basket" href="/basket">
+                    {texts.basket} <span data-basket-count="" />
+                  </a>
+                )}
+              </div>
             )}
           </div>
         </header>

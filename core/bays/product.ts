@@ -13,6 +13,9 @@ import { contentLine, opens } from '../spec/content.ts';
 import { lookLine } from '../spec/look.ts';
 import { visibilityLine } from '../spec/visibility.ts';
 import { swatchViews, type SwatchView } from '../swatch/swatchView.ts';
+import type { LabelView } from '../label/labelKind.ts';
+import { labelKind } from '../label/labels/index.ts';
+import { labelsOf } from '../label/labelsOf.ts';
 import type { StoreTexts } from '../texts/storeTexts.ts';
 import type { BayKind } from './bayKind.ts';
 import { withoutShelves } from './withoutShelves.ts';
@@ -27,12 +30,14 @@ export interface ProductContent {
   options: { name: string; values: SwatchView[] }[];
   fields: { name: string; words: string }[];
   buying: Buying;
+  labels: LabelView[];
   /** How it can be kept for later; null where the store has no such thing. */
   save: Saving | null;
 }
 
 /** What of a product can be left out, in the order in which it stands. */
 const PARTS = {
+  labels: 'Labels',
   brand: 'Brand',
   price: 'Price',
   rating: 'Rating',
@@ -132,10 +137,11 @@ export const productBay: BayKind<typeof settings, ProductContent> = {
   atFirst: (id) => ({ bay: { id, holds: 'product' }, shelves: [] }),
   ...withoutShelves,
   pictures: () => [],
-  *view({ most, shows }, { about, store, address }) {
+  *view({ most, shows }, { about, store, address, changes }) {
     const product = about.product ?? null;
     const { currency, selling, swatches } = store;
     const texts = textsFor(currency.locale);
+    if (shows.labels && store.labels.list.some(({ kind }) => labelKind(kind)?.byDay)) changes('daily');
     const money = (minor: number) => formatMoney(minor, currency);
     return {
       content: {
@@ -146,6 +152,7 @@ export const productBay: BayKind<typeof settings, ProductContent> = {
           product && store.saves
             ? savingOf(product, { words: '', shows: 'both' }, { saved: store.saved, texts })
             : null,
+        labels: product && shows.labels ? labelsOf(product, { ...store, texts }, () => true) : [],
         price: product && showsPrices(selling) ? saidPrice(product.price, currency, texts) : null,
         options: (product?.options ?? []).map((option) => ({
           name: option.name,

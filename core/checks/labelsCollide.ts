@@ -26,7 +26,7 @@ export const labelsCollide: PageCheck = {
             over ??= one;
           }
       }
-      const label = over && house.labels.list.find(({ id }) => id === over!.id);
+      const label = over && house.labels.list.find(({ id }) => id === over.id);
       if (!over || !label) return null;
       const { place } = over;
       const names = [...bands].map((band) => bandById(view.bands, band)!.name);

@@ -1,5 +1,5 @@
 import type { TextSize } from '../card/textSize.ts';
-import type { ProductFact, ProductFacts } from '../catalogue/facts.ts';
+import type { ProductFact, ProductFacts, PictureFacts } from '../catalogue/facts.ts';
 import type { StoreTexts } from '../texts/storeTexts.ts';
 import type { LabelPlace } from './labelPlaces.ts';
 import type { Placeholder } from './placeholders.ts';
@@ -16,9 +16,14 @@ export interface LabelView {
   kind: string;
   text: string;
   at: LabelPlace;
-  /** It has colours of its own. */
-  coloured: boolean;
+  /** It has colours or a size of its own. */
+  own: boolean;
+  /** Stands instead of the words, which say what it shows; null where the words stand. */
+  picture: { facts: PictureFacts; widthPx: number; heightPx: number } | null;
 }
+
+/** Height of the picture of a label where nothing else is set, px. */
+export const LABEL_PICTURE_PX = 48;
 
 /** One kind of label: when it stands, what it says, and how it looks as long as nothing else is set (calculations §13). */
 export interface LabelKind {

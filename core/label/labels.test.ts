@@ -4,7 +4,15 @@ import type { ProductFacts } from '../catalogue/facts.ts';
 import { pageCss } from '../css/pageCss.ts';
 import { checkDocument } from '../plan/checkDocument.ts';
 import { completePlan } from '../plan/storedPlan.ts';
-import { specimenProduct, specimenShelf, specimenStored, specimenView } from '../specimen/specimen.ts';
+import type { Item } from '../card/item.ts';
+import { picturesNamed } from '../plan/picturesNamed.ts';
+import {
+  specimenPicture,
+  specimenProduct,
+  specimenShelf,
+  specimenStored,
+  specimenView,
+} from '../specimen/specimen.ts';
 import { textsFor } from '../texts/index.ts';
 import { shelvesOn } from '../view/shelvesIn.ts';
 import { labelKinds } from './labels/index.ts';
@@ -21,7 +29,7 @@ const DAY = 86_400_000;
 const said = (list: StoreLabel[], facts: Partial<ProductFacts>, most = 6) =>
   labelsOf(
     specimenProduct(1, facts),
-    { labels: { list, most }, currency, texts, newSince: SINCE },
+    { labels: { list, most }, labelPictures: [], currency, texts, newSince: SINCE },
     () => true,
   ).map(({ text }) => text);
 
@@ -168,10 +176,24 @@ describe('labels of a store', () => {
     const list = [one('sale', { at: 'lowerEnd', ground: '#112233', ink: '#ffffff' })];
     const shown = view(list);
     expect(onCard(shown)).toEqual([
-      { id: 'sale', kind: 'sale', text: '35% off', at: 'lowerEnd', coloured: true },
+      { id: 'sale', kind: 'sale', text: '35% off', at: 'lowerEnd', own: true, picture: null },
     ]);
     expect(pageCss(shown)).toContain('.label.of-sale{background:#112233;color:#ffffff}');
     expect(onCard(view(list, { labels: { sale: { shown: { phone: false } } } }))).toEqual([]);
+  });
+
+  it('show a picture at its height where they have one that is there, and their words where it is gone', () => {
+    const star = specimenPicture({ id: 'a'.repeat(64), width: 300, height: 100 });
+    const list = [one('sale', { picture: star.id, picturePx: 40 })];
+    const plan = completePlan(storeWith(list));
+    const goods: Item[] = [{ of: 'products', product: specimenProduct(1, reduced) }];
+    const made = (there: boolean) =>
+      onCard(specimenView(plan, 1, { pictures: () => (there ? star : undefined) }, goods));
+    expect(made(true)).toMatchObject([
+      { text: '35% off', picture: { facts: star, widthPx: 120, heightPx: 40 } },
+    ]);
+    expect(made(false)).toMatchObject([{ text: '35% off', picture: null }]);
+    expect(picturesNamed({ bays: [] }, plan.house)).toEqual([star.id]);
   });
 
   it('that begin and end with the day have the page made anew when it turns, and others do not', () => {
@@ -181,6 +203,7 @@ describe('labels of a store', () => {
   });
 
   it.each<[string, unknown, string]>([
+    ['a picture that is none', [one('sale', { picture: 'star.png' })], 'not the id of a picture'],
     ['two with one id', [one('sale'), one('sale')], 'Two labels have the same id.'],
     ['a colour that is none', [one('sale', { ground: 'red' })], 'A colour is written #rrggbb.'],
     ['a place that is none', [{ ...one('sale'), at: 'beneath' }], 'This can be one of'],

@@ -1,7 +1,7 @@
-import type { ProductFacts } from '../catalogue/facts.ts';
+import type { PictureFacts, ProductFacts } from '../catalogue/facts.ts';
 import type { Currency } from '../catalogue/money.ts';
 import type { StoreTexts } from '../texts/storeTexts.ts';
-import type { LabelView } from './labelKind.ts';
+import { LABEL_PICTURE_PX, type LabelView } from './labelKind.ts';
 import { labelKind } from './labels/index.ts';
 import { filledWords } from './placeholders.ts';
 import type { StoreLabel, StoreLabels } from './storeLabel.ts';
@@ -10,6 +10,8 @@ export interface LabelContext {
   labels: StoreLabels;
   currency: Currency;
   texts: StoreTexts;
+  /** Stored pictures that labels show. */
+  labelPictures: readonly PictureFacts[];
   /** UTC ms. */
   newSince: number;
 }
@@ -21,6 +23,16 @@ const saidOf = (label: StoreLabel, product: ProductFacts, { currency, texts }: L
 
 /** It has colours of its own. */
 export const isColoured = ({ ground, ink }: StoreLabel): boolean => ground !== undefined || ink !== undefined;
+
+/** The picture of a label at the size that it stands in; null where it has none, or one that is gone. */
+function pictureOf(
+  { picture, picturePx = LABEL_PICTURE_PX }: StoreLabel,
+  pictures: LabelContext['labelPictures'],
+): LabelView['picture'] {
+  const facts = picture === undefined ? undefined : pictures.find(({ id }) => id === picture);
+  if (!facts) return null;
+  return { facts, widthPx: Math.round((picturePx * facts.width) / facts.height), heightPx: picturePx };
+}
 
 /** Labels that stand on a product, in order of precedence, as many as may at once. */
 export function labelsOf(
@@ -40,7 +52,8 @@ export function labelsOf(
         kind: kind.id,
         text,
         at: label.at ?? 'upperStart',
-        coloured: isColoured(label),
+        own: isColoured(label),
+        picture: pictureOf(label, context.labelPictures),
       });
   }
   return views;

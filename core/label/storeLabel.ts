@@ -12,6 +12,10 @@ export interface StoreLabel {
   /** #rrggbb. */
   ground?: string;
   ink?: string;
+  /** Id of a stored picture that stands instead of its words. */
+  picture?: string;
+  /** Height of that picture, px. */
+  picturePx?: number;
   /** The number that it goes by. */
   from?: number;
   /** The tag that it is tied to. */
@@ -26,6 +30,8 @@ export interface StoreLabels {
 
 export const LONGEST_LABEL = 30;
 export const MOST_LABELS = 20;
+/** How high the picture of a label can be, px. */
+export const LABEL_PICTURE = { least: 16, most: 120 } as const;
 
 export const storeLabelsSchema = array(
   object({
@@ -39,6 +45,8 @@ export const storeLabelsSchema = array(
     ink: colourSchema,
     from: number().integer().min(1).max(999),
     tag: string().max(80),
+    picture: string().matches(/^[0-9a-f]{64}$/, 'This is not the id of a picture.'),
+    picturePx: number().integer().min(LABEL_PICTURE.least).max(LABEL_PICTURE.most),
   })
     .noUnknown()
     .required(),

@@ -88,6 +88,7 @@ export function* askShelf(making: BayMaking, shelf: Shelf): Generator<ItemsReque
     plan.house,
     store.newSince,
     store.saved.join(),
+    store.labelPictures.map(({ file }) => file).join(),
     room.marginPx,
     room.maximumPx,
     assortment,

@@ -1,23 +1,28 @@
 import { newSince } from '../assortment/clauses/new.ts';
+import type { PictureFacts } from '../catalogue/facts.ts';
 import type { CardStore } from '../catalogue/cardStore.ts';
 import { currencyOf } from '../catalogue/currencyOf.ts';
 import { storeDay } from '../catalogue/storeTime.ts';
 import type { House } from '../plan/house.ts';
 
-/**
- * @param now UTC ms
- * @param keeping what can be kept for later, and what this shopper keeps
- */
+/** What of a page reaches its cards. */
+interface Around extends Pick<CardStore, 'saved' | 'saves'> {
+  /** Stored pictures by id. */
+  pictures(id: string): PictureFacts | undefined;
+}
+
+/** @param now UTC ms */
 export const cardStoreOf = (
   house: House,
   now: number,
-  keeping: Pick<CardStore, 'saved' | 'saves'> = { saved: [], saves: false },
+  { pictures, ...keeping }: Around = { saved: [], saves: false, pictures: () => undefined },
 ): CardStore => ({
   ...keeping,
   currency: currencyOf(house),
   selling: house.selling,
   timeZone: house.timeZone,
   labels: house.labels,
+  labelPictures: house.labels.list.flatMap(({ picture }) => (picture && pictures(picture)) || []),
   swatches: house.swatches,
   newSince: newSince(
     { is: 'new', days: null },

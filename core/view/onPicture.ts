@@ -7,7 +7,7 @@ import { hiddenAt } from '../card/shown.ts';
 import { slotsOf, zoneAt } from '../card/slots.ts';
 import { widthOf } from '../card/text.ts';
 import { ZONE_CHIP_PX, ZONE_PADDING_PX, zoneKinds, type ZoneKind } from '../card/zones.ts';
-import { LABEL_PADDING_PX, LABEL_TEXT } from '../label/labelKind.ts';
+import { LABEL_PADDING_PX, LABEL_TEXT, type LabelView } from '../label/labelKind.ts';
 import { layoutKind } from '../layouts/index.ts';
 import type { CardView, StepView } from './view.ts';
 
@@ -36,7 +36,8 @@ export function heightOfPicture(step: StepView, cardPx: number): number | null {
 }
 
 /** Width of a label, px. */
-const labelPx = (text: string): number => widthOf(text, LABEL_TEXT) + 2 * LABEL_PADDING_PX;
+const labelPx = ({ text, picture }: LabelView): number =>
+  picture?.widthPx ?? widthOf(text, LABEL_TEXT) + 2 * LABEL_PADDING_PX;
 
 /** Widths that the zones of a card's picture take, px, with the space around them; only of those with something in them. */
 function zoneWidths(card: CardView, settings: Card, bands: Bands, bandId: string): Map<string, number> {
@@ -53,7 +54,7 @@ function zoneWidths(card: CardView, settings: Card, bands: Bands, bandId: string
   for (const part of card.parts)
     for (const label of 'labels' in part ? part.labels : []) {
       const shown = settings.labels[label.kind]?.shown;
-      if (shown && valueAt(shown, bands, bandId)) add(label.at, labelPx(label.text));
+      if (shown && valueAt(shown, bands, bandId)) add(label.at, labelPx(label));
     }
   return widths;
 }
@@ -74,8 +75,7 @@ export function labelsOver(
       return set !== undefined && valueAt(set, bands, step.bandId);
     });
   if (shown.length < 2) return [];
-  const widthAt = (zone: string) =>
-    Math.max(0, ...shown.filter(({ at }) => at === zone).map(({ text }) => labelPx(text)));
+  const widthAt = (zone: string) => Math.max(0, ...shown.filter(({ at }) => at === zone).map(labelPx));
   const roomPx = picturePxOf(step, cardPx) - 3 * ZONE_PADDING_PX;
   return SIDE_BY_SIDE.flatMap(([one, other]) => {
     const [a, b] = [widthAt(one.id), widthAt(other.id)];

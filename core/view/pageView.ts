@@ -89,7 +89,11 @@ export function* pageView(input: PageInput): Generator<ItemsRequest, PageView, I
   const begins: Record<string, number> = {};
   const kind = pageKind(page.kind);
   const around = kind.around(about);
-  const store = cardStoreOf(house, input.now, { saved: about.saved ?? [], saves: keepsForLater(plan) });
+  const store = cardStoreOf(house, input.now, {
+    saved: about.saved ?? [],
+    saves: keepsForLater(plan),
+    pictures: input.pictures,
+  });
   for (const [i, bay] of page.bays.entries()) {
     if (bay.hidden) continue;
     const room = roomOf(house, bay);

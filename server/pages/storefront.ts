@@ -4,7 +4,8 @@ import type { Page } from '../../core/plan/page.ts';
 import { pageFor } from '../../core/pages/index.ts';
 import type { PageKind } from '../../core/pages/pageKind.ts';
 import type { Plan } from '../../core/plan/plan.ts';
-import { picturesOf, shelvesOf } from '../../core/plan/places.ts';
+import { shelvesOf } from '../../core/plan/places.ts';
+import { picturesNamed } from '../../core/plan/picturesNamed.ts';
 import type { Shopper } from '../../core/shopper/shopper.ts';
 import type { PageAddress } from '../../core/view/address.ts';
 import { viewAwaiting } from '../../core/view/pageView.ts';
@@ -121,10 +122,7 @@ export function storefront(db: Queryable, rollWindows: (today: number) => void):
         ? await aboutReaders[kind.needs].read(slug, { db, facts: at, now, query, shopper })
         : {};
       if (!about) return null;
-      const pictures = await readPictures(
-        db,
-        page.bays.flatMap((bay) => [...picturesOf(bay)]),
-      );
+      const pictures = await readPictures(db, picturesNamed(page, plan.house));
       const { product } = about;
       const seenBy: SeenBy = {
         around: kind.around(about),

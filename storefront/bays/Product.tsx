@@ -1,3 +1,4 @@
+import { Label } from '../Label.tsx';
 import { SaveForm } from '../SaveForm.tsx';
 import type { ProductDetail } from '../../core/catalogue/facts.ts';
 import type { ContentView } from '../../core/bays/index.ts';
@@ -42,6 +43,13 @@ function Product({
         ))}
       </ul>
       <div>
+        {content.labels.length > 0 && (
+          <div className="labels">
+            {content.labels.map((label) => (
+              <Label key={label.id} label={label} />
+            ))}
+          </div>
+        )}
         {shows.brand && product.brand && <p className="maker">{product.brand}</p>}
         <h1>{product.title}</h1>
         {shows.price && price && (

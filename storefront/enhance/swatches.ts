@@ -8,7 +8,8 @@ interface Before {
 
 const before = new WeakMap<Element, Before>();
 
-const pictureOf = (card: Element) => card.querySelector<HTMLImageElement>('.part-picture img');
+const pictureOf = (card: Element) =>
+  card.querySelector<HTMLImageElement>('.part-picture>img,.part-picture>.frame>img');
 const priceOf = (card: Element) => card.querySelector<HTMLElement>('.part-price');
 
 function remember(card: Element): void {

@@ -1,3 +1,4 @@
+import { Label } from '../Label.tsx';
 import { useTexts } from '../texts.ts';
 import { Fragment, memo, type ReactNode } from 'react';
 import { partKind, type PartView } from '../../core/card/parts/index.ts';
@@ -90,10 +91,8 @@ function OnPicture({
         <div className="labels">
           {labels
             .filter(({ at }) => at === zone)
-            .map(({ id, kind, text, coloured }) => (
-              <span key={id} className={`label label-${kind}${coloured ? ` of-${id}` : ''}`}>
-                {text}
-              </span>
+            .map((label) => (
+              <Label key={label.id} label={label} />
             ))}
         </div>
       )}

@@ -22,7 +22,7 @@ body{margin:0}
 :where(.region) :where(h1,h2,h3,h4,h5,p,ol,ul,dl,dd,figure){margin:0;padding:0}
 :where(.region) a{color:inherit}
 .region :focus-visible{outline:3px solid var(--accent);outline-offset:2px}
-.unseen{position:absolute;width:1px;height:1px;overflow:hidden;clip-path:inset(50%)}.main>.none{padding:24px var(--margin);max-width:60ch}
+.unseen{position:absolute;width:1px;height:1px;overflow:hidden;clip-path:inset(50%)}.product .part-save{margin-top:12px}.main>.none{padding:24px var(--margin);max-width:60ch}
 .skip{position:absolute;inset-inline-start:-9999px}
 .skip:focus{position:static;display:block;padding:8px 16px}
 .store{padding-inline:var(--margin);border-bottom:1px solid var(--line);background:var(--ground)}
@@ -36,7 +36,7 @@ body{margin:0}
 .trail ol{max-width:var(--content);margin-inline:auto;list-style:none;display:flex;flex-wrap:wrap;gap:2px 8px;font-size:14px;padding-block:14px;color:var(--quiet)}
 .trail li+li::before{content:"/";margin-inline-end:8px}
 .trail a{color:inherit}
-@container region (width < 700px){.store-inner nav{order:2;flex-basis:100%}}.store-saved,.store-basket{text-decoration:none;padding-block:6px;font-size:15px;white-space:nowrap}.store-saved:hover,.store-basket:hover{text-decoration:underline;text-underline-offset:5px}.store-saved span,.store-basket span{display:inline-block;min-width:3ch}
+@container region (width < 700px){.store-inner nav{order:2;flex-basis:100%}}.store-own{display:flex;gap:4px 18px}.store-saved,.store-basket{text-decoration:none;padding-block:6px;font-size:15px;white-space:nowrap}.store-saved:hover,.store-basket:hover{text-decoration:underline;text-underline-offset:5px}.store-saved span,.store-basket span{display:inline-block;min-width:3ch}
 .page-heading{padding-inline:var(--margin);padding-block:28px 4px}
 .page-heading h1{max-width:var(--content);margin-inline:auto;font-size:clamp(28px,4cqi,40px);line-height:1.15;font-weight:560;letter-spacing:-.015em}
 .bay>.inner{max-width:calc(var(--inner) + 2*var(--margin));margin-inline:auto;padding-inline:var(--margin)}
@@ -65,18 +65,18 @@ h4.bay-heading{font-size:17px}
 .marks{display:none;clear:both;height:36px;align-items:center;justify-content:center;gap:0;visibility:hidden;font-size:14px;color:var(--quiet)}[data-on]>.marks{visibility:visible}
 .marks button{width:24px;height:24px;padding:0;border:0;background:none;cursor:pointer;display:grid;place-items:center}.marks button::before{content:"";width:9px;height:9px;border-radius:50%;border:1.5px solid var(--quiet)}.marks [aria-current=true]::before{background:var(--text);border-color:var(--text)}
 .marks .bar{width:min(240px,60%);height:4px;border-radius:2px;background:var(--line);overflow:hidden}.marks .bar i{display:block;height:100%;width:100%;background:var(--text);transform-origin:0 50%;transition:transform .16s}:dir(rtl)>.marks .bar i{transform-origin:100% 50%}
-[data-moving] .card:focus-within{outline:none}[data-moving] .card:focus-within::after{content:"";position:absolute;z-index:3;inset:0;pointer-events:none;outline:3px solid var(--accent);outline-offset:-3px;box-shadow:inset 0 0 0 5px var(--ground)}
+[data-moving] .card:has(:focus-visible){outline:none}[data-moving] .card:has(:focus-visible)::after{content:"";position:absolute;z-index:3;inset:0;pointer-events:none;outline:3px solid var(--accent);outline-offset:-3px;box-shadow:inset 0 0 0 5px var(--ground)}
 [data-on=track]>.window{overflow:hidden!important;scroll-snap-type:none!important}[data-on=track][data-swipe]>.window{touch-action:pan-y pinch-zoom}[aria-disabled=true].arrow{color:var(--line);cursor:default}
 @media (prefers-reduced-motion:reduce){.pause{display:none!important}}@media (scripting:none){.arrow,.pause,.marks{display:none!important}}
 .window{position:relative}.turning>.window{perspective:1600px}.card[hidden]{display:none}.leaf{position:absolute;z-index:1;inset-block:0;inset-inline-start:50%;width:50%;background:var(--ground);box-shadow:0 0 24px rgb(0 0 0/.18);transform-origin:0 50%;pointer-events:none}
 .card{min-width:0;position:relative;display:flex;flex-direction:column;text-align:var(--align)}
 .texts{min-width:0;display:flex;flex-direction:column}.texts>*{margin-top:var(--part-gap)}.texts:empty{padding:0!important;aspect-ratio:auto!important;min-height:0!important;background:none!important}.lead>*{margin-block:0 var(--part-gap)}.card>.bare.part-title{position:absolute;inset:0}
 .part-picture{position:relative;aspect-ratio:var(--ratio);background:var(--card);overflow:hidden;border-radius:${CORNERS_PX}px;margin-bottom:var(--part-gap)}
-.part-picture img{display:block;width:100%;height:100%;object-fit:var(--fit)}
+:is(.part-picture,.frame)>img{display:block;width:100%;height:100%;object-fit:var(--fit)}
 .frame{position:relative;height:100%;overflow:hidden;border-radius:inherit}.frame .second{display:none}@media (hover:hover){.frame .second{display:block;position:absolute;inset:0;height:100%!important;opacity:0;background-color:var(--card)}.card:hover .second,.card:focus-within .second{opacity:1}.changed .second{display:none}}
 .part-picture .none{position:absolute;inset:0;display:grid;place-items:center;color:var(--quiet);font-size:13px;padding:8px;text-align:center}
-.labels{display:flex;flex-direction:column;align-items:inherit;gap:4px}
-.label{font-size:${LABEL_TEXT.fontPx}px;line-height:1;padding:6px ${LABEL_PADDING_PX}px;border-radius:2px;font-weight:${LABEL_TEXT.weight};unicode-bidi:plaintext}${labelsCss}
+.labels{display:flex;flex-direction:column;align-items:inherit;gap:4px}.product .labels{flex-direction:row;flex-wrap:wrap;align-items:center;margin-bottom:10px}
+.label{font-size:${LABEL_TEXT.fontPx}px;line-height:1;padding:6px ${LABEL_PADDING_PX}px;border-radius:2px;font-weight:${LABEL_TEXT.weight};unicode-bidi:plaintext}${labelsCss}.label.pictured{background:none;padding:0}.label img{display:block;width:auto;max-width:100%}
 ${zoneCss}
 ${buttonsCss}
 ${swatchesCss}
@@ -84,7 +84,7 @@ ${swatchesCss}
 .part-title a{text-decoration:none}
 .part-title a::after{content:"";position:absolute;inset:0}
 .card:hover .part-title a{text-decoration:underline;text-underline-offset:3px}
-.card:focus-within{outline:3px solid var(--accent);outline-offset:4px}
+.card:has(:focus-visible){outline:3px solid var(--accent);outline-offset:4px}
 .card .part-title a:focus-visible{outline:none}
 .part-description{display:-webkit-box;-webkit-box-orient:vertical;-webkit-line-clamp:var(--description-lines,3);overflow:hidden}
 .part-price .before{color:var(--quiet);margin-inline-start:7px;text-decoration:line-through}
@@ -147,5 +147,5 @@ ${starsCss}
 .pager.more{flex-direction:column}.pager.more a{padding-inline:22px}.pager .to-foot{border:0;font-size:14px;color:var(--quiet)}
 .foot{margin-top:48px;border-top:1px solid var(--line);padding:24px var(--margin) 32px;font-size:14px;color:var(--quiet)}
 .foot>div{max-width:var(--content);margin-inline:auto}
-@media (prefers-reduced-motion:no-preference){.part-picture img{transition:transform .16s,opacity .16s,filter .16s}}
+@media (prefers-reduced-motion:no-preference){:is(.part-picture,.frame)>img{transition:transform .16s,opacity .16s,filter .16s}}
 `.replaceAll('\n', '');

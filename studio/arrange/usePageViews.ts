@@ -4,7 +4,7 @@ import { usePictures } from '../api/usePictureSearch.ts';
 import type { Page } from '../../core/plan/page.ts';
 import { pageKind, pagePath } from '../../core/pages/index.ts';
 import type { About, PageKind } from '../../core/pages/pageKind.ts';
-import { picturesOf } from '../../core/plan/places.ts';
+import { picturesNamed } from '../../core/plan/picturesNamed.ts';
 import type { PageAddress } from '../../core/view/address.ts';
 import { viewWith } from '../../core/view/pageView.ts';
 import type { PageView } from '../../core/view/view.ts';
@@ -58,7 +58,7 @@ export function usePageViews(page: Page, other: Page): Readonly<Record<Way, Page
   const answer = useStore(items, (state) => state.answer);
   const now = useNow();
   const kind = pageKind(page.kind);
-  const pictureIds = page.bays.flatMap((bay) => [...picturesOf(bay)]);
+  const pictureIds = picturesNamed(page, plan.house);
   const { pictures } = usePictures(pictureIds);
   const { data: product = null } = useQuery({
     queryKey: ['specimen', shopper.product],

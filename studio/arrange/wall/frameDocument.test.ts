@@ -36,6 +36,15 @@ describe('the document of a frame', () => {
   const hiddenUntil = '.s .card:not(:hover,:focus-within) .part-basket{opacity:0}';
   const texts = ':is(.s .card:hover,.s .card:focus-within)>.texts{opacity:1}';
 
+  it('draws the ring of a card that has the keyboard on all of them, and on none elsewhere', () => {
+    const ring = '.card:has(:focus-visible){outline:3px solid}';
+    const focus = frameDocument(document, 'focus');
+    focus.style(new Map([['', ring]]));
+    expect(sheets()).toContain('.card:not(._){outline:3px solid}');
+    frameDocument(document, 'hover').style(new Map([['', ring]]));
+    expect(sheets()).toContain(ring);
+  });
+
   it.each([
     ['atRest', hiddenUntil, texts],
     [

@@ -20,7 +20,8 @@ const ALWAYS = ':not(._)';
 const asIf: Record<CardState, (css: string) => string> = {
   atRest: (css) => css,
   hover: (css) => css.replace(/(\.card(?::not\()?):hover/g, `$1${ALWAYS}`),
-  focus: (css) => css.replace(/(\.card(?::not\(:hover,)?):focus-within/g, `$1${ALWAYS}`),
+  focus: (css) =>
+    css.replace(/(\.card(?::not\(:hover,)?):(?:focus-within|has\(:focus-visible\))/g, `$1${ALWAYS}`),
 };
 
 export function frameDocument(document: Document, state: CardState = 'atRest'): FrameDocument {

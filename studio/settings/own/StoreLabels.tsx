@@ -4,7 +4,13 @@ import { labelKind, labelKinds } from '../../../core/label/labels/index.ts';
 import { LABEL_PLACES, placeName } from '../../../core/label/labelPlaces.ts';
 import { wordsFault } from '../../../core/label/placeholders.ts';
 import { labelName } from '../../../core/label/sayLabel.ts';
-import { LONGEST_LABEL, MOST_LABELS, type StoreLabel } from '../../../core/label/storeLabel.ts';
+import { LABEL_PICTURE_PX } from '../../../core/label/labelKind.ts';
+import {
+  LABEL_PICTURE,
+  LONGEST_LABEL,
+  MOST_LABELS,
+  type StoreLabel,
+} from '../../../core/label/storeLabel.ts';
 import { useDraft, useStudio } from '../../studioContext.tsx';
 import { QuietButton } from '../../ui/Button.tsx';
 import { ColourPick } from '../../ui/ColourPick.tsx';
@@ -13,6 +19,7 @@ import { Pick } from '../../ui/Pick.tsx';
 import { Search } from '../../ui/Search.tsx';
 import { Stepper } from '../../ui/Stepper.tsx';
 import { Words } from '../../ui/Words.tsx';
+import { PictureControl } from '../controls/Picture.tsx';
 import { SettingsBox } from './SettingsBox.tsx';
 import { Hint, Stack } from '../Stack.tsx';
 import type { OwnControlProps } from './ownControl.ts';
@@ -26,10 +33,7 @@ function another(list: readonly StoreLabel[], kind: string, tag?: string): Store
 }
 
 /** The labels of the store: which, in which order, what they say, where they stand and in what colours. */
-export function StoreLabels({
-  on,
-  value,
-}: Omit<OwnControlProps, 'value'> & { value: readonly StoreLabel[] }) {
+export function StoreLabels({ on, value }: Pick<OwnControlProps, 'on'> & { value: readonly StoreLabel[] }) {
   const { vocabulary, draft } = useStudio();
   const [open, setOpen] = useState<string | null>(null);
   /** @param step a name under which what follows quickly is one step back, as letters that are typed are */
@@ -163,6 +167,24 @@ function LabelSettings({
           options={LABEL_PLACES.map((id) => ({ value: id, words: placeName(id) }))}
           onChange={(at) => change('at', at === 'upperStart' ? undefined : at)}
         />
+        <PictureControl
+          control={{ is: 'picture' }}
+          label="Picture instead of words"
+          shown
+          inherits={false}
+          value={label.picture ?? null}
+          onChange={(picture) => change('picture', (picture as string | null) ?? undefined)}
+        />
+        {label.picture && (
+          <Stepper
+            label="Height of the picture, px"
+            shown
+            value={label.picturePx ?? LABEL_PICTURE_PX}
+            {...LABEL_PICTURE}
+            step={4}
+            onChange={(px) => change('picturePx', px === LABEL_PICTURE_PX ? undefined : px)}
+          />
+        )}
         <ColourPick
           label="Background"
           value={label.ground ?? null}
