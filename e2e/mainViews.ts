@@ -124,4 +124,14 @@ export const mainViews: readonly MainView[] = [
       await page.getByRole('link', { name: /^Basket/ }).click();
     },
   },
+  {
+    name: 'catalogue-pictures',
+    path: '/studio/catalogue/pictures',
+    prepare: async (page) => {
+      await page.getByRole('searchbox').fill('jug');
+      await page.getByText(/pictures found/).waitFor();
+      await page.getByRole('grid').getByRole('row').nth(1).click();
+      await page.getByRole('list', { name: 'Used in' }).waitFor();
+    },
+  },
 ];
