@@ -36,7 +36,7 @@ const alertsOf = (page: Page): Promise<string[]> =>
         .flatMap((one) => one.textContent.trim() || []),
     );
 
-for (let seed = 1; seed <= 3 * TIMES; seed += 1)
+for (let seed = 1; seed <= 2 * TIMES; seed += 1)
   test(`whoever presses anything, anywhere, meets no fault and steps back to where they began, ${seed}`, async ({
     page,
     store,

@@ -29,6 +29,11 @@ async function drop(page: Page, on: Locator, files: readonly SentFile[]): Promis
     await browser.send('Input.dispatchDragEvent', { type, x, y, data });
 }
 
+// The browser is told beforehand that files are chosen here: asked for at the press, it may hear of it too late.
+test.beforeEach(({ page }) => {
+  page.on('filechooser', () => undefined);
+});
+
 async function choose(page: Page, press: () => Promise<void>, files: SentFile[]): Promise<void> {
   const chooser = page.waitForEvent('filechooser');
   await press();

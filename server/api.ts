@@ -86,7 +86,7 @@ export async function apiScope(
   // A file is taken by those contracts alone that say so; to any other it is no JSON.
   scope.addContentTypeParser(
     /^(image\/|application\/octet-stream)/,
-    { parseAs: 'buffer', bodyLimit: MOST_PICTURE_BYTES },
+    { parseAs: 'buffer' },
     (request, body, done) =>
       request.routeOptions.config.contract?.takes ? done(null, body) : done(new Fault('media-type')),
   );

@@ -8,6 +8,8 @@ export interface AskContent {
   sent: SentForm | null;
   /** It was sent, and the shopper is thanked. */
   done: boolean;
+  /** It asks for a quote. */
+  asksQuote: boolean;
 }
 
 const FORM_PX = 560;
@@ -19,7 +21,7 @@ export const askBay: BayKind<object, AskContent> = {
   name: 'Question about a product',
   named: () => 'The question',
   atFirst: (id) => ({ bay: { id, holds: 'ask' }, shelves: [] }),
-  *view(_, { about: { product, sent, done } }) {
+  *view(_, { about: { product, sent, done, asksQuote } }) {
     return {
       content: {
         product: product
@@ -27,6 +29,7 @@ export const askBay: BayKind<object, AskContent> = {
           : null,
         sent: sent ?? null,
         done: done ?? false,
+        asksQuote: asksQuote ?? false,
       },
       empty: !product,
     };

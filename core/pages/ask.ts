@@ -10,7 +10,10 @@ export const askPage: PageKind = {
   needs: 'product',
   own: true,
   everywhere: true,
-  reads: { sent: ({ done }) => (done ? '1' : null) },
+  reads: {
+    sent: ({ done }) => (done ? '1' : null),
+    for: ({ asksQuote }) => (asksQuote ? 'quote' : null),
+  },
   trail: ({ product }, _, texts) =>
     product ? [linkTo(texts.shop, '/shop'), linkTo(product.title, `/product/${product.slug}`)] : [],
   first: { bays: [{ id: 'ask', holds: 'ask' }] },

@@ -25,6 +25,8 @@ export interface AboutKinds {
 export interface About extends AboutKinds {
   sent?: SentForm | null;
   done?: boolean;
+  /** A quote is asked for, whatever the store does else. */
+  asksQuote?: boolean;
   /** What would name an order that is placed from here. */
   token?: string;
 }

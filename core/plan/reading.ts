@@ -2,6 +2,7 @@ import type { Bands } from '../bands/bands.ts';
 import { pageKinds } from '../pages/index.ts';
 import { checkDocument, documentName, faultSentence } from './checkDocument.ts';
 import { emptyPlan, splitKey, withDocument, type DocumentKey, type PlanDocument } from './documents.ts';
+import { firstBands } from './firstBands.ts';
 import { FORMAT, upgraded, UnreadableDocument } from './formats/format.ts';
 import { houseSettings, type StoredHouse } from './house.ts';
 import type { StoredPage } from './page.ts';
@@ -86,6 +87,18 @@ export function readDocuments(documents: readonly KeptDocument[]): ReadPlan {
   return { plan: withPagesOfAll(plan), unreadable };
 }
 
+/** What kinds of page write under a new store's first width, under that of this one. */
+function underFirstWidth<T>(value: T, id: string): T {
+  if (Array.isArray(value)) return value.map((one) => underFirstWidth<unknown>(one, id)) as T;
+  if (typeof value !== 'object' || value === null) return value;
+  return Object.fromEntries(
+    Object.entries(value).map(([key, one]) => [
+      key === firstBands[0]!.id ? id : key,
+      underFirstWidth<unknown>(one, id),
+    ]),
+  ) as T;
+}
+
 /** With the pages that every store has and what they show, as a new one begins with them, where it was begun before there were any. */
 function withPagesOfAll(plan: StoredPlan): StoredPlan {
   const kinds = new Set(Object.values(plan.pages).map(({ kind }) => kind));
@@ -96,8 +109,9 @@ function withPagesOfAll(plan: StoredPlan): StoredPlan {
     first ? [[id, { id, kind: id, name, bays: [...first.bays] } satisfies StoredPage] as const] : [],
   );
   if (pages.length === 0) return plan;
+  const firstId = completeHouse(plan.house).house.bands[0]!.id;
   const shelves = missing.flatMap(({ first }) =>
-    (first?.shelves ?? []).map((shelf) => [shelf.id, shelf] as const),
+    (first?.shelves ?? []).map((shelf) => [shelf.id, underFirstWidth(shelf, firstId)] as const),
   );
   return {
     ...plan,

@@ -174,6 +174,14 @@ describe('a file that is sent', () => {
     const heavy = await send('/api/pictures', Buffer.alloc(MOST_PICTURE_BYTES + 1));
     expect([heavy.statusCode, heavy.json<{ code: string }>().code]).toEqual([413, 'body-too-large']);
     expect((await send('/api/items', Buffer.from('x'))).statusCode).toBe(415);
+    // Nobody who has not signed in makes the server hold much.
+    const large = await store.server.app.inject({
+      method: 'POST',
+      url: '/api/session',
+      headers: { 'content-type': 'image/png' },
+      payload: Buffer.alloc(64 * 1024),
+    });
+    expect(large.statusCode).toBe(413);
     const stranger = await store.server.app.inject({
       method: 'POST',
       url: '/api/pictures',

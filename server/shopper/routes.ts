@@ -92,7 +92,7 @@ export async function shopperRoutes(scope: FastifyInstance, parts: Parts, pages:
   const again = async (
     request: FastifyRequest,
     reply: FastifyReply,
-    asked: { kind: string; slug: string },
+    asked: { kind: string; slug: string; asksQuote?: boolean },
     sent: SentForm,
     { status, token = '' }: { status: number; token?: string },
   ) =>
@@ -100,7 +100,7 @@ export async function shopperRoutes(scope: FastifyInstance, parts: Parts, pages:
       request,
       reply,
       await pages.own(
-        { kind: pageKind(asked.kind), slug: asked.slug, query: {} },
+        { kind: pageKind(asked.kind), slug: asked.slug, query: asked.asksQuote ? { for: 'quote' } : {} },
         { basket: basketLinesOf(request), saved: savedIdsOf(request), sent, token },
         status,
       ),
@@ -184,14 +184,15 @@ export async function shopperRoutes(scope: FastifyInstance, parts: Parts, pages:
     if (!product) throw new Fault('not-found');
     const texts = textsFor(house.locale);
     const sent = readForm('ask', request.body, texts);
+    const asksQuote = (request.body as { for?: unknown } | null)?.for === 'quote';
     const done = () =>
       reply.header('cache-control', 'no-store').redirect(`/ask/${encodeURIComponent(slug)}?sent=1`, 303);
     // Only what fills in everything that it finds fills in this one; it is let believe that it was heard.
     if ((request.body as { website?: unknown } | null)?.website) return done();
     if (Object.keys(sent.faults).length > 0)
-      return again(request, reply, { kind: 'ask', slug }, sent, { status: 422 });
+      return again(request, reply, { kind: 'ask', slug, asksQuote }, sent, { status: 422 });
     const { name = '', email = '', message = '' } = sent.values;
-    const kind = house.selling.by === 'basket' ? 'question' : 'quote';
+    const kind = house.selling.by === 'basket' && !asksQuote ? 'question' : 'quote';
     const subject = kind === 'quote' ? texts.quoteFor(product.title) : texts.questionAbout(product.title);
     await writeMessage(
       parts.db,

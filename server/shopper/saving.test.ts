@@ -97,7 +97,5 @@ describe('what is kept for later', () => {
     expect(shop).toMatch(/aria-pressed="false"[^>]*data-save="\d+"/);
     expect(shop).not.toContain('aria-pressed="true"');
     expect((await store.get('/product/piece-5')).body).toContain('data-save="5"');
-    // Where it can be saved there is a script, though nothing is sold.
-    expect(shop).toMatch(/<script type="module" src="\/assets\/enhance-/);
   });
 });

@@ -294,6 +294,19 @@ describe('a question', () => {
     ]);
   });
 
+  it('may ask for a quote, though things are sold by basket, and still does after it was mended', async () => {
+    const one = shopper();
+    expect((await one.get('/ask/piece-6')).body).not.toContain('name="for"');
+    expect((await one.get('/ask/piece-6?for=quote')).body).toContain('name="for" value="quote"');
+    const empty = await one.send('/ask/piece-6', { ...PERSON, message: ' ', for: 'quote' });
+    expect([empty.statusCode, hidden(empty.body, 'for')]).toEqual([422, 'quote']);
+    await one.send('/ask/piece-6', { ...PERSON, message: 'Forty of them?', for: hidden(empty.body, 'for') });
+    expect((await messages()).at(-1)).toMatchObject({ kind: 'quote', subject: 'Quote for Piece 6' });
+    // Whatever else is asked for is a question.
+    await one.send('/ask/piece-6', { ...PERSON, message: 'Hello?', for: 'nothing' });
+    expect((await messages()).at(-1)).toMatchObject({ kind: 'question' });
+  });
+
   it('that fills in what people leave empty is let go', async () => {
     const count = (await messages()).length;
     const answer = await shopper().send('/ask/piece-6', { ...PERSON, message: 'Buy', website: 'http://a' });

@@ -3,7 +3,7 @@ import type { BayDrawingProps } from './bayDrawing.ts';
 import { FormFields } from './FormFields.tsx';
 
 /** A question about a product, to the store. */
-export function AskBay({ content: { product, sent, done } }: BayDrawingProps<'ask'>) {
+export function AskBay({ content: { product, sent, done, asksQuote } }: BayDrawingProps<'ask'>) {
   const texts = useTexts();
   if (!product) return null;
   const back = (
@@ -27,6 +27,7 @@ export function AskBay({ content: { product, sent, done } }: BayDrawingProps<'as
           <div className="skip" aria-hidden="true">
             <input name="website" tabIndex={-1} autoComplete="off" />
           </div>
+          {asksQuote && <input type="hidden" name="for" value="quote" />}
           <FormFields form="ask" sent={sent} />
           <button className="button">{texts.send}</button>
           {back}

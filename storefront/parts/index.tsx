@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react';
 import type { PartView } from '../../core/card/parts/index.ts';
+import { drawAsk } from './Ask.tsx';
 import { drawBasket } from './Basket.tsx';
 import { drawDetails } from './Details.tsx';
 import { drawLine } from './Line.tsx';
@@ -38,6 +39,7 @@ const partDrawings: { [P in PartView['part']]: PartDrawing<P> } = {
   basket: drawBasket,
   quick: drawQuick,
   save: drawSave,
+  ask: drawAsk,
   details: drawDetails,
 };
 

@@ -3,6 +3,7 @@ import { yesNo } from '../../settings/values.ts';
 import { varying, type Setting, type Tree } from '../../settings/setting.ts';
 import type { Varying } from '../../bands/varying.ts';
 import type { PartKind } from '../partKind.ts';
+import { askPart } from './ask.ts';
 import { authorPart } from './author.ts';
 import { basketPart } from './basket.ts';
 import { brandPart } from './brand.ts';
@@ -51,6 +52,7 @@ const kinds = {
   basket: basketPart,
   quick: quickPart,
   save: savePart,
+  ask: askPart,
   details: detailsPart,
 };
 

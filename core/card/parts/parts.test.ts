@@ -114,6 +114,24 @@ describe('the basket button', () => {
     expect(said('quantity', one, {}, { by: 'quote' })).toBeUndefined();
   });
 
+  it('leads to a question or a quote by a button of its own, whatever the store does else', () => {
+    for (const by of ['basket', 'quote', 'none'] as const) {
+      expect(said('ask', soldOut, {}, { by })).toMatchObject({
+        words: 'Ask for a quote',
+        href: '/ask/piece-1?for=quote',
+      });
+      expect(said('ask', one, { asks: 'question', shows: 'icon' }, { by })).toMatchObject({
+        name: 'Ask about this product: Piece 1',
+        href: '/ask/piece-1',
+        icon: 'ask',
+        showsWords: false,
+      });
+    }
+    expect(said('ask', one, { words: 'Price on request' })).toMatchObject({
+      name: 'Price on request: Piece 1',
+    });
+  });
+
   it('says what it does with which product, however it is drawn', () => {
     for (const shows of ['words', 'icon', 'both'] as const)
       expect(said('basket', one, { shows })).toMatchObject({

@@ -43,6 +43,23 @@ describe('defaults', () => {
   });
 });
 
+describe('pages that came after a store was begun', () => {
+  it('are there, arranged by the widths of that store', () => {
+    const bands = ['narrow', 'broad'].map((id, i) => ({
+      id,
+      name: id,
+      from: i * 900,
+      nominal: { width: 375 + i * 700, height: 720 },
+    }));
+    const { plan, unreadable } = readDocuments([{ key: 'house', body: { format: FORMAT, bands } }]);
+    expect(unreadable).toEqual([]);
+    const { pages, shelves } = completePlan(plan);
+    expect(Object.keys(pages)).toEqual(expect.arrayContaining(['basket', 'quick', 'saved']));
+    expect(everShown(shelves['saved-products']!.card, 'save')).toBe(true);
+    expect(shelves['saved-products']!.card.parts.save.zone).toEqual({ narrow: 'upperEnd' });
+  });
+});
+
 describe('steps', () => {
   it('lead from each format to the next', () => {
     expect(steps.map(({ to }) => to)).toEqual(FORMATS.slice(1));

@@ -5,7 +5,9 @@ import type { AboutReader } from './aboutReader.ts';
 export const aboutProduct: AboutReader = {
   read: async (slug, { db, query, shopper }) => {
     const product = await readProductDetail(db, slug, readFrom(query.variant) || null);
-    return product ? { product, sent: shopper?.sent ?? null, done: query.sent === '1' } : null;
+    return product
+      ? { product, sent: shopper?.sent ?? null, done: query.sent === '1', asksQuote: query.for === 'quote' }
+      : null;
   },
   /** One with variants and a picture before others, the newest first. */
   example: async ({ db }) => {

@@ -101,6 +101,7 @@ export function OnePicture({ picture, onClose, onRemoved }: OnePictureProps) {
     onSuccess: ({ removed }) => {
       onSuccess();
       if (removed.length) onRemoved();
+      else setRefused('Something uses it by now, so it stays.');
     },
   });
 
@@ -156,9 +157,12 @@ export function OnePicture({ picture, onClose, onRemoved }: OnePictureProps) {
       </header>
       <Stack>
         {fault && (
-          <p role="alert" className="fault">
-            {fault}
-          </p>
+          <div>
+            <p role="alert" className="fault">
+              {fault}
+            </p>
+            {saving.isError && <Button onPress={() => saving.mutate(words)}>Save again</Button>}
+          </div>
         )}
         <FocalPoint picture={shown} onChange={(focal) => change({ focal })} />
         <Words

@@ -124,11 +124,32 @@ describe('one picture', () => {
     screen.getByText('Saving…');
     await screen.findByText('Saved. Shoppers see it at once.');
     expect(sent).toEqual([{ id: jug.id, name: 'Pouring jug', alt: '', focal: { x: 0.52, y: 0.5 } }]);
-    cleanup();
-    one(jug, unused);
+  });
+
+  it('keeps what could not be saved, and saves it when it is pressed to', async () => {
+    let reached = false;
+    const sent: unknown[] = [];
+    one(jug, unused, {
+      'POST /api/pictures/words': (body) => {
+        if (!reached) throw new Error('The server cannot be reached.');
+        sent.push(body);
+        return { picture: jug };
+      },
+    });
     fireEvent.change(screen.getByRole('textbox', { name: 'What it shows' }), { target: { value: 'A jug' } });
-    await screen.findByRole('alert');
+    await screen.findByText('The server cannot be reached.');
     expect(screen.getByRole('textbox', { name: 'What it shows' })).toHaveProperty('value', 'A jug');
+    reached = true;
+    fireEvent.click(screen.getByRole('button', { name: 'Save again' }));
+    await screen.findByText('Saved. Shoppers see it at once.');
+    expect(sent).toMatchObject([{ alt: 'A jug' }]);
+    expect(screen.queryByRole('alert')).toBeNull();
+  });
+
+  it('stays where something uses it by now', async () => {
+    one(jug, unused, { 'POST /api/pictures/removed': () => ({ removed: [] }) });
+    fireEvent.click(await screen.findByRole('button', { name: 'Remove from the store' }));
+    await screen.findByText('Something uses it by now, so it stays.');
   });
 
   it('loses nothing that was typed last when it is closed', async () => {
