@@ -85,6 +85,6 @@ test('a rule can be read at every width of window: its words beside what remains
     expect(
       await page.getByRole('complementary').evaluate((side) => side.getBoundingClientRect().width),
     ).toBeGreaterThan(180);
-    expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBe(width);
+    await expect.poll(() => page.evaluate(() => document.documentElement.scrollWidth)).toBe(width);
   }
 });

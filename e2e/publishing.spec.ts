@@ -9,6 +9,7 @@ test('what would change is read as sentences; one is taken back, the rest is pub
   await page.getByRole('button', { name: 'Columns on Laptop: fewer' }).click();
   await openLine(page, 'Card');
   await page.getByText('Shadow', { exact: true }).click();
+  await expect(page.getByRole('radio', { name: 'Shadow' })).toBeChecked();
   await openLine(page, 'Look');
   await page.getByLabel('Heading', { exact: true }).fill('Out of the kiln');
   await saved(page);

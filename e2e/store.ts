@@ -165,6 +165,8 @@ export const backAgain = (context: BrowserContext) => context.unroute('**/api/dr
 export async function openLine(page: Page, name: string): Promise<void> {
   const button = page.getByRole('region', { name: 'Spec' }).getByRole('button', { name, exact: true });
   if ((await button.getAttribute('aria-expanded')) !== 'true') await button.click();
+  // Controls are fetched when their line is opened, and what stands under them moves as they come.
+  await expect(page.getByText('Opening…')).toHaveCount(0);
 }
 
 /** The list of all issues of the page, opened where it is not. */

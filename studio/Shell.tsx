@@ -52,7 +52,7 @@ const Bar = styled.header`
     color: #fff;
   }
   /* The signs alone where there is little room. */
-  @media (max-width: 860px) {
+  @media (max-width: 980px) {
     padding: 0 8px;
     nav {
       margin-inline-start: 4px;
