@@ -24,9 +24,10 @@ const Asides = lazy(() => import('./aside/index.tsx'));
 const Shortcuts = lazy(() => import('./Shortcuts.tsx').then((module) => ({ default: module.Shortcuts })));
 
 const Frame = styled.div`
+  container: studio / inline-size;
   height: 100%;
   display: grid;
-  grid-template-rows: 46px minmax(0, 1fr);
+  grid-template: 46px minmax(0, 1fr) / minmax(0, 1fr);
 `;
 
 const Bar = styled.header`
@@ -52,7 +53,7 @@ const Bar = styled.header`
     color: #fff;
   }
   /* The signs alone where there is little room. */
-  @media (max-width: 980px) {
+  @container studio (max-width: 980px) {
     padding: 0 8px;
     nav {
       margin-inline-start: 4px;
