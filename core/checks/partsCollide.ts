@@ -1,9 +1,6 @@
-import { bandById } from '../bands/bands.ts';
 import { partKind } from '../card/parts/index.ts';
-import { listed } from '../sentence/sentence.ts';
-import { cardPxIn, lookedAtPx } from '../view/clipped.ts';
 import { overlapping } from '../view/onPicture.ts';
-import { shownIn } from '../view/shownIn.ts';
+import { acrossSteps } from './acrossSteps.ts';
 import { ofShelves, type PageCheck } from './check.ts';
 import { withTheText } from './withTheText.ts';
 
@@ -15,22 +12,11 @@ export const partsCollide: PageCheck = {
   reads: 'page',
   find: (view) =>
     ofShelves(view, (shelf) => {
-      const at = new Map<string, Set<string>>();
-      const cards = new Set<number>();
-      for (const step of shelf.steps) {
-        const cardPx = cardPxIn(shelf, step, view.bands, lookedAtPx(step, view.bands));
-        for (const card of shownIn(shelf, step))
-          for (const id of overlapping(card, shelf.card, step, view.bands, cardPx)) {
-            at.set(id, (at.get(id) ?? new Set()).add(step.bandId));
-            cards.add(card.id);
-          }
-      }
-      const [first] = at;
-      if (!first) return null;
-      const [id, bandIds] = first;
-      const names = [...bandIds].map((band) => bandById(view.bands, band)!.name);
+      const found = acrossSteps(shelf, view.bands, overlapping, (part) => part);
+      if (!found) return null;
+      const { first: id, bandIds, where } = found;
       return {
-        text: `${partKind(id)!.name} comes over something else on the picture on ${listed(names)}: ${cards.size} of the ${shelf.cards.length} cards`,
+        text: `${partKind(id)!.name} comes over something else on the picture ${where}`,
         fix: withTheText(shelf, id, bandIds, view.bands),
         goTo: 'card',
       };

@@ -16,7 +16,7 @@ export interface LabelView {
   kind: string;
   text: string;
   at: LabelPlace;
-  /** It has colours or a size of its own. */
+  /** It has colours of its own. */
   own: boolean;
   /** Stands instead of the words, which say what it shows; null where the words stand. */
   picture: { facts: PictureFacts; widthPx: number; heightPx: number } | null;

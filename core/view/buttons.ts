@@ -1,11 +1,9 @@
 import type { Bands } from '../bands/bands.ts';
 import type { Card } from '../card/card.ts';
 import { partKind } from '../card/parts/index.ts';
-import { hiddenAt } from '../card/shown.ts';
-import { slotsOf, zoneAt } from '../card/slots.ts';
 import { ZONE_PADDING_PX } from '../card/zones.ts';
 import { textsOf } from './cardTexts.ts';
-import { picturePxOf } from './onPicture.ts';
+import { partsInZones, picturePxOf } from './onPicture.ts';
 import type { CardView, StepView } from './view.ts';
 
 /** A button whose words need more than one line. */
@@ -25,20 +23,10 @@ export function wrappedButtons(
 ): WrappedButton[] {
   if (!card.parts.some(({ part }) => partKind(part)?.buttonLines)) return [];
   const { lead, texts } = textsOf(card, settings, step, bands, cardPx);
-  const among = [...lead, ...texts].flat().map(({ kind, view, px }) => ({ kind, view, px }));
   const roomPx = picturePxOf(step, cardPx) - 2 * ZONE_PADDING_PX;
-  const hidden = hiddenAt(settings, bands, step.bandId);
-  const onPicture = step.hasPicture
-    ? slotsOf(settings).zones.flatMap(({ zone, parts }) =>
-        parts
-          .filter((id) => !hidden.has(id) && zoneAt(settings, id, bands, step.bandId) === zone)
-          .flatMap((id) => {
-            const view = card.parts.find(({ part }) => part === id);
-            return view ? [{ kind: partKind(id)!, view, px: roomPx }] : [];
-          }),
-      )
-    : [];
-  return [...among, ...onPicture].flatMap(({ kind, view, px }) => {
+  const onPicture = step.hasPicture ? partsInZones(card, settings, bands, step.bandId) : [];
+  const all = [...[...lead, ...texts].flat(), ...onPicture.map((one) => ({ ...one, px: roomPx }))];
+  return all.flatMap(({ kind, view, px }) => {
     const lines = kind.buttonLines?.(view, px) ?? 1;
     return lines > 1 ? [{ part: kind.id, lines }] : [];
   });

@@ -1,7 +1,7 @@
 import type { Bands } from '../bands/bands.ts';
 import { valueAt } from '../bands/varying.ts';
 import type { Card } from '../card/card.ts';
-import { partKind } from '../card/parts/index.ts';
+import { partKind, type AnyPart } from '../card/parts/index.ts';
 import { placedPicturePx } from '../card/placing.ts';
 import { hiddenAt } from '../card/shown.ts';
 import { slotsOf, zoneAt } from '../card/slots.ts';
@@ -39,18 +39,30 @@ export function heightOfPicture(step: StepView, cardPx: number): number | null {
 const labelPx = ({ text, picture }: LabelView): number =>
   picture?.widthPx ?? widthOf(text, LABEL_TEXT) + 2 * LABEL_PADDING_PX;
 
+/** Parts of a card that stand on its picture, each with its zone; only those that say something and are shown. */
+export function partsInZones(
+  card: CardView,
+  settings: Card,
+  bands: Bands,
+  bandId: string,
+): { zone: string; kind: AnyPart; view: CardView['parts'][number] }[] {
+  const hidden = hiddenAt(settings, bands, bandId);
+  return slotsOf(settings).zones.flatMap(({ zone, parts }) =>
+    parts.flatMap((id) => {
+      if (hidden.has(id) || zoneAt(settings, id, bands, bandId) !== zone) return [];
+      const view = card.parts.find(({ part }) => part === id);
+      return view ? [{ zone, kind: partKind(id)!, view }] : [];
+    }),
+  );
+}
+
 /** Widths that the zones of a card's picture take, px, with the space around them; only of those with something in them. */
 function zoneWidths(card: CardView, settings: Card, bands: Bands, bandId: string): Map<string, number> {
-  const hidden = hiddenAt(settings, bands, bandId);
   const widths = new Map<string, number>();
   const add = (zone: string, px: number) =>
     widths.set(zone, Math.max(widths.get(zone) ?? 0, px + 2 * ZONE_PADDING_PX));
-  for (const { zone, parts } of slotsOf(settings).zones)
-    for (const id of parts) {
-      if (hidden.has(id) || zoneAt(settings, id, bands, bandId) !== zone) continue;
-      const view = card.parts.find(({ part }) => part === id);
-      if (view) add(zone, (partKind(id)!.widthPx?.(view) ?? 0) + 2 * ZONE_CHIP_PX);
-    }
+  for (const { zone, kind, view } of partsInZones(card, settings, bands, bandId))
+    add(zone, (kind.widthPx?.(view) ?? 0) + 2 * ZONE_CHIP_PX);
   for (const part of card.parts)
     for (const label of 'labels' in part ? part.labels : []) {
       const shown = settings.labels[label.kind]?.shown;

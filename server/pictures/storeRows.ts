@@ -11,13 +11,14 @@ const ONE = `SELECT ${pictureJson('p', 'p.alt')} || jsonb_build_object('name', p
   'YYYY-MM-DD"T"HH24:MI:SS"Z"'), 'formerFile', p.former_file_id,
   'bytes', (SELECT octet_length(f.bytes) FROM picture_file f WHERE f.id = p.file_id)) AS one FROM picture p`;
 
-const only = ({ rows }: { rows: { one: StorePicture }[] }): StorePicture | null => rows[0]?.one ?? null;
-
 /** Pictures as their owner sees them, by id; those that are gone are missing. */
 export async function readStorePictures(db: Queryable, ids: readonly string[]): Promise<StorePicture[]> {
   const { rows } = await db.query<{ one: StorePicture }>(`${ONE} WHERE p.id = ANY($1)`, [ids]);
   return rows.map(({ one }) => one);
 }
+
+const readOne = async (db: Queryable, id: string): Promise<StorePicture | null> =>
+  (await readStorePictures(db, [id]))[0] ?? null;
 
 interface Wanted {
   words: string;
@@ -130,7 +131,7 @@ export function replaceFile(pool: Pool, id: string, file: StoredFile): Promise<S
       ]);
       await dropLooseFiles(db, [before.former_file_id]);
     }
-    return only(await db.query<{ one: StorePicture }>(`${ONE} WHERE p.id = $1`, [id]));
+    return readOne(db, id);
   });
 }
 
@@ -141,7 +142,7 @@ export async function putFormerBack(db: Queryable, id: string): Promise<StorePic
      WHERE id = $1 AND former_file_id IS NOT NULL`,
     [id],
   );
-  return only(await db.query<{ one: StorePicture }>(`${ONE} WHERE p.id = $1`, [id]));
+  return readOne(db, id);
 }
 
 export async function changeWords(
@@ -155,7 +156,7 @@ export async function changeWords(
     focal.x,
     focal.y,
   ]);
-  return only(await db.query<{ one: StorePicture }>(`${ONE} WHERE p.id = $1`, [id]));
+  return readOne(db, id);
 }
 
 /** Null where there is no such picture. */

@@ -2,6 +2,7 @@ import { readSavedIds } from '../../core/shopper/savedIds.ts';
 import { scriptTexts } from '../../core/texts/inScript.ts';
 import { SAVED } from './cookieNames.ts';
 import { cookie } from './cookies.ts';
+import { sendForms } from './sendForms.ts';
 
 /** Says on each button whether its product is kept, and beside the link to the page how many are. */
 function show(): void {
@@ -27,31 +28,14 @@ function say(words: string): void {
   place.textContent = words;
 }
 
-async function press(form: HTMLFormElement): Promise<void> {
-  const answer = await fetch(form.action, {
-    method: 'POST',
-    headers: { accept: 'application/json' },
-    body: new URLSearchParams(new FormData(form) as unknown as Record<string, string>),
-  });
-  const said = (await answer.json()) as { saved?: boolean; message?: string };
-  show();
-  const texts = scriptTexts(document).saving;
-  say(answer.ok ? (said.saved ? texts.kept : texts.gone) : (said.message ?? texts.failed));
-}
-
-/** Products are kept for later without leaving the page: the focus stays where it was. */
+/** Products are kept for later without leaving the page. */
 export function keepSaved(): void {
   show();
   addEventListener('pageshow', show);
   document.addEventListener('visibilitychange', show);
-  document.addEventListener('submit', (event) => {
-    const form = event.target as HTMLFormElement;
-    if (form.getAttribute('action') !== '/saved') return;
-    event.preventDefault();
-    if (form.hasAttribute('aria-busy')) return;
-    form.setAttribute('aria-busy', 'true');
-    press(form)
-      .catch(() => say(scriptTexts(document).saving.failed))
-      .finally(() => form.removeAttribute('aria-busy'));
+  sendForms<{ saved: boolean }>('/saved', (_, { ok, said }) => {
+    show();
+    const texts = scriptTexts(document).saving;
+    say(ok ? (said.saved ? texts.kept : texts.gone) : (said.message ?? texts.failed));
   });
 }

@@ -102,7 +102,8 @@ export function makeUploads(client: Client, queries: QueryClient): Uploads {
       }));
       const of = lot;
       const sent = await Promise.all(files.map((file) => turn(() => send(file, of))));
-      picturesChanged(queries);
+      // What is new is shown nowhere yet.
+      void queries.invalidateQueries({ queryKey: ['picture search'] });
       return sent.flat();
     },
     stop() {

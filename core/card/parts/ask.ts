@@ -1,11 +1,10 @@
-import { choice, text } from '../../settings/values.ts';
+import { choice } from '../../settings/values.ts';
 import { setting } from '../../settings/setting.ts';
 import { buttonPart, type ButtonSays } from '../button.ts';
 import { buttonShows } from '../buttonShows.ts';
+import { buttonWords } from '../buttonWords.ts';
 import { buttonWidth, buttonWidthCss } from '../buttonWidth.ts';
 import { partKindOf } from '../partKind.ts';
-
-const LONGEST = 30;
 
 interface Said extends ButtonSays {
   href: string;
@@ -26,10 +25,7 @@ export const askPart = partKindOf({
       find: ['quote', 'question'],
       about: 'What shoppers ask comes to the outbox.',
     }),
-    words: setting(text(LONGEST, "the store's own"), '', {
-      name: 'Ask button: own words',
-      find: ['words', 'wording', 'button'],
-    }),
+    ...buttonWords('Ask button'),
     ...buttonShows('Ask button'),
   },
   needs: [],

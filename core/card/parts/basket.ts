@@ -1,8 +1,9 @@
 import type { StoreTexts } from '../../texts/storeTexts.ts';
-import { choice, text } from '../../settings/values.ts';
+import { choice } from '../../settings/values.ts';
 import { setting } from '../../settings/setting.ts';
 import { buttonPart, type ButtonSays } from '../button.ts';
 import { buttonShows } from '../buttonShows.ts';
+import { buttonWords } from '../buttonWords.ts';
 import { buttonWidth, buttonWidthCss } from '../buttonWidth.ts';
 import { faceOf } from '../item.ts';
 import { partKindOf } from '../partKind.ts';
@@ -15,8 +16,6 @@ interface Said extends ButtonSays {
   /** What it does with which product, for who cannot see where it stands. */
   name: string;
 }
-
-const LONGEST = 30;
 
 /** What it does for a product that has to be chosen first, or is sold in another way. */
 const leads: Record<Exclude<SellingBy, 'none'>, (slug: string, texts: StoreTexts) => [string, string]> = {
@@ -32,11 +31,10 @@ export const basketPart = partKindOf({
   atFirst: false,
   settings: {
     ...buttonWidth('Basket button'),
-    words: setting(text(LONGEST, "the store's own"), '', {
-      name: 'Basket button: own words',
-      find: ['words', 'wording', 'button'],
-      about: 'Where a product has to be chosen first, or is sold by quote, the button says that instead.',
-    }),
+    ...buttonWords(
+      'Basket button',
+      'Where a product has to be chosen first, or is sold by quote, the button says that instead.',
+    ),
     ...buttonShows('Basket button'),
     by: setting(
       choice({ store: 'As the store does', basket: 'Into the basket', quote: 'Asks for a quote' }),

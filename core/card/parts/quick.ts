@@ -1,12 +1,9 @@
-import { text } from '../../settings/values.ts';
-import { setting } from '../../settings/setting.ts';
 import { buttonPart, type ButtonSays } from '../button.ts';
 import { buttonShows } from '../buttonShows.ts';
+import { buttonWords } from '../buttonWords.ts';
 import { buttonWidth, buttonWidthCss } from '../buttonWidth.ts';
 import { faceOf } from '../item.ts';
 import { partKindOf } from '../partKind.ts';
-
-const LONGEST = 30;
 
 interface Said extends ButtonSays {
   /** The product's own page, for where there is no script. */
@@ -25,11 +22,7 @@ export const quickPart = partKindOf({
   atFirst: false,
   settings: {
     ...buttonWidth('Quick view'),
-    words: setting(text(LONGEST, "the store's own"), '', {
-      name: 'Quick view: own words',
-      find: ['words', 'wording', 'button'],
-      about: 'What the window shows is arranged on the page "Quick view".',
-    }),
+    ...buttonWords('Quick view', 'What the window shows is arranged on the page "Quick view".'),
     ...buttonShows('Quick view'),
   },
   scripted: true,

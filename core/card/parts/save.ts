@@ -1,12 +1,9 @@
-import { text } from '../../settings/values.ts';
-import { setting } from '../../settings/setting.ts';
 import { buttonPart } from '../button.ts';
 import { buttonShows } from '../buttonShows.ts';
+import { buttonWords } from '../buttonWords.ts';
 import { buttonWidth, buttonWidthCss } from '../buttonWidth.ts';
 import { partKindOf } from '../partKind.ts';
 import { savingOf, type Saving } from '../saving.ts';
-
-const LONGEST = 30;
 
 /** Keeps a product for later, or keeps it no longer. */
 export const savePart = partKindOf({
@@ -17,11 +14,7 @@ export const savePart = partKindOf({
   atFirst: false,
   settings: {
     ...buttonWidth('Save for later'),
-    words: setting(text(LONGEST, "the store's own"), '', {
-      name: 'Save for later: own words',
-      find: ['words', 'wording', 'button'],
-      about: 'What shoppers keep is shown on the page "Saved products".',
-    }),
+    ...buttonWords('Save for later', 'What shoppers keep is shown on the page "Saved products".'),
     ...buttonShows('Save for later', 'icon'),
   },
   needs: [],
