@@ -82,6 +82,7 @@ const good: Record<string, () => Promise<{ body?: unknown; query?: string; file?
   'GET /api/products': async () => ({ query: 'words=piece' }),
   'POST /api/titles': async () => ({ body: { ids: [1, 2] } }),
   'GET /api/pictures': async () => ({ query: 'words=' }),
+  'GET /api/pictures/counts': async () => ({}),
   'POST /api/pictures': async () => ({ query: 'name=Dot.png', file: await dot() }),
   'POST /api/pictures/file': async () => ({ query: `id=${await stored()}`, file: await dot('#ffffff') }),
   'POST /api/pictures/former': async () => ({ body: { id: await stored() } }),

@@ -36,12 +36,15 @@ export const findPictures = contract({
     which: string().oneOf(WHICH_PICTURES).default('all') as unknown as Schema<WhichPictures>,
     from: number().integer().min(0).max(1_000_000).default(0) as unknown as Schema<number>,
   }),
-  answer: shape<{ pictures: StorePicture[]; total: number; all: number; unused: number }>({
-    pictures: list(),
-    total: count(),
-    all: count(),
-    unused: count(),
-  }),
+  answer: shape<{ pictures: StorePicture[]; total: number }>({ pictures: list(), total: count() }),
+});
+
+/** How many pictures there are, and how many of them nothing uses. */
+export const countPictures = contract({
+  method: 'GET',
+  path: '/api/pictures/counts',
+  who: 'signedIn',
+  answer: shape<{ all: number; unused: number }>({ all: count(), unused: count() }),
 });
 
 /** Pictures by their ids; those that are gone are missing. */

@@ -1,6 +1,7 @@
 import {
   addPicture,
   changePicture,
+  countPictures,
   findPictures,
   putBackPicture,
   readPictures,
@@ -15,6 +16,7 @@ import { Fault } from '../faults.ts';
 import type { Parts } from '../parts.ts';
 import {
   changeWords,
+  countStorePictures,
   findStorePictures,
   insertPicture,
   putFormerBack,
@@ -32,6 +34,7 @@ const there = (picture: StorePicture | null | undefined): { picture: StorePictur
 
 /** The store's pictures: put in, told of, replaced wherever they stand, taken away where nothing uses them. */
 export function pictureStoreRoutes(api: Api, { db, readDb, renditions }: Parts): void {
+  api.answer(countPictures, () => countStorePictures(readDb));
   api.answer(findPictures, ({ query }) => findStorePictures(readDb, query));
   api.answer(readPictures, async ({ body: { ids } }) => ({ pictures: await readStorePictures(readDb, ids) }));
   api.answer(readPictureUses, async ({ query: { id } }) => ({ uses: await readUses(readDb, id) }));

@@ -1,6 +1,12 @@
 import { randomBytes } from 'node:crypto';
 import type { AnswerOf } from '../../core/api/contract.ts';
-import type { findPictures, PictureUses, PictureWords, StorePicture } from '../../core/api/pictures.ts';
+import type {
+  countPictures,
+  findPictures,
+  PictureUses,
+  PictureWords,
+  StorePicture,
+} from '../../core/api/pictures.ts';
 import { inTransaction, type Pool, type Queryable } from '../db/pool.ts';
 import type { StoredFile } from './ingest.ts';
 import { pictureJson } from './pictureRows.ts';
@@ -20,6 +26,8 @@ export async function readStorePictures(db: Queryable, ids: readonly string[]): 
 const readOne = async (db: Queryable, id: string): Promise<StorePicture | null> =>
   (await readStorePictures(db, [id]))[0] ?? null;
 
+const UNUSED = 'p.id NOT IN (SELECT id FROM used_picture)';
+
 interface Wanted {
   words: string;
   which: 'all' | 'unused';
@@ -31,21 +39,23 @@ export async function findStorePictures(
   { words, which, from }: Wanted,
 ): Promise<AnswerOf<typeof findPictures>> {
   const matches = `($1 = '' OR p.name ILIKE '%' || $1 || '%' OR p.alt ILIKE '%' || $1 || '%')`;
-  const unused = 'p.id NOT IN (SELECT id FROM used_picture)';
-  const where = which === 'unused' ? `${matches} AND ${unused}` : matches;
+  const where = which === 'unused' ? `${matches} AND ${UNUSED}` : matches;
   const like = words.replace(/[\\%_]/g, '\\$&');
-  const [found, counts] = await Promise.all([
+  const [found, counted] = await Promise.all([
     db.query<{ one: StorePicture }>(
       `${ONE} WHERE ${where} ORDER BY p.added_at DESC, p.name, p.id OFFSET $2 LIMIT ${AT_A_TIME}`,
       [like, from],
     ),
-    db.query<{ total: number; all: number; unused: number }>(
-      `SELECT (SELECT count(*)::int FROM picture p WHERE ${where}) AS total,
-        (SELECT count(*)::int FROM picture) AS all, (SELECT count(*)::int FROM picture p WHERE ${unused}) AS unused`,
-      [like],
-    ),
+    db.query<{ total: number }>(`SELECT count(*)::int AS total FROM picture p WHERE ${where}`, [like]),
   ]);
-  return { pictures: found.rows.map(({ one }) => one), ...counts.rows[0]! };
+  return { pictures: found.rows.map(({ one }) => one), total: counted.rows[0]!.total };
+}
+
+export async function countStorePictures(db: Queryable): Promise<AnswerOf<typeof countPictures>> {
+  const { rows } = await db.query<AnswerOf<typeof countPictures>>(
+    `SELECT count(*)::int AS all, (count(*) FILTER (WHERE ${UNUSED}))::int AS unused FROM picture p`,
+  );
+  return rows[0]!;
 }
 
 const insertFile = (db: Queryable, file: StoredFile) =>

@@ -1,5 +1,5 @@
 import { useInfiniteQuery, useQuery } from '@tanstack/react-query';
-import { findPictures, readPictures, type StorePicture } from '../../core/api/pictures.ts';
+import { countPictures, findPictures, readPictures, type StorePicture } from '../../core/api/pictures.ts';
 import { useStudio } from '../studioContext.tsx';
 
 /** The stored pictures whose names have these words, as many as are asked for; those found before stay until the next are there. */
@@ -16,7 +16,13 @@ export function usePictureSearch(words: string, which: 'all' | 'unused' = 'all')
     placeholderData: (before) => before,
   });
   const pictures = found.data?.pages.flatMap((page) => page.pictures);
-  return { ...found, pictures, counts: found.data?.pages[0] };
+  return { ...found, pictures, total: found.data?.pages[0]?.total };
+}
+
+/** How many pictures there are, and how many that nothing uses; undefined until that is known. */
+export function usePictureCounts() {
+  const { client } = useStudio();
+  return useQuery({ queryKey: ['picture search', 'counts'], queryFn: () => client.ask(countPictures) }).data;
 }
 
 const none: StorePicture[] = [];

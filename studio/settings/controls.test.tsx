@@ -22,7 +22,7 @@ afterEach(cleanup);
 const picture = specimenStorePicture({ id: 'a'.repeat(64), name: 'A bowl' });
 const options = [{ id: 4, name: 'Glaze', values: [{ id: 1, name: 'Amber', products: 2 }] }];
 const answers = {
-  'GET /api/pictures': () => ({ pictures: [picture], total: 1, all: 1, unused: 0 }),
+  'GET /api/pictures': () => ({ pictures: [picture], total: 1 }),
   'POST /api/pictures/named': () => ({ pictures: [picture] }),
 };
 

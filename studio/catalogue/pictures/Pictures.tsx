@@ -15,7 +15,7 @@ import { findPictures, removePictures } from '../../../core/api/pictures.ts';
 import { SAID_PICTURE_KINDS } from '../../../core/picture/limits.ts';
 import { counted } from '../../../core/sentence/sentence.ts';
 import { picturesChanged } from '../../api/uploads.ts';
-import { usePictures, usePictureSearch } from '../../api/usePictureSearch.ts';
+import { usePictureCounts, usePictures, usePictureSearch } from '../../api/usePictureSearch.ts';
 import { useStudio } from '../../studioContext.tsx';
 import { Button, MainButton } from '../../ui/Button.tsx';
 import { Dialog, DialogFoot } from '../../ui/Dialog.tsx';
@@ -126,7 +126,8 @@ export function Pictures({ which }: PicturesProps) {
   const [typed, setTyped] = useState('');
   const words = useSettled(typed, typed);
   const found = usePictureSearch(words, which);
-  const { pictures = [], counts } = found;
+  const { pictures = [], total } = found;
+  const counts = usePictureCounts();
   // One that was opened by its address, or is not found by the words any more, is read by itself.
   const named = usePictures(pictureId && !pictures.some(({ id }) => id === pictureId) ? [pictureId] : []);
   const open = [...pictures, ...named.pictures].find(({ id }) => id === pictureId);
@@ -154,7 +155,7 @@ export function Pictures({ which }: PicturesProps) {
           <Notice action="Try again" onAction={() => void found.refetch()}>
             The pictures could not be fetched: {found.error.message}
           </Notice>
-        ) : !counts ? (
+        ) : total === undefined ? (
           <Notice>Fetching pictures…</Notice>
         ) : (
           <Tiles
@@ -185,11 +186,11 @@ export function Pictures({ which }: PicturesProps) {
           </Tiles>
         )}
         <p className="foot" role="status">
-          {counts
-            ? words
-              ? `${counted(counts.total, 'picture')} found.`
-              : `${counted(counts.total, 'picture')}. Drop files anywhere here to put them in.`
-            : ''}
+          {total === undefined
+            ? ''
+            : words
+              ? `${counted(total, 'picture')} found.`
+              : `${counted(total, 'picture')}. Drop files anywhere here to put them in.`}
         </p>
       </Middle>
       {open && (

@@ -11,7 +11,7 @@ afterEach(cleanup);
 
 const star = specimenStorePicture({ id: 'a'.repeat(64), name: 'Star' });
 const answers = {
-  'GET /api/pictures': () => ({ pictures: [star], total: 1, all: 1, unused: 1 }),
+  'GET /api/pictures': () => ({ pictures: [star], total: 1 }),
   'POST /api/pictures/named': () => ({ pictures: [star] }),
   'POST /api/pictures': () => ({ picture: { ...star, id: 'b'.repeat(64), name: 'Badge' }, wasThere: false }),
 };
