@@ -1,8 +1,8 @@
 import { bandEnd } from '../bands/bands.ts';
 import { valueAt } from '../bands/varying.ts';
-import { ratioValue, SLIDE_RATIOS } from '../card/ratio.ts';
+import { ratio, ratioValue, SLIDE_RATIOS } from '../card/ratio.ts';
 import { ofScreen } from '../card/pictureHeight.ts';
-import { choice, integer, oneOf } from '../settings/values.ts';
+import { choice, integer } from '../settings/values.ts';
 import { byWidth, setting, varying } from '../settings/setting.ts';
 import { groundCss } from './ground.ts';
 import { inOneRow, trackCss } from './carousel.ts';
@@ -22,7 +22,7 @@ export const sliderSettings = {
       name: 'Slide height',
       find: ['slide', 'height', 'screen'],
     }),
-    ratio: varying(oneOf(SLIDE_RATIOS), byWidth('4:5', { 560: '16:9', 880: '5:2' }), {
+    ratio: varying(ratio(SLIDE_RATIOS), byWidth('4:5', { 560: '16:9', 880: '5:2' }), {
       name: 'Slide ratio, width to height',
       find: ['slide', 'ratio', 'height', 'proportions'],
       offBecause: unless('ratio', 'Slides go by the screen'),

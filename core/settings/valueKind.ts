@@ -10,6 +10,8 @@ export type Control =
   | { is: 'link'; empty: string }
   | { is: 'colour'; none: string | null }
   | { is: 'picture' }
+  /** Proportions, width to height: of those offered, or typed. */
+  | { is: 'ratio'; offered: readonly string[] }
   /** One of the store's options, by its id; none chosen reads as `none` says. */
   | { is: 'option'; none: string }
   /** Set by a control of the setting's own, or not in the spec at all. */

@@ -57,6 +57,13 @@ const type = (field: HTMLElement, value: string) => {
   fireEvent.blur(field);
 };
 
+/** Chooses in a list that opens. */
+async function choose(label: string, option: string): Promise<void> {
+  const named = screen.getAllByRole('button', { name: new RegExp(label.replace(/[^\w ]/g, '.')) });
+  fireEvent.click(named.find((one) => one.getAttribute('aria-haspopup') === 'listbox')!);
+  fireEvent.click(within(await screen.findByRole('listbox')).getByRole('option', { name: option }));
+}
+
 /** Changes the value by the control, as somebody would, to another than it has. */
 async function change(label: string, { kind }: PlacedSetting, value: unknown): Promise<void> {
   const { control } = kind;
@@ -70,10 +77,7 @@ async function change(label: string, { kind }: PlacedSetting, value: unknown): P
       const other = control.options.find((one) => one.value !== value)!;
       const radio = screen.queryByRole('radio', { name: other.name });
       if (radio) return void fireEvent.click(radio);
-      const named = screen.getAllByRole('button', { name: new RegExp(label.replace(/[^\w ]/g, '.')) });
-      fireEvent.click(named.find((one) => one.getAttribute('aria-haspopup') === 'listbox')!);
-      const list = within(await screen.findByRole('listbox'));
-      return void fireEvent.click(list.getByRole('option', { name: other.name }));
+      return choose(label, other.name);
     }
     case 'switch':
       return void fireEvent.click(screen.getByRole('switch', { name: label }));
@@ -89,11 +93,10 @@ async function change(label: string, { kind }: PlacedSetting, value: unknown): P
       const group = within(await screen.findByRole('group', { name: label }));
       return void fireEvent.click(group.getAllByRole('button')[value === null ? 1 : 0]!);
     }
-    case 'option': {
-      fireEvent.click(screen.getByRole('button', { name: new RegExp(label) }));
-      const list = within(await screen.findByRole('listbox'));
-      return void fireEvent.click(list.getByRole('option', { name: 'Glaze' }));
-    }
+    case 'option':
+      return choose(label, 'Glaze');
+    case 'ratio':
+      return choose(label, value === '1:1' ? '4:5' : '1:1');
     case 'picture':
       return void fireEvent.click(await screen.findByRole('option', { name: 'A bowl' }));
     case 'none':
@@ -192,5 +195,35 @@ describe('the usual control of every setting there is', () => {
     for (const reset of screen.getAllByRole('button', { name: /^Reset / })) fireEvent.click(reset);
     expect(own(setting.id)).toBeUndefined();
     expect(screen.queryAllByRole('button', { name: /^Reset / })).toEqual([]);
+  });
+});
+
+describe('a ratio that is typed', () => {
+  const on: Target = { shelf: 'a' };
+  const stored = shelfOf('products');
+  const setting = usual(stored, on).find(({ id }) => id === 'card.parts.picture.ratio')!;
+  const label = labelOf(setting);
+
+  it('is taken with Enter, read as it is meant, and what is none stays and is said', async () => {
+    const { draft } = inStudio(<Drawn on={on} setting={setting} />, { stored });
+    const ratio = () => draft.getState().plan.shelves.a!.card.parts.picture.ratio;
+    const before = ratio();
+    await choose(label, 'Typed');
+    const field = screen.getByRole('textbox', { name: `${label}, typed` });
+    fireEvent.change(field, { target: { value: '16 / 9' } });
+    expect(ratio()).toEqual(before);
+    fireEvent.keyDown(field, { key: 'Enter' });
+    expect(Object.values(ratio())).toEqual(['16:9']);
+    expect(field).toHaveProperty('value', '16:9');
+
+    fireEvent.change(field, { target: { value: 'wide' } });
+    fireEvent.blur(field);
+    expect(screen.getByRole('alert').textContent).toContain('such as 4:5');
+    expect(field).toHaveProperty('value', 'wide');
+    expect(Object.values(ratio())).toEqual(['16:9']);
+
+    act(() => draft.undo());
+    expect(field).toHaveProperty('value', Object.values(before)[0]);
+    expect(screen.queryByRole('alert')).toBeNull();
   });
 });

@@ -1,6 +1,6 @@
 import { OFS } from '../../assortment/of.ts';
 import { valueAt } from '../../bands/varying.ts';
-import { choice, integer, oneOf, yesNo } from '../../settings/values.ts';
+import { choice, integer, yesNo } from '../../settings/values.ts';
 import { setting, varying, type Complete } from '../../settings/setting.ts';
 import type { PictureFacts } from '../../catalogue/facts.ts';
 import { fillCrop } from '../../picture/crop.ts';
@@ -9,7 +9,7 @@ import { faceOf } from '../item.ts';
 import { partKindOf } from '../partKind.ts';
 import type { PictureShape } from '../pictureShape.ts';
 import { ofScreen } from '../pictureHeight.ts';
-import { RATIOS, ratioValue } from '../ratio.ts';
+import { ratio, RATIOS, ratioValue } from '../ratio.ts';
 
 const unless = (by: string, why: string) => (read: (id: string) => unknown) =>
   read('card.parts.picture.by') === by ? null : why;
@@ -22,7 +22,7 @@ const settings = {
     name: 'Picture height',
     find: ['height', 'ratio', 'picture'],
   }),
-  ratio: varying(oneOf(RATIOS), '4:5', {
+  ratio: varying(ratio(RATIOS), '4:5', {
     name: 'Picture ratio, width to height',
     find: ['ratio', 'picture', 'shape', 'height', 'proportions'],
     offBecause: unless('ratio', 'Pictures have another height than by ratio'),
