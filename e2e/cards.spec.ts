@@ -218,7 +218,7 @@ test('text can be read on a dark bay: beside pictures, on cards with a frame, ov
   expect((await colours('.part-title')).text).toBe(framed.text);
 });
 
-test('a part is added with a sample of it, put in a corner by the drawing and on one line with another, moved and removed', async ({
+test('a part is added with a sample of it, put in a corner by the drawing and on one line with another, dragged, moved and removed', async ({
   page,
   store,
 }) => {
@@ -271,14 +271,52 @@ test('a part is added with a sample of it, put in a corner by the drawing and on
   await expect(first.locator('.part-code')).toHaveCount(0);
   await page.getByRole('button', { name: 'Undo', exact: true }).click();
   await expect(first.locator('.zone-middle .part-code')).toBeVisible();
+
+  // By hand in a near frame: the price into the bar at the foot, the code from the middle onto the line of the title.
+  await page.getByRole('button', { name: /^Laptop.*: bring near/ }).click();
+  const at = async (selector: string) => (await first.locator(selector).boundingBox())!;
+  const drag = async (from: [number, number], to: [number, number], key?: string) => {
+    await page.mouse.move(...from);
+    await page.mouse.down();
+    await page.mouse.move(...to, { steps: 6 });
+    if (key) await page.keyboard.press(key);
+    await page.mouse.up();
+  };
+  const picture = await at('.part-picture');
+  const middle = ({ x, y, width, height }: typeof picture): [number, number] => [
+    x + width / 2,
+    y + height / 2,
+  ];
+  const foot: [number, number] = [picture.x + picture.width / 2, picture.y + picture.height - 12];
+  await drag(middle(await at('.part-price')), foot, 'Escape');
+  await expect(first.locator('.row > .part-price')).toBeVisible();
+  await drag(middle(await at('.part-price')), foot);
+  await expect(first.locator('.zone-foot .part-price')).toBeVisible();
+  await expect(page.getByRole('radiogroup', { name: 'Where Price stands' })).toBeVisible();
+  await drag(middle(await at('.part-code')), middle(await at('.part-title')));
+  await expect(first.locator('.row > .part-code')).toBeVisible();
+  // What was dragged was not pressed: the page is still there.
+  await expect(laptop.locator('.product')).toHaveCount(0);
+
+  // The lower edge of a picture, to the usual ratio that is nearest; with Shift exactly as far.
+  const height = async () => Math.round((await at('.part-picture')).height);
+  const edge: [number, number] = [foot[0], picture.y + picture.height + 2];
+  await drag(edge, [edge[0], picture.y + picture.width + 9]);
+  await expect.poll(height).toBe(Math.round(picture.width));
+  await page.keyboard.down('Shift');
+  const square = picture.y + (await at('.part-picture')).height + 2;
+  await drag([edge[0], square], [edge[0], square - 9]);
+  await page.keyboard.up('Shift');
+  await expect.poll(height).toBeLessThan(picture.width - 5);
+  await expect.poll(height).toBeGreaterThan(picture.width - 13);
   await saved(page);
 
   // In public the very same.
   await publishWith(store, {});
   await page.goto(store.url);
   const shown = page.locator(`[data-shelf="${SHELF}"] .card`).first();
-  await expect(shown.locator('.zone-middle .part-code')).toBeVisible();
-  await expect(shown.locator('.row > .part-price')).toBeVisible();
+  await expect(shown.locator('.zone-foot .part-price')).toBeVisible();
+  await expect(shown.locator('.row > .part-code')).toBeVisible();
 });
 
 test('a field of the store is found by part of its name, says its value with its name before it, and is taken back in one step', async ({

@@ -6,47 +6,18 @@ import { within } from '../css/containers.ts';
 import { placeCss } from '../css/placeCss.ts';
 import { effectOf } from '../plan/effect.ts';
 import { shelfSettings, type StoredShelf } from '../plan/shelf.ts';
+import { cardArbitrary, textParts } from '../specimen/card.ts';
 import { specimenPlan, specimenProduct, specimenShelf, specimenView } from '../specimen/specimen.ts';
 import { shelvesOn } from '../view/shelvesIn.ts';
 import { textsOf } from '../view/cardTexts.ts';
 import type { Card } from './card.ts';
-import { partKind, partKinds, partsOf } from './parts/index.ts';
+import { partKind, partsOf } from './parts/index.ts';
 import { everShown, hiddenAt, ofPart } from './shown.ts';
 import { slotsOf, textLinesAt, zoneAt } from './slots.ts';
-import { TEXT_ZONE, zoneKinds } from './zones.ts';
+import { TEXT_ZONE } from './zones.ts';
 
 const bands = specimenPlan([]).house.bands;
-const texts = partKinds.filter(({ isPicture }) => !isPicture).map(({ id }) => id);
-
-const varying = <T>(one: fc.Arbitrary<T>) =>
-  fc.record({ phone: one, tablet: one, laptop: one }, { requiredKeys: ['phone'] });
-
-const cardArbitrary: fc.Arbitrary<NonNullable<StoredShelf['card']>> = fc
-  .record({
-    order: fc.shuffledSubarray(
-      partKinds.map(({ id }) => id),
-      { minLength: partKinds.length },
-    ),
-    pictured: fc.boolean(),
-    parts: fc.tuple(
-      ...texts.map(() =>
-        fc.record({
-          shown: varying(fc.boolean()),
-          zone: varying(fc.constantFrom(...zoneKinds.map(({ id }) => id))),
-          row: varying(fc.constantFrom('own', 'shared')),
-          when: fc.constantFrom('always', 'hover'),
-          align: fc.constantFrom('card', 'start', 'center', 'end'),
-        }),
-      ),
-    ),
-  })
-  .map(({ order, pictured, parts }) => ({
-    order,
-    parts: {
-      picture: { shown: { phone: pictured } },
-      ...Object.fromEntries(parts.map((part, i) => [texts[i], part])),
-    },
-  }));
+const texts = textParts;
 
 const cardOf = (card: NonNullable<StoredShelf['card']>): Card =>
   specimenPlan([specimenShelf('s', { card })]).shelves.s!.card;

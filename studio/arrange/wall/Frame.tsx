@@ -8,10 +8,10 @@ import { DrawnAtContext } from '../../../storefront/drawnAt.ts';
 import { Page } from '../../../storefront/Page.tsx';
 import { Boundary } from '../../ui/Boundary.tsx';
 import { t } from '../../ui/theme.ts';
-import { dragCards, type Dropped } from './dragging.ts';
 import { frameDocument, type CardState, type FrameDocument } from './frameDocument.ts';
 import { elementPressed } from './pressed.ts';
 import { useMoving } from './useMoving.ts';
+import type { FrameDrags } from './useNearFrame.ts';
 import { useOnlyInSight } from './useOnlyInSight.ts';
 
 const Holder = styled.div`
@@ -48,9 +48,8 @@ export interface FrameProps {
   differing?: Iterable<string>;
   /** A bay of the page was pressed, and what of it; null beside all bays. */
   onPress(bayId: string | null, target: Element): void;
-  /** Shelves of which cards can be dragged to another place. */
-  drags?: readonly string[];
-  onDropped?(card: Dropped): void;
+  /** What can be dragged in it; another object begins it again. */
+  drags?: FrameDrags | null;
   /** Told of the document when the page is drawn in it, and null when it goes. */
   onDocument(document: Document | null): void;
 }
@@ -101,8 +100,7 @@ export const Frame = memo(function Frame({
   markedPart = null,
   cardsOnly = null,
   differing = none,
-  drags = none,
-  onDropped,
+  drags = null,
   onPress,
   onDocument,
 }: FrameProps) {
@@ -127,7 +125,7 @@ export const Frame = memo(function Frame({
   useLayoutEffect(() => inner?.style(styles), [inner, styles]);
   const marks =
     (cardsOnly ? CARDS_ONLY : '') +
-    drags.map((id) => `${scopeOf('shelf', id)} .card{cursor:grab}`).join('') +
+    (drags?.css ?? '') +
     markCss(differing, scale, t.tapeEdge) +
     markCss(chosenBay === null ? none : [chosenBay], scale) +
     (chosenBay === null || markedPart === null
@@ -162,12 +160,7 @@ export const Frame = memo(function Frame({
     return () => document.removeEventListener('click', press, true);
   }, [inner, onPress]);
 
-  const dragged = drags.join(' ');
-  useEffect(
-    () =>
-      inner && dragged && onDropped ? dragCards(inner.document, dragged.split(' '), onDropped) : undefined,
-    [inner, dragged, onDropped],
-  );
+  useEffect(() => (inner && drags ? drags.start(inner.document) : undefined), [inner, drags]);
 
   return (
     <Holder style={{ width: widthPx * scale, height: heightPx }}>

@@ -38,8 +38,9 @@ import { useTogether } from './useTogether.ts';
 const FullSize = lazy(() => import('./FullSize.tsx').then((module) => ({ default: module.FullSize })));
 const TwoWays = lazy(() => import('./TwoWays.tsx').then((module) => ({ default: module.TwoWays })));
 
-/** Room for a tag while one frame is near. */
+/** Room for a tag while one frame is near, and where something else stands beside the tags, px. */
 const NEAR_TAG_PX = 128;
+const NARROW_TAG_PX = 76;
 const SIDE = 16;
 /** What pressing the tag of a frame that is away does. */
 const SHOW = ' – show';
@@ -188,7 +189,8 @@ export function Wall({ aside }: { aside: { node: ReactNode; px: number } | null 
     partFor(settingId),
   );
   const ids = stands.map(({ id }) => id).join(' ');
-  const { openPressed, drags, dropped } = useNearFrame(view.pageId, shelves);
+  const nearPx = stands.find(({ id }) => id === near)?.width ?? 0;
+  const { openPressed, drags } = useNearFrame(view.pageId, shelves, nearPx);
   const pressers = useMemo(
     () =>
       new Map(
@@ -219,9 +221,10 @@ export function Wall({ aside }: { aside: { node: ReactNode; px: number } | null 
   const shown = isNear ? stands.filter(({ id }) => id === near) : inView;
   const setFree = useCallback((px: number) => wallChoice.setState({ freePx: px }), []);
 
+  const nearTagPx = aside ? NARROW_TAG_PX : NEAR_TAG_PX;
   /** Where the tags are, from the wall's own edge. */
   const places = isNear
-    ? stands.map((stand, i) => ({ stand, left: SIDE + i * (NEAR_TAG_PX + GAP) }))
+    ? stands.map((stand, i) => ({ stand, left: SIDE + i * (nearTagPx + GAP) }))
     : tags.map(({ stand, left }) => ({ stand, left: SIDE + left }));
   const [cordsTop, cordsBottom] = [TAPE_BOTTOM + 2, TAGS_TOP];
   const drawnCords = cords(
@@ -266,12 +269,13 @@ export function Wall({ aside }: { aside: { node: ReactNode; px: number } | null 
             {!trial && isNear && (
               <div style={{ display: 'flex', gap: GAP, position: 'sticky', left: 0, width: 'max-content' }}>
                 {stands.map((stand) => (
-                  <div key={stand.id} style={{ width: NEAR_TAG_PX }}>
+                  <div key={stand.id} style={{ width: nearTagPx }}>
                     <Tag
                       data-near={stand.id === near || undefined}
+                      aria-label={tagOf(stand)}
                       onPress={() => setNear(stand.id === near ? null : stand.id)}
                     >
-                      {tagOf(stand)}
+                      {aside ? stand.name : tagOf(stand)}
                     </Tag>
                   </div>
                 ))}
@@ -333,8 +337,7 @@ export function Wall({ aside }: { aside: { node: ReactNode; px: number } | null 
                     name={`The page on ${stand.id === 'free' ? 'any width' : stand.name}, ${stand.width} wide`}
                     chosenBay={bayId}
                     markedPart={markedPart}
-                    drags={stand.id === near ? drags : undefined}
-                    onDropped={dropped}
+                    drags={stand.id === near ? drags : null}
                     onPress={pressers.get(stand.id)!}
                     onDocument={together.keeper(stand.id)}
                   />

@@ -24,6 +24,21 @@ const asIf: Record<CardState, (css: string) => string> = {
     css.replace(/(\.card(?::not\(:hover,)?):(?:focus-within|has\(:focus-visible\))/g, `$1${ALWAYS}`),
 };
 
+/** What is dragged in a frame, and where it would come to. */
+const DRAGS_CSS =
+  `[data-dragged]{opacity:.4}[data-drop]{outline:4px solid ${t.pine};outline-offset:-4px}` +
+  // In public what stands on a picture lets presses through to the link of the card.
+  '.zone>*{pointer-events:auto}' +
+  'html[data-drags] *{cursor:grabbing!important}html[data-resizes] *{cursor:ns-resize!important}' +
+  '.drop-zones,.drop-line,.drop-words{position:fixed;z-index:9;pointer-events:none;box-sizing:border-box}' +
+  '.drop-zones{display:grid;grid-template:1fr 1fr 1fr .6fr/1fr 1fr 1fr;gap:4px;padding:4px}' +
+  `.drop-zones i{border:1.5px dashed ${t.pine};border-radius:4px;background:rgb(255 255 255/.55)}` +
+  `.drop-zones i[data-on]{background:${t.pine};opacity:.75}` +
+  `.drop-line{border:0 solid ${t.pine};border-radius:2px;box-shadow:0 0 0 1px #fff}` +
+  '.drop-line[data-at=before]{border-block-start-width:3px}.drop-line[data-at=after]{border-block-end-width:3px}' +
+  `.drop-line[data-at=beside]{border-inline-end-width:4px;background:color-mix(in srgb,${t.pine} 14%,transparent)}` +
+  `.drop-words{background:${t.ink};color:#fff;font:500 14px/1 system-ui;padding:5px 8px;border-radius:4px}`;
+
 export function frameDocument(document: Document, state: CardState = 'atRest'): FrameDocument {
   const add = (css: string) => {
     const style = document.createElement('style');
@@ -32,9 +47,7 @@ export function frameDocument(document: Document, state: CardState = 'atRest'): 
     return style;
   };
   // Bars would take width from the page, which is to be exactly as wide as the tape says.
-  add(
-    `${fontCss('swap')}${baseCss}html{scrollbar-width:none}[data-dragged]{opacity:.4}[data-drop]{outline:4px solid ${t.pine};outline-offset:-4px}`,
-  );
+  add(`${fontCss('swap')}${baseCss}html{scrollbar-width:none}${DRAGS_CSS}`);
   const marks = add('');
   const written = new Map<string, HTMLStyleElement>();
   const write = (style: HTMLStyleElement, css: string) => {

@@ -1,10 +1,9 @@
 // @vitest-environment jsdom
-import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { beforeEach, describe, expect, it } from 'vitest';
 import { bayKinds } from '../../../core/bays/index.ts';
 import { partKinds } from '../../../core/card/parts/index.ts';
 import { subjectOf } from '../../../core/plan/target.ts';
 import { specimenBay, specimenShelf, specimenStored } from '../../../core/specimen/specimen.ts';
-import { dragCards } from './dragging.ts';
 import { elementPressed, settingPressed } from './pressed.ts';
 
 const stored = specimenStored([specimenShelf('a')]);
@@ -60,73 +59,5 @@ describe('what is pressed in a near frame', () => {
     line.className = 'notice';
     expect(settingPressed(line, settings)?.id).toBe('words');
     expect(bayKinds.length).toBeGreaterThan(2);
-  });
-});
-
-describe('cards that are dragged', () => {
-  const card = (id: number) => document.querySelector(`[data-card="${id}"]`)!;
-  let under: Element | null = null;
-  let dropped = vi.fn();
-  let end = () => undefined as void;
-  const pointer = (type: string, target: Element, x: number) =>
-    target.dispatchEvent(
-      Object.assign(
-        new MouseEvent(type, { bubbles: true, cancelable: true, clientX: x, clientY: 0, button: 0 }),
-      ),
-    );
-  const drag = (from: Element, onto: Element | null, px = 40) => {
-    under = onto;
-    pointer('pointerdown', from, 0);
-    pointer('pointermove', onto ?? document.body, px);
-  };
-  beforeEach(() => {
-    document.elementFromPoint = () => under;
-    dropped = vi.fn();
-    end = dragCards(document, ['a'], dropped);
-  });
-  afterEach(() => end());
-
-  it('tell where they were dropped, and mark what happens meanwhile', () => {
-    drag(card(11).firstElementChild!, card(13).firstElementChild);
-    expect([card(11).hasAttribute('data-dragged'), card(13).hasAttribute('data-drop')]).toEqual([true, true]);
-    pointer('pointerup', card(13), 40);
-    expect(dropped).toHaveBeenCalledExactlyOnceWith({ shelf: 'a', item: 11, place: 2 });
-    expect(document.querySelector('[data-dragged],[data-drop]')).toBeNull();
-  });
-
-  it('open nothing when they are let go, but the next press does', async () => {
-    const clicked = vi.fn();
-    document.body.addEventListener('click', clicked);
-    drag(card(11), card(12));
-    pointer('pointerup', card(12), 40);
-    pointer('click', card(12), 40);
-    expect(clicked).not.toHaveBeenCalled();
-    await new Promise((resolve) => setTimeout(resolve, 1));
-    pointer('click', card(12), 40);
-    expect(clicked).toHaveBeenCalledOnce();
-    document.body.removeEventListener('click', clicked);
-  });
-
-  it('go nowhere by a mere press, onto themselves, onto another shelf, or after Escape', () => {
-    drag(card(11), card(12), 3);
-    pointer('pointerup', card(12), 3);
-    drag(card(11), card(11));
-    pointer('pointerup', card(11), 40);
-    drag(card(11), card(21));
-    expect(card(21).hasAttribute('data-drop')).toBe(false);
-    pointer('pointerup', card(21), 40);
-    drag(card(11), card(12));
-    document.dispatchEvent(new KeyboardEvent('keydown', { key: 'Escape', bubbles: true }));
-    pointer('pointerup', card(12), 40);
-    expect(dropped).not.toHaveBeenCalled();
-  });
-
-  it('are those of the shelves that are told of, until it is ended', () => {
-    drag(card(21), card(11));
-    pointer('pointerup', card(11), 40);
-    end();
-    drag(card(11), card(12));
-    pointer('pointerup', card(12), 40);
-    expect(dropped).not.toHaveBeenCalled();
   });
 });

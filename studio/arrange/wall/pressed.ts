@@ -19,16 +19,17 @@ const PARTS: readonly { selector: string; settings: readonly string[] }[] = [
   { selector: '.notice', settings: ['words'] },
 ];
 
-/** What is seen where somebody pressed: the link of a card covers the card without being seen. */
-export function elementPressed({ target, clientX, clientY, detail }: MouseEvent): Element {
-  const element = target as Element;
-  const isOn = ({ left, right, top, bottom }: DOMRect) =>
-    left <= clientX && clientX <= right && top <= clientY && clientY <= bottom;
-  // By keys nothing in particular is pressed.
-  if (detail === 0 || [...element.getClientRects()].some(isOn)) return element;
-  const under = element.ownerDocument.elementsFromPoint(clientX, clientY);
+/** What is seen at a point where an element is: the link of a card covers the card without being seen. */
+export function seenAt(element: Element, x: number, y: number): Element {
+  const isOn = ({ left, right, top, bottom }: DOMRect) => left <= x && x <= right && top <= y && y <= bottom;
+  if ([...element.getClientRects()].some(isOn)) return element;
+  const under = element.ownerDocument.elementsFromPoint(x, y);
   return under.find((one) => one !== element) ?? element;
 }
+
+/** What somebody pressed; by keys nothing in particular, but what has the focus. */
+export const elementPressed = ({ target, clientX, clientY, detail }: MouseEvent): Element =>
+  detail === 0 ? (target as Element) : seenAt(target as Element, clientX, clientY);
 
 /** The setting that draws what was pressed; null where that is nothing in particular. */
 export function settingPressed<S extends Pick<PlacedSetting, 'id' | 'kind'>>(

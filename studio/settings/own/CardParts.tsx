@@ -136,6 +136,10 @@ export function CardParts({ on, setting, shelf, wanted }: OwnControlProps) {
           }
         }}
       />
+      <Hint>
+        Bring a frame near to drag parts to another place of the card, and the lower edge of a picture to
+        another height.
+      </Hint>
       {samples === null && <Hint>Samples of parts are coming…</Hint>}
     </Column>
   );

@@ -2,24 +2,18 @@ import { useState } from 'react';
 import styled from 'styled-components';
 import { readyCardsFor, startFromCard } from '../../../core/card/ready/index.ts';
 import type { ReadyCard } from '../../../core/card/ready/readyCard.ts';
-import { faceOf, type Item } from '../../../core/card/item.ts';
-import { pageStyles } from '../../../core/css/pageCss.ts';
-import { LAYOUT_IDS } from '../../../core/layouts/index.ts';
+import type { Item } from '../../../core/card/item.ts';
 import { apply } from '../../../core/plan/commands.ts';
 import type { Shelf } from '../../../core/plan/shelf.ts';
 import { assortmentOf } from '../../../core/plan/showing.ts';
-import { bayHeight } from '../../../core/view/bayHeight.ts';
-import { alonePx, cardsAlone } from '../../../core/view/cardsAlone.ts';
-import { Frame } from '../../arrange/wall/Frame.tsx';
 import { useDraft, useStudio } from '../../studioContext.tsx';
 import { Button } from '../../ui/Button.tsx';
 import { Dialog } from '../../ui/Dialog.tsx';
 import { t } from '../../ui/theme.ts';
-import { useNow } from '../../useNow.ts';
-import { useSampleItems } from './useSampleItems.ts';
+import { DrawnCard } from './DrawnCard.tsx';
+import { toDraw, useSampleItems } from './useSampleItems.ts';
 
-/** True width of a card that is drawn, and of its drawing, px. */
-const CARD_PX = 270;
+/** Of the drawing of a card, px. */
 const DRAWN_PX = 186;
 const MOST_HIGH_PX = 280;
 
@@ -66,7 +60,7 @@ function Offered({ shelf, onDone }: { shelf: Shelf; onDone(): void }) {
   const { of } = assortmentOf(plan, shelf);
   const { bands } = plan.house;
   if (items === null) return <p>Fetching items of this shelf…</p>;
-  const item = items.find((one) => faceOf(one).picture !== null) ?? items[0];
+  const item = toDraw(items);
   const start = (ready: ReadyCard) => {
     draft.run(startFromCard(shelf, of, ready, bands));
     onDone();
@@ -104,40 +98,17 @@ function Drawn({
   ready: ReadyCard;
   onPress(): void;
 }) {
-  const { tree } = useStudio();
   const stored = useDraft((state) => state.draft);
-  const plan = useDraft((state) => state.plan);
-  const now = useNow();
-  const { bands } = plan.house;
+  const { bands } = useDraft((state) => state.plan.house);
   const next = apply(stored, startFromCard(shelf, item.of, ready, bands)).shelves[shelf.id]!;
-  const layout = LAYOUT_IDS[0]!;
-  const page = cardsAlone(
-    stored.house,
-    bands,
-    bands.at(-1)!.id,
-    layout,
-    [{ shelf: next, of: item.of, items: [item] }],
-    tree,
-    now,
-  );
-  const pagePx = alonePx(layout, 1, CARD_PX);
-  const [bay] = page.bays;
-  const highPx = bay ? bayHeight(bay, page.bands, pagePx) : 0;
-  const scale = Math.min(DRAWN_PX / pagePx, MOST_HIGH_PX / highPx);
   return (
-    <Frame
-      view={page}
-      styles={pageStyles(page)}
-      widthPx={pagePx}
-      heightPx={highPx * scale}
-      scale={scale}
+    <DrawnCard
+      shelf={next}
+      item={item}
       name={ready.name}
-      chosenBay={null}
-      cardsOnly="hover"
+      drawnPx={DRAWN_PX}
+      mostHighPx={MOST_HIGH_PX}
       onPress={onPress}
-      onDocument={nothing}
     />
   );
 }
-
-const nothing = () => undefined;

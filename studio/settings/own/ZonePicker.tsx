@@ -1,6 +1,8 @@
+import { useState } from 'react';
 import { Radio, RadioGroup } from 'react-aria-components';
 import styled from 'styled-components';
 import { valueAt, type Varying } from '../../../core/bands/varying.ts';
+import { faceOf } from '../../../core/card/item.ts';
 import { partKind, partsOf, type AnyPart } from '../../../core/card/parts/index.ts';
 import { slotsOf } from '../../../core/card/slots.ts';
 import { LABEL_ZONE, TEXT_ZONE, zoneKinds } from '../../../core/card/zones.ts';
@@ -13,17 +15,48 @@ import { partName } from '../../../core/spec/card.ts';
 import { useDraft, useNames } from '../../studioContext.tsx';
 import { t } from '../../ui/theme.ts';
 import { useSet } from '../useSetting.ts';
+import { DrawnCard } from './DrawnCard.tsx';
+import { useCardPlaces } from './useCardPlaces.ts';
+import { toDraw, useSampleItems } from './useSampleItems.ts';
 
-/** The card in small: a picture with its zones, and the texts under it. */
+/** The card in small: the true card where one can be drawn, and the places on it. */
+const Box = styled.div`
+  position: relative;
+  width: fit-content;
+`;
+
+const DRAWN_PX = 190;
+const MOST_HIGH_PX = 300;
+
+/** A picture with its zones, and the texts under it. */
 const Drawing = styled(RadioGroup)`
   display: grid;
-  grid-template: 34px 34px 34px 34px 44px / repeat(3, minmax(0, 1fr));
   gap: 3px;
-  width: 190px;
-  padding: 4px;
-  border: 1px solid ${t.edge};
-  border-radius: 6px;
-  background: linear-gradient(${t.line} 0 152px, #fff 0);
+  &[data-plain] {
+    grid-template: 34px 34px 34px 34px 44px / repeat(3, minmax(0, 1fr));
+    width: ${DRAWN_PX}px;
+    padding: 4px;
+    border: 1px solid ${t.edge};
+    border-radius: 6px;
+    background: linear-gradient(${t.line} 0 152px, #fff 0);
+  }
+  &:not([data-plain]) {
+    position: absolute;
+    inset: 0;
+    gap: 2px;
+    > label {
+      background: rgb(255 255 255 / 0.25);
+      border-color: ${t.ink2};
+      font-size: 0;
+    }
+    > label[data-hovered] {
+      background: rgb(255 255 255 / 0.6);
+    }
+    > label[data-selected] {
+      background: transparent;
+      border: 3px solid ${t.pine};
+    }
+  }
 `;
 
 const Zone = styled(Radio)`
@@ -82,12 +115,19 @@ export function ZonePicker({ part, on, zone, shelf }: ZonePickerProps) {
     return [...labels, ...others.filter((one) => one !== part.id).flatMap((one) => names.get(one) ?? [])];
   };
   const pictured = card.order.some((id) => partKind(id)?.isPicture && everShown(card, id));
-  return (
+  const items = useSampleItems(plan, shelf);
+  const item = toDraw(items ?? []);
+  const [page, setPage] = useState<Document | null>(null);
+  const places = useCardPlaces(page);
+  const stored = useDraft((state) => state.draft.shelves[shelf.id]);
+  const drawing = (
     <Drawing
       aria-label={`Where ${name} stands`}
       value={at.size === 1 ? [...at][0]! : null}
       onChange={(next) => set(`card.parts.${part.id}.zone`, { [bands[0]!.id]: next })}
       orientation="horizontal"
+      data-plain={places ? undefined : ''}
+      style={places ?? undefined}
     >
       {zoneKinds.map(({ id, name: zoneName, css, drawn }) => (
         <Zone
@@ -101,5 +141,20 @@ export function ZonePicker({ part, on, zone, shelf }: ZonePickerProps) {
         </Zone>
       ))}
     </Drawing>
+  );
+  // Without a picture there is nothing that others stand on.
+  if (!item || !stored || !pictured || faceOf(item).picture === null) return drawing;
+  return (
+    <Box>
+      <DrawnCard
+        shelf={stored}
+        item={item}
+        name={`The card with ${name}`}
+        drawnPx={DRAWN_PX}
+        mostHighPx={MOST_HIGH_PX}
+        onDocument={setPage}
+      />
+      {drawing}
+    </Box>
   );
 }

@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { readItems } from '../../../core/api/assortments.ts';
-import type { Item } from '../../../core/card/item.ts';
+import { faceOf, type Item } from '../../../core/card/item.ts';
 import type { Plan } from '../../../core/plan/plan.ts';
 import type { Shelf } from '../../../core/plan/shelf.ts';
 import { assortmentOf } from '../../../core/plan/showing.ts';
@@ -33,3 +33,7 @@ export function useSampleItems(plan: Plan, shelf: Shelf | null): readonly Item[]
   });
   return asked.isPending ? null : (asked.data?.items ?? []);
 }
+
+/** One of them to be drawn, with a picture where one has; undefined where there are none. */
+export const toDraw = (items: readonly Item[]): Item | undefined =>
+  items.find((one) => faceOf(one).picture !== null) ?? items[0];
