@@ -1,3 +1,4 @@
+import { publishWith } from './publish.ts';
 import { expect, frameAt, openLine, saved, signIn, test } from './store.ts';
 
 test('a label of one’s own stands on what has a tag, beside the sale, in order, and is left out on one shelf', async ({
@@ -20,7 +21,7 @@ test('a label of one’s own stands on what has a tag, beside the sale, in order
   await own.getByRole('textbox', { name: 'Own words' }).fill('Each one differs {much}');
   await expect(own.getByRole('alert')).toContainText('Here "{much}" stands for nothing');
   await own.getByRole('textbox', { name: 'Own words' }).fill('Each one differs');
-  await own.getByRole('button', { name: /Place on the picture$/ }).click();
+  await own.getByRole('button', { name: /Place by the picture$/ }).click();
   await page.getByRole('option', { name: 'Lower corner, end' }).click();
   await expect(shown('new-from-the-kiln', /^Each one differs$/).first()).toBeVisible();
 
@@ -41,8 +42,9 @@ test('a label of one’s own stands on what has a tag, beside the sale, in order
     .getByRole('row', { name: 'New from the kiln' })
     .click();
   await openLine(page, 'Card');
-  const group = page.getByRole('group', { name: 'Own labels at these widths' });
-  await group.getByRole('button', { name: 'Own labels on Phone' }).click();
+  // Alone among the own labels.
+  const group = page.getByRole('group', { name: 'Own label for "speckled" at these widths' });
+  await group.getByRole('button', { name: /on Phone$/ }).click();
   await saved(page);
   await page.getByRole('button', { name: /^Publish \d+ changes/ }).click();
   const dialog = page.getByRole('dialog');
@@ -65,7 +67,7 @@ test('a label of one’s own stands on what has a tag, beside the sale, in order
   await expect(label).toBeHidden();
 });
 
-test('two labels on one product stand one under the other, each in its own colours', async ({
+test('two labels on one product stand one under the other, each in its own colours, or across the edge of the picture and above it', async ({
   page,
   store,
 }) => {
@@ -84,4 +86,31 @@ test('two labels on one product stand one under the other, each in its own colou
   expect(second.top).toBeGreaterThanOrEqual(first.bottom);
   expect(second.left).toBe(first.left);
   expect(second.ground).not.toBe(first.ground);
+
+  // Outside of the picture they cover nothing of it but what lies across, and nothing of the row above.
+  await publishWith(store, {
+    house: {
+      labels: {
+        list: [
+          { id: 'sale', kind: 'sale', at: 'aboveEnd' },
+          { id: 'tag', kind: 'tag', tag: 'bought again', at: 'acrossStart' },
+          { id: 'featured', kind: 'featured', at: 'acrossStart' },
+        ],
+      },
+    },
+  });
+  await page.reload();
+  const box = async (selector: string) => (await page.locator(selector).first().boundingBox())!;
+  const card = '.card:has(.label-sale):has(.zone-acrossStart .label)';
+  const [picture, above, across] = [
+    await box(`${card} .part-picture`),
+    await box(`${card} .zone-aboveEnd .label`),
+    await box(`${card} .zone-acrossStart .label`),
+  ];
+  expect(above.y + above.height).toBeLessThanOrEqual(picture.y);
+  expect(Math.abs(above.x + above.width - picture.x - picture.width)).toBeLessThan(1.5);
+  expect(Math.abs(across.y + across.height / 2 - picture.y)).toBeLessThan(1);
+  const cardTop = (await box(card)).y;
+  expect(above.y).toBeGreaterThanOrEqual(cardTop - 0.5);
+  expect(across.y).toBeGreaterThanOrEqual(cardTop - 0.5);
 });

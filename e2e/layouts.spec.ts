@@ -17,6 +17,7 @@ import type { Item } from '../core/card/item.ts';
 import type { ProductFacts } from '../core/catalogue/facts.ts';
 import { categoryTree } from '../core/catalogue/categoryTree.ts';
 import { readProducts } from '../server/catalogue/productRows.ts';
+import { publishWith } from './publish.ts';
 import { expect, test, type Store } from './store.ts';
 import { cardWith, everywhere, publishLayout, SHELF, type CardSettings } from './publishLayout.ts';
 
@@ -179,6 +180,10 @@ test('cards put together in any way stand in the browser where the core says, to
   page,
   store,
 }) => {
+  // Labels over the pictures take their room on every card, whether or not it has one.
+  await publishWith(store, {
+    house: { labels: { list: [{ id: 'sale', kind: 'sale', at: 'aboveStart', apartPx: 4 }] } },
+  });
   for (const { said, layout, text, card, shelf } of PLACINGS) {
     await publishLayout(store, layout, {
       ...shelf,

@@ -1,8 +1,11 @@
+import type { StoredHouse } from '../core/plan/house.ts';
 import type { StoredPage } from '../core/plan/page.ts';
 import type { StoredShelf } from '../core/plan/shelf.ts';
 import { OWNER, type Store } from './store.ts';
 
-type Edits = Record<`shelf:${string}`, Partial<StoredShelf>> & Record<`page:${string}`, Partial<StoredPage>>;
+type Edits = Record<`shelf:${string}`, Partial<StoredShelf>> &
+  Record<`page:${string}`, Partial<StoredPage>> &
+  Record<'house', Partial<StoredHouse>>;
 
 interface DraftDocument {
   key: string;

@@ -1,8 +1,9 @@
 import { array, string } from '../schema/schema.ts';
-import { listed } from '../sentence/sentence.ts';
+import { counted, listed } from '../sentence/sentence.ts';
 import { choice, integer, inParts, own } from '../settings/values.ts';
 import { setting, varying, type Complete, type LayoutTraits, type ReadSetting } from '../settings/setting.ts';
 import { labelSettings } from '../label/labels/index.ts';
+import { LABEL_ID, MOST_LABELS } from '../label/storeLabel.ts';
 import { partKind, partKinds, partSettings } from './parts/index.ts';
 
 export const ALIGNS = { start: 'Start', center: 'Middle', end: 'End' } as const;
@@ -28,6 +29,14 @@ const partOrder = inParts(
   ),
 );
 
+/** By their ids; of what was removed from the store since, nothing is left out. */
+const ownLabelsOut = own<readonly string[]>(
+  array(string().matches(LABEL_ID, 'A label is named by letters, digits and hyphens.').required())
+    .max(MOST_LABELS)
+    .required(),
+  (out) => (out.length === 0 ? 'none left out' : `${counted(out.length, 'own label')} left out`),
+);
+
 const values = (read: ReadSetting, id: string) => Object.values(read(id) as object);
 /** Text is over the picture: as far as it reaches, or since the picture is the background of the card. */
 const unlessOver = ({ card }: LayoutTraits, read: ReadSetting): string | null =>
@@ -44,6 +53,11 @@ export const cardSettings = {
   }),
   parts: partSettings,
   labels: labelSettings,
+  ownLabelsOut: varying(ownLabelsOut, [], {
+    name: 'Own labels left out',
+    find: ['label', 'own', 'tag', 'show', 'hide'],
+    items: ['products'],
+  }),
   align: setting(choice(ALIGNS), 'start', {
     name: 'Text alignment',
     find: ['align', 'left', 'centre', 'right'],

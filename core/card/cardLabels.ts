@@ -6,7 +6,7 @@ import { labelEverShown } from './shown.ts';
 
 /** Labels of the store that a card shows at one width or another. */
 export const labelsShown = ({ list }: StoreLabels, card: Card): StoreLabel[] =>
-  list.filter(({ kind }) => labelKind(kind) && labelEverShown(card, kind));
+  list.filter((label) => labelKind(label.kind) && labelEverShown(card, label));
 
 /** What of products the labels of a card go by. */
 export const labelNeeds = (labels: StoreLabels, card: Card): ProductFact[] =>

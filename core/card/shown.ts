@@ -1,5 +1,6 @@
 import type { Bands } from '../bands/bands.ts';
 import { valueAt, type Varying } from '../bands/varying.ts';
+import type { StoreLabel } from '../label/storeLabel.ts';
 import type { Card } from './card.ts';
 
 type Shown = Readonly<Record<string, { shown: Varying<boolean> } | undefined>>;
@@ -14,8 +15,22 @@ const anywhere = (one: { shown: Varying<boolean> } | undefined): boolean =>
 /** A part is shown at one width at least. */
 export const everShown = (card: Card, part: string): boolean => anywhere(ofPart(card, part));
 
+/** What tells a label of the store from others. */
+type LabelNamed = Pick<StoreLabel, 'id' | 'kind'>;
+
 /** A label is shown at one width at least. */
-export const labelEverShown = (card: Card, label: string): boolean => anywhere(card.labels[label]);
+export const labelEverShown = (card: Card, { id, kind }: LabelNamed): boolean =>
+  anywhere(card.labels[kind]) && !Object.values(card.ownLabelsOut).every((out) => out.includes(id));
+
+/** A label is shown at a band. */
+export function labelShownAt(card: Card, { id, kind }: LabelNamed, bands: Bands, bandId: string): boolean {
+  const shown = card.labels[kind]?.shown;
+  return (
+    shown !== undefined &&
+    valueAt(shown, bands, bandId) &&
+    !valueAt(card.ownLabelsOut, bands, bandId).includes(id)
+  );
+}
 
 const hidden = new WeakMap<Card['parts'], { bands: Bands; at: Map<string, ReadonlySet<string>> }>();
 

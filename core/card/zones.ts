@@ -25,8 +25,6 @@ export const ZONE_CHIP_PX = 8;
 
 /** Parts stand here unless something else is set. */
 export const TEXT_ZONE = 'text';
-/** Labels stand first in this one. */
-export const LABEL_ZONE = 'upperStart';
 
 /** Every zone; to add one, list it here. */
 const kinds = {

@@ -4,6 +4,7 @@ import { heightOf } from '../card/pictureHeight.ts';
 import { placingCss } from '../card/placing.ts';
 import type { PictureShape } from '../card/pictureShape.ts';
 import type { Card } from '../card/card.ts';
+import { outsideLabelsCss } from './labelCss.ts';
 import { ON_DARK, ON_GROUND } from './onDark.ts';
 import { PART_GAP_PX } from '../card/text.ts';
 import { layoutKind } from '../layouts/index.ts';
@@ -50,6 +51,7 @@ export function cardCss(scope: string, step: StepView, card: Card): string {
   if (!step.hasPicture) return `${css}${cards}>.texts:not(.lead){margin-top:-${PART_GAP_PX}px}`;
   if (manner === 'stacked' || manner === 'own')
     css += placingCss(cards, step.placing, heightOf(step.picture), PART_GAP_PX);
+  if (step.labelsOutPx > 0) css += outsideLabelsCss(cards, step.labelsOutPx);
   if (!textsOver(step)) return css;
   if (manner !== 'ground') css += groundRules[card.text.background](`${cards}>.texts:not(.lead)`);
   return card.text.when === 'hover' ? css + pointedRules(cards, card) : css;

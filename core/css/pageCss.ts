@@ -5,7 +5,6 @@ import { PART_GAP_PX } from '../card/text.ts';
 import { layoutKind } from '../layouts/index.ts';
 import { bayKind } from '../bays/index.ts';
 import { fillCrop } from '../picture/crop.ts';
-import type { StoreLabel } from '../label/storeLabel.ts';
 import type { PictureFacts } from '../catalogue/facts.ts';
 import { shelvesIn } from '../view/shelvesIn.ts';
 import type { BayView, PageView, ShelfView } from '../view/view.ts';
@@ -13,6 +12,7 @@ import { byBand, within } from './containers.ts';
 import { ON_DARK, ownColours } from './onDark.ts';
 import { keptRoomCss } from './keptRoom.ts';
 import { bandsCss, cardTextCss, placesCss } from './shelfCss.ts';
+import { labelCss } from './labelCss.ts';
 import { cssColour, cssName, scopeOf } from './written.ts';
 
 function bayCss(bay: BayView, view: PageView): string {
@@ -90,10 +90,6 @@ function pictureCss({ content }: BayView): string {
   }
   return [...rules].sort().join('') + positions;
 }
-
-/** The own colours of a label. */
-const labelCss = ({ id, ground, ink }: StoreLabel): string =>
-  `.label.of-${cssName(id)}{${ground ? `background:${cssColour(ground)};` : ''}${ink ? `color:${cssColour(ink)}` : ''}}`;
 
 /**
  * Style sheet text of a page in pieces that are changed apart: the house's under an empty id, then every bay

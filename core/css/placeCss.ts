@@ -7,6 +7,7 @@ import { placeOf, slotsOf, zoneAt } from '../card/slots.ts';
 import { SHARED_GAP_PX, FIRST_LEAST } from '../card/text.ts';
 import { TEXT_ZONE, ZONE_CHIP_PX, ZONE_PADDING_PX, zoneKinds } from '../card/zones.ts';
 import { hiddenAt, within } from './containers.ts';
+import { labelPlacesCss } from './labelCss.ts';
 import { cssName } from './written.ts';
 
 const FIRST = `flex:1 1 ${FIRST_LEAST}%;min-width:0`;
@@ -21,6 +22,7 @@ export const zoneCss =
       wide ? `.zone-${id}>:not(.labels){border-radius:0;padding:6px 12px}` : '',
     ])
     .join('') +
+  labelPlacesCss +
   `.row{display:flex;flex-wrap:wrap;align-items:baseline;column-gap:${SHARED_GAP_PX}px}.texts>.row{margin-block:0}` +
   `.row>*{flex:none;max-width:100%;margin-top:var(--part-gap)}.lead>.row>*{margin-block:0 var(--part-gap)}` +
   `.row>:first-child{${FIRST}}` +

@@ -8,6 +8,10 @@ import type { StoreLabel } from './storeLabel.ts';
 /** How a label is written, and the space at both its ends, px. */
 export const LABEL_TEXT: TextSize = { fontPx: 12.5, linePx: 12.5, weight: 560 };
 export const LABEL_PADDING_PX = 8;
+/** Over and under its words, px. */
+export const LABEL_BLOCK_PX = 6;
+/** Between labels, px. */
+export const LABEL_GAP_PX = 4;
 
 /** A mark on a card, in words. */
 export interface LabelView {
@@ -16,7 +20,9 @@ export interface LabelView {
   kind: string;
   text: string;
   at: LabelPlace;
-  /** It has colours of its own. */
+  /** How much farther from the edges of the picture it stands than others there, px. */
+  fartherPx: number;
+  /** It has a look or a place of its own, or is left out of its own. */
   own: boolean;
   /** Stands instead of the words, which say what it shows; null where the words stand. */
   picture: { facts: PictureFacts; widthPx: number; heightPx: number } | null;

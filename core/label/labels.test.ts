@@ -176,7 +176,7 @@ describe('labels of a store', () => {
     const list = [one('sale', { at: 'lowerEnd', ground: '#112233', ink: '#ffffff' })];
     const shown = view(list);
     expect(onCard(shown)).toEqual([
-      { id: 'sale', kind: 'sale', text: '35% off', at: 'lowerEnd', own: true, picture: null },
+      { id: 'sale', kind: 'sale', text: '35% off', at: 'lowerEnd', fartherPx: 0, own: true, picture: null },
     ]);
     expect(pageCss(shown)).toContain('.label.of-sale{background:#112233;color:#ffffff}');
     expect(onCard(view(list, { labels: { sale: { shown: { phone: false } } } }))).toEqual([]);

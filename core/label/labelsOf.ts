@@ -2,6 +2,7 @@ import type { PictureFacts, ProductFacts } from '../catalogue/facts.ts';
 import type { Currency } from '../catalogue/money.ts';
 import type { StoreTexts } from '../texts/storeTexts.ts';
 import { LABEL_PICTURE_PX, type LabelView } from './labelKind.ts';
+import { fartherPx, placeOf } from './labelPlaces.ts';
 import { labelKind } from './labels/index.ts';
 import { filledWords } from './placeholders.ts';
 import type { StoreLabel, StoreLabels } from './storeLabel.ts';
@@ -21,8 +22,9 @@ const saidOf = (label: StoreLabel, product: ProductFacts, { currency, texts }: L
   (label.words && filledWords(label.words, product, currency)) ||
   labelKind(label.kind)!.text(product, texts, label);
 
-/** It has colours of its own. */
-export const isColoured = ({ ground, ink }: StoreLabel): boolean => ground !== undefined || ink !== undefined;
+/** Something of it is said by its id in style sheets. */
+export const isOwn = ({ kind, ground, ink, apartPx }: StoreLabel): boolean =>
+  [ground, ink, apartPx].some((one) => one !== undefined) || labelKind(kind)?.tied === true;
 
 /** The picture of a label at the size that it stands in; null where it has none, or one that is gone. */
 function pictureOf(
@@ -38,21 +40,22 @@ function pictureOf(
 export function labelsOf(
   product: ProductFacts,
   context: LabelContext,
-  isShown: (kind: string) => boolean,
+  isShown: (label: StoreLabel) => boolean,
 ): LabelView[] {
   const views: LabelView[] = [];
   for (const label of context.labels.list) {
     if (views.length === context.labels.most) break;
     const kind = labelKind(label.kind);
-    if (!kind || !isShown(kind.id) || !kind.stands(product, label, context.newSince)) continue;
+    if (!kind || !isShown(label) || !kind.stands(product, label, context.newSince)) continue;
     const text = saidOf(label, product, context);
     if (text)
       views.push({
         id: label.id,
         kind: kind.id,
         text,
-        at: label.at ?? 'upperStart',
-        own: isColoured(label),
+        at: placeOf(label),
+        fartherPx: fartherPx(label),
+        own: isOwn(label),
         picture: pictureOf(label, context.labelPictures),
       });
   }

@@ -9,6 +9,8 @@ export interface StoreLabel {
   /** Instead of the store's own; figures stand in braces. */
   words?: string;
   at?: LabelPlace;
+  /** From the edges of the picture, px. */
+  apartPx?: number;
   /** #rrggbb. */
   ground?: string;
   ink?: string;
@@ -29,18 +31,20 @@ export interface StoreLabels {
 }
 
 export const LONGEST_LABEL = 30;
+export const LABEL_ID = /^[a-zA-Z0-9-]{1,40}$/;
 export const MOST_LABELS = 20;
+/** How far from the edges of a picture a label can stand, px. */
+export const MOST_APART_PX = 60;
 /** How high the picture of a label can be, px. */
 export const LABEL_PICTURE = { least: 16, most: 120 } as const;
 
 export const storeLabelsSchema = array(
   object({
-    id: string()
-      .matches(/^[a-zA-Z0-9-]{1,40}$/, 'A label is named by letters, digits and hyphens.')
-      .required(),
+    id: string().matches(LABEL_ID, 'A label is named by letters, digits and hyphens.').required(),
     kind: string().max(40).required(),
     words: string().max(LONGEST_LABEL),
     at: string().oneOf(LABEL_PLACES),
+    apartPx: number().integer().min(0).max(MOST_APART_PX),
     ground: colourSchema,
     ink: colourSchema,
     from: number().integer().min(1).max(999),

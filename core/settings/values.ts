@@ -62,10 +62,6 @@ export const numberChoice = <V extends number>(...values: readonly V[]): ValueKi
   control: { is: 'choice', options: values.map((value) => ({ value, name: String(value) })) },
 });
 
-/** One of a few that are their own names, such as proportions. */
-export const oneOf = <V extends string>(values: readonly V[]): ValueKind<V> =>
-  choice(Object.fromEntries(values.map((value) => [value, value])) as unknown as Record<V, string>);
-
 /** Text of at most `longest` characters; `empty` is what none of it means. */
 export const text = (longest: number, empty = 'none', long = false): ValueKind<string> => ({
   schema: string().max(longest).defined(),

@@ -1,7 +1,7 @@
 import type { Bands } from '../bands/bands.ts';
 import type { Card } from '../card/card.ts';
 import { partKind } from '../card/parts/index.ts';
-import { placedHeight, placedPicturePx } from '../card/placing.ts';
+import { isAside, placedHeight, placedPicturePx } from '../card/placing.ts';
 import { ofPart } from '../card/shown.ts';
 import { PART_GAP_PX } from '../card/text.ts';
 import { layoutKind } from '../layouts/index.ts';
@@ -32,9 +32,14 @@ export function cardHeight(
   const beside = manner === 'beside';
   const picturedPx = beside ? besidePx : placedPicturePx(placing, innerPx);
   const pictureHeightPx = kind.heightPx(view, ofPart(settings, kind.id)!, picturedPx, step.picture);
+  const { labelsOutPx } = step;
+  // Beside the texts it makes the picture higher, else the card.
+  const [asidePx, abovePx] = isAside(placing) ? [labelsOutPx, 0] : [0, labelsOutPx];
   if (beside) return Math.max(pictureHeightPx, all) + around;
   return (
-    around + placedHeight(placing, pictureHeightPx, leadPx, Math.max(0, textsPx - PART_GAP_PX), PART_GAP_PX)
+    around +
+    abovePx +
+    placedHeight(placing, pictureHeightPx + asidePx, leadPx, Math.max(0, textsPx - PART_GAP_PX), PART_GAP_PX)
   );
 }
 

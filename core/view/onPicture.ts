@@ -1,13 +1,13 @@
 import type { Bands } from '../bands/bands.ts';
-import { valueAt } from '../bands/varying.ts';
 import type { Card } from '../card/card.ts';
 import { partKind, type AnyPart } from '../card/parts/index.ts';
 import { placedPicturePx } from '../card/placing.ts';
-import { hiddenAt } from '../card/shown.ts';
+import { hiddenAt, labelShownAt } from '../card/shown.ts';
 import { slotsOf, zoneAt } from '../card/slots.ts';
 import { widthOf } from '../card/text.ts';
 import { ZONE_CHIP_PX, ZONE_PADDING_PX, zoneKinds, type ZoneKind } from '../card/zones.ts';
-import { LABEL_PADDING_PX, LABEL_TEXT, type LabelView } from '../label/labelKind.ts';
+import { LABEL_GAP_PX, LABEL_PADDING_PX, LABEL_TEXT, type LabelView } from '../label/labelKind.ts';
+import { LABEL_PLACES, labelPlace, type LabelPlace, type LabelPlaceKind } from '../label/labelPlaces.ts';
 import { layoutKind } from '../layouts/index.ts';
 import type { CardView, StepView } from './view.ts';
 
@@ -35,9 +35,29 @@ export function heightOfPicture(step: StepView, cardPx: number): number | null {
   return shape.by === 'ratio' ? picturePxOf(step, cardPx) / shape.ratio : shape.px;
 }
 
-/** Width of a label, px. */
-const labelPx = ({ text, picture }: LabelView): number =>
-  picture?.widthPx ?? widthOf(text, LABEL_TEXT) + 2 * LABEL_PADDING_PX;
+/** Width that a label takes in its place, px. */
+const labelPx = ({ text, picture, fartherPx }: LabelView): number =>
+  (picture?.widthPx ?? widthOf(text, LABEL_TEXT) + 2 * LABEL_PADDING_PX) + fartherPx;
+
+/** Where labels of a card stand at a step, each with those in it; the corner where there is no room outside of pictures. */
+function labelsAt(card: CardView, settings: Card, step: StepView, bands: Bands): Map<string, LabelView[]> {
+  const places = new Map<string, LabelView[]>();
+  for (const part of card.parts)
+    for (const label of 'labels' in part ? part.labels : []) {
+      if (!labelShownAt(settings, label, bands, step.bandId)) continue;
+      const place = step.labelsOutPx > 0 ? label.at : labelPlace(label.at).corner;
+      places.set(place, [...(places.get(place) ?? []), label]);
+    }
+  return places;
+}
+
+/** Width of the labels in one place, px: side by side outside of the picture, else one under the other. */
+function labelsPx(labels: readonly LabelView[], place: string): number {
+  const widths = labels.map(labelPx);
+  return labelPlace(place as LabelPlace).outside > 0
+    ? widths.reduce((sum, px) => sum + px + LABEL_GAP_PX, -LABEL_GAP_PX)
+    : Math.max(0, ...widths);
+}
 
 /** Parts of a card that stand on its picture, each with its zone; only those that say something and are shown. */
 export function partsInZones(
@@ -57,44 +77,58 @@ export function partsInZones(
 }
 
 /** Widths that the zones of a card's picture take, px, with the space around them; only of those with something in them. */
-function zoneWidths(card: CardView, settings: Card, bands: Bands, bandId: string): Map<string, number> {
+function zoneWidths(card: CardView, settings: Card, step: StepView, bands: Bands): Map<string, number> {
   const widths = new Map<string, number>();
   const add = (zone: string, px: number) =>
     widths.set(zone, Math.max(widths.get(zone) ?? 0, px + 2 * ZONE_PADDING_PX));
-  for (const { zone, kind, view } of partsInZones(card, settings, bands, bandId))
+  for (const { zone, kind, view } of partsInZones(card, settings, bands, step.bandId))
     add(zone, (kind.widthPx?.(view) ?? 0) + 2 * ZONE_CHIP_PX);
-  for (const part of card.parts)
-    for (const label of 'labels' in part ? part.labels : []) {
-      const shown = settings.labels[label.kind]?.shown;
-      if (shown && valueAt(shown, bands, bandId)) add(label.at, labelPx(label));
-    }
+  for (const [place, labels] of labelsAt(card, settings, step, bands)) add(place, labelsPx(labels, place));
   return widths;
 }
 
-/** Labels of a card that come over labels of another corner, each with that corner, where cards are `cardPx` wide. */
+/** Places of labels of which one comes over the other wherever both are: of one corner, within it or partly. */
+const isOver = (one: LabelPlaceKind, other: LabelPlaceKind): boolean =>
+  one.id !== other.id && one.corner === other.corner && one.outside < 1 && other.outside < 1;
+
+/** Places side by side at one edge of the picture, as far outside of it. */
+const isBeside = (one: LabelPlaceKind, other: LabelPlaceKind): boolean =>
+  one.corner !== other.corner &&
+  one.corner.slice(0, 5) === other.corner.slice(0, 5) &&
+  one.outside === other.outside;
+
+/** Labels of a card that come over labels of another place, each with that place, where cards are `cardPx` wide. */
 export function labelsOver(
   card: CardView,
   settings: Card,
   step: StepView,
   bands: Bands,
   cardPx: number,
-): { id: string; place: string }[] {
+): { id: string; place: LabelPlace }[] {
   if (!step.hasPicture) return [];
-  const shown = card.parts
-    .flatMap((part) => ('labels' in part ? part.labels : []))
-    .filter(({ kind }) => {
-      const set = settings.labels[kind]?.shown;
-      return set !== undefined && valueAt(set, bands, step.bandId);
-    });
-  if (shown.length < 2) return [];
-  const widthAt = (zone: string) => Math.max(0, ...shown.filter(({ at }) => at === zone).map(labelPx));
+  const places = [...labelsAt(card, settings, step, bands)].map(([id, labels]) => ({
+    kind: labelPlace(id as LabelPlace),
+    labels,
+    px: labelsPx(labels, id),
+  }));
   const roomPx = picturePxOf(step, cardPx) - 3 * ZONE_PADDING_PX;
-  return SIDE_BY_SIDE.flatMap(([one, other]) => {
-    const [a, b] = [widthAt(one.id), widthAt(other.id)];
-    return a > 0 && b > 0 && a + b > roomPx
-      ? shown.filter(({ at }) => at === other.id).map(({ id }) => ({ id, place: one.id }))
-      : [];
+  const found = places.flatMap(({ kind: one, px }, i) =>
+    places
+      .slice(i + 1)
+      .filter(({ kind: other, px: otherPx }) =>
+        isBeside(one, other) ? px + otherPx > roomPx : isOver(one, other),
+      )
+      .flatMap(({ labels }) => labels.map(({ id }) => ({ id, place: one.id as LabelPlace }))),
+  );
+  // More of them side by side than the picture is wide, or of two places that have become one.
+  const inOne = places.flatMap(({ kind, labels, px }) => {
+    const [first, ...others] = labels;
+    const corner = kind.corner;
+    if (kind.outside > 0 && px > roomPx + ZONE_PADDING_PX)
+      return others.map(({ id }) => ({ id, place: corner }));
+    return others.flatMap(({ id, at }) => (at === first!.at ? [] : [{ id, place: first!.at }]));
   });
+  return [...found, ...inOne];
 }
 
 /** Parts of a card that come over something else on its picture, at a step where cards are `cardPx` wide. */
@@ -106,13 +140,16 @@ export function overlapping(
   cardPx: number,
 ): string[] {
   if (!step.hasPicture || slotsOf(settings).zones.length === 0) return [];
-  const widths = zoneWidths(card, settings, bands, step.bandId);
+  const widths = zoneWidths(card, settings, step, bands);
   const roomPx = picturePxOf(step, cardPx);
   const zones = SIDE_BY_SIDE.flatMap(([one, other]) => {
     const [a, b] = [widths.get(one.id), widths.get(other.id)];
     if (a === undefined || b === undefined) return [];
     return one.wide || a + b > roomPx + ZONE_PADDING_PX ? [other.id] : [];
   });
+  // Labels across an edge reach into the corner there.
+  for (const place of LABEL_PLACES.map(labelPlace))
+    if (place.outside > 0 && place.outside < 1 && widths.has(place.id)) zones.push(place.corner);
   return slotsOf(settings).zones.flatMap(({ zone, parts }) =>
     zones.includes(zone) ? parts.filter((id) => zoneAt(settings, id, bands, step.bandId) === zone) : [],
   );

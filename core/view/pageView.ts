@@ -8,7 +8,7 @@ import type { CategoryTree } from '../catalogue/categoryTree.ts';
 import type { PictureFacts } from '../catalogue/facts.ts';
 import { startOfStoreDay, storeDay } from '../catalogue/storeTime.ts';
 import type { Room } from '../geometry/steps.ts';
-import { isColoured } from '../label/labelsOf.ts';
+import { isOwn } from '../label/labelsOf.ts';
 import { pageKind } from '../pages/index.ts';
 import type { About, PageKind } from '../pages/pageKind.ts';
 import type { House } from '../plan/house.ts';
@@ -143,7 +143,7 @@ export function* pageView(input: PageInput): Generator<ItemsRequest, PageView, I
     margin: house.margin,
     contentPx: house.contentPx,
     colours: house.colours,
-    labels: house.labels.list.filter(isColoured),
+    labels: house.labels.list.filter(isOwn),
     links: storeLinks(address.path, tree, texts),
     trail: trail.length ? [...trail, { words: name, href: '', current: true }] : [],
     bays,

@@ -8,13 +8,13 @@ import { partKind, partKinds, type PartView } from '../card/parts/index.ts';
 import type { PartContext } from '../card/partKind.ts';
 import type { PictureShape } from '../card/pictureShape.ts';
 import { isAside, type Placing } from '../card/placing.ts';
-import { everShown, labelEverShown, ofPart } from '../card/shown.ts';
+import { everShown, labelEverShown, labelShownAt, ofPart } from '../card/shown.ts';
 import { slotsOf } from '../card/slots.ts';
 import type { CardStore } from '../catalogue/cardStore.ts';
 import { LAYOUT_IDS, layoutKind, type LayoutId } from '../layouts/index.ts';
 import { motionOf } from '../layouts/moving.ts';
 import { innerWidth, type Room, type Step } from '../geometry/steps.ts';
-import { labelKinds } from '../label/labels/index.ts';
+import { labelRoomPx } from '../label/labelRoom.ts';
 import { labelsOf } from '../label/labelsOf.ts';
 import { pageAt, pager, union, type Span } from '../paging/pages.ts';
 import type { Shelf } from '../plan/shelf.ts';
@@ -81,8 +81,10 @@ function shownSpan(
 
 function cardView(item: Item, card: Card, store: CardStore): CardView {
   const texts = textsFor(store.currency.locale);
-  const isShown = (kind: string) => labelEverShown(card, kind);
-  const labels = item.of === 'products' ? labelsOf(item.product, { ...store, texts }, isShown) : [];
+  const labels =
+    item.of === 'products'
+      ? labelsOf(item.product, { ...store, texts }, (label) => labelEverShown(card, label))
+      : [];
   const context: PartContext = { ...store, texts, labels };
   const { id, title, href } = faceOf(item);
   return {
@@ -106,7 +108,7 @@ function cardView(item: Item, card: Card, store: CardStore): CardView {
 const cardKeyOf = (card: Card, store: CardStore): string =>
   JSON.stringify([
     store,
-    labelKinds.map(({ id }) => labelEverShown(card, id)),
+    store.labels.list.map((label) => labelEverShown(card, label)),
     slotsOf(card),
     card.order
       .filter((part) => everShown(card, part))
@@ -174,6 +176,21 @@ function placingOf({ card: { text } }: Shelf, layout: LayoutId, bands: Bands, ba
   return { ...placing, side: isAside(placing) ? placing.side : 'under', reach: 0 };
 }
 
+/** Room over the pictures of cards for labels that stand outside of them, px; 0 where a layout has no place for it. */
+function labelsOutPx(
+  { card }: Shelf,
+  of: Of,
+  { list }: CardStore['labels'],
+  { layout, placing, hasPicture, bandId }: Pick<StepView, 'layout' | 'placing' | 'hasPicture' | 'bandId'>,
+  bands: Bands,
+): number {
+  const manner = layoutKind(layout).card;
+  if (of !== 'products' || !hasPicture || (manner !== 'stacked' && manner !== 'own')) return 0;
+  // Texts that reach over the upper part of the picture have no room for anything between.
+  if (placing.side === 'above' && placing.reach > 0) return 0;
+  return labelRoomPx(list.filter((label) => labelShownAt(card, label, bands, bandId)));
+}
+
 /** One shelf with its items, at every width. */
 export function shelfView(
   shelf: Shelf,
@@ -206,6 +223,8 @@ export function shelfView(
     const motion = motionOf(count, step.across, moveBy, moving.loop, play);
     const moves = kind.moves && motion.moves;
     const shape = pictureShape(shelf, step.layout, bands, step.bandId);
+    const hasPicture = pictured !== null && at(pictured);
+    const placing = placingOf(shelf, step.layout, bands, step.bandId);
     const view: StepView = {
       ...step,
       shows,
@@ -214,14 +233,15 @@ export function shelfView(
       lastRow: { policy: at(shelf.lastRow), align: at(shelf.lastRowAlign) },
       equal: at(shelf.equalHeights),
       picture: shape,
-      hasPicture: pictured !== null && at(pictured),
+      hasPicture,
       moves,
       motion,
       moveBy,
       arrows: moves && at(moving.arrows),
       arrowPx: at(moving.arrowSize),
       marks: moves ? at(moving.marks) : 'none',
-      placing: placingOf(shelf, step.layout, bands, step.bandId),
+      placing,
+      labelsOutPx: labelsOutPx(shelf, of, store.labels, { ...step, placing, hasPicture }, bands),
       insidePx: card.frame === 'plain' || kind.card === 'ground' ? 0 : at(card.inside),
       ground: kind.ground?.(shelf, bands, step.bandId) ?? shape,
       own: ownAt(shelf, step.layout, bands, step.bandId),

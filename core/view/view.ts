@@ -73,6 +73,8 @@ export interface StepView extends Step {
   /** Whether cards carry a picture here. */
   hasPicture: boolean;
   placing: Placing;
+  /** Room over pictures for labels that reach out of them, px; 0 where none do. */
+  labelsOutPx: number;
   /** Space within the frame of a card, px; 0 where it has none. */
   insidePx: number;
   /** There is more than is in sight at once, and it can be moved. */

@@ -1,4 +1,6 @@
+import { valueAt, type Varying } from '../../../core/bands/varying.ts';
 import { labelKind } from '../../../core/label/labels/index.ts';
+import { labelName } from '../../../core/label/sayLabel.ts';
 import { useArranging } from '../../arrange/arrangeContext.tsx';
 import { useDraft } from '../../studioContext.tsx';
 import { TextButton } from '../../ui/Button.tsx';
@@ -9,11 +11,21 @@ import type { OwnControlProps } from './ownControl.ts';
 
 /** Which of the store's labels this shelf shows, at each width; the labels themselves are the store's. */
 export function ShelfLabels({ on, shelf }: OwnControlProps) {
-  const { list } = useDraft((state) => state.plan.house.labels);
+  const { bands, labels } = useDraft((state) => state.plan.house);
   const set = useSet(on);
   const { choose } = useArranging();
   if (!shelf) return null;
-  const kinds = [...new Set(list.map(({ kind }) => kind))].flatMap((id) => labelKind(id) ?? []);
+  const kinds = [...new Set(labels.list.map(({ kind }) => kind))].flatMap((id) => labelKind(id) ?? []);
+  const { ownLabelsOut: out } = shelf.card;
+  /** The widths at which any value is its own, with the switch of one own label turned. */
+  const leftOut = (id: string, shown: Varying<boolean>): Varying<readonly string[]> =>
+    Object.fromEntries(
+      bands.flatMap((band) => {
+        if (!(band.id in out) && !(band.id in shown)) return [];
+        const others = valueAt(out, bands, band.id).filter((one) => one !== id);
+        return [[band.id, valueAt(shown, bands, band.id) ? others : [...others, id]]];
+      }),
+    );
   return (
     <Stack>
       {kinds.map(({ id, name, tied }) => (
@@ -26,6 +38,22 @@ export function ShelfLabels({ on, shelf }: OwnControlProps) {
           />
         </div>
       ))}
+      {labels.list
+        .filter(
+          ({ kind }) => labelKind(kind)?.tied && Object.values(shelf.card.labels[kind]!.shown).includes(true),
+        )
+        .map((label) => (
+          <div key={label.id} data-setting="card.ownLabelsOut">
+            <div>{labelName(label)}</div>
+            <WidthsOn
+              name={labelName(label)}
+              value={Object.fromEntries(
+                Object.entries(out).map(([band, ids]) => [band, !ids.includes(label.id)]),
+              )}
+              onChange={(shown) => set('card.ownLabelsOut', leftOut(label.id, shown))}
+            />
+          </div>
+        ))}
       <Hint>
         {kinds.length === 0 && 'The store has no labels. '}
         Words, colours and order are the same on every shelf:{' '}

@@ -2,9 +2,12 @@
 import { cleanup, fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { afterEach, expect, it } from 'vitest';
 import { completePlan } from '../../../core/plan/storedPlan.ts';
+import { specimenShelf, specimenStored } from '../../../core/specimen/specimen.ts';
+import { ArrangeContext } from '../../arrange/arrangeContext.tsx';
 import { useDraft } from '../../studioContext.tsx';
 import { inStudio } from '../../specimen/inStudio.tsx';
 import { specimenStorePicture } from '../../specimen/storePicture.ts';
+import { ShelfLabels } from './ShelfLabels.tsx';
 import { StoreLabels } from './StoreLabels.tsx';
 
 afterEach(cleanup);
@@ -52,4 +55,62 @@ it('takes a picture of this computer straight into a label', async () => {
     ).toBe('b'.repeat(64)),
   );
   await screen.findByText('1 picture put in.');
+});
+
+it('puts a label across the edge of pictures and so far from them, and back', async () => {
+  const { draft } = inStudio(<Drawn />, { answers });
+  const sale = () =>
+    completePlan(draft.getState().draft).house.labels.list.find(({ kind }) => kind === 'sale')!;
+  fireEvent.click(screen.getByRole('row', { name: /^Sale/ }));
+  const choose = async (name: string) => {
+    fireEvent.click(screen.getByRole('button', { name: /Place by the picture$/ }));
+    fireEvent.click(within(await screen.findByRole('listbox')).getByRole('option', { name }));
+  };
+  const apart = () => screen.getByRole('textbox', { name: 'From the edges of the picture, px' });
+  expect(apart()).toHaveProperty('value', '10');
+  await choose('Above the picture, end');
+  await waitFor(() => expect(sale().at).toBe('aboveEnd'));
+  expect(apart()).toHaveProperty('value', '0');
+  fireEvent.click(within(apart().closest('.react-aria-Group')!).getAllByRole('button')[1]!);
+  await waitFor(() => expect(sale().apartPx).toBe(2));
+  await choose('Upper corner, start');
+  await waitFor(() => expect(sale()).not.toHaveProperty('at'));
+});
+
+const own = (id: string, tag: string) => ({ id, kind: 'tag', tag });
+const stored = specimenStored([specimenShelf('s')]);
+const withOwn = {
+  ...stored,
+  house: { ...stored.house, labels: { list: [own('tag', 'tea'), own('tag-2', 'gift')] } },
+};
+
+/** The labels of the shelf, as its spec shows them. */
+function OfShelf() {
+  const shelf = useDraft((state) => state.plan.shelves.s!);
+  return <ShelfLabels {...({ on: { shelf: 's' }, shelf } as never)} />;
+}
+
+it('leaves an own label out of one shelf alone, at one width alone, and the others as they are', async () => {
+  const { draft } = inStudio(
+    <ArrangeContext value={{ choose: () => undefined } as never}>
+      <OfShelf />
+    </ArrangeContext>,
+    { stored: withOwn },
+  );
+  const out = () => completePlan(draft.getState().draft).shelves.s!.card.ownLabelsOut;
+  const press = (label: string, width: string) =>
+    fireEvent.click(screen.getByRole('button', { name: `Own label for "${label}" on ${width}` }));
+  press('gift', 'Phone');
+  await waitFor(() => expect(out()).toEqual({ phone: ['tag-2'], tablet: [] }));
+  press('tea', 'Laptop');
+  await waitFor(() =>
+    expect(out()).toMatchObject({ phone: ['tag-2'], tablet: [], laptop: ['tag'], wide: [] }),
+  );
+  press('gift', 'Phone');
+  await waitFor(() => expect(out().phone).toEqual([]));
+  expect(out().laptop).toEqual(['tag']);
+  // Left out as a kind, there is nothing to be said of one.
+  for (const width of ['Phone', 'Tablet', 'Laptop', 'Wide'])
+    fireEvent.click(screen.getByRole('button', { name: `Own labels on ${width}` }));
+  await waitFor(() => expect(screen.queryByRole('button', { name: /^Own label for/ })).toBeNull());
 });

@@ -1,13 +1,14 @@
 import { X } from 'lucide-react';
 import { useState } from 'react';
 import { labelKind, labelKinds } from '../../../core/label/labels/index.ts';
-import { LABEL_PLACES, placeName } from '../../../core/label/labelPlaces.ts';
+import { LABEL_PLACES, labelPlace, placeOf } from '../../../core/label/labelPlaces.ts';
 import { wordsFault } from '../../../core/label/placeholders.ts';
 import { labelName } from '../../../core/label/sayLabel.ts';
 import { LABEL_PICTURE_PX } from '../../../core/label/labelKind.ts';
 import {
   LABEL_PICTURE,
   LONGEST_LABEL,
+  MOST_APART_PX,
   MOST_LABELS,
   type StoreLabel,
 } from '../../../core/label/storeLabel.ts';
@@ -134,6 +135,7 @@ function LabelSettings({
     const { [key]: _, ...rest } = label;
     onChange((value === undefined ? rest : { ...rest, [key]: value }) as StoreLabel, key);
   };
+  const { apartPx } = labelPlace(placeOf(label));
   const { text, accent, ground, card, reduced } = colours;
   const offered = [...new Set([accent, reduced, text, ground, card])];
   const named = kind.placeholders.map((name) => `{${name}}`).join(', ');
@@ -162,10 +164,18 @@ function LabelSettings({
           />
         )}
         <Pick
-          label="Place on the picture"
-          value={label.at ?? 'upperStart'}
-          options={LABEL_PLACES.map((id) => ({ value: id, words: placeName(id) }))}
-          onChange={(at) => change('at', at === 'upperStart' ? undefined : at)}
+          label="Place by the picture"
+          value={placeOf(label)}
+          options={LABEL_PLACES.map((id) => ({ value: id, words: labelPlace(id).name }))}
+          onChange={(at) => change('at', at === placeOf({}) ? undefined : at)}
+        />
+        <Stepper
+          label="From the edges of the picture, px"
+          value={label.apartPx ?? apartPx}
+          least={0}
+          most={MOST_APART_PX}
+          step={2}
+          onChange={(px) => change('apartPx', px === apartPx ? undefined : px)}
         />
         <PictureControl
           control={{ is: 'picture' }}

@@ -5,7 +5,8 @@ import { valueAt, type Varying } from '../../../core/bands/varying.ts';
 import { faceOf } from '../../../core/card/item.ts';
 import { partKind, partsOf, type AnyPart } from '../../../core/card/parts/index.ts';
 import { slotsOf } from '../../../core/card/slots.ts';
-import { LABEL_ZONE, TEXT_ZONE, zoneKinds } from '../../../core/card/zones.ts';
+import { labelPlace, placeOf } from '../../../core/label/labelPlaces.ts';
+import { TEXT_ZONE, zoneKinds } from '../../../core/card/zones.ts';
 import { labelsShown } from '../../../core/card/cardLabels.ts';
 import { everShown } from '../../../core/card/shown.ts';
 import { assortmentOf } from '../../../core/plan/showing.ts';
@@ -109,7 +110,9 @@ export function ZonePicker({ part, on, zone, shelf }: ZonePickerProps) {
   const partsIn = (id: string): string[] => {
     const others =
       id === TEXT_ZONE ? [...lead, ...texts].flat() : (zones.find((one) => one.zone === id)?.parts ?? []);
-    const labels = labelsShown(plan.house.labels, card).some(({ at = LABEL_ZONE }) => at === id)
+    const labels = labelsShown(plan.house.labels, card).some(
+      (label) => labelPlace(placeOf(label)).corner === id,
+    )
       ? ['Labels']
       : [];
     return [...labels, ...others.filter((one) => one !== part.id).flatMap((one) => names.get(one) ?? [])];

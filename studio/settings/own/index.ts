@@ -30,7 +30,7 @@ export const ownControls: Readonly<Record<string, OwnControl>> = {
   // All of them together, in the place of the first.
   [FIRST_LABEL]: {
     Control: later(() => import('./ShelfLabels.tsx'), 'ShelfLabels'),
-    covers: ({ id }) => id.startsWith('card.labels.') && id !== FIRST_LABEL,
+    covers: ({ id }) => (id.startsWith('card.labels.') && id !== FIRST_LABEL) || id === 'card.ownLabelsOut',
   },
   'labels.list': { Control: later(() => import('./StoreLabels.tsx'), 'StoreLabels') },
   swatches: { Control: later(() => import('./StoreSwatches.tsx'), 'StoreSwatches') },
