@@ -7,6 +7,7 @@ import { ArrangeContext } from '../../arrange/arrangeContext.tsx';
 import { useDraft } from '../../studioContext.tsx';
 import { inStudio } from '../../specimen/inStudio.tsx';
 import { specimenStorePicture } from '../../specimen/storePicture.ts';
+import type { OwnControlProps } from './ownControl.ts';
 import { ShelfLabels } from './ShelfLabels.tsx';
 import { StoreLabels } from './StoreLabels.tsx';
 
@@ -87,7 +88,8 @@ const withOwn = {
 /** The labels of the shelf, as its spec shows them. */
 function OfShelf() {
   const shelf = useDraft((state) => state.plan.shelves.s!);
-  return <ShelfLabels {...({ on: { shelf: 's' }, shelf } as never)} />;
+  const props = { on: { shelf: 's' }, shelf } as unknown as OwnControlProps;
+  return <ShelfLabels {...props} />;
 }
 
 it('leaves an own label out of one shelf alone, at one width alone, and the others as they are', async () => {
