@@ -124,6 +124,55 @@ test.describe('without script', () => {
   });
 });
 
+test('several pictures of a card are flicked through by arrows and by keys, give way to what a swatch shows, and lead to the product', async ({
+  page,
+  store,
+}) => {
+  await publishWith(store, {
+    [`shelf:new-from-the-kiln`]: {
+      card: { parts: { picture: { several: 4 }, swatches: { shown: { phone: true } } } },
+    },
+  });
+  await page.goto(store.url);
+  const card = page
+    .locator(`${SHELF} .card`)
+    .filter({ has: page.locator('.flick') })
+    .filter({ has: page.locator('.part-swatches a[data-picture]') })
+    .first();
+  const pictures = card.locator('.flick img');
+  expect(await pictures.count()).toBeGreaterThan(1);
+  await card.scrollIntoViewIfNeeded();
+  const at = () =>
+    card.locator('.flick').evaluate((flick) => Math.round(flick.scrollLeft / flick.clientWidth));
+  const on = () =>
+    card.locator('.turns i').evaluateAll((all) => all.findIndex((one) => one.hasAttribute('data-on')));
+  const [frame, last] = [
+    (await card.locator('.frame').boundingBox())!,
+    (await pictures.last().boundingBox())!,
+  ];
+  expect([last.width, last.height]).toEqual([frame.width, frame.height]);
+  expect(await at()).toBe(0);
+
+  await card.hover({ position: { x: 40, y: 60 } });
+  await card.locator('.turn.next').click();
+  await expect.poll(at).toBe(1);
+  await expect.poll(on).toBe(1);
+  await expect
+    .poll(() => pictures.nth(1).evaluate((img: HTMLImageElement) => img.complete && img.naturalWidth > 0))
+    .toBe(true);
+  await card.locator('.turn.previous').click();
+  await expect.poll(at).toBe(0);
+  const group = card.getByRole('group', { name: /^Pictures of / });
+  await group.focus();
+  await page.keyboard.press('ArrowRight');
+  await expect.poll(at).toBe(1);
+  // What a swatch shows is the first of them.
+  await card.locator('.part-swatches a[data-picture]').first().hover();
+  await expect.poll(at).toBe(0);
+  await pictures.first().click();
+  await expect(page).toHaveURL(/\/product\//);
+});
+
 test('the second picture comes on hover and with focus, and gives way to what a swatch shows', async ({
   page,
   store,

@@ -3,7 +3,7 @@ import { labelNeeds } from './cardLabels.ts';
 import type { StoreLabels } from '../label/storeLabel.ts';
 import type { Card } from './card.ts';
 import { partKinds } from './parts/index.ts';
-import { everShown } from './shown.ts';
+import { everShown, ofPart } from './shown.ts';
 
 const known = new WeakMap<Card, { labels: StoreLabels; needs: readonly ProductFact[] }>();
 
@@ -11,7 +11,9 @@ const known = new WeakMap<Card, { labels: StoreLabels; needs: readonly ProductFa
 export function neededFacts(card: Card, labels: StoreLabels): readonly ProductFact[] {
   let found = known.get(card);
   if (found?.labels !== labels) {
-    const ofParts = partKinds.filter(({ id }) => everShown(card, id)).flatMap((kind) => kind.needs);
+    const ofParts = partKinds
+      .filter(({ id }) => everShown(card, id))
+      .flatMap((kind) => [...kind.needs, ...(kind.alsoNeeds?.(ofPart(card, kind.id)!) ?? [])]);
     const needs = [...new Set([...ofParts, ...labelNeeds(labels, card)])].sort();
     known.set(card, (found = { labels, needs }));
   }

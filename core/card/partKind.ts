@@ -32,14 +32,16 @@ export interface PartKind<S extends Tree, V extends object, R> {
   settings: S;
   /** Facts about a product that it says; nothing else of a product is read for it. */
   needs: readonly ProductFact[];
+  /** What it says besides with what is set of it. */
+  alsoNeeds?(own: Complete<S>): readonly ProductFact[];
   /** It is the card's picture, which texts are placed around. */
   isPicture?: boolean;
   /** It carries the link of the card. */
   carriesLink?: boolean;
   /** It can be pressed itself, and so lies above the link of the card. */
   takesPresses?: boolean;
-  /** It does more where there is script, so that a page with it has a use for one. */
-  scripted?: boolean;
+  /** It does more where there is script, so that a page on which it says this has a use for one. */
+  scripted?(view: V): boolean;
   /** Shoppers decide by it, so that it should be seen before a card is pointed at. */
   decides?: boolean;
   /** It stands back behind title and price. */

@@ -47,6 +47,8 @@ export const PRODUCT_FACTS = [
   'onSaleFrom',
   'fields',
   'options',
+  /** More of its pictures than two. */
+  'pictures',
 ] as const;
 export type ProductFact = (typeof PRODUCT_FACTS)[number];
 

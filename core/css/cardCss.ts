@@ -16,7 +16,7 @@ function pictureRules(scope: string, shape: PictureShape): string {
   const height = heightOf(shape);
   return height && 'length' in height
     ? `${scope} .part-picture{aspect-ratio:auto;height:${height.length}}`
-    : `${scope} .part-picture:not(.bare){aspect-ratio:auto}${scope} :is(.part-picture,.frame)>img{height:auto}`;
+    : `${scope} .part-picture:not(.bare){aspect-ratio:auto}${scope} :is(.part-picture,.frame,.flick>:first-child)>img{height:auto}`;
 }
 
 const hiddenUntil = { atOnce: '', fades: '', rises: 'translate:0 14px;' } as const;

@@ -83,7 +83,8 @@ describe('room for labels over pictures', () => {
     const { shelf } = drawn([one('sale', { at: 'acrossEnd' })], {
       card: { labels: { sale: { shown: { phone: false, laptop: true } } } },
     });
-    for (const { bandId, labelsOutPx } of shelf.steps) expect(labelsOutPx > 0).toBe(['laptop', 'wide'].includes(bandId));
+    for (const { bandId, labelsOutPx } of shelf.steps)
+      expect(labelsOutPx > 0).toBe(['laptop', 'wide'].includes(bandId));
   });
 
   it('reaches the style sheet, as does how far a label stands from the edges', () => {

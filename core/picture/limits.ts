@@ -19,3 +19,6 @@ export const SAID_PICTURE_KINDS = 'JPEG, PNG, WebP, AVIF, GIF or SVG';
 /** Characters at most. */
 export const LONGEST_PICTURE_NAME = 120;
 export const LONGEST_ALT = 300;
+
+/** So many pictures of a product can be flicked through on a card. */
+export const MOST_PICTURES = 6;

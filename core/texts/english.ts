@@ -26,6 +26,7 @@ export const english: StoreTexts = {
   next: 'Next',
 
   carousel: 'carousel',
+  picturesOf: (item) => `Pictures of ${item}`,
   previousOf: (list) => `Previous of ${list}`,
   nextOf: (list) => `Next of ${list}`,
   positionsOf: (list) => `Positions of ${list}`,

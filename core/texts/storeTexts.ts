@@ -23,6 +23,8 @@ export interface StoreTexts extends ScriptTexts {
 
   /** A row that moves; said aloud but for the count. */
   carousel: string;
+  /** @param item what they show */
+  picturesOf(item: string): string;
   previousOf(list: string): string;
   nextOf(list: string): string;
   positionsOf(list: string): string;

@@ -5,6 +5,7 @@ import {
   type ProductFacts,
 } from '../../core/catalogue/facts.ts';
 import type { Queryable } from '../db/pool.ts';
+import { MOST_PICTURES } from '../../core/picture/limits.ts';
 import { pictureJson, shownAs } from '../pictures/pictureRows.ts';
 import { available, optionsOf, readVariants } from './variantRows.ts';
 
@@ -62,7 +63,10 @@ const asFacts = (row: ProductRow, options: ProductFacts['options']): ProductFact
 });
 
 /** How what is read only where it is needed is read, and what stands for it otherwise. */
-const facts: Record<Exclude<ProductFact, 'options'>, { select: string; join: string; otherwise: string }> = {
+const facts: Record<
+  Exclude<ProductFact, 'options' | 'pictures'>,
+  { select: string; join: string; otherwise: string }
+> = {
   shortText: {
     select: `coalesce(x.short_text, '') AS short_text`,
     join: 'LEFT JOIN product_text x ON x.product_id = p.id',
@@ -108,7 +112,11 @@ const facts: Record<Exclude<ProductFact, 'options'>, { select: string; join: str
   },
 };
 
-const COLUMNS = PRODUCT_FACTS.filter((fact) => fact !== 'options');
+const isColumn = (fact: ProductFact): fact is keyof typeof facts => fact in facts;
+const COLUMNS = PRODUCT_FACTS.filter(isColumn);
+
+/** How many pictures of a product are read, where its card needs no more and where it does. */
+const PICTURES = { few: 2, more: MOST_PICTURES } as const;
 
 /**
  * Product facts by id; with as many of their pictures as asked for. Those that are gone are absent.
@@ -118,10 +126,10 @@ export async function readProducts(
   db: Queryable,
   ids: readonly number[],
   needs: readonly ProductFact[],
-  mostPictures = 2,
+  mostPictures: number = PICTURES[needs.includes('pictures') ? 'more' : 'few'],
 ): Promise<Map<number, ProductFacts>> {
   if (ids.length === 0) return new Map();
-  const columns = needs.filter((fact) => fact !== 'options');
+  const columns = needs.filter(isColumn);
   const [{ rows }, variants] = await Promise.all([
     db.query<ProductRow>(
       `SELECT p.id, p.slug, p.title, p.price, p.reduced, p.price_varies, p.in_stock, p.stock,

@@ -57,7 +57,7 @@ const hasLife = (view: PageView): boolean =>
     ({ shelf: { steps, paging, pagers, cards } }) =>
       steps.some((step) => step.moves) ||
       (paging.by !== 'numbered' && pagers.length > 0) ||
-      cards.some(({ parts }) => parts.some(({ part }) => partKind(part)?.scripted)),
+      cards.some(({ parts }) => parts.some((view) => partKind(view.part)?.scripted?.(view))),
   );
 
 /** All public pages of a process: those at hand, and how one is made. */

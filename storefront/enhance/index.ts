@@ -13,11 +13,15 @@ const memoryOf = (shelf: string) => ({
   keep: (card: number) => keep({ moved: { ...kept().moved, [shelf]: card } }),
 });
 
+let flicks: Promise<unknown> | undefined;
+const flick = () => (flicks ??= import('./flick.ts').then(({ keepFlick }) => keepFlick(document)));
+
 const enhance = (within: ParentNode) => {
   for (const shelf of within.querySelectorAll<HTMLElement>('[data-moving]'))
     keepMoving(shelf, trackMover, memoryOf(shelf.dataset.shelf!));
   for (const shelf of within.querySelectorAll<HTMLElement>('[data-shelf]:has(>.pagers>.pager.more)'))
     keepGrowing(shelf);
+  if (within.querySelector('.flick')) void flick();
 };
 
 enhance(document);

@@ -9,7 +9,7 @@ interface Before {
 const before = new WeakMap<Element, Before>();
 
 const pictureOf = (card: Element) =>
-  card.querySelector<HTMLImageElement>('.part-picture>img,.part-picture>.frame>img');
+  card.querySelector<HTMLImageElement>('.part-picture>img,.part-picture>.frame>img,.part-picture .flick img');
 const priceOf = (card: Element) => card.querySelector<HTMLElement>('.part-price');
 
 function remember(card: Element): void {
@@ -49,6 +49,7 @@ function showPicture(img: HTMLImageElement, { picture, px, crop }: DOMStringMap)
   if (!picture) return;
   // The card stays as high as it is, whatever the proportions of what comes.
   img.closest('.part-picture')?.classList.add('changed');
+  img.closest('.flick')?.scrollTo({ left: 0 });
   img.style.aspectRatio = `${img.width}/${img.height}`;
   img.className = [...[...img.classList].filter((name) => !/^(crop|tone)-/.test(name)), crop].join(' ');
   img.srcset = renditionWidths(Number(px))

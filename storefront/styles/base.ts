@@ -3,6 +3,7 @@ import { LABEL_PADDING_PX, LABEL_TEXT } from '../../core/label/labelKind.ts';
 import { CORNERS_PX } from '../../core/card/parts/picture.ts';
 import { buttonsCss } from './buttons.ts';
 import { labelKinds } from '../../core/label/labels/index.ts';
+import { flickCss } from './flick.ts';
 import { swatchesCss } from './swatches.ts';
 import { starsCss } from './stars.ts';
 
@@ -80,6 +81,7 @@ h4.bay-heading{font-size:17px}
 ${zoneCss}
 ${buttonsCss}
 ${swatchesCss}
+${flickCss}
 .part-title{display:-webkit-box;-webkit-box-orient:vertical;-webkit-line-clamp:var(--title-lines);overflow:hidden;overflow-wrap:anywhere}
 .part-title a{text-decoration:none}
 .part-title a::after{content:"";position:absolute;inset:0}

@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { OFS } from '../../assortment/of.ts';
 import type { Item } from '../item.ts';
 import type { OptionFacts, ProductFacts } from '../../catalogue/facts.ts';
+import { neededFacts } from '../needs.ts';
 import type { StoredShelf } from '../../plan/shelf.ts';
 import type { Selling } from '../../catalogue/selling.ts';
 import { completePlan } from '../../plan/storedPlan.ts';
@@ -150,6 +151,22 @@ describe('the picture', () => {
     const settings = specimenPlan([specimenShelf('s', { card })]).shelves.s!.card.parts.picture;
     return kind.css!('[s]', settings);
   };
+
+  it('has several to flick through where that is wanted and there are, read only then, in the place of a second one', () => {
+    const flicked = said('picture', { pictures }, { several: 2, second: true })!;
+    expect(flicked).toMatchObject({ picture: pictures[0], more: [pictures[1]], second: null, framed: true });
+    expect(kind.laterPictures!(flicked)).toEqual([pictures[1]]);
+    expect(kind.scripted!(flicked)).toBe(true);
+    expect(said('picture', { pictures }, { several: 6 })).toMatchObject({ more: pictures.slice(1) });
+    const alone = said('picture', { pictures: pictures.slice(0, 1) }, { several: 6 })!;
+    expect(alone).toMatchObject({ more: [] });
+    expect(kind.scripted!(alone)).toBe(false);
+    const needs = (several: number) => {
+      const shelf = specimenShelf('s', { card: { parts: { picture: { several } } } });
+      return neededFacts(specimenPlan([shelf]).shelves.s!.card, { list: [], most: 3 });
+    };
+    expect([1, 2, 3].map((several) => needs(several).includes('pictures'))).toEqual([false, false, true]);
+  });
 
   it('has a second one where that is wanted and there is one, and else nothing is added to it', () => {
     expect(said('picture', { pictures })).toMatchObject({ second: null, framed: false });

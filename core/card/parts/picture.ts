@@ -9,6 +9,7 @@ import { faceOf } from '../item.ts';
 import { partKindOf } from '../partKind.ts';
 import type { PictureShape } from '../pictureShape.ts';
 import { ofScreen } from '../pictureHeight.ts';
+import { MOST_PICTURES } from '../../picture/limits.ts';
 import { ratio, RATIOS, ratioValue } from '../ratio.ts';
 
 const unless = (by: string, why: string) => (read: (id: string) => unknown) =>
@@ -56,6 +57,14 @@ const settings = {
     find: ['second', 'other', 'hover', 'picture'],
     about: 'Of what has two; with the keyboard too.',
     items: ['products'],
+    offBecause: (read) =>
+      (read('card.parts.picture.several') as number) > 1 ? 'There are several to flick through' : null,
+  }),
+  several: setting(integer(1, MOST_PICTURES), 1, {
+    name: 'Pictures to flick through, at most',
+    find: ['pictures', 'several', 'flick', 'swipe', 'more', 'gallery'],
+    about: 'By swiping, with arrows or by keys, without leaving the page.',
+    items: ['products'],
   }),
   hover: setting(
     choice({ none: 'Nothing', zoom: 'Zooms in', dims: 'Darkens', lightens: 'Lightens' }),
@@ -95,6 +104,11 @@ function shapeCss(scope: string, shape: Own['shape'], corners: number): string {
   return corners === CORNERS_PX ? '' : `${scope} .part-picture{border-radius:${corners}px}`;
 }
 
+const sayOthers = ({ second, several }: Own): string => {
+  if (several > 1) return `, up to ${several} to flick through`;
+  return second ? ', second on hover' : '';
+};
+
 const pointed = (rules: string, more = '') => `@media (hover:hover)${more}{${rules}}`;
 
 /** What happens to the pictures of a card that is pointed at; `share` is how much, 0..1. */
@@ -116,20 +130,25 @@ export const picturePart = partKindOf({
   needs: [],
   isPicture: true,
   text: null,
-  reads: ({ fit, second, shape, hover }) => ({
+  alsoNeeds: ({ several }) => (several > 2 ? ['pictures'] : []),
+  reads: ({ fit, second, several, shape, hover }) => ({
     fit,
-    second,
-    framed: second || shape === 'round' || hover !== 'none',
+    second: second && several === 1,
+    several,
+    framed: second || several > 1 || shape === 'round' || hover !== 'none',
   }),
-  view: (item, { fit, second, framed }, { labels }) => ({
+  view: (item, { fit, second, several, framed }, { labels }) => ({
     picture: faceOf(item).picture,
     second: (second && item.of === 'products' && item.product.pictures[1]) || null,
+    /** Pictures after the first, to be flicked through. */
+    more: item.of === 'products' ? item.product.pictures.slice(1, several) : [],
     /** It needs a frame of its own within the place that it has. */
     framed,
     labels,
     fit,
   }),
   fullest: (view) => view,
+  scripted: ({ more }) => more.length > 0,
   heightPx: ({ picture }, _own, widthPx, shape) => {
     if (shape.by === 'height' || shape.by === 'screen') return shape.px;
     if (shape.by === 'ratio') return widthPx / shape.ratio;
@@ -176,12 +195,11 @@ export const picturePart = partKindOf({
       said: (_, __, labels) => counted(labels, 'label'),
     },
   ],
-  laterPictures: ({ second }) => (second ? [second] : []),
+  laterPictures: ({ second, more }) => (second ? [second] : more),
   css: (scope, { fit, shape, corners, hover, strength }) =>
     `${scope}{--fit:${fit === 'fill' ? 'cover' : 'contain'}}` +
     shapeCss(scope, shape, corners) +
     hoverCss[hover](`${scope} .card:hover .frame img,${scope} .card:focus-within .frame img`, strength / 100),
-  say: (own) =>
-    `picture ${sayHeight(own)}${own.fit === 'whole' ? ', shown whole' : ''}${own.second ? ', second on hover' : ''}`,
+  say: (own) => `picture ${sayHeight(own)}${own.fit === 'whole' ? ', shown whole' : ''}${sayOthers(own)}`,
   opens: 'ratio',
 });

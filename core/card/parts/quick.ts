@@ -25,7 +25,7 @@ export const quickPart = partKindOf({
     ...buttonWords('Quick view', 'What the window shows is arranged on the page "Quick view".'),
     ...buttonShows('Quick view'),
   },
-  scripted: true,
+  scripted: () => true,
   needs: [],
   ...buttonPart<Said>(),
   reads: ({ words, shows }) => ({ words: words.trim(), shows }),

@@ -18,7 +18,7 @@ export const savePart = partKindOf({
     ...buttonShows('Save for later', 'icon'),
   },
   needs: [],
-  scripted: true,
+  scripted: () => true,
   ...buttonPart<Saving>(),
   reads: ({ words, shows }) => ({ words: words.trim(), shows }),
   view: (item, own, context): Saving | null =>

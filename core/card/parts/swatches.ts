@@ -111,7 +111,7 @@ export const swatchesPart = partKindOf({
       about: 'Without script, a swatch is a link to the product with that value chosen.',
     }),
   },
-  scripted: true,
+  scripted: () => true,
   needs: ['options'],
   takesPresses: true,
   text: TEXT,

@@ -1,13 +1,18 @@
 import { useEffect, useRef } from 'react';
 import { shelvesOn } from '../../../core/view/shelvesIn.ts';
 import type { PageView, ShelfView } from '../../../core/view/view.ts';
+import { keepFlick } from '../../../storefront/enhance/flick.ts';
 import { keepMoving } from '../../../storefront/enhance/moving.ts';
 import { keepSwatches } from '../../../storefront/enhance/swatches.ts';
 import { scrollMover } from '../../../storefront/enhance/scrollMover.ts';
 
 /** Sets what moves on a page in motion, by the script of the public page, and again where it has changed. */
 export function useMoving(document: Document | null, view: PageView): void {
-  useEffect(() => (document ? keepSwatches(document, false) : undefined), [document]);
+  useEffect(() => {
+    if (!document) return undefined;
+    const ends = [keepSwatches(document, false), keepFlick(document)];
+    return () => ends.forEach((end) => end());
+  }, [document]);
   const moving = useRef(new Map<Element, { shelf: ShelfView; end(): void }>());
   useEffect(() => {
     if (!document) return undefined;
