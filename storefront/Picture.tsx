@@ -16,13 +16,23 @@ export interface PictureProps {
   alt?: string;
   /** It is seen in the place of another one, on hover. */
   second?: boolean;
+  /** No wider is it fetched, px. */
+  mostPx?: number | null;
 }
 
 /** A stored picture at the size that suits; its place is kept before it is there. */
-export function Picture({ picture, sizes, fills = false, eager = false, alt, second = false }: PictureProps) {
+export function Picture({
+  picture,
+  sizes,
+  fills = false,
+  eager = false,
+  alt,
+  second = false,
+  mostPx = null,
+}: PictureProps) {
   // A browser measures by itself what is fetched late, again at each change; a small drawing is smaller than it measures.
   const measured = useContext(DrawnAtContext) === null && !eager;
-  const widths = renditionWidths(picture.width);
+  const widths = renditionWidths(Math.min(picture.width, mostPx ?? Infinity));
   const fallback = widths.find((width) => width >= 480) ?? widths.at(-1)!;
   return (
     <img

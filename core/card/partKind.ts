@@ -6,6 +6,7 @@ import type { CardStore } from '../catalogue/cardStore.ts';
 import type { Names } from '../sentence/sentence.ts';
 import type { LabelView } from '../label/labelKind.ts';
 import type { Complete, Tree } from '../settings/setting.ts';
+import type { NamedSize } from '../picture/namedSizes.ts';
 import type { HardCase } from './hardCase.ts';
 import type { Item } from './item.ts';
 import type { PictureShape } from './pictureShape.ts';
@@ -71,7 +72,7 @@ export interface PartKind<S extends Tree, V extends object, R> {
   /** Estimated height, px, at this width; 0 when it shows nothing. */
   heightPx(view: V, own: Complete<S>, widthPx: number, picture: PictureShape): number;
   /** The shape of the card's picture at a band; of the picture only. */
-  shape?(own: Complete<S>, bands: Bands, bandId: string): PictureShape;
+  shape?(own: Complete<S>, sizes: readonly NamedSize[], bands: Bands, bandId: string): PictureShape;
   /** Rules of style for a shelf, `scope` being its selector. */
   css?(scope: string, own: Complete<S>): string;
   /** The part without which it does nothing. */

@@ -18,7 +18,7 @@ const dragged: fc.Arbitrary<DraggedPicture> = fc.record({
   heightPx: fc.integer({ min: 1, max: 3000 }),
   exact: fc.boolean(),
 });
-const by = fc.constantFrom<Own['by']>('ratio', 'height', 'screen');
+const by = fc.constantFrom<'ratio' | 'height' | 'screen'>('ratio', 'height', 'screen');
 
 /** With the value that a drag gives. */
 function after(own: Own, picture: DraggedPicture, bandId: string): Own {
@@ -48,7 +48,7 @@ describe('a picture that was dragged to a size', () => {
     fc.assert(
       fc.property(within, by, fc.constantFrom(...bands), (picture, how, { id }) => {
         const next = after(pictureWith({ by: how }), picture, id);
-        const shape = picturePart.shape!(next, bands, id);
+        const shape = picturePart.shape!(next, [], bands, id);
         const high = shape.by === 'ratio' ? picture.widthPx / shape.ratio : shape.by === 'own' ? 0 : shape.px;
         // Hundredths of a ratio and of a screen are the finest that can be set.
         expect(Math.abs(high - picture.heightPx)).toBeLessThanOrEqual(0.012 * 1080);
@@ -60,10 +60,10 @@ describe('a picture that was dragged to a size', () => {
     fc.assert(
       fc.property(dragged, by, fc.constantFrom(...bands), (picture, how, { id }) => {
         const next = after(pictureWith({ by: how }), picture, id);
-        const shape = picturePart.shape!(next, bands, id);
+        const shape = picturePart.shape!(next, [], bands, id);
         const high = shape.by === 'ratio' ? picture.widthPx / shape.ratio : shape.by === 'own' ? 0 : shape.px;
         const again = { widthPx: picture.widthPx, heightPx: high, exact: picture.exact };
-        expect(picturePart.shape!(after(next, again, id), bands, id)).toEqual(shape);
+        expect(picturePart.shape!(after(next, again, id), [], bands, id)).toEqual(shape);
       }),
     );
   });

@@ -1,5 +1,6 @@
 import type { StoreLabels } from '../label/storeLabel.ts';
 import type { StoreSwatch } from '../swatch/storeSwatch.ts';
+import type { NamedSize } from '../picture/namedSizes.ts';
 import type { PictureFacts } from './facts.ts';
 import type { Currency } from './money.ts';
 import type { Selling } from './selling.ts';
@@ -13,6 +14,7 @@ export interface CardStore {
   labels: StoreLabels;
   /** Stored pictures that labels show. */
   labelPictures: readonly PictureFacts[];
+  pictureSizes: readonly NamedSize[];
   /** How values of options are shown where that is not by what they have. */
   swatches: readonly StoreSwatch[];
   /** UTC ms from which on a product counts as new. */

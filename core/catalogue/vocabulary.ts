@@ -1,3 +1,4 @@
+import { sizeOf } from '../picture/namedSizes.ts';
 import type { House } from '../plan/house.ts';
 import type { Names } from '../sentence/sentence.ts';
 import type { CategoryTree } from './categoryTree.ts';
@@ -35,7 +36,7 @@ export const emptyVocabulary: Vocabulary = {
 
 /** Names of everything that sentences speak of. */
 export function namesFrom(
-  house: Pick<House, 'bands' | 'currency' | 'locale' | 'labels'>,
+  house: Pick<House, 'bands' | 'currency' | 'locale' | 'labels' | 'pictureSizes'>,
   tree: CategoryTree,
   vocabulary: Vocabulary,
   product: (id: number) => string | undefined,
@@ -68,6 +69,7 @@ export function namesFrom(
     option: (id) => options.get(id)?.name,
     optionValue: (id) => values.get(id)?.name,
     optionOf: (id) => values.get(id)?.option,
+    pictureSize: (id) => sizeOf(house.pictureSizes, id)?.name,
     shelf,
     assortment,
   };

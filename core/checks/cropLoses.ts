@@ -2,6 +2,7 @@ import { bandById } from '../bands/bands.ts';
 import { ratioValue, RATIOS } from '../card/ratio.ts';
 import type { PictureFacts } from '../catalogue/facts.ts';
 import { fillCrop } from '../picture/crop.ts';
+import type { Command } from '../plan/commands.ts';
 import { listed } from '../sentence/sentence.ts';
 import type { ShelfView } from '../view/view.ts';
 import { ofShelves, type Fix, type PageCheck } from './check.ts';
@@ -29,13 +30,17 @@ const ratioFix = (shelf: ShelfView, ratio: string, bandIds: readonly string[]): 
   words: `Use ${ratio}`,
   command: {
     do: 'together',
-    commands: bandIds.map((band) => ({
-      do: 'set',
-      on: { shelf: shelf.id },
-      setting: 'card.parts.picture.ratio',
-      band,
-      value: ratio,
-    })),
+    commands: [
+      // Pictures may go by a size of the store, which others go by too.
+      { do: 'set', on: { shelf: shelf.id }, setting: 'card.parts.picture.by', value: 'ratio' },
+      ...bandIds.map((band): Command => ({
+        do: 'set',
+        on: { shelf: shelf.id },
+        setting: 'card.parts.picture.ratio',
+        band,
+        value: ratio,
+      })),
+    ],
   },
 });
 

@@ -22,10 +22,13 @@ export const pictureTooSmall: PageCheck = {
         const heightPx = heightOfPicture(step, cardPx);
         const pictures = picturesAt(shelf, step);
         const small = pictures
-          .map(({ picture: { width, height }, fills }) => {
+          .map(({ picture, fills, mostPx }) => {
+            // As large as it is fetched at most.
+            const share = Math.min(1, (mostPx ?? Infinity) / picture.width);
+            const [width, height] = [picture.width * share, picture.height * share];
             // One that is higher than its frame and fills it is as wide as the frame; else as high.
             const scales = [widthPx / width, ...(heightPx === null ? [] : [heightPx / height])];
-            return { has: width, enlarged: fills ? Math.max(...scales) : Math.min(...scales) };
+            return { has: Math.round(width), enlarged: fills ? Math.max(...scales) : Math.min(...scales) };
           })
           .filter(({ enlarged }) => enlarged > ENLARGED)
           .sort((a, b) => b.enlarged - a.enlarged);

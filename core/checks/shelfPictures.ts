@@ -3,11 +3,16 @@ import { shownIn } from '../view/shownIn.ts';
 import type { ShelfView, StepView } from '../view/view.ts';
 
 /** The pictures of the cards that a step shows, as they stand on them; none where cards show none. */
-export const picturesAt = (shelf: ShelfView, step: StepView): { picture: PictureFacts; fills: boolean }[] =>
+export const picturesAt = (
+  shelf: ShelfView,
+  step: StepView,
+): { picture: PictureFacts; fills: boolean; mostPx: number | null }[] =>
   step.hasPicture
     ? shownIn(shelf, step).flatMap(({ parts }) =>
         parts.flatMap((part) =>
-          'picture' in part && part.picture ? [{ picture: part.picture, fills: part.fit === 'fill' }] : [],
+          'picture' in part && part.picture
+            ? [{ picture: part.picture, fills: part.fit === 'fill', mostPx: part.mostPx }]
+            : [],
         ),
       )
     : [];

@@ -2,6 +2,7 @@ import { FEWEST_BANDS, MOST_BANDS, type Band } from '../bands/bands.ts';
 import { labelKinds } from '../label/labels/index.ts';
 import { sayLabel } from '../label/sayLabel.ts';
 import { storeLabelsSchema, type StoreLabel } from '../label/storeLabel.ts';
+import { firstSizes, namedSizesSchema, saySizes, type NamedSize } from '../picture/namedSizes.ts';
 import { array, number, object, string } from '../schema/schema.ts';
 import { listed } from '../sentence/sentence.ts';
 import { choice, colour, integer, name, inParts, own, yesNo } from '../settings/values.ts';
@@ -115,6 +116,10 @@ export const houseSettings = {
       find: ['label', 'how many', 'at once'],
     }),
   },
+  pictureSizes: setting(inParts(own<NamedSize[]>(namedSizesSchema, saySizes)), [...firstSizes], {
+    name: 'Sizes of pictures',
+    find: ['picture', 'size', 'resolution', 'dimensions'],
+  }),
   swatches: setting(inParts(own<StoreSwatch[]>(storeSwatchesSchema, sayStoreSwatches)), [], {
     name: 'Swatches',
     find: ['swatch', 'option', 'colour', 'variant', 'value'],

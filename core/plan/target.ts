@@ -33,12 +33,13 @@ const trees = (own: Tree): Record<Of, Tree> =>
 const shelfTrees = trees(shelfTree);
 const savedTrees = trees(savedTree);
 
-const { selling, labels, swatches, ...otherOfHouse } = houseSettings;
+const { selling, labels, swatches, pictureSizes, ...otherOfHouse } = houseSettings;
 const houseList = [
   ...placed('house', 'page', otherOfHouse),
   ...placed('house', 'selling', { selling }),
   ...placed('house', 'labels', { labels }),
   ...placed('house', 'swatches', { swatches }),
+  ...placed('house', 'pictures', { pictureSizes }),
 ];
 const pageList = placed('page', 'page', pageSettings);
 

@@ -22,6 +22,8 @@ export interface Names {
   optionValue(id: number): string | undefined;
   /** The option that a value belongs to. */
   optionOf(valueId: number): number | undefined;
+  /** A size of pictures that the store keeps. */
+  pictureSize(id: string): string | undefined;
   /** A shelf, by its name in the owner's list. */
   shelf(id: string): string | undefined;
   /** A saved assortment. */

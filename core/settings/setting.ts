@@ -22,6 +22,7 @@ export const LINES = [
   'selling',
   'labels',
   'swatches',
+  'pictures',
 ] as const;
 export type LineId = (typeof LINES)[number];
 

@@ -14,6 +14,8 @@ export type Control =
   | { is: 'ratio'; offered: readonly string[] }
   /** One of the store's options, by its id; none chosen reads as `none` says. */
   | { is: 'option'; none: string }
+  /** One of the store's sizes of pictures, by its id. */
+  | { is: 'pictureSize' }
   /** Set by a control of the setting's own, or not in the spec at all. */
   | { is: 'none' };
 

@@ -23,6 +23,7 @@ export const cardStoreOf = (
   timeZone: house.timeZone,
   labels: house.labels,
   labelPictures: house.labels.list.flatMap(({ picture }) => (picture && pictures(picture)) || []),
+  pictureSizes: house.pictureSizes,
   swatches: house.swatches,
   newSince: newSince(
     { is: 'new', days: null },

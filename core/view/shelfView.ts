@@ -142,9 +142,15 @@ const cardLists = keptFor<readonly Item[], CardView[]>();
 const picturePart = partKinds.find(({ isPicture }) => isPicture)!;
 
 /** How pictures are shaped at a band. */
-function pictureShape({ card }: Shelf, layout: LayoutId, bands: Bands, bandId: string): PictureShape {
+function pictureShape(
+  { card }: Shelf,
+  layout: LayoutId,
+  { pictureSizes: sizes }: CardStore,
+  bands: Bands,
+  bandId: string,
+): PictureShape {
   if (layoutKind(layout).card === 'own') return { by: 'own' };
-  return picturePart.shape!(ofPart(card, picturePart.id)!, bands, bandId);
+  return picturePart.shape!(ofPart(card, picturePart.id)!, sizes, bands, bandId);
 }
 
 /** What is set of a layout alone, at a band. */
@@ -222,7 +228,7 @@ export function shelfView(
     const play = moving.play ? { restMs: moving.restMs, moveMs: moving.moveMs } : null;
     const motion = motionOf(count, step.across, moveBy, moving.loop, play);
     const moves = kind.moves && motion.moves;
-    const shape = pictureShape(shelf, step.layout, bands, step.bandId);
+    const shape = pictureShape(shelf, step.layout, store, bands, step.bandId);
     const hasPicture = pictured !== null && at(pictured);
     const placing = placingOf(shelf, step.layout, bands, step.bandId);
     const view: StepView = {

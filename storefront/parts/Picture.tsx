@@ -3,12 +3,12 @@ import { Picture } from '../Picture.tsx';
 import type { PartContext, PartDrawing } from './partDrawing.ts';
 
 export const drawPicture: PartDrawing<'picture'> = (
-  { picture, second, more, framed, labels, fit },
+  { picture, second, more, framed, labels, fit, mostPx },
   { card, sizes, eager, texts, onPicture },
 ) => {
   const fills = fit === 'fill';
   const draw = (one: PictureFacts, isFirst = false) => (
-    <Picture picture={one} sizes={sizes} fills={fills} eager={isFirst && eager} alt="" />
+    <Picture picture={one} sizes={sizes} fills={fills} mostPx={mostPx} eager={isFirst && eager} alt="" />
   );
   return (
     <div className={picture ? 'part-picture' : 'part-picture bare'}>
@@ -18,7 +18,7 @@ export const drawPicture: PartDrawing<'picture'> = (
         ) : framed ? (
           <div className="frame">
             {draw(picture, true)}
-            {second && <Picture picture={second} sizes={sizes} fills={fills} alt="" second />}
+            {second && <Picture picture={second} sizes={sizes} fills={fills} mostPx={mostPx} alt="" second />}
           </div>
         ) : (
           draw(picture, true)

@@ -95,6 +95,8 @@ async function change(label: string, { kind }: PlacedSetting, value: unknown): P
     }
     case 'option':
       return choose(label, 'Glaze');
+    case 'pictureSize':
+      return choose(label, 'Large, 960 × 1200 px');
     case 'ratio':
       return choose(label, value === '1:1' ? '4:5' : '1:1');
     case 'picture':

@@ -1,6 +1,6 @@
 import { OFS } from '../../assortment/of.ts';
 import { valueAt } from '../../bands/varying.ts';
-import { choice, integer, yesNo } from '../../settings/values.ts';
+import { choice, integer, own, yesNo } from '../../settings/values.ts';
 import { setting, varying, type Complete } from '../../settings/setting.ts';
 import type { PictureFacts } from '../../catalogue/facts.ts';
 import { fillCrop } from '../../picture/crop.ts';
@@ -10,7 +10,16 @@ import { partKindOf } from '../partKind.ts';
 import type { PictureShape } from '../pictureShape.ts';
 import { ofScreen } from '../pictureHeight.ts';
 import { MOST_PICTURES } from '../../picture/limits.ts';
+import { firstSizes, SIZE_ID, sizeOf, sizeRatio } from '../../picture/namedSizes.ts';
+import { string } from '../../schema/schema.ts';
 import { ratio, RATIOS, ratioValue } from '../ratio.ts';
+
+/** By its id. */
+const storeSize = own<string>(
+  string().matches(SIZE_ID, 'A size is named by small letters, digits and hyphens.').required(),
+  (id, names) => names.pictureSize(id)?.toLowerCase() ?? 'one that is gone',
+  { is: 'pictureSize' },
+);
 
 const unless = (by: string, why: string) => (read: (id: string) => unknown) =>
   read('card.parts.picture.by') === by ? null : why;
@@ -19,10 +28,14 @@ const unless = (by: string, why: string) => (read: (id: string) => unknown) =>
 export const CORNERS_PX = 3;
 
 const settings = {
-  by: setting(choice({ ratio: 'By ratio', height: 'Fixed', screen: 'Share of screen' }), 'ratio', {
-    name: 'Picture height',
-    find: ['height', 'ratio', 'picture'],
-  }),
+  by: setting(
+    choice({ ratio: 'By ratio', height: 'Fixed', screen: 'Share of screen', size: 'Size of the store' }),
+    'ratio',
+    {
+      name: 'Picture height',
+      find: ['height', 'ratio', 'picture'],
+    },
+  ),
   ratio: varying(ratio(RATIOS), '4:5', {
     name: 'Picture ratio, width to height',
     find: ['ratio', 'picture', 'shape', 'height', 'proportions'],
@@ -37,6 +50,12 @@ const settings = {
     name: 'Picture height, share of the screen',
     find: ['height', 'picture', 'screen'],
     offBecause: unless('screen', 'Pictures do not go by the screen'),
+  }),
+  size: setting(storeSize, firstSizes[1]!.id, {
+    name: 'Size of the store',
+    find: ['size', 'resolution', 'picture', 'dimensions'],
+    about: 'Pictures have its proportions, and none is fetched wider than it is.',
+    offBecause: unless('size', 'Pictures do not go by a size of the store'),
   }),
   fit: setting(choice({ fill: 'Fills its frame', whole: 'Shown whole' }), 'fill', {
     name: 'Picture fit',
@@ -88,6 +107,7 @@ const tenth = (ratio: number): number => Math.round(ratio * 10) / 10;
 type Own = Complete<typeof settings>;
 
 const sayHeight = ({ by, ratio, height, screen }: Own): string => {
+  if (by === 'size') return 'in a size of the store';
   const values = Object.values({ ratio, height, screen }[by]);
   const measure = {
     ratio: String(values[0]),
@@ -131,13 +151,14 @@ export const picturePart = partKindOf({
   isPicture: true,
   text: null,
   alsoNeeds: ({ several }) => (several > 2 ? ['pictures'] : []),
-  reads: ({ fit, second, several, shape, hover }) => ({
+  reads: ({ by, size, fit, second, several, shape, hover }) => ({
     fit,
+    size: by === 'size' ? size : null,
     second: second && several === 1,
     several,
     framed: second || several > 1 || shape === 'round' || hover !== 'none',
   }),
-  view: (item, { fit, second, several, framed }, { labels }) => ({
+  view: (item, { fit, size, second, several, framed }, { labels, pictureSizes }) => ({
     picture: faceOf(item).picture,
     second: (second && item.of === 'products' && item.product.pictures[1]) || null,
     /** Pictures after the first, to be flicked through. */
@@ -146,6 +167,8 @@ export const picturePart = partKindOf({
     framed,
     labels,
     fit,
+    /** No wider is any of them fetched, px; null for as wide as is needed. */
+    mostPx: (size !== null && sizeOf(pictureSizes, size)?.width) || null,
   }),
   fullest: (view) => view,
   scripted: ({ more }) => more.length > 0,
@@ -154,7 +177,9 @@ export const picturePart = partKindOf({
     if (shape.by === 'ratio') return widthPx / shape.ratio;
     return picture ? widthPx * (picture.height / picture.width) : widthPx;
   },
-  shape: (own, bands, bandId): PictureShape => {
+  shape: (own, sizes, bands, bandId): PictureShape => {
+    const size = own.by === 'size' ? sizeOf(sizes, own.size) : undefined;
+    if (size) return { by: 'ratio', ratio: sizeRatio(size) };
     if (own.by === 'height') return { by: 'height', px: valueAt(own.height, bands, bandId) };
     if (own.by === 'screen') return ofScreen(valueAt(own.screen, bands, bandId), bands, bandId);
     return { by: 'ratio', ratio: ratioValue(valueAt(own.ratio, bands, bandId)) };

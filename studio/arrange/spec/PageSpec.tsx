@@ -44,6 +44,7 @@ export function PageSpec({ page, about, view }: { page: Page; about: readonly Ab
       {ofStore && <LineSettings line="selling" {...ofStore} {...common} />}
       {ofStore && <LineSettings line="labels" {...ofStore} {...common} />}
       {ofStore && <LineSettings line="swatches" {...ofStore} {...common} />}
+      {ofStore && <LineSettings line="pictures" {...ofStore} {...common} />}
     </Panel>
   );
 }

@@ -44,7 +44,7 @@ export function useNearFrame(pageId: string, shelves: readonly ShelfView[], widt
   const { draft } = useStudio();
   const { openLine, open, shelfId } = useArranging();
   const plan = useDraft((state) => state.plan);
-  const { bands } = plan.house;
+  const { bands, pictureSizes } = plan.house;
   const bandId = bandAt(bands, widthPx).id;
   const openPressed = (bayId: string, shelf: string | undefined, target: Element) => {
     const stored = draft.getState().draft;
@@ -69,7 +69,9 @@ export function useNearFrame(pageId: string, shelves: readonly ShelfView[], widt
   const resizes =
     own !== undefined &&
     shape !== undefined &&
-    same(stepAt(shape, widthPx).picture, picturePart.shape!(own, bands, bandId));
+    // A size of the store is the store's.
+    own.by !== 'size' &&
+    same(stepAt(shape, widthPx).picture, picturePart.shape!(own, pictureSizes, bands, bandId));
   const cards = byHand.join(' ');
   const opens = useRef(openLine);
   useEffect(() => {

@@ -5,6 +5,7 @@ import { ChoiceControl } from './Choice.tsx';
 import { LinkControl } from './Link.tsx';
 import { OptionControl } from './Option.tsx';
 import { NumberControl } from './Number.tsx';
+import { PictureSizeControl } from './PictureSize.tsx';
 import { RatioControl } from './Ratio.tsx';
 import { SwitchControl } from './Switch.tsx';
 import { TextControl } from './Text.tsx';
@@ -32,6 +33,7 @@ const controls: { [K in Exclude<Control['is'], 'none'>]: ComponentType<Props<K>>
   picture: PictureControl,
   option: OptionControl,
   ratio: RatioControl,
+  pictureSize: PictureSizeControl,
 };
 
 export interface ValueControlProps {

@@ -33,6 +33,7 @@ export const ownControls: Readonly<Record<string, OwnControl>> = {
     covers: ({ id }) => (id.startsWith('card.labels.') && id !== FIRST_LABEL) || id === 'card.ownLabelsOut',
   },
   'labels.list': { Control: later(() => import('./StoreLabels.tsx'), 'StoreLabels') },
+  pictureSizes: { Control: later(() => import('./StorePictureSizes.tsx'), 'StorePictureSizes') },
   swatches: { Control: later(() => import('./StoreSwatches.tsx'), 'StoreSwatches') },
   bands: { Control: later(() => import('./WidthsShown.tsx'), 'WidthsShown') },
 };
