@@ -58,8 +58,13 @@ export interface LayoutKind {
   rows(count: number, across: number): Rows;
   /** Width of a card, px. */
   cardPx(step: StepView, innerPx: number): number;
-  /** Width of a card's picture, px, where it is not as wide as the card. */
-  picturePx?(step: StepView, innerPx: number): number;
+  /**
+   * Width of a card's picture, px, where it is not as wide as the card.
+   * @param place of the card among those that are shown, of a layout in which they differ; the widest without it
+   */
+  picturePx?(step: StepView, innerPx: number, place?: number): number;
+  /** Pictures of its cards are of different widths. */
+  sizesDiffer?: boolean;
   /** Where the cards that are shown stand, in their order; what moves stands as at the start. */
   boxes(input: LayoutInput): Box[];
   /** Rules for the step, `scope` being the shelf's selector; the base style sheet draws a grid. */

@@ -75,11 +75,13 @@ export const mosaic: LayoutKind = {
     return { rows, last, full: rest % across === 0 };
   },
   cardPx: ({ across, gap }, innerPx) => cardWidth(innerPx, across, gap.column),
-  // Fetched as large as a large block needs it, since any card may be one at some width.
-  picturePx: ({ across, gap }, innerPx) => {
+  picturePx: ({ across, gap, shows }, innerPx, place) => {
     const small = cardWidth(innerPx, across, gap.column);
-    return across === 1 ? small : 2 * small + gap.column;
+    if (across === 1) return small;
+    const columns = place === undefined ? 2 : blocksOf(shows.end - shows.start, across)[place]?.columns;
+    return columns === 2 ? 2 * small + gap.column : small;
   },
+  sizesDiffer: true,
   sayFacts: () => null,
   boxes({ step, innerPx, count, heightOf: cardHeight }) {
     const { across, gap } = step;

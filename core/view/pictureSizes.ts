@@ -7,38 +7,47 @@ import type { StepView } from './view.ts';
 
 const short = (value: number) => Number(value.toFixed(3));
 
-/** Width of a card's picture where a shelf has an inner width of `innerPx`, px. */
-export function picturePx(step: StepView, innerPx: number): number {
+/**
+ * Width of a card's picture where a shelf has an inner width of `innerPx`, px.
+ * @param place of the card among those that the step shows; of the widest without it
+ */
+export function picturePx(step: StepView, innerPx: number, place?: number): number {
   const kind = layoutKind(step.layout);
   return (
-    kind.picturePx?.(step, innerPx) ??
+    kind.picturePx?.(step, innerPx, place) ??
     placedPicturePx(step.placing, kind.cardPx(step, innerPx) - 2 * step.insidePx)
   );
 }
 
 /** The same as a length of CSS, for a region as wide as the window; a card's width grows evenly with the room. */
-function growing(step: StepView, marginPx: number): string {
-  const [at, further] = [picturePx(step, 2_000), picturePx(step, 3_000)];
+function growing(step: StepView, marginPx: number, place?: number): string {
+  const [at, further] = [picturePx(step, 2_000, place), picturePx(step, 3_000, place)];
   const slope = (further - at) / 1_000;
   if (slope <= 0) return `${Math.ceil(at)}px`;
   const less = 2 * marginPx + (2_000 - at / slope);
   return `calc((100vw - ${short(less)}px) / ${short(1 / slope)})`;
 }
 
+/** A card's place among those that a step shows, by that in the whole list. */
+export const placeIn = ({ shows }: StepView, at: number | undefined): number | undefined =>
+  at === undefined ? undefined : at - shows.start;
+
 /**
  * The `sizes` of a card's picture, written from the same geometry that lays the cards out; widest first. The
  * region is taken to be as wide as the window, which is what `sizes` can speak of.
+ * @param at the card's place in the whole list, where cards differ; the widest without it
  */
-export function pictureSizes(steps: readonly StepView[], room: Room, bands: Bands): string {
+export function pictureSizes(steps: readonly StepView[], room: Room, bands: Bands, at?: number): string {
   return [...steps]
     .reverse()
     .flatMap((step) => {
       const margin = valueAt(room.marginPx, bands, step.bandId);
+      const place = placeIn(step, at);
       const full = room.maximumPx === null ? Infinity : room.maximumPx + 2 * margin;
       const sizes: [number, string][] = [];
       if (full < step.to)
-        sizes.push([Math.max(full, step.from), `${Math.ceil(picturePx(step, room.maximumPx!))}px`]);
-      if (full > step.from) sizes.push([step.from, growing(step, margin)]);
+        sizes.push([Math.max(full, step.from), `${Math.ceil(picturePx(step, room.maximumPx!, place))}px`]);
+      if (full > step.from) sizes.push([step.from, growing(step, margin, place)]);
       return sizes;
     })
     .map(([from, size]) => (from > 0 ? `(min-width: ${from}px) ${size}` : size))

@@ -279,6 +279,9 @@ export function shelfView(
     moving,
     direction: shelf.direction === 'page' ? null : shelf.direction,
     pictureSizes: pictureSizes(stepViews, room, bands),
+    ownSizes: stepViews.some(({ layout }) => layoutKind(layout).sizesDiffer)
+      ? cards.map((_, i) => pictureSizes(stepViews, room, bands, held.start + i))
+      : null,
     room,
   };
 }

@@ -169,6 +169,31 @@ describe('a page', () => {
   });
 });
 
+describe('pictures of a mosaic', () => {
+  it('are fetched each as wide as its block is, at every width', () => {
+    const stored = specimenPlan([
+      specimenShelf('a', { layout: { phone: 'mosaic' }, amount: { by: 'items', items: { phone: 12 } } }),
+    ]);
+    const view = specimenView(stored, 12);
+    const shelf = shelfOf(view);
+    expect(shelf.ownSizes).toHaveLength(12);
+    for (const width of [375, 700, 1000, 1300, 1900]) {
+      const { boxes } = shelfMeasure(shelf, view.bands, width);
+      boxes.forEach((box, i) => {
+        const entry = shelf.ownSizes![i]!.split(', ').find((one) => {
+          const from = /min-width: (\d+)px/.exec(one)?.[1];
+          return from === undefined || Number(from) <= width;
+        })!;
+        const calc = /calc\(\(100vw - (-?[\d.]+)px\) \/ ([\d.]+)\)/.exec(entry);
+        const px = calc ? (width - Number(calc[1])) / Number(calc[2]) : Number(/(\d+)px$/.exec(entry)![1]);
+        expect(Math.abs(px - box.width), `${i} at ${width}: ${entry}`).toBeLessThanOrEqual(1.5);
+      });
+    }
+    expect(new Set(shelf.ownSizes).size).toBeGreaterThan(1);
+    expect(shelfOf(specimenView(specimenPlan([specimenShelf('a')]), 12)).ownSizes).toBeNull();
+  });
+});
+
 describe('the view after a change', () => {
   const items = Array.from({ length: 24 }, (_, i): Item => ({
     of: 'products',

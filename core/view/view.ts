@@ -122,6 +122,8 @@ export interface ShelfView {
   direction: 'ltr' | 'rtl' | null;
   /** `sizes` for pictures of this shelf. */
   pictureSizes: string;
+  /** The same of each card that is held, where they differ; null where all are alike. */
+  ownSizes: readonly string[] | null;
   room: Room;
 }
 

@@ -1,10 +1,10 @@
-import { memo } from 'react';
+import { memo, useContext } from 'react';
 import { useTexts } from '../texts.ts';
 import { innerWidth, stepAt } from '../../core/geometry/steps.ts';
 import { layoutKind } from '../../core/layouts/index.ts';
 import { picturePx } from '../../core/view/pictureSizes.ts';
 import type { CardView, ShelfView } from '../../core/view/view.ts';
-import { usePictureSizes } from '../drawnAt.ts';
+import { DrawnAtContext, usePictureSizes } from '../drawnAt.ts';
 import { Pager } from '../Pager.tsx';
 import { Card } from '../parts/Card.tsx';
 import { Arrow, Marks, Pause } from './Moving.tsx';
@@ -23,13 +23,15 @@ interface CardsProps {
   /** Place of the first in the whole list. */
   start: number;
   sizes: string;
+  /** Of each card, where they differ. */
+  ownSizes: readonly string[] | null;
   /** How many of their pictures are fetched at once. */
   eager: number;
   titleLevel: number;
 }
 
 /** Apart from the shelf, since most of what is set of a layout changes no card. */
-const Cards = memo(function Cards({ shelfId, cards, start, sizes, eager, titleLevel }: CardsProps) {
+const Cards = memo(function Cards({ shelfId, cards, start, sizes, ownSizes, eager, titleLevel }: CardsProps) {
   return (
     <ol className="cards" role="list">
       {cards.map((card, i) => (
@@ -38,7 +40,7 @@ const Cards = memo(function Cards({ shelfId, cards, start, sizes, eager, titleLe
           card={card}
           shelfId={shelfId}
           place={start + i}
-          sizes={sizes}
+          sizes={ownSizes?.[i] ?? sizes}
           eager={i < eager}
           titleLevel={titleLevel}
         />
@@ -56,6 +58,8 @@ export function Shelf({ shelf, name, eager, titleLevel }: ShelfProps) {
     const step = stepAt(shelf.steps, pagePx);
     return picturePx(step, innerWidth(shelf.room, bands, step.bandId, pagePx));
   });
+  // A small drawing fetches the same for all, of a few sizes.
+  const isSmall = useContext(DrawnAtContext) !== null;
   const inFirstRow = Math.max(...shelf.steps.map((step) => Math.ceil(step.across)));
   const { moving } = shelf;
   const texts = useTexts();
@@ -94,6 +98,7 @@ export function Shelf({ shelf, name, eager, titleLevel }: ShelfProps) {
           cards={shelf.cards}
           start={shelf.held.start}
           sizes={sizes}
+          ownSizes={isSmall ? null : shelf.ownSizes}
           eager={eager ? inFirstRow : 0}
           titleLevel={titleLevel}
         />

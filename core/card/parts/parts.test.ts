@@ -152,6 +152,14 @@ describe('the picture', () => {
     return kind.css!('[s]', settings);
   };
 
+  it('stands on one background, which the white of it lets through where that is wanted', () => {
+    expect(css({})).not.toMatch(/--card|multiply/);
+    const own = css({ behind: '#dde3da', through: true });
+    expect(own).toContain('[s] .part-picture{--card:#dde3da}');
+    expect(own).toContain('mix-blend-mode:multiply');
+    expect(css({ behind: '#dde3da' })).not.toContain('multiply');
+  });
+
   it('has several to flick through where that is wanted and there are, read only then, in the place of a second one', () => {
     const flicked = said('picture', { pictures }, { several: 2, second: true })!;
     expect(flicked).toMatchObject({ picture: pictures[0], more: [pictures[1]], second: null, framed: true });

@@ -1,9 +1,10 @@
 import { OFS } from '../../assortment/of.ts';
 import { valueAt } from '../../bands/varying.ts';
-import { choice, integer, own, yesNo } from '../../settings/values.ts';
+import { choice, colourOr, integer, own, yesNo } from '../../settings/values.ts';
 import { setting, varying, type Complete } from '../../settings/setting.ts';
 import type { PictureFacts } from '../../catalogue/facts.ts';
 import { fillCrop } from '../../picture/crop.ts';
+import { cssColour } from '../../css/written.ts';
 import { counted } from '../../sentence/sentence.ts';
 import { faceOf } from '../item.ts';
 import { partKindOf } from '../partKind.ts';
@@ -71,6 +72,16 @@ const settings = {
     find: ['corners', 'rounded', 'square'],
     offBecause: (read) => (read('card.parts.picture.shape') === 'round' ? 'Pictures are round' : null),
   }),
+  behind: setting(colourOr('the card background'), null, {
+    name: 'Background of pictures',
+    find: ['background', 'cut-out', 'transparent', 'picture', 'colour'],
+    about: 'Seen around pictures that are shown whole, and through cut-out ones.',
+  }),
+  through: setting(yesNo(), false, {
+    name: 'White of pictures lets the background through',
+    find: ['white', 'cut-out', 'multiply', 'blend', 'background'],
+    about: 'For pictures that were taken on white: all of them stand on one background.',
+  }),
   second: setting(yesNo(), false, {
     name: 'Second picture on hover',
     find: ['second', 'other', 'hover', 'picture'],
@@ -122,6 +133,18 @@ function shapeCss(scope: string, shape: Own['shape'], corners: number): string {
   if (shape === 'round')
     return `${scope} .part-picture:not(.bare){overflow:visible;min-height:0;background:none}${scope} .frame{border-radius:50%}`;
   return corners === CORNERS_PX ? '' : `${scope} .part-picture{border-radius:${corners}px}`;
+}
+
+/** One background for all pictures, which the white of them lets through if that is wanted. */
+function behindCss(scope: string, { behind, through }: Pick<Own, 'behind' | 'through'>): string {
+  const pictures = `${scope} :is(.part-picture,.frame,.flick>a)>img`;
+  // While they are fetched pictures have a tone of their own, which would hide it.
+  const bare = behind === null && !through ? '' : `${pictures}{background:none}`;
+  const ground =
+    behind === null
+      ? ''
+      : `${scope} .part-picture{--card:${cssColour(behind)}}${scope} .frame{background:var(--card)}`;
+  return bare + ground + (through ? `${pictures}{mix-blend-mode:multiply}` : '');
 }
 
 const sayOthers = ({ second, several }: Own): string => {
@@ -221,9 +244,10 @@ export const picturePart = partKindOf({
     },
   ],
   laterPictures: ({ second, more }) => (second ? [second] : more),
-  css: (scope, { fit, shape, corners, hover, strength }) =>
+  css: (scope, { fit, shape, corners, hover, strength, behind, through }) =>
     `${scope}{--fit:${fit === 'fill' ? 'cover' : 'contain'}}` +
     shapeCss(scope, shape, corners) +
+    behindCss(scope, { behind, through }) +
     hoverCss[hover](`${scope} .card:hover .frame img,${scope} .card:focus-within .frame img`, strength / 100),
   say: (own) => `picture ${sayHeight(own)}${own.fit === 'whole' ? ', shown whole' : ''}${sayOthers(own)}`,
   opens: 'ratio',

@@ -25,6 +25,9 @@ it('names the sizes of the store, says who uses them, and changes, adds and remo
   expect(size('Small').getByText('Used by 1 shelf.')).toBeTruthy();
   expect(size('Large').getByText('Used by no shelf.')).toBeTruthy();
 
+  // As they are, whatever the steps of their fields.
+  for (const { name, width, height } of sizes())
+    for (const px of [width, height]) expect(size(name).getByDisplayValue(String(px))).toBeTruthy();
   const field = (name: string) => size('Small').getByRole('textbox', { name });
   const type = (label: string, value: string) => {
     fireEvent.focus(field(label));

@@ -61,6 +61,7 @@ export function StorePictureSizes({ on, value }: { on: Target; value: readonly N
     ).length;
   return (
     <Stack data-setting="pictureSizes">
+      <h3>Sizes of pictures</h3>
       {value.map((size) => {
         const used = usedBy(size.id);
         return (
@@ -81,7 +82,6 @@ export function StorePictureSizes({ on, value }: { on: Target; value: readonly N
                   wide
                   value={size[side]}
                   {...sideBeside(size[side === 'width' ? 'height' : 'width'])}
-                  step={10}
                   onChange={(px) => change({ ...size, [side]: px }, side)}
                 />
               ))}
