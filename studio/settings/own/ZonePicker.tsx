@@ -55,7 +55,8 @@ const Drawing = styled(RadioGroup)`
     }
     > label[data-selected] {
       background: transparent;
-      border: 3px solid ${t.pine};
+      border-color: transparent;
+      outline: 3px solid ${t.pine};
     }
   }
 `;
