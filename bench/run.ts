@@ -7,6 +7,7 @@ import { makeServer } from '../server/app.ts';
 import { buildStudio } from '../server/start/build.ts';
 import { listen } from '../server/start/listen.ts';
 import { addRecorded, assortmentFigures, millionFigures, withRecorded } from './assortments.ts';
+import { checkFigures } from './checks.ts';
 import { documentFigures } from './documents.ts';
 import { table, type Figure } from './figure.ts';
 import { layoutFigures } from './layouts.ts';
@@ -89,6 +90,7 @@ async function besideFigures(databaseUrl: string, picturesFolder: string): Promi
 try {
   const figures: Figure[] = [];
   if (wants('documents')) figures.push(...documentFigures());
+  if (wants('checks')) figures.push(...checkFigures());
   if (ofDemo) figures.push(...(await demoFigures()));
   if (wants('assortments')) figures.push(...(await assortmentFigures(template.url)));
   if (wants('million')) figures.push(...(await millionFigures(template.url)));

@@ -31,6 +31,9 @@ export interface Found {
   goTo: LineId | null;
 }
 
+/** The same where it is clear on which shelf. */
+export type FoundOnShelf = Omit<Found, 'at'>;
+
 export interface Finding extends Found {
   check: string;
   severity: Severity;
@@ -65,7 +68,7 @@ export type Check = PageCheck | PlanCheck;
 /** What is found of each shelf of a page that is drawn, or of all; nothing of one whose items are still to come. */
 export const ofShelves = (
   view: PageView,
-  find: (shelf: ShelfView, bay: BayView, at: Place) => Omit<Found, 'at'> | null,
+  find: (shelf: ShelfView, bay: BayView, at: Place) => FoundOnShelf | null,
 ): Found[] =>
   shelvesOn(view).flatMap(({ bay, shelf }) => {
     const at: Place = { on: 'shelf', page: view.pageId, bay: bay.id, shelf: shelf.id };

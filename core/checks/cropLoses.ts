@@ -1,11 +1,12 @@
-import { bandById } from '../bands/bands.ts';
+import { bandById, type Bands } from '../bands/bands.ts';
 import { ratioValue, RATIOS } from '../card/ratio.ts';
 import type { PictureFacts } from '../catalogue/facts.ts';
 import { fillCrop } from '../picture/crop.ts';
 import type { Command } from '../plan/commands.ts';
 import { listed } from '../sentence/sentence.ts';
 import type { ShelfView } from '../view/view.ts';
-import { ofShelves, type Fix, type PageCheck } from './check.ts';
+import { keptForShelf } from '../view/keptForShelf.ts';
+import { ofShelves, type Fix, type FoundOnShelf, type PageCheck } from './check.ts';
 import { picturesAt } from './shelfPictures.ts';
 
 /** More than this share of the pictures of a shelf should not be cut off, on average. */
@@ -44,31 +45,34 @@ const ratioFix = (shelf: ShelfView, ratio: string, bandIds: readonly string[]): 
   },
 });
 
+const keep = keptForShelf<FoundOnShelf | null>();
+
+function cutOn(shelf: ShelfView, bands: Bands): FoundOnShelf | null {
+  const cut = shelf.steps.flatMap((step) => {
+    const { picture: shape } = step;
+    if (shape.by !== 'ratio') return [];
+    const pictures = picturesAt(shelf, step).flatMap(({ picture, fills }) => (fills ? [picture] : []));
+    const losses = pictures.map((picture) => lossIn(shape.ratio, picture));
+    return pictures.length > 0 && mean(losses) > MOST_LOST ? [{ step, pictures, losses }] : [];
+  });
+  const [worst] = [...cut].sort((a, b) => mean(b.losses) - mean(a.losses));
+  if (!worst) return null;
+  const bandIds = [...new Set(cut.map(({ step }) => step.bandId))];
+  const names = listed(bandIds.map((id) => bandById(bands, id)!.name));
+  const percent = (share: number) => `${Math.round(share * 100)}%`;
+  const ratio = leastLoss(cut.flatMap(({ pictures }) => pictures));
+  return {
+    text: `Pictures lose ${percent(mean(worst.losses))} on average on ${names}, ${percent(Math.max(...worst.losses))} at worst`,
+    fix: ratio && ratioFix(shelf, ratio, bandIds),
+    goTo: 'card',
+  };
+}
+
 /** Pictures of which much is cut off, since they fill a frame of other proportions (calculations §9). */
 export const cropLoses: PageCheck = {
   id: 'crop-loses',
   title: 'Pictures of which much is cut off',
   severity: 'weak',
   reads: 'page',
-  find: (view) =>
-    ofShelves(view, (shelf) => {
-      const cut = shelf.steps.flatMap((step) => {
-        const { picture: shape } = step;
-        if (shape.by !== 'ratio') return [];
-        const pictures = picturesAt(shelf, step).flatMap(({ picture, fills }) => (fills ? [picture] : []));
-        const losses = pictures.map((picture) => lossIn(shape.ratio, picture));
-        return pictures.length > 0 && mean(losses) > MOST_LOST ? [{ step, pictures, losses }] : [];
-      });
-      const [worst] = [...cut].sort((a, b) => mean(b.losses) - mean(a.losses));
-      if (!worst) return null;
-      const bandIds = [...new Set(cut.map(({ step }) => step.bandId))];
-      const names = listed(bandIds.map((id) => bandById(view.bands, id)!.name));
-      const percent = (share: number) => `${Math.round(share * 100)}%`;
-      const ratio = leastLoss(cut.flatMap(({ pictures }) => pictures));
-      return {
-        text: `Pictures lose ${percent(mean(worst.losses))} on average on ${names}, ${percent(Math.max(...worst.losses))} at worst`,
-        fix: ratio && ratioFix(shelf, ratio, bandIds),
-        goTo: 'card',
-      };
-    }),
+  find: (view) => ofShelves(view, (shelf) => keep(shelf, view.bands, () => cutOn(shelf, view.bands))),
 };
