@@ -4,6 +4,7 @@ import { partKind } from '../card/parts/index.ts';
 import { ZONE_PADDING_PX } from '../card/zones.ts';
 import { textsOf } from './cardTexts.ts';
 import { partsInZones, picturePxOf } from './onPicture.ts';
+import { widthOfPart } from './partViews.ts';
 import type { CardView, StepView } from './view.ts';
 
 /** A button whose words need more than one line. */
@@ -27,7 +28,9 @@ export function wrappedButtons(
   const onPicture = step.hasPicture ? partsInZones(card, settings, bands, step.bandId) : [];
   const all = [...[...lead, ...texts].flat(), ...onPicture.map((one) => ({ ...one, px: roomPx }))];
   return all.flatMap(({ kind, view, px }) => {
-    const lines = kind.buttonLines?.(view, px) ?? 1;
+    // One that has room on a line needs no more.
+    if (!kind.buttonLines || widthOfPart(kind, view) <= px) return [];
+    const lines = kind.buttonLines(view, px);
     return lines > 1 ? [{ part: kind.id, lines }] : [];
   });
 }

@@ -6,6 +6,7 @@ import { ofPart } from '../card/shown.ts';
 import { textLinesAt } from '../card/slots.ts';
 import { baselineOf, FIRST_LEAST, PART_GAP_PX, SHARED_GAP_PX } from '../card/text.ts';
 import { layoutKind } from '../layouts/index.ts';
+import { viewOf, widthOfPart } from './partViews.ts';
 import type { CardView, StepView } from './view.ts';
 
 /** A part as text of a card. */
@@ -41,7 +42,7 @@ function partsOf(card: CardView, lines: Lines, settings: Card): TextPart[][] {
   for (const ids of lines) {
     const line: TextPart[] = [];
     for (const id of ids) {
-      const view = card.parts.find(({ part }) => part === id);
+      const view = viewOf(card, id);
       if (view) line.push({ kind: partKind(id)!, view, own: ofPart(settings, id)!, px: 0 });
     }
     if (line.length > 0) result.push(line);
@@ -77,7 +78,7 @@ function wrapped(parts: TextPart[], textPx: number): TextPart[][] {
   const lines = [[first]];
   let used = (textPx * FIRST_LEAST) / 100;
   for (const one of others) {
-    one.px = Math.min(textPx, one.kind.widthPx?.(one.view) ?? textPx);
+    one.px = Math.min(textPx, one.kind.widthPx ? widthOfPart(one.kind, one.view) : textPx);
     if (used + SHARED_GAP_PX + one.px > textPx) {
       lines.push([one]);
       used = one.px;

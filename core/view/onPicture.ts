@@ -1,6 +1,6 @@
 import type { Bands } from '../bands/bands.ts';
 import type { Card } from '../card/card.ts';
-import { partKind, type AnyPart } from '../card/parts/index.ts';
+import { partKind, type AnyPart, type PartView } from '../card/parts/index.ts';
 import { placedPicturePx } from '../card/placing.ts';
 import { hiddenAt, labelShownAt } from '../card/shown.ts';
 import { slotsOf, zoneAt } from '../card/slots.ts';
@@ -9,6 +9,7 @@ import { ZONE_CHIP_PX, ZONE_PADDING_PX, zoneKinds, type ZoneKind } from '../card
 import { LABEL_GAP_PX, LABEL_PADDING_PX, LABEL_TEXT, type LabelView } from '../label/labelKind.ts';
 import { LABEL_PLACES, labelPlace, type LabelPlace, type LabelPlaceKind } from '../label/labelPlaces.ts';
 import { layoutKind } from '../layouts/index.ts';
+import { viewOf, widthOfPart } from './partViews.ts';
 import type { CardView, StepView } from './view.ts';
 
 /** Pairs of zones at the same edge; where two have no room side by side, the second comes over the first. */
@@ -59,22 +60,41 @@ function labelsPx(labels: readonly LabelView[], place: string): number {
     : Math.max(0, ...widths);
 }
 
+interface InZone {
+  zone: string;
+  kind: AnyPart;
+}
+
+const inZones = new WeakMap<Card, { bands: Bands; at: Map<string, readonly InZone[]> }>();
+
+/** Parts that stand on pictures at a band, whatever a card says; found once for all cards of a shelf. */
+function zonesAt(settings: Card, bands: Bands, bandId: string): readonly InZone[] {
+  let known = inZones.get(settings);
+  if (known?.bands !== bands) inZones.set(settings, (known = { bands, at: new Map() }));
+  let found = known.at.get(bandId);
+  if (!found) {
+    const hidden = hiddenAt(settings, bands, bandId);
+    found = slotsOf(settings).zones.flatMap(({ zone, parts }) =>
+      parts
+        .filter((id) => !hidden.has(id) && zoneAt(settings, id, bands, bandId) === zone)
+        .map((id) => ({ zone, kind: partKind(id)! })),
+    );
+    known.at.set(bandId, found);
+  }
+  return found;
+}
+
 /** Parts of a card that stand on its picture, each with its zone; only those that say something and are shown. */
-export function partsInZones(
+export const partsInZones = (
   card: CardView,
   settings: Card,
   bands: Bands,
   bandId: string,
-): { zone: string; kind: AnyPart; view: CardView['parts'][number] }[] {
-  const hidden = hiddenAt(settings, bands, bandId);
-  return slotsOf(settings).zones.flatMap(({ zone, parts }) =>
-    parts.flatMap((id) => {
-      if (hidden.has(id) || zoneAt(settings, id, bands, bandId) !== zone) return [];
-      const view = card.parts.find(({ part }) => part === id);
-      return view ? [{ zone, kind: partKind(id)!, view }] : [];
-    }),
-  );
-}
+): { zone: string; kind: AnyPart; view: PartView }[] =>
+  zonesAt(settings, bands, bandId).flatMap((one) => {
+    const view = viewOf(card, one.kind.id);
+    return view ? [{ ...one, view }] : [];
+  });
 
 /** Widths that the zones of a card's picture take, px, with the space around them; only of those with something in them. */
 function zoneWidths(card: CardView, settings: Card, step: StepView, bands: Bands): Map<string, number> {
@@ -82,7 +102,7 @@ function zoneWidths(card: CardView, settings: Card, step: StepView, bands: Bands
   const add = (zone: string, px: number) =>
     widths.set(zone, Math.max(widths.get(zone) ?? 0, px + 2 * ZONE_PADDING_PX));
   for (const { zone, kind, view } of partsInZones(card, settings, bands, step.bandId))
-    add(zone, (kind.widthPx?.(view) ?? 0) + 2 * ZONE_CHIP_PX);
+    add(zone, widthOfPart(kind, view) + 2 * ZONE_CHIP_PX);
   for (const [place, labels] of labelsAt(card, settings, step, bands)) add(place, labelsPx(labels, place));
   return widths;
 }
