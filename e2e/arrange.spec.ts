@@ -104,7 +104,9 @@ test('finds a setting by typing, and goes to its control', async ({ page, store 
   await expect(page.locator('[data-setting="card.parts.price.shown"]').locator(':focus')).toHaveCount(1);
   await page.keyboard.press('Space');
   await expect(
-    page.frameLocator('iframe').first().locator('[data-shelf="new-from-the-kiln"] .part-price:visible'),
+    page
+      .frameLocator('iframe[title*="on Phone"]')
+      .locator('[data-shelf="new-from-the-kiln"] .part-price:visible'),
   ).toHaveCount(0);
 
   // What another layout goes by is told of, and cannot be gone to; Escape closes the list and empties the field.

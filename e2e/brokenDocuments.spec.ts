@@ -48,7 +48,11 @@ test('a document that cannot be read is told of, can be seen and reset, and noth
   await saved(page);
   // What is live has taken its place.
   await expect(
-    page.frameLocator('iframe').first().locator('[data-shelf="new-from-the-kiln"] [data-card]').first(),
+    page
+      .frameLocator('iframe[title^="The page on"]')
+      .first()
+      .locator('[data-shelf="new-from-the-kiln"] [data-card]')
+      .first(),
   ).toBeVisible();
   const live = await store.pool.query(`SELECT plan FROM release ORDER BY number DESC LIMIT 1`);
   const { format: _, ...reset } = (await store.pool.query(row)).rows[0].body;
@@ -105,6 +109,8 @@ test('a fault in drawing takes only that part along', async ({ page, store }) =>
   await expect(alerts.first()).toBeVisible();
   await page.unroute('**/api/items');
   await alerts.first().getByRole('button', { name: 'Load the page again' }).click();
-  await expect(page.frameLocator('iframe').first().locator('[data-card]').first()).toBeVisible();
+  await expect(
+    page.frameLocator('iframe[title^="The page on"]').first().locator('[data-card]').first(),
+  ).toBeVisible();
   await expect(alerts).toHaveCount(0);
 });

@@ -121,7 +121,10 @@ test('arrows and dots look as they are told to, and what comes next fades in', a
         );
         return { color, backgroundColor, borderTopWidth, width, height, borderRadius };
       }, pseudo);
-  const [phone, tablet] = [page.frameLocator('iframe').nth(0), page.frameLocator('iframe').nth(1)];
+  const [phone, tablet] = [
+    page.frameLocator('iframe[title^="The page on"]').nth(0),
+    page.frameLocator('iframe[title^="The page on"]').nth(1),
+  ];
   const ink = page.getByRole('group', { name: 'Arrow colour' }).getByRole('button').nth(2);
   const wanted = await ink.evaluate((one) => getComputedStyle(one).backgroundColor);
   await ink.click();

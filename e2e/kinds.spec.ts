@@ -105,7 +105,10 @@ test('loose pictures are put in with words and a link, shown in a new shelf and 
 
   await page.getByRole('button', { name: 'Show in a new shelf' }).click();
   await page.getByRole('menuitem', { name: 'On Home' }).click();
-  const link = page.frameLocator('iframe').first().getByRole('link', { name: 'For soup' });
+  const link = page
+    .frameLocator('iframe[title^="The page on"]')
+    .first()
+    .getByRole('link', { name: 'For soup' });
   await expect(link).toHaveAttribute('href', '/category/tableware');
   await saved(page);
   await page.getByRole('button', { name: /^Publish/ }).click();

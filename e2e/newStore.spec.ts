@@ -32,7 +32,9 @@ test('a new store goes from its setup code to pages that shoppers see', async ({
     // Every page is there to be arranged, and goods that come later show by themselves.
     await fillCatalogue(database.pool, Date.now());
     await page.reload();
-    await expect(page.frameLocator('iframe').first().locator('[data-card]').first()).toBeVisible();
+    await expect(
+      page.frameLocator('iframe[title^="The page on"]').first().locator('[data-card]').first(),
+    ).toBeVisible();
     await page.getByRole('button', { name: /^Publish \d+ changes/ }).click();
     const dialog = page.getByRole('dialog');
     await expect(dialog).toContainText('Shoppers see nothing yet.');

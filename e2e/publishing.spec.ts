@@ -22,7 +22,7 @@ test('what would change is read as sentences; one is taken back, the rest is pub
   await expect(dialog).toContainText('"Out of the kiln"');
   await dialog.getByRole('button', { name: /^Revert: .*card frame now shadow/ }).click();
   await expect(changes).toHaveCount(2);
-  const frame = page.frameLocator('iframe').first();
+  const frame = page.frameLocator('iframe[title^="The page on"]').first();
   const shadow = () =>
     frame
       .locator('[data-shelf="new-from-the-kiln"] .card')
@@ -69,7 +69,10 @@ test('a finding is gone to, mended by one press, and comes back when that is und
   await expect(short).toHaveCount(0);
   await expect(findings).toHaveCount(count - 1);
   await expect(
-    page.frameLocator('iframe').first().locator('[data-shelf="new-from-the-kiln"] .card:visible'),
+    page
+      .frameLocator('iframe[title^="The page on"]')
+      .first()
+      .locator('[data-shelf="new-from-the-kiln"] .card:visible'),
   ).toHaveCount(12);
   await page.keyboard.press('Escape');
   await page.getByRole('button', { name: 'Undo', exact: true }).click();

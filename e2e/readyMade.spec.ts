@@ -8,7 +8,7 @@ test('a bay made beforehand is added, put into another ready-made arrangement, p
   await signIn(page, store);
   await page.getByRole('button', { name: 'Add a bay' }).click();
   await page.getByRole('menuitem', { name: 'Bestselling' }).click();
-  const near = page.frameLocator('iframe').first();
+  const near = page.frameLocator('iframe[title^="The page on"]').first();
   const bay = near.locator('[data-bay^="bestsold"]');
   await expect(bay.getByRole('heading', { name: 'Bestselling' })).toBeVisible();
   await expect(bay.locator('.card:visible').first()).toBeVisible();

@@ -146,7 +146,9 @@ export async function signIn(
   expect((await page.request.post(`${store.url}/api/session`, { data: OWNER })).ok()).toBe(true);
   await page.goto(`${store.url}${place}`);
   await expect(page.getByRole('region', { name: 'Wall' })).toBeVisible();
-  await expect(page.frameLocator('iframe').first().locator('[data-card]').first()).toBeVisible();
+  await expect(
+    page.frameLocator('iframe[title^="The page on"]').first().locator('[data-card]').first(),
+  ).toBeVisible();
 }
 
 export const saved = (page: Page, timeout?: number) =>

@@ -28,7 +28,9 @@ test('every place of the studio has one main part and one first heading, and no 
   await page.getByLabel('E-mail').fill(OWNER.email);
   await page.getByLabel('Password').fill(OWNER.password);
   await page.getByRole('button', { name: 'Sign in' }).click();
-  await expect(page.frameLocator('iframe').first().locator('[data-card]').first()).toBeVisible();
+  await expect(
+    page.frameLocator('iframe[title^="The page on"]').first().locator('[data-card]').first(),
+  ).toBeVisible();
   await expect(page.getByRole('main').getByRole('heading', { level: 1 })).toHaveText('Arrange: Home');
   await expect(page.getByRole('main')).toHaveCount(1);
   expect(await barriersIn(page)).toEqual([]);
