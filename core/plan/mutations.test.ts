@@ -115,7 +115,7 @@ describe('a document that was changed by anybody, anyhow', () => {
         drawn += 1;
         drawAll(withDocument(plan, key, document as unknown as PlanDocument), key);
       }),
-      { numRuns: times(4_000) },
+      { numRuns: times(2_500) },
     );
     // Neither is rare, so that both are really tried.
     expect(refused).toBeGreaterThan(800);
