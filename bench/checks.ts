@@ -9,10 +9,9 @@ import {
   specimenProduct,
   specimenShelf,
   specimenStored,
-  specimenTree,
+  specimenViewOf,
 } from '../core/specimen/specimen.ts';
 import type { Item } from '../core/card/item.ts';
-import { viewWith } from '../core/view/pageView.ts';
 import type { ItemsAnswer, ItemsRequest } from '../core/view/view.ts';
 import { distribution, type Figure } from './figure.ts';
 
@@ -84,18 +83,7 @@ export function checkFigures(): Figure[] {
     );
     // Items that were never seen before, as on a page that is just opened.
     const isNew = i % 4 === 0;
-    const view = viewWith(
-      {
-        plan,
-        page: plan.pages.home!,
-        now: Date.UTC(2026, 10, 24, 12),
-        tree: specimenTree,
-        pictures: () => undefined,
-        address: { path: '/', from: {} },
-        about: {},
-      },
-      isNew ? answersOf(goods.map((one) => structuredClone(one))) : answers,
-    );
+    const view = specimenViewOf(plan, isNew ? answersOf(goods.map((one) => structuredClone(one))) : answers);
     const start = performance.now();
     findingsOn(view, plan, specimenNames);
     (isNew ? opened : changed).push(performance.now() - start);

@@ -47,6 +47,14 @@ export function withValue<T>(
   return next;
 }
 
+/** Sets the value as it is meant at one band: everywhere where it is the same everywhere, else at that band alone. */
+export const withValueMeant = <T>(varying: Varying<T>, bands: Bands, bandId: string, value: T): Varying<T> =>
+  differs(varying, bands) ? withValue(varying, bands, bandId, value) : everywhere(bands, value);
+
+/** The same with another value in the place of each. */
+export const mapped = <T, U>(varying: Varying<T>, to: (value: T) => U): Varying<U> =>
+  Object.fromEntries(Object.entries(varying).map(([band, value]) => [band, to(value)]));
+
 /** A varying value that is the same at every band. */
 export function everywhere<T>(bands: Bands, value: T): Varying<T> {
   return { [bands[0]!.id]: value };

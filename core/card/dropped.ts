@@ -1,5 +1,5 @@
 import type { Bands } from '../bands/bands.ts';
-import { differs, everywhere, valueAt, withValue, type Varying } from '../bands/varying.ts';
+import { valueAt, withValueMeant, type Varying } from '../bands/varying.ts';
 import { same } from '../settings/same.ts';
 import type { Card } from './card.ts';
 import { partKind } from './parts/index.ts';
@@ -29,9 +29,7 @@ export function withDropped(card: Card, id: string, drop: PartDrop, bands: Bands
     const place = placeOf(on, part)!;
     const varying = place[what] as unknown as Varying<T>;
     if (valueAt(varying, bands, bandId) === value) return on;
-    const next = differs(varying, bands)
-      ? withValue(varying, bands, bandId, value)
-      : everywhere(bands, value);
+    const next = withValueMeant(varying, bands, bandId, value);
     return { ...on, parts: { ...on.parts, [part]: { ...place, [what]: next } } };
   };
   let next: Card;

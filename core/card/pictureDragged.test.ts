@@ -5,7 +5,7 @@ import { shelfSettings } from '../plan/shelf.ts';
 import { specimenPlan, specimenShelf } from '../specimen/specimen.ts';
 import type { Card } from './card.ts';
 import { picturePart } from './parts/picture.ts';
-import { pictureDragged, type DraggedPicture } from './pictureDragged.ts';
+import { isDraggable, pictureDragged, type DraggedPicture } from './pictureDragged.ts';
 
 const { bands } = specimenPlan([]).house;
 type Own = Card['parts']['picture'];
@@ -22,7 +22,7 @@ const by = fc.constantFrom<'ratio' | 'height' | 'screen'>('ratio', 'height', 'sc
 
 /** With the value that a drag gives. */
 function after(own: Own, picture: DraggedPicture, bandId: string): Own {
-  const { setting, value } = pictureDragged(own, picture, bands, bandId);
+  const { setting, value } = pictureDragged(own, picture, bands, bandId)!;
   return { ...own, [setting.split('.').at(-1)!]: value };
 }
 
@@ -30,7 +30,7 @@ describe('a picture that was dragged to a size', () => {
   it('has a value that can be stored, in words that say it', () => {
     fc.assert(
       fc.property(dragged, by, fc.constantFrom(...bands), (picture, how, { id }) => {
-        const { setting, value, words } = pictureDragged(pictureWith({ by: how }), picture, bands, id);
+        const { setting, value, words } = pictureDragged(pictureWith({ by: how }), picture, bands, id)!;
         const { kind } = shelfSettings('products').find((one) => one.id === setting)!;
         const here = valueAt(value, bands, id);
         expect(kind.schema.isValidSync(here, { strict: true })).toBe(true);
@@ -71,8 +71,15 @@ describe('a picture that was dragged to a size', () => {
   it('is changed at one width alone only where widths differ', () => {
     const square = { widthPx: 100, heightPx: 100, exact: false };
     const value = (ratio: Own['ratio']) =>
-      pictureDragged(pictureWith({ by: 'ratio', ratio }), square, bands, 'tablet').value;
+      pictureDragged(pictureWith({ by: 'ratio', ratio }), square, bands, 'tablet')!.value;
     expect(value({ phone: '4:5' })).toEqual({ phone: '1:1' });
     expect(value({ phone: '4:5', laptop: '3:2' })).toEqual({ phone: '4:5', tablet: '1:1', laptop: '3:2' });
+  });
+
+  it('is none of a size that the store keeps', () => {
+    const square = { widthPx: 100, heightPx: 100, exact: false };
+    expect(isDraggable(pictureWith({ by: 'size' }))).toBe(false);
+    expect(pictureDragged(pictureWith({ by: 'size' }), square, bands, 'tablet')).toBeNull();
+    for (const how of ['ratio', 'height', 'screen'] as const) expect(isDraggable({ by: how })).toBe(true);
   });
 });

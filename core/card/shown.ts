@@ -1,5 +1,5 @@
 import type { Bands } from '../bands/bands.ts';
-import { valueAt, type Varying } from '../bands/varying.ts';
+import { mapped, valueAt, type Varying } from '../bands/varying.ts';
 import type { StoreLabel } from '../label/storeLabel.ts';
 import type { Card } from './card.ts';
 
@@ -18,9 +18,13 @@ export const everShown = (card: Card, part: string): boolean => anywhere(ofPart(
 /** What tells a label of the store from others. */
 type LabelNamed = Pick<StoreLabel, 'id' | 'kind'>;
 
+/** Whether a label is left in by the list of those left out of a card, at each width. */
+export const ownLabelIn = ({ ownLabelsOut }: Card, id: string): Varying<boolean> =>
+  mapped(ownLabelsOut, (out) => !out.includes(id));
+
 /** A label is shown at one width at least. */
 export const labelEverShown = (card: Card, { id, kind }: LabelNamed): boolean =>
-  anywhere(card.labels[kind]) && !Object.values(card.ownLabelsOut).every((out) => out.includes(id));
+  anywhere(card.labels[kind]) && anywhere({ shown: ownLabelIn(card, id) });
 
 /** A label is shown at a band. */
 export function labelShownAt(card: Card, { id, kind }: LabelNamed, bands: Bands, bandId: string): boolean {

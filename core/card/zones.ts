@@ -6,7 +6,7 @@ export interface ZoneKind {
   said: string;
   /** Where it is on the picture; null for the texts beside, under or over it. */
   css: string | null;
-  /** Where it is in a drawing of the card of three columns: four rows of the picture, one of texts. */
+  /** Where it is in a drawing of the card of three columns: four rows of the picture (`DRAWN_ROWS`), one of texts. */
   drawn: string;
   /** The edge of the picture that it is at: zones at one edge stand side by side. */
   edge?: 'upper' | 'lower';
@@ -22,6 +22,9 @@ const [upper, lower] = ['inset-block-start:0', 'inset-block-end:0'];
 export const ZONE_PADDING_PX = 10;
 /** Between the ends of a part on a picture and its ground, px. */
 export const ZONE_CHIP_PX = 8;
+
+/** Heights of the rows of a picture in a drawing of its zones, in proportion. */
+export const DRAWN_ROWS: readonly number[] = [1, 1, 1, 0.6];
 
 /** Parts stand here unless something else is set. */
 export const TEXT_ZONE = 'text';

@@ -33,7 +33,11 @@ const ratioFix = (shelf: ShelfView, ratio: string, bandIds: readonly string[]): 
     do: 'together',
     commands: [
       // Pictures may go by a size of the store, which others go by too.
-      { do: 'set', on: { shelf: shelf.id }, setting: 'card.parts.picture.by', value: 'ratio' },
+      ...(shelf.card.parts.picture.by === 'ratio'
+        ? []
+        : [
+            { do: 'set', on: { shelf: shelf.id }, setting: 'card.parts.picture.by', value: 'ratio' } as const,
+          ]),
       ...bandIds.map((band): Command => ({
         do: 'set',
         on: { shelf: shelf.id },

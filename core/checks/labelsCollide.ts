@@ -1,3 +1,5 @@
+import { labelPlace, placeOf } from '../label/labelPlaces.ts';
+import { lowered } from '../sentence/sentence.ts';
 import { labelName } from '../label/sayLabel.ts';
 import { labelsOver } from '../view/onPicture.ts';
 import { acrossSteps } from './acrossSteps.ts';
@@ -14,16 +16,17 @@ export const labelsCollide: PageCheck = {
       const found = acrossSteps(shelf, view.bands, labelsOver, ({ id }) => id);
       const label = found && house.labels.list.find(({ id }) => id === found.first.id);
       if (!found || !label) return null;
-      const { place } = found.first;
+      const { at, to } = found.first;
       return {
         text: `${labelName(label)} comes over another label ${found.where}`,
         fix: {
-          words: 'Put both into one corner',
+          words: `Put it in the ${lowered(labelPlace(to).name)}`,
           command: {
             do: 'set',
             on: { house: true },
             setting: 'labels.list',
-            value: house.labels.list.map((one) => (one === label ? { ...one, at: place } : one)),
+            // All that stand there go along.
+            value: house.labels.list.map((one) => (placeOf(one) === at ? { ...one, at: to } : one)),
           },
         },
         goTo: 'card',

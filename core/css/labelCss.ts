@@ -1,10 +1,10 @@
 import { LABEL_GAP_PX } from '../label/labelKind.ts';
-import { fartherPx, LABEL_PLACES, labelPlace, placeOf, type LabelPlaceKind } from '../label/labelPlaces.ts';
+import { fartherPx, labelPlace, labelPlaces, placeOf, type LabelPlaceKind } from '../label/labelPlaces.ts';
 import type { StoreLabel } from '../label/storeLabel.ts';
 import { ZONE_PADDING_PX, zoneKind } from '../card/zones.ts';
 import { cssColour, cssName } from './written.ts';
 
-const outside = LABEL_PLACES.map(labelPlace).filter((place) => place.outside > 0);
+const outside = labelPlaces.filter((place) => place.outside > 0);
 
 /** Places of labels outside of pictures as they are within the corner, where a layout has no room for them. */
 export const labelPlacesCss =
@@ -25,9 +25,8 @@ export const outsideLabelsCss = (card: string, roomPx: number): string =>
 function apartRules(label: StoreLabel, selector: string): string {
   const farther = fartherPx(label);
   if (farther === 0) return '';
-  const { corner, outside: share } = labelPlace(placeOf(label));
-  const [block, inline] = corner.startsWith('lower') ? ['end', corner.slice(5)] : ['start', corner.slice(5)];
-  const aside = `${selector}{margin-inline-${inline.toLowerCase()}:${farther}px}`;
+  const { block, inline, outside: share } = labelPlace(placeOf(label));
+  const aside = `${selector}{margin-inline-${inline}:${farther}px}`;
   if (share === 1) return `.labels>${selector}{margin-block-end:${farther}px}`;
   if (share > 0) return aside;
   const [which, box] =

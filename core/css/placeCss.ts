@@ -1,5 +1,5 @@
 import { bandEnd, type Bands } from '../bands/bands.ts';
-import { valueAt, type Varying } from '../bands/varying.ts';
+import { mapped, valueAt } from '../bands/varying.ts';
 import type { Card } from '../card/card.ts';
 import { partKind } from '../card/parts/index.ts';
 import { everShown, hiddenAt as hiddenParts } from '../card/shown.ts';
@@ -27,9 +27,6 @@ export const zoneCss =
   `.row>*{flex:none;max-width:100%;margin-top:var(--part-gap)}.lead>.row>*{margin-block:0 var(--part-gap)}` +
   `.row>:first-child{${FIRST}}` +
   '.row>.break{display:none;flex:0 0 100%;height:0;margin:0}';
-
-const mapped = <T, U>(varying: Varying<T>, to: (value: T) => U): Varying<U> =>
-  Object.fromEntries(Object.entries(varying).map(([band, value]) => [band, to(value)]));
 
 /** A part that is there only when its card is pointed at or has the keyboard; by touch always. */
 const onHover = (scope: string, part: string) =>

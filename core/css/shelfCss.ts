@@ -1,7 +1,7 @@
 import { bandById, bandEnd, type Bands } from '../bands/bands.ts';
 import { valueAt } from '../bands/varying.ts';
 import { partKinds } from '../card/parts/index.ts';
-import { everShown, ofPart } from '../card/shown.ts';
+import { everShown, ofPart, ownLabelIn } from '../card/shown.ts';
 import { layoutKind } from '../layouts/index.ts';
 import type { Moving } from '../plan/shelf.ts';
 import type { ShelfView, StepView } from '../view/view.ts';
@@ -117,11 +117,8 @@ export function shelfCss(shelf: ShelfView, bands: Bands): string {
   for (const [kind, { shown }] of Object.entries(card.labels))
     if (Object.values(shown).includes(true))
       css += hiddenAt(bands, `${scope} .label-${cssName(kind)}`, shown);
-  const out = Object.entries(card.ownLabelsOut);
-  for (const id of new Set(out.flatMap(([, ids]) => ids))) {
-    const shown = Object.fromEntries(out.map(([band, ids]) => [band, !ids.includes(id)]));
-    css += hiddenAt(bands, `${scope} .label.of-${cssName(id)}`, shown);
-  }
+  for (const id of new Set(Object.values(card.ownLabelsOut).flat()))
+    css += hiddenAt(bands, `${scope} .label.of-${cssName(id)}`, ownLabelIn(card, id));
   return css;
 }
 

@@ -18,7 +18,7 @@ import { cardHeight } from '../view/cardHeight.ts';
 import { labelsOver } from '../view/onPicture.ts';
 import { shelvesOn } from '../view/shelvesIn.ts';
 import type { ShelfView, StepView } from '../view/view.ts';
-import { LABEL_PLACES, labelPlace } from './labelPlaces.ts';
+import { LABEL_PLACES, labelPlace, placeOf } from './labelPlaces.ts';
 import { labelRoomPx } from './labelRoom.ts';
 import type { StoreLabel } from './storeLabel.ts';
 
@@ -105,7 +105,7 @@ describe('labels that come over each other', () => {
 
   it('are in one corner, within it and across its edge', () => {
     expect(over([one('sale'), one('featured', { at: 'acrossStart' })], 900)).toEqual([
-      { id: 'featured', place: 'upperStart' },
+      { id: 'featured', at: 'acrossStart', to: 'upperStart' },
     ]);
     expect(over([one('sale'), one('featured', { at: 'aboveStart' })], 900)).toEqual([]);
     expect(over([one('sale'), one('featured', { at: 'acrossEnd' })], 900)).toEqual([]);
@@ -115,16 +115,58 @@ describe('labels that come over each other', () => {
     const words = 'One of our own favourites';
     const ends = [one('sale', { at: 'aboveStart', words }), one('featured', { at: 'aboveEnd', words })];
     expect(over(ends, 900)).toEqual([]);
-    expect(over(ends, 240)).toEqual([{ id: 'featured', place: 'aboveStart' }]);
+    expect(over(ends, 240)).toEqual([{ id: 'featured', at: 'aboveEnd', to: 'upperEnd' }]);
     const same = ends.map((label) => ({ ...label, at: 'acrossEnd' as const }));
     expect(over(same, 900)).toEqual([]);
-    expect(over(same, 240)).toEqual([{ id: 'featured', place: 'upperEnd' }]);
+    expect(over(same, 240).map(({ id, to }) => [id, to])).toEqual([
+      ['sale', 'upperEnd'],
+      ['featured', 'upperEnd'],
+    ]);
   });
 
   it('came together since the layout has no room outside of pictures', () => {
     const slider = LAYOUT_IDS.find((id) => layoutKind(id).card === 'ground')!;
     const list = [one('sale'), one('featured', { at: 'aboveStart' })];
-    expect(over(list, 900, { layout: { phone: slider } })).toEqual([{ id: 'featured', place: 'upperStart' }]);
+    const layout = { layout: { phone: slider } };
+    expect(over(list, 900, layout)).toEqual([{ id: 'featured', at: 'aboveStart', to: 'upperStart' }]);
+    expect(
+      over(
+        list.map((label) => ({ ...label, at: 'aboveStart' })),
+        900,
+        layout,
+      ),
+    ).toEqual([]);
+  });
+
+  it('come over each other no more once each was put where it is said to have room', () => {
+    const place = fc.constantFrom(...LABEL_PLACES);
+    const words = fc.constantFrom('Now', 'One of our own favourites', 'Save {saved} while it lasts');
+    const lists = fc
+      .tuple(place, words, place, words, place, words)
+      .map(([a, one_, b, two, c, three]) => [
+        one('sale', { at: a, words: one_ }),
+        one('featured', { at: b, words: two }),
+        one('tag', { at: c, words: three, tag: 'tea' }),
+      ]);
+    fc.assert(
+      fc.property(
+        lists,
+        fc.integer({ min: 120, max: 700 }),
+        fc.constantFrom(...LAYOUT_IDS),
+        (list, cardPx, layout) => {
+          let now = list;
+          for (let turn = 0; turn < 4; turn += 1) {
+            const [found] = over(now, cardPx, { layout: { phone: layout } });
+            if (!found) return;
+            const { at, to } = found;
+            expect(labelPlace(to).outside).toBe(0);
+            now = now.map((label) => (placeOf(label) === at ? { ...label, at: to } : label));
+          }
+          expect(over(now, cardPx, { layout: { phone: layout } })).toEqual([]);
+        },
+      ),
+      { numRuns: 60 },
+    );
   });
 });
 

@@ -1,3 +1,4 @@
+import { idsOnce } from '../schema/idsOnce.ts';
 import { colourSchema } from '../colour/colourSchema.ts';
 import { array, number, object, string, type Schema } from '../schema/schema.ts';
 import { LABEL_PLACES, type LabelPlace } from './labelPlaces.ts';
@@ -56,8 +57,5 @@ export const storeLabelsSchema = array(
     .required(),
 )
   .max(MOST_LABELS)
-  .test('once', 'Two labels have the same id.', (labels) => {
-    const ids = (labels ?? []).map((label) => label?.id);
-    return new Set(ids).size === ids.length;
-  })
+  .test('once', 'Two labels have the same id.', idsOnce)
   .required() as unknown as Schema<StoreLabel[]>;

@@ -1,3 +1,4 @@
+import { idsOnce } from '../schema/idsOnce.ts';
 import { array, number, object, string, type Schema } from '../schema/schema.ts';
 import { listed } from '../sentence/sentence.ts';
 
@@ -57,10 +58,7 @@ export const namedSizesSchema = array(
     .required(),
 )
   .max(MOST_SIZES)
-  .test('once', 'Two sizes have the same id.', (sizes) => {
-    const ids = (sizes ?? []).map((size) => size?.id);
-    return new Set(ids).size === ids.length;
-  })
+  .test('once', 'Two sizes have the same id.', idsOnce)
   .required() as unknown as Schema<NamedSize[]>;
 
 export const saySizes = (sizes: readonly NamedSize[]): string =>

@@ -3,6 +3,7 @@ import { labelKinds } from '../label/labels/index.ts';
 import { sayLabel } from '../label/sayLabel.ts';
 import { storeLabelsSchema, type StoreLabel } from '../label/storeLabel.ts';
 import { firstSizes, namedSizesSchema, saySizes, type NamedSize } from '../picture/namedSizes.ts';
+import { idsOnce } from '../schema/idsOnce.ts';
 import { array, number, object, string } from '../schema/schema.ts';
 import { listed } from '../sentence/sentence.ts';
 import { choice, colour, integer, name, inParts, own, yesNo } from '../settings/values.ts';
@@ -31,10 +32,7 @@ const bandsSchema = array(
 )
   .min(FEWEST_BANDS)
   .max(MOST_BANDS)
-  .test('once', 'Two widths have the same id.', (bands) => {
-    const ids = (bands ?? []).map((band) => band?.id);
-    return new Set(ids).size === ids.length;
-  })
+  .test('once', 'Two widths have the same id.', idsOnce)
   .test('ordered', 'Widths begin at 0 and each begins wider than the one before.', (bands) =>
     (bands ?? []).every((band, i, all) => (i === 0 ? band?.from === 0 : band?.from > all[i - 1]!.from)),
   )

@@ -11,7 +11,7 @@ import { completeHouse, completePlan, type StoredPlan } from '../plan/storedPlan
 import { emptyVocabulary, namesFrom } from '../catalogue/vocabulary.ts';
 import type { Names } from '../sentence/sentence.ts';
 import { viewWith, type PageInput } from '../view/pageView.ts';
-import type { ItemsRequest, PageView } from '../view/view.ts';
+import type { ItemsAnswer, ItemsRequest, PageView } from '../view/view.ts';
 
 /** Small made-up plans and goods, for tests. */
 
@@ -154,8 +154,30 @@ export const specimenNames: Names = namesFrom(
   { shelf: (id) => `Shelf ${id}`, assortment: (id) => `Assortment ${id}` },
 );
 
-/** The home page of a plan, where every assortment of products holds the first `total` pieces in order. */
-/** @param goods what there is, the first `total` of it */
+/** The home page of a plan with the answers of whoever knows what its shelves show. */
+export const specimenViewOf = (
+  plan: Plan,
+  answer: (request: ItemsRequest) => ItemsAnswer,
+  more: Partial<PageInput> = {},
+): PageView =>
+  viewWith(
+    {
+      plan,
+      page: plan.pages.home!,
+      now: Date.UTC(2026, 10, 24, 12),
+      tree: specimenTree,
+      pictures: () => undefined,
+      address: { path: '/', from: {} },
+      about: {},
+      ...more,
+    },
+    answer,
+  );
+
+/**
+ * The same, where every assortment of products holds the first `total` pieces in order.
+ * @param goods what there is, the first `total` of it
+ */
 export function specimenView(
   plan: Plan,
   total = 64,
@@ -171,19 +193,7 @@ export function specimenView(
       .slice(0, most);
     return { total: all.length, own: all.length, start, items: all.slice(start, start + count) };
   };
-  return viewWith(
-    {
-      plan,
-      page: plan.pages.home!,
-      now: Date.UTC(2026, 10, 24, 12),
-      tree: specimenTree,
-      pictures: () => undefined,
-      address: { path: '/', from: {} },
-      about: {},
-      ...more,
-    },
-    answer,
-  );
+  return specimenViewOf(plan, answer, more);
 }
 
 /** Sets how many columns a shelf has on the narrowest screens. */

@@ -1,3 +1,4 @@
+import { idsOnce } from '../schema/idsOnce.ts';
 import { colourSchema } from '../colour/colourSchema.ts';
 import { array, object, string, type Schema } from '../schema/schema.ts';
 
@@ -35,8 +36,5 @@ export const storeSwatchesSchema = array(
     .required(),
 )
   .max(MOST_SWATCHES)
-  .test('once', 'A value of an option is named twice.', (swatches) => {
-    const ids = (swatches ?? []).map((swatch) => swatch?.id);
-    return new Set(ids).size === ids.length;
-  })
+  .test('once', 'A value of an option is named twice.', idsOnce)
   .required() as unknown as Schema<StoreSwatch[]>;

@@ -7,7 +7,7 @@ import { slotsOf, zoneAt } from '../card/slots.ts';
 import { widthOf } from '../card/text.ts';
 import { ZONE_CHIP_PX, ZONE_PADDING_PX, zoneKinds, type ZoneKind } from '../card/zones.ts';
 import { LABEL_GAP_PX, LABEL_PADDING_PX, LABEL_TEXT, type LabelView } from '../label/labelKind.ts';
-import { LABEL_PLACES, labelPlace, type LabelPlace, type LabelPlaceKind } from '../label/labelPlaces.ts';
+import { labelPlace, labelPlaces, type LabelPlace, type LabelPlaceKind } from '../label/labelPlaces.ts';
 import { layoutKind } from '../layouts/index.ts';
 import { viewOf, widthOfPart } from './partViews.ts';
 import type { CardView, StepView } from './view.ts';
@@ -41,8 +41,13 @@ const labelPx = ({ text, picture, fartherPx }: LabelView): number =>
   (picture?.widthPx ?? widthOf(text, LABEL_TEXT) + 2 * LABEL_PADDING_PX) + fartherPx;
 
 /** Where labels of a card stand at a step, each with those in it; the corner where there is no room outside of pictures. */
-function labelsAt(card: CardView, settings: Card, step: StepView, bands: Bands): Map<string, LabelView[]> {
-  const places = new Map<string, LabelView[]>();
+function labelsAt(
+  card: CardView,
+  settings: Card,
+  step: StepView,
+  bands: Bands,
+): Map<LabelPlace, LabelView[]> {
+  const places = new Map<LabelPlace, LabelView[]>();
   for (const part of card.parts)
     for (const label of 'labels' in part ? part.labels : []) {
       if (!labelShownAt(settings, label, bands, step.bandId)) continue;
@@ -53,9 +58,9 @@ function labelsAt(card: CardView, settings: Card, step: StepView, bands: Bands):
 }
 
 /** Width of the labels in one place, px: side by side outside of the picture, else one under the other. */
-function labelsPx(labels: readonly LabelView[], place: string): number {
+function labelsPx(labels: readonly LabelView[], place: LabelPlace): number {
   const widths = labels.map(labelPx);
-  return labelPlace(place as LabelPlace).outside > 0
+  return labelPlace(place).outside > 0
     ? widths.reduce((sum, px) => sum + px + LABEL_GAP_PX, -LABEL_GAP_PX)
     : Math.max(0, ...widths);
 }
@@ -113,42 +118,52 @@ const isOver = (one: LabelPlaceKind, other: LabelPlaceKind): boolean =>
 
 /** Places side by side at one edge of the picture, as far outside of it. */
 const isBeside = (one: LabelPlaceKind, other: LabelPlaceKind): boolean =>
-  one.corner !== other.corner &&
-  one.corner.slice(0, 5) === other.corner.slice(0, 5) &&
-  one.outside === other.outside;
+  one.block === other.block && one.inline !== other.inline && one.outside === other.outside;
 
-/** Labels of a card that come over labels of another place, each with that place, where cards are `cardPx` wide. */
+/** A label that comes over others: where it stands, and where all that stand there would have room. */
+interface LabelOver {
+  id: string;
+  at: LabelPlace;
+  to: LabelPlace;
+}
+
+/** Labels of a card that come over others, where cards are `cardPx` wide. */
 export function labelsOver(
   card: CardView,
   settings: Card,
   step: StepView,
   bands: Bands,
   cardPx: number,
-): { id: string; place: LabelPlace }[] {
+): LabelOver[] {
   if (!step.hasPicture) return [];
   const places = [...labelsAt(card, settings, step, bands)].map(([id, labels]) => ({
-    kind: labelPlace(id as LabelPlace),
+    kind: labelPlace(id),
     labels,
     px: labelsPx(labels, id),
   }));
   const roomPx = picturePxOf(step, cardPx) - 3 * ZONE_PADDING_PX;
-  const found = places.flatMap(({ kind: one, px }, i) =>
-    places
-      .slice(i + 1)
-      .filter(({ kind: other, px: otherPx }) =>
-        isBeside(one, other) ? px + otherPx > roomPx : isOver(one, other),
-      )
-      .flatMap(({ labels }) => labels.map(({ id }) => ({ id, place: one.id as LabelPlace }))),
+  const moved = (labels: readonly LabelView[], to: LabelPlace) =>
+    labels.flatMap(({ id, at }) => (at === to ? [] : [{ id, at, to }]));
+  const pairs = places.flatMap((one, i) =>
+    places.slice(i + 1).flatMap((other) => {
+      if (isOver(one.kind, other.kind)) {
+        // The one that is partly outside comes in, and stands under the other.
+        const { kind, labels } = one.kind.outside > 0 ? one : other;
+        return moved(labels, kind.corner);
+      }
+      if (!isBeside(one.kind, other.kind) || one.px + other.px <= roomPx) return [];
+      // In the corner they stand one under the other; outside of the picture only side by side.
+      return moved(other.labels, one.kind.outside > 0 ? other.kind.corner : one.kind.id);
+    }),
   );
-  // More of them side by side than the picture is wide, or of two places that have become one.
   const inOne = places.flatMap(({ kind, labels, px }) => {
-    const [first, ...others] = labels;
-    const corner = kind.corner;
-    if (kind.outside > 0 && px > roomPx + ZONE_PADDING_PX)
-      return others.map(({ id }) => ({ id, place: corner }));
-    return others.flatMap(({ id, at }) => (at === first!.at ? [] : [{ id, place: first!.at }]));
+    // More of them side by side than the picture is wide; or of two places that have become one, since the layout has
+    // no room outside of pictures.
+    const tooMany = kind.outside > 0 && labels.length > 1 && px > roomPx + ZONE_PADDING_PX;
+    const becameOne = new Set(labels.map(({ at }) => at)).size > 1;
+    return tooMany || becameOne ? moved(labels, kind.corner) : [];
   });
-  return [...found, ...inOne];
+  return [...pairs, ...inOne];
 }
 
 /** Parts of a card that come over something else on its picture, at a step where cards are `cardPx` wide. */
@@ -168,7 +183,7 @@ export function overlapping(
     return one.wide || a + b > roomPx + ZONE_PADDING_PX ? [other.id] : [];
   });
   // Labels across an edge reach into the corner there.
-  for (const place of LABEL_PLACES.map(labelPlace))
+  for (const place of labelPlaces)
     if (place.outside > 0 && place.outside < 1 && widths.has(place.id)) zones.push(place.corner);
   return slotsOf(settings).zones.flatMap(({ zone, parts }) =>
     zones.includes(zone) ? parts.filter((id) => zoneAt(settings, id, bands, step.bandId) === zone) : [],

@@ -115,8 +115,8 @@ const facts: Record<
 const isColumn = (fact: ProductFact): fact is keyof typeof facts => fact in facts;
 const COLUMNS = PRODUCT_FACTS.filter(isColumn);
 
-/** How many pictures of a product are read, where its card needs no more and where it does. */
-const PICTURES = { few: 2, more: MOST_PICTURES } as const;
+/** So many pictures of a product are read where its card needs no more. */
+const FEW_PICTURES = 2;
 
 /**
  * Product facts by id; with as many of their pictures as asked for. Those that are gone are absent.
@@ -126,7 +126,7 @@ export async function readProducts(
   db: Queryable,
   ids: readonly number[],
   needs: readonly ProductFact[],
-  mostPictures: number = PICTURES[needs.includes('pictures') ? 'more' : 'few'],
+  mostPictures: number = needs.includes('pictures') ? MOST_PICTURES : FEW_PICTURES,
 ): Promise<Map<number, ProductFacts>> {
   if (ids.length === 0) return new Map();
   const columns = needs.filter(isColumn);

@@ -1,3 +1,4 @@
+import type { ReactNode } from 'react';
 import type { PictureFacts } from '../../core/catalogue/facts.ts';
 import { Picture } from '../Picture.tsx';
 import type { PartContext, PartDrawing } from './partDrawing.ts';
@@ -37,7 +38,7 @@ function Flick({
   draw,
 }: Pick<PartContext, 'card' | 'texts'> & {
   pictures: readonly PictureFacts[];
-  draw(picture: PictureFacts, isFirst: boolean): React.ReactNode;
+  draw(picture: PictureFacts, isFirst: boolean): ReactNode;
 }) {
   return (
     <div className="frame">

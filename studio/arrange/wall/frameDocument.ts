@@ -1,3 +1,4 @@
+import { DRAWN_ROWS } from '../../../core/card/zones.ts';
 import { t } from '../../ui/theme.ts';
 import { baseCss } from '../../../storefront/styles/base.ts';
 import { fontCss } from '../../../storefront/styles/fonts.ts';
@@ -31,7 +32,7 @@ const DRAGS_CSS =
   '.zone>*{pointer-events:auto}' +
   'html[data-drags] *{cursor:grabbing!important}html[data-resizes] *{cursor:ns-resize!important}' +
   '.drop-zones,.drop-line,.drop-words{position:fixed;z-index:9;pointer-events:none;box-sizing:border-box}' +
-  '.drop-zones{display:grid;grid-template:1fr 1fr 1fr .6fr/1fr 1fr 1fr;gap:4px;padding:4px}' +
+  `.drop-zones{display:grid;grid-template:${DRAWN_ROWS.map((row) => `${row}fr`).join(' ')}/1fr 1fr 1fr;gap:4px;padding:4px}` +
   `.drop-zones i{border:1.5px dashed ${t.pine};border-radius:4px;background:rgb(255 255 255/.55)}` +
   `.drop-zones i[data-on]{background:${t.pine};opacity:.75}` +
   `.drop-line{border:0 solid ${t.pine};border-radius:2px;box-shadow:0 0 0 1px #fff}` +

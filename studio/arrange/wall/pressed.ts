@@ -19,10 +19,13 @@ const PARTS: readonly { selector: string; settings: readonly string[] }[] = [
   { selector: '.notice', settings: ['words'] },
 ];
 
+/** A point is within a rectangle. */
+export const isIn = ({ left, right, top, bottom }: DOMRect, x: number, y: number): boolean =>
+  left <= x && x <= right && top <= y && y <= bottom;
+
 /** What is seen at a point where an element is: the link of a card covers the card without being seen. */
 export function seenAt(element: Element, x: number, y: number): Element {
-  const isOn = ({ left, right, top, bottom }: DOMRect) => left <= x && x <= right && top <= y && y <= bottom;
-  if ([...element.getClientRects()].some(isOn)) return element;
+  if ([...element.getClientRects()].some((rect) => isIn(rect, x, y))) return element;
   const under = element.ownerDocument.elementsFromPoint(x, y);
   return under.find((one) => one !== element) ?? element;
 }

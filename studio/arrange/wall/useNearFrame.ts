@@ -2,7 +2,7 @@ import { useEffect, useMemo, useRef } from 'react';
 import { isPicked } from '../../../core/assortment/picked.ts';
 import { bandAt } from '../../../core/bands/bands.ts';
 import { settingsDropped, withDropped } from '../../../core/card/dropped.ts';
-import { pictureDragged } from '../../../core/card/pictureDragged.ts';
+import { isDraggable, pictureDragged } from '../../../core/card/pictureDragged.ts';
 import { picturePart } from '../../../core/card/parts/picture.ts';
 import { scopeOf } from '../../../core/css/written.ts';
 import { stepAt } from '../../../core/geometry/steps.ts';
@@ -69,8 +69,7 @@ export function useNearFrame(pageId: string, shelves: readonly ShelfView[], widt
   const resizes =
     own !== undefined &&
     shape !== undefined &&
-    // A size of the store is the store's.
-    own.by !== 'size' &&
+    isDraggable(own) &&
     same(stepAt(shape, widthPx).picture, picturePart.shape!(own, pictureSizes, bands, bandId));
   const cards = byHand.join(' ');
   const opens = useRef(openLine);
@@ -111,9 +110,10 @@ export function useNearFrame(pageId: string, shelves: readonly ShelfView[], widt
         ofCard,
         (picture, movement) => {
           const current = now().shelves[ofCard]!.card.parts.picture;
-          const { setting, value, words } = pictureDragged(current, picture, now().house.bands, bandId);
-          draft.run({ do: 'set', on, setting, value }, movement);
-          return words;
+          const set = pictureDragged(current, picture, now().house.bands, bandId);
+          if (!set) return '';
+          draft.run({ do: 'set', on, setting: set.setting, value: set.value }, movement);
+          return set.words;
         },
         (movement) => {
           if (draft.getState().lastStep?.name === movement) draft.undo();

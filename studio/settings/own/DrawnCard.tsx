@@ -29,7 +29,7 @@ export function DrawnCard({
   drawnPx: number;
   mostHighPx: number;
   onPress?(): void;
-  /** Told of the document it is drawn in, and of its scale; and null when that goes. */
+  /** Told of the document it is drawn in, and null when that goes. */
   onDocument?(document: Document | null): void;
 }) {
   const { tree } = useStudio();

@@ -1,4 +1,5 @@
 import { valueAt, type Varying } from '../../../core/bands/varying.ts';
+import { ownLabelIn } from '../../../core/card/shown.ts';
 import { labelKind } from '../../../core/label/labels/index.ts';
 import { labelName } from '../../../core/label/sayLabel.ts';
 import { useArranging } from '../../arrange/arrangeContext.tsx';
@@ -47,9 +48,7 @@ export function ShelfLabels({ on, shelf }: OwnControlProps) {
             <div>{labelName(label)}</div>
             <WidthsOn
               name={labelName(label)}
-              value={Object.fromEntries(
-                Object.entries(out).map(([band, ids]) => [band, !ids.includes(label.id)]),
-              )}
+              value={ownLabelIn(shelf.card, label.id)}
               onChange={(shown) => set('card.ownLabelsOut', leftOut(label.id, shown))}
             />
           </div>

@@ -1,6 +1,5 @@
 import { Plus, X } from 'lucide-react';
 import styled from 'styled-components';
-import { everShown } from '../../../core/card/shown.ts';
 import type { Target } from '../../../core/plan/target.ts';
 import {
   LONGEST_SIZE_NAME,
@@ -56,8 +55,7 @@ export function StorePictureSizes({ on, value }: { on: Target; value: readonly N
     );
   const usedBy = (id: string) =>
     Object.values(shelves).filter(
-      ({ card }) =>
-        everShown(card, 'picture') && card.parts.picture.by === 'size' && card.parts.picture.size === id,
+      ({ card: { parts } }) => parts.picture.by === 'size' && parts.picture.size === id,
     ).length;
   return (
     <Stack data-setting="pictureSizes">

@@ -1,4 +1,5 @@
 import { useEffect, useState } from 'react';
+import { DRAWN_ROWS } from '../../../core/card/zones.ts';
 
 /** A grid over the drawing of a card of which the first rows are its picture and the last its texts, as style. */
 export interface CardPlaces {
@@ -8,9 +9,6 @@ export interface CardPlaces {
   paddingRight: string;
   paddingBottom: string;
 }
-
-/** How the picture is divided into rows of zones, the foot last. */
-const ROWS = [1, 1, 1, 0.6];
 
 /** Less than this cannot be pressed, px. */
 const LEAST_PX = 12;
@@ -31,8 +29,8 @@ export function useCardPlaces(page: Document | null): CardPlaces | null {
       // Texts may stand over the picture; then the places are drawn apart.
       const textPx = Math.max(0, Math.max(texts.bottom, picture.bottom) - picture.bottom);
       if (textPx < LEAST_PX) return setPlaces(null);
-      const all = ROWS.reduce((sum, one) => sum + one, 0);
-      const rows = [...ROWS.map((one) => (one / all) * picture.height), textPx];
+      const all = DRAWN_ROWS.reduce((sum, one) => sum + one, 0);
+      const rows = [...DRAWN_ROWS.map((one) => (one / all) * picture.height), textPx];
       setPlaces({
         gridTemplate: `${rows.map((px) => `minmax(0, ${px}fr)`).join(' ')} / repeat(3, minmax(0, 1fr))`,
         paddingTop: percent(picture.top / widthPx),

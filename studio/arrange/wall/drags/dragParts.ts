@@ -1,8 +1,8 @@
-import { takesDrop, type PartDrop } from '../../../../core/card/dropped.ts';
+import { takesDrop, type LineDrop, type PartDrop } from '../../../../core/card/dropped.ts';
 import { partKind } from '../../../../core/card/parts/index.ts';
 import { zoneKinds } from '../../../../core/card/zones.ts';
 import { scopeOf } from '../../../../core/css/written.ts';
-import { seenAt } from '../pressed.ts';
+import { isIn, seenAt } from '../pressed.ts';
 import { dragging } from './dragging.ts';
 
 /** A part of a card that was let go somewhere on it. */
@@ -19,8 +19,6 @@ const partOf = (element: Element): string | null =>
   null;
 
 const isSeen = (element: Element) => element.getClientRects().length > 0;
-const isIn = ({ left, right, top, bottom }: DOMRect, x: number, y: number) =>
-  left <= x && x <= right && top <= y && y <= bottom;
 const middle = ({ left, width, top, height }: DOMRect) => [left + width / 2, top + height / 2] as const;
 
 /** Lines of the text of a card with the parts on them, as they are drawn. */
@@ -69,7 +67,7 @@ function dropMarks(page: Document) {
       for (const { mark } of ofZone) mark.toggleAttribute('data-on', mark === nearest.mark);
       return nearest.id;
     },
-    line(rect: DOMRect, at: 'before' | 'after' | 'beside') {
+    line(rect: DOMRect, at: LineDrop) {
       zones.remove();
       line.dataset.at = at;
       lay(line, rect);

@@ -62,9 +62,14 @@ export function dragging<T extends object>(page: Document, drag: Drag<T>): () =>
   page.addEventListener('pointercancel', breakOff, { signal });
   // Pictures and links would be dragged by the browser itself.
   page.addEventListener('dragstart', (event) => from && event.preventDefault(), { signal });
-  page.addEventListener('keydown', (event) => event.key === 'Escape' && breakOff(), { signal });
-  // The keyboard may be in the studio around the page.
-  window.addEventListener('keydown', (event) => event.key === 'Escape' && breakOff(), { signal });
+  // The keyboard may be in the studio around the page, where Escape means something else once nothing is dragged.
+  const escape = (event: KeyboardEvent) => {
+    if (event.key !== 'Escape' || !moves) return;
+    event.stopPropagation();
+    breakOff();
+  };
+  page.addEventListener('keydown', escape, { signal });
+  window.addEventListener('keydown', escape, { signal, capture: true });
   return () => {
     breakOff();
     listening.abort();

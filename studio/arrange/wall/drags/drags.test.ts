@@ -197,6 +197,40 @@ describe('the lower edge of a picture that is dragged', () => {
     expect(cancelled).not.toHaveBeenCalled();
   });
 
+  it('follows the pointer once for each paint, and to where it was let go before the next', () => {
+    const paints: (() => void)[] = [];
+    vi.stubGlobal('requestAnimationFrame', (run: () => void) => paints.push(run));
+    pointer('pointerdown', drawn.picture, 50, 119);
+    for (const y of [109, 104, 99]) pointer('pointermove', drawn.picture, 50, y);
+    expect(paints).toHaveLength(1);
+    expect(moved).not.toHaveBeenCalled();
+    paints[0]!();
+    expect(moved).toHaveBeenCalledExactlyOnceWith(
+      expect.objectContaining({ heightPx: 100 }),
+      expect.anything(),
+    );
+    pointer('pointermove', drawn.picture, 50, 89);
+    pointer('pointerup', drawn.picture, 50, 89);
+    expect(moved).toHaveBeenLastCalledWith(expect.objectContaining({ heightPx: 90 }), expect.anything());
+    paints[1]!();
+    expect(moved).toHaveBeenCalledTimes(2);
+    expect(document.querySelector('.drop-words')).toBeNull();
+  });
+
+  it('leaves Escape to others only while nothing is dragged', () => {
+    const others = vi.fn();
+    document.body.addEventListener('keydown', others);
+    const escape = () =>
+      document.body.dispatchEvent(new KeyboardEvent('keydown', { key: 'Escape', bubbles: true }));
+    escape();
+    expect(others).toHaveBeenCalledOnce();
+    pointer('pointerdown', drawn.picture, 50, 119);
+    pointer('pointermove', drawn.picture, 50, 99);
+    escape();
+    expect(others).toHaveBeenCalledOnce();
+    document.body.removeEventListener('keydown', others);
+  });
+
   it('is one movement until it is let go, and is taken back as one', () => {
     pointer('pointerdown', drawn.picture, 50, 119);
     pointer('pointermove', drawn.picture, 50, 99);
