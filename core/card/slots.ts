@@ -1,5 +1,6 @@
 import type { Bands } from '../bands/bands.ts';
 import { valueAt } from '../bands/varying.ts';
+import { oneOfEqual } from '../settings/same.ts';
 import type { Complete } from '../settings/setting.ts';
 import type { Card } from './card.ts';
 import { partKind } from './parts/index.ts';
@@ -102,14 +103,20 @@ function linesAt(lines: readonly string[][], card: Card, bands: Bands, bandId: s
 type TextLines = Pick<Slots, 'lead' | 'texts'>;
 const knownAt = new WeakMap<Card, { bands: Bands; at: Map<string, TextLines> }>();
 
-/** Lines of text before and after the picture at a band; found once for all items of a shelf. */
+/**
+ * Lines of text before and after the picture at a band; found once for all items of a shelf, and the same object at
+ * bands where they are equal.
+ */
 export function textLinesAt(card: Card, bands: Bands, bandId: string): TextLines {
   let ofCard = knownAt.get(card);
   if (ofCard?.bands !== bands) knownAt.set(card, (ofCard = { bands, at: new Map() }));
   let found = ofCard.at.get(bandId);
   if (!found) {
     const { lead, texts } = slotsOf(card);
-    found = { lead: linesAt(lead, card, bands, bandId), texts: linesAt(texts, card, bands, bandId) };
+    found = oneOfEqual(ofCard.at.values(), {
+      lead: linesAt(lead, card, bands, bandId),
+      texts: linesAt(texts, card, bands, bandId),
+    });
     ofCard.at.set(bandId, found);
   }
   return found;

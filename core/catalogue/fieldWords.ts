@@ -1,5 +1,6 @@
 import type { StoreTexts } from '../texts/storeTexts.ts';
 import type { FieldValueFacts } from './facts.ts';
+import { numberFormat } from './formats.ts';
 
 /** A field's value as shoppers read it, with its unit. @param locale BCP 47 */
 export function fieldWords(
@@ -8,6 +9,6 @@ export function fieldWords(
   locale: string,
 ): string {
   if (typeof value === 'boolean') return value ? texts.yes : texts.no;
-  const words = typeof value === 'number' ? new Intl.NumberFormat(locale).format(value) : value.trim();
+  const words = typeof value === 'number' ? numberFormat(locale, {}).format(value) : value.trim();
   return words && unit ? `${words} ${unit}` : words;
 }

@@ -1,3 +1,5 @@
+import { numberFormat } from './formats.ts';
+
 /** How the store writes numbers and money. */
 export interface Currency {
   /** ISO 4217. */
@@ -12,8 +14,7 @@ function fractionDigits(code: string): number {
   let digits = digitsOf.get(code);
   if (digits === undefined) {
     digits =
-      new Intl.NumberFormat('en', { style: 'currency', currency: code }).resolvedOptions()
-        .maximumFractionDigits ?? 2;
+      numberFormat('en', { style: 'currency', currency: code }).resolvedOptions().maximumFractionDigits ?? 2;
     digitsOf.set(code, digits);
   }
   return digits;
@@ -23,7 +24,7 @@ function fractionDigits(code: string): number {
 export function formatMoney(minor: number, { code, locale }: Currency): string {
   const digits = fractionDigits(code);
   const whole = minor % 10 ** digits === 0;
-  return new Intl.NumberFormat(locale, {
+  return numberFormat(locale, {
     style: 'currency',
     currency: code,
     minimumFractionDigits: whole ? 0 : digits,

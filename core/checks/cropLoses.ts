@@ -19,10 +19,10 @@ const mean = (values: readonly number[]) => values.reduce((sum, one) => sum + on
 
 /** The ratio in which the pictures lose least, where that is little enough. */
 function leastLoss(pictures: readonly PictureFacts[]): (typeof RATIOS)[number] | null {
-  const losses = RATIOS.map((ratio) => ({
-    ratio,
-    loss: mean(pictures.map((picture) => lossIn(ratioValue(ratio), picture))),
-  }));
+  const losses = RATIOS.map((ratio) => {
+    const value = ratioValue(ratio);
+    return { ratio, loss: mean(pictures.map((picture) => lossIn(value, picture))) };
+  });
   const [best] = losses.sort((a, b) => a.loss - b.loss);
   return best!.loss <= MOST_LOST ? best!.ratio : null;
 }

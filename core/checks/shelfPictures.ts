@@ -1,4 +1,5 @@
 import type { PictureFacts } from '../catalogue/facts.ts';
+import { pictureOf } from '../view/partViews.ts';
 import { shownIn } from '../view/shownIn.ts';
 import type { ShelfView, StepView } from '../view/view.ts';
 
@@ -8,11 +9,8 @@ export const picturesAt = (
   step: StepView,
 ): { picture: PictureFacts; fills: boolean; mostPx: number | null }[] =>
   step.hasPicture
-    ? shownIn(shelf, step).flatMap(({ parts }) =>
-        parts.flatMap((part) =>
-          'picture' in part && part.picture
-            ? [{ picture: part.picture, fills: part.fit === 'fill', mostPx: part.mostPx }]
-            : [],
-        ),
-      )
+    ? shownIn(shelf, step).flatMap((card) => {
+        const part = pictureOf(card);
+        return part?.picture ? [{ picture: part.picture, fills: part.fit === 'fill', mostPx: part.mostPx }] : [];
+      })
     : [];

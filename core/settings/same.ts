@@ -16,3 +16,9 @@ export function same(a: unknown, b: unknown): boolean {
     keys.every((key) => Object.hasOwn(y, key) && same(x[key], y[key]))
   );
 }
+
+/** The one of these that equals a value, else the value itself: what is kept by an object is then made once. */
+export function oneOfEqual<T>(known: Iterable<T>, value: T): T {
+  for (const one of known) if (same(one, value)) return one;
+  return value;
+}

@@ -1,8 +1,8 @@
 import type { Bands } from '../bands/bands.ts';
 import type { Card } from '../card/card.ts';
-import { partKind } from '../card/parts/index.ts';
+import type { AnyPart, PartView } from '../card/parts/index.ts';
 import { ZONE_PADDING_PX } from '../card/zones.ts';
-import { textsOf } from './cardTexts.ts';
+import { eachText, textsOf } from './cardTexts.ts';
 import { partsInZones, picturePxOf } from './onPicture.ts';
 import { widthOfPart } from './partViews.ts';
 import type { CardView, StepView } from './view.ts';
@@ -22,15 +22,17 @@ export function wrappedButtons(
   bands: Bands,
   cardPx: number,
 ): WrappedButton[] {
-  if (!card.parts.some(({ part }) => partKind(part)?.buttonLines)) return [];
-  const { lead, texts } = textsOf(card, settings, step, bands, cardPx);
-  const roomPx = picturePxOf(step, cardPx) - 2 * ZONE_PADDING_PX;
-  const onPicture = step.hasPicture ? partsInZones(card, settings, bands, step.bandId) : [];
-  const all = [...[...lead, ...texts].flat(), ...onPicture.map((one) => ({ ...one, px: roomPx }))];
-  return all.flatMap(({ kind, view, px }) => {
+  const found: WrappedButton[] = [];
+  const look = (kind: AnyPart, view: PartView, px: number) => {
     // One that has room on a line needs no more.
-    if (!kind.buttonLines || widthOfPart(kind, view) <= px) return [];
+    if (!kind.buttonLines || widthOfPart(kind, view) <= px) return;
     const lines = kind.buttonLines(view, px);
-    return lines > 1 ? [{ part: kind.id, lines }] : [];
-  });
+    if (lines > 1) found.push({ part: kind.id, lines });
+  };
+  eachText(textsOf(card, settings, step, bands, cardPx), ({ kind, view, px }) => look(kind, view, px));
+  if (step.hasPicture) {
+    const roomPx = picturePxOf(step, cardPx) - 2 * ZONE_PADDING_PX;
+    for (const { kind, view } of partsInZones(card, settings, bands, step.bandId)) look(kind, view, roomPx);
+  }
+  return found;
 }

@@ -24,6 +24,8 @@ interface CardTexts {
   texts: TextPart[][];
 }
 
+type PlacedTexts = Record<'lead' | 'texts', readonly (readonly TextPart[])[]>;
+
 /** Width that texts of a card have, px, where the card is `widthPx` wide. */
 function textPxOf(step: StepView, widthPx: number): number {
   const { card: manner, groundPaddingPx = 0, picturePx } = layoutKind(step.layout);
@@ -111,10 +113,16 @@ export function textsOf(
   step: StepView,
   bands: Bands,
   widthPx: number,
-): Record<'lead' | 'texts', readonly (readonly TextPart[])[]> {
+): PlacedTexts {
   const textPx = textPxOf(step, widthPx);
   const { lead, texts } = cardTextsOf(card, settings, bands, step.bandId);
   return { lead: placed(lead, textPx), texts: placed(texts, textPx) };
+}
+
+/** Each part of the texts of a card. */
+export function eachText({ lead, texts }: PlacedTexts, told: (part: TextPart) => void): void {
+  for (const line of lead) for (const part of line) told(part);
+  for (const line of texts) for (const part of line) told(part);
 }
 
 /** Height of a part where it stands, px. */

@@ -1,7 +1,7 @@
 import { bandById, nominalOf, type Bands } from '../bands/bands.ts';
 import { innerWidth } from '../geometry/steps.ts';
 import { layoutKind } from '../layouts/index.ts';
-import { textsOf } from './cardTexts.ts';
+import { eachText, textsOf } from './cardTexts.ts';
 import { shownIn } from './shownIn.ts';
 import type { ShelfView, StepView } from './view.ts';
 
@@ -27,14 +27,13 @@ export function lookedAtPx(step: StepView, bands: Bands): number {
 export function clippedAt(shelf: ShelfView, step: StepView, bands: Bands, cardPx: number): Clipped[] {
   const found = new Map<string, Clipped>();
   for (const card of shownIn(shelf, step)) {
-    const { lead, texts } = textsOf(card, shelf.card, step, bands, cardPx);
-    for (const { kind, view, own, px } of [...lead, ...texts].flat()) {
-      if (!kind.lines) continue;
+    eachText(textsOf(card, shelf.card, step, bands, cardPx), ({ kind, view, own, px }) => {
+      if (!kind.lines) return;
       const { needed, most } = kind.lines(view, own, px);
-      if (needed <= most) continue;
+      if (needed <= most) return;
       const before = found.get(kind.id) ?? { part: kind.id, count: 0, needed: 0 };
       found.set(kind.id, { ...before, count: before.count + 1, needed: Math.max(before.needed, needed) });
-    }
+    });
   }
   return [...found.values()];
 }

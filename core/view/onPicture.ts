@@ -9,7 +9,7 @@ import { ZONE_CHIP_PX, ZONE_PADDING_PX, zoneKinds, type ZoneKind } from '../card
 import { LABEL_GAP_PX, LABEL_PADDING_PX, LABEL_TEXT, type LabelView } from '../label/labelKind.ts';
 import { labelPlace, labelPlaces, type LabelPlace, type LabelPlaceKind } from '../label/labelPlaces.ts';
 import { layoutKind } from '../layouts/index.ts';
-import { viewOf, widthOfPart } from './partViews.ts';
+import { labelsOf, viewOf, widthOfPart } from './partViews.ts';
 import type { CardView, StepView } from './view.ts';
 
 /** Pairs of zones at the same edge; where two have no room side by side, the second comes over the first. */
@@ -48,12 +48,11 @@ function labelsAt(
   bands: Bands,
 ): Map<LabelPlace, LabelView[]> {
   const places = new Map<LabelPlace, LabelView[]>();
-  for (const part of card.parts)
-    for (const label of 'labels' in part ? part.labels : []) {
-      if (!labelShownAt(settings, label, bands, step.bandId)) continue;
-      const place = step.labelsOutPx > 0 ? label.at : labelPlace(label.at).corner;
-      places.set(place, [...(places.get(place) ?? []), label]);
-    }
+  for (const label of labelsOf(card)) {
+    if (!labelShownAt(settings, label, bands, step.bandId)) continue;
+    const place = step.labelsOutPx > 0 ? label.at : labelPlace(label.at).corner;
+    places.set(place, [...(places.get(place) ?? []), label]);
+  }
   return places;
 }
 
@@ -90,25 +89,32 @@ function zonesAt(settings: Card, bands: Bands, bandId: string): readonly InZone[
 }
 
 /** Parts of a card that stand on its picture, each with its zone; only those that say something and are shown. */
-export const partsInZones = (
+export function partsInZones(
   card: CardView,
   settings: Card,
   bands: Bands,
   bandId: string,
-): { zone: string; kind: AnyPart; view: PartView }[] =>
-  zonesAt(settings, bands, bandId).flatMap((one) => {
-    const view = viewOf(card, one.kind.id);
-    return view ? [{ ...one, view }] : [];
-  });
+): { zone: string; kind: AnyPart; view: PartView }[] {
+  const found: { zone: string; kind: AnyPart; view: PartView }[] = [];
+  for (const { zone, kind } of zonesAt(settings, bands, bandId)) {
+    const view = viewOf(card, kind.id);
+    if (view) found.push({ zone, kind, view });
+  }
+  return found;
+}
+
+/** A zone is as wide as the widest that stands in it. */
+function widen(widths: Map<string, number>, zone: string, px: number): void {
+  widths.set(zone, Math.max(widths.get(zone) ?? 0, px + 2 * ZONE_PADDING_PX));
+}
 
 /** Widths that the zones of a card's picture take, px, with the space around them; only of those with something in them. */
 function zoneWidths(card: CardView, settings: Card, step: StepView, bands: Bands): Map<string, number> {
   const widths = new Map<string, number>();
-  const add = (zone: string, px: number) =>
-    widths.set(zone, Math.max(widths.get(zone) ?? 0, px + 2 * ZONE_PADDING_PX));
   for (const { zone, kind, view } of partsInZones(card, settings, bands, step.bandId))
-    add(zone, widthOfPart(kind, view) + 2 * ZONE_CHIP_PX);
-  for (const [place, labels] of labelsAt(card, settings, step, bands)) add(place, labelsPx(labels, place));
+    widen(widths, zone, widthOfPart(kind, view) + 2 * ZONE_CHIP_PX);
+  for (const [place, labels] of labelsAt(card, settings, step, bands))
+    widen(widths, place, labelsPx(labels, place));
   return widths;
 }
 
@@ -185,7 +191,8 @@ export function overlapping(
   // Labels across an edge reach into the corner there.
   for (const place of labelPlaces)
     if (place.outside > 0 && place.outside < 1 && widths.has(place.id)) zones.push(place.corner);
-  return slotsOf(settings).zones.flatMap(({ zone, parts }) =>
-    zones.includes(zone) ? parts.filter((id) => zoneAt(settings, id, bands, step.bandId) === zone) : [],
+  if (zones.length === 0) return [];
+  return zonesAt(settings, bands, step.bandId).flatMap(({ zone, kind }) =>
+    zones.includes(zone) ? [kind.id] : [],
   );
 }

@@ -10,6 +10,24 @@ export function viewOf(card: CardView, part: string): PartView | undefined {
   return known.get(part);
 }
 
+/** Finds something of a card once for all that ask for it. */
+function ofCard<V>(find: (card: CardView) => V): (card: CardView) => V {
+  const found = new WeakMap<CardView, { made: V }>();
+  return (card) => {
+    let known = found.get(card);
+    if (!known) found.set(card, (known = { made: find(card) }));
+    return known.made;
+  };
+}
+
+/** What a card says in the part that is its picture; undefined where it shows none. */
+export const pictureOf = ofCard(({ parts }) =>
+  parts.flatMap((part) => ('picture' in part && part.picture ? [part] : [])).at(0),
+);
+
+/** The labels of a card, of whatever width. */
+export const labelsOf = ofCard(({ parts }) => parts.flatMap((part) => ('labels' in part ? part.labels : [])));
+
 const widths = new WeakMap<PartView, number>();
 
 /** Width of a part on one line, px, measured once for every view of it; 0 of what has none of its own. */

@@ -1,3 +1,4 @@
+import { dateFormat } from '../../catalogue/formats.ts';
 import { linePartOf } from '../linePart.ts';
 
 export const datePart = linePartOf({
@@ -7,7 +8,7 @@ export const datePart = linePartOf({
   find: ['date', 'published', 'day', 'when'],
   words: (item, { currency, timeZone }) =>
     item.of === 'entries'
-      ? new Intl.DateTimeFormat(currency.locale, { dateStyle: 'medium', timeZone }).format(
+      ? dateFormat(currency.locale, { dateStyle: 'medium', timeZone }).format(
           item.entry.publishedAt,
         )
       : null,
