@@ -22,6 +22,16 @@ const placeIn = (page: Page, id: number) =>
       String(id),
     );
 
+/** Publishes what is changed, which says so. */
+async function publishes(page: Page, says: string, release: number): Promise<void> {
+  await page.getByRole('button', { name: /^Publish \d+ change/ }).click();
+  const dialog = page.getByRole('dialog');
+  await expect(dialog).toContainText(says);
+  await dialog.getByRole('button', { name: 'Publish now' }).click();
+  await expect(dialog).toContainText(`Release ${release}`);
+  await page.keyboard.press('Escape');
+}
+
 async function orders(page: Page): Promise<void> {
   await page.getByRole('link', { name: 'Go to checkout' }).click();
   await page.getByLabel('Your name').fill(PERSON.name);
@@ -173,17 +183,30 @@ test('buying is turned off for the whole store, asked for instead, and read in t
 }) => {
   await signIn(page, store);
   await page.getByRole('button', { name: 'Page settings' }).click();
+  // First a part of it alone.
+  await page.getByRole('combobox', { name: 'Add a category or collection' }).fill('vases');
+  await page.getByRole('option', { name: /^Vases/ }).click();
+  await page.getByRole('button', { name: /How its products are sold$/ }).click();
+  await page.getByRole('option', { name: 'By asking for a quote' }).click();
+  await publishes(page, 'Vases sold by asking for a quote', 2);
+  const shopper = await page.context().browser()!.newPage();
+  const does = async (path: string) => {
+    await shopper.goto(store.url + path);
+    const cards = shopper.locator('[data-shelf="listing"] [data-card]');
+    expect(await cards.count()).toBeGreaterThan(0);
+    return {
+      buys: await cards.locator('form.part-basket').count(),
+      asks: await cards.getByRole('link', { name: /^Ask for a quote: / }).count(),
+    };
+  };
+  expect(await does('/category/tall-vases')).toMatchObject({ buys: 0 });
+  expect((await does('/category/bowls')).asks).toBe(0);
+  await page.getByRole('button', { name: 'As all others' }).click();
+
   await page.getByRole('button', { name: /How the store sells$/ }).click();
   await page.getByRole('option', { name: 'By asking for a quote' }).click();
   await page.getByRole('switch', { name: 'Prices shown' }).click({ force: true });
-  await page.getByRole('button', { name: /^Publish \d+ change/ }).click();
-  const dialog = page.getByRole('dialog');
-  await expect(dialog).toContainText('How the store sells now by asking for a quote');
-  await dialog.getByRole('button', { name: 'Publish now' }).click();
-  await expect(dialog).toContainText('Release 2');
-  await page.keyboard.press('Escape');
-
-  const shopper = await page.context().browser()!.newPage();
+  await publishes(page, 'How the store sells now by asking for a quote', 3);
   await shopper.goto(`${store.url}/shop`);
   await expect(shopper.getByRole('link', { name: /^Basket/ })).toHaveCount(0);
   await expect(shopper.locator('.part-price')).toHaveCount(0);
@@ -208,6 +231,10 @@ test('buying is turned off for the whole store, asked for instead, and read in t
   await expect(page.getByText('All are read.')).toBeVisible();
   await letter.getByRole('button', { name: 'Mark as not read' }).click();
   await expect(page.getByText('1 message not read yet.')).toBeVisible();
+  await letter.getByRole('button', { name: 'Remove' }).click();
+  await expect(page.getByRole('row', { name: /^Quote for / })).toHaveCount(0);
+  await page.reload();
+  await expect(page.getByText(/^No mail yet\./)).toBeVisible();
 });
 
 test('own words, icon and quantity of the button are set by its part, and hold in public', async ({

@@ -95,6 +95,7 @@ const good: Record<string, () => Promise<{ body?: unknown; query?: string; file?
   'GET /api/specimen': async () => ({ query: 'id=3' }),
   'GET /api/messages': async () => ({ query: 'before=' }),
   'POST /api/messages/read': async () => ({ body: { id: 1, read: true } }),
+  'POST /api/messages/removed': async () => ({ body: { id: 1, removed: true } }),
   'GET /api/specimen/basket': async () => ({}),
   'GET /api/specimen/entry': async () => ({}),
   'DELETE /api/session': async () => ({}),

@@ -33,3 +33,15 @@ export const markMessage = contract({
   }),
   answer: shape<{ unread: number }>({ unread }),
 });
+
+/** Removes a message, or puts it back; one that was removed long ago is gone. */
+export const removeMessage = contract({
+  method: 'POST',
+  path: '/api/messages/removed',
+  who: 'signedIn',
+  body: shape<{ id: number; removed: boolean }>({
+    id: idSchema,
+    removed: boolean().required(),
+  }),
+  answer: shape<{ unread: number }>({ unread }),
+});

@@ -1,6 +1,7 @@
 import { textsFor } from '../texts/index.ts';
 import type { PictureFacts, ProductDetail } from '../catalogue/facts.ts';
 import { fieldWords } from '../catalogue/fieldWords.ts';
+import { soldAs } from '../group/soldAs.ts';
 import { decimalMoney, formatMoney } from '../catalogue/money.ts';
 import { renditionAddress } from '../picture/renditions.ts';
 import { saidPrice, type SaidPrice } from '../catalogue/saidPrice.ts';
@@ -139,9 +140,10 @@ export const productBay: BayKind<typeof settings, ProductContent> = {
   pictures: () => [],
   *view({ most, shows }, { about, store, address, changes }) {
     const product = about.product ?? null;
-    const { currency, selling, swatches } = store;
+    const { currency, swatches } = store;
     const texts = textsFor(currency.locale);
     if (shows.labels && store.labels.list.some(({ kind }) => labelKind(kind)?.byDay)) changes('daily');
+    const selling = product ? soldAs(product, store) : store.selling;
     const money = (minor: number) => formatMoney(minor, currency);
     return {
       content: {

@@ -1,21 +1,30 @@
 import type { ProductFact } from '../catalogue/facts.ts';
 import { labelNeeds } from './cardLabels.ts';
-import type { StoreLabels } from '../label/storeLabel.ts';
+import type { CardStore } from '../catalogue/cardStore.ts';
+import { sellsOtherwise } from '../group/soldAs.ts';
 import type { Card } from './card.ts';
 import { partKinds } from './parts/index.ts';
 import { everShown, ofPart } from './shown.ts';
 
-const known = new WeakMap<Card, { labels: StoreLabels; needs: readonly ProductFact[] }>();
+/** What of the store reaches which facts a card says. */
+type Store = Pick<CardStore, 'labels' | 'groups'>;
+
+const known = new WeakMap<Card, { store: Store; needs: readonly ProductFact[] }>();
 
 /** What of products a card says, at one width or another, besides what every card does. */
-export function neededFacts(card: Card, labels: StoreLabels): readonly ProductFact[] {
+export function neededFacts(card: Card, store: Store): readonly ProductFact[] {
   let found = known.get(card);
-  if (found?.labels !== labels) {
-    const ofParts = partKinds
-      .filter(({ id }) => everShown(card, id))
-      .flatMap((kind) => [...kind.needs, ...(kind.alsoNeeds?.(ofPart(card, kind.id)!) ?? [])]);
-    const needs = [...new Set([...ofParts, ...labelNeeds(labels, card)])].sort();
-    known.set(card, (found = { labels, needs }));
+  if (found?.store.labels !== store.labels || found.store.groups !== store.groups) {
+    const { labels, groups } = store;
+    const kinds = partKinds.filter(({ id }) => everShown(card, id));
+    const ofParts = kinds.flatMap((kind) => [
+      ...kind.needs,
+      ...(kind.alsoNeeds?.(ofPart(card, kind.id)!) ?? []),
+    ]);
+    const ofSelling: ProductFact[] =
+      sellsOtherwise(groups) && kinds.some((kind) => kind.asSold) ? ['categories'] : [];
+    const needs = [...new Set([...ofParts, ...labelNeeds(labels, card), ...ofSelling])].sort();
+    known.set(card, (found = { store: { labels, groups }, needs }));
   }
   return found.needs;
 }

@@ -35,6 +35,8 @@ export interface PartKind<S extends Tree, V extends object, R> {
   needs: readonly ProductFact[];
   /** What it says besides with what is set of it. */
   alsoNeeds?(own: Complete<S>): readonly ProductFact[];
+  /** It goes by how its product is sold. */
+  asSold?: boolean;
   /** It is the card's picture, which texts are placed around. */
   isPicture?: boolean;
   /** It carries the link of the card. */

@@ -150,7 +150,7 @@ describe('a card', () => {
 describe('what a card reads', () => {
   it('is of products only what its parts say', () => {
     const needs = (parts: CardSettings['parts'], labels: StoreLabel[] = []) =>
-      neededFacts(drawn({ parts }).plan.shelves.a!.card, { list: labels, most: 3 });
+      neededFacts(drawn({ parts }).plan.shelves.a!.card, { labels: { list: labels, most: 3 }, groups: [] });
     expect(needs({})).toEqual([]);
     expect(needs({ brand: { shown: { phone: true } }, rating: { shown: { wide: true } } })).toEqual([
       'brand',

@@ -1,4 +1,5 @@
 import type { StoreLabels } from '../label/storeLabel.ts';
+import type { StoreGroup } from '../group/storeGroup.ts';
 import type { StoreSwatch } from '../swatch/storeSwatch.ts';
 import type { NamedSize } from '../picture/namedSizes.ts';
 import type { PictureFacts } from './facts.ts';
@@ -12,8 +13,10 @@ export interface CardStore {
   /** IANA. */
   timeZone: string;
   labels: StoreLabels;
-  /** Stored pictures that labels show. */
-  labelPictures: readonly PictureFacts[];
+  /** What is set for categories and collections. */
+  groups: readonly StoreGroup[];
+  /** Stored pictures that labels show, and icons. */
+  pictures: readonly PictureFacts[];
   pictureSizes: readonly NamedSize[];
   /** How values of options are shown where that is not by what they have. */
   swatches: readonly StoreSwatch[];

@@ -47,6 +47,7 @@ export const PRODUCT_FACTS = [
   'onSaleFrom',
   'fields',
   'options',
+  'categories',
   /** More of its pictures than two. */
   'pictures',
 ] as const;
@@ -69,6 +70,8 @@ export interface ProductFacts {
   brand: string | null;
   /** Name of its main category; null for one in none. */
   category: string | null;
+  /** Ids of its categories and of those above them, the nearest first; empty where they are not read. */
+  categories: readonly number[];
   /** Its code in the store; empty where it has none. */
   code: string;
   price: PriceFacts;

@@ -11,6 +11,8 @@ export const picturesAt = (
   step.hasPicture
     ? shownIn(shelf, step).flatMap((card) => {
         const part = pictureOf(card);
-        return part?.picture ? [{ picture: part.picture, fills: part.fit === 'fill', mostPx: part.mostPx }] : [];
+        return part?.picture
+          ? [{ picture: part.picture, fills: part.fit === 'fill', mostPx: part.mostPx }]
+          : [];
       })
     : [];

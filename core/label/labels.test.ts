@@ -29,7 +29,7 @@ const DAY = 86_400_000;
 const said = (list: StoreLabel[], facts: Partial<ProductFacts>, most = 6) =>
   labelsOf(
     specimenProduct(1, facts),
-    { labels: { list, most }, labelPictures: [], currency, texts, newSince: SINCE },
+    { labels: { list, most }, pictures: [], currency, texts, newSince: SINCE },
     () => true,
   ).map(({ text }) => text);
 

@@ -12,7 +12,7 @@ export interface LabelContext {
   currency: Currency;
   texts: StoreTexts;
   /** Stored pictures that labels show. */
-  labelPictures: readonly PictureFacts[];
+  pictures: readonly PictureFacts[];
   /** UTC ms. */
   newSince: number;
 }
@@ -29,7 +29,7 @@ export const isOwn = ({ kind, ground, ink, apartPx }: StoreLabel): boolean =>
 /** The picture of a label at the size that it stands in; null where it has none, or one that is gone. */
 function pictureOf(
   { picture, picturePx = LABEL_PICTURE_PX }: StoreLabel,
-  pictures: LabelContext['labelPictures'],
+  pictures: LabelContext['pictures'],
 ): LabelView['picture'] {
   const facts = picture === undefined ? undefined : pictures.find(({ id }) => id === picture);
   if (!facts) return null;
@@ -56,7 +56,7 @@ export function labelsOf(
         at: placeOf(label),
         fartherPx: fartherPx(label),
         own: isOwn(label),
-        picture: pictureOf(label, context.labelPictures),
+        picture: pictureOf(label, context.pictures),
       });
   }
   return views;

@@ -9,6 +9,9 @@ import { listed } from '../sentence/sentence.ts';
 import { choice, colour, integer, name, inParts, own, yesNo } from '../settings/values.ts';
 import { byWidth, setting, varying, type Complete, type Sparse } from '../settings/setting.ts';
 import { SELLING_BY } from '../catalogue/selling.ts';
+import { sayStoreGroups } from '../group/sayStoreGroups.ts';
+import { sellsOtherwise } from '../group/soldAs.ts';
+import { storeGroupsSchema, type StoreGroup } from '../group/storeGroup.ts';
 import { sayStoreSwatches } from '../swatch/sayStoreSwatches.ts';
 import { storeSwatchesSchema, type StoreSwatch } from '../swatch/storeSwatch.ts';
 import { firstBands } from './firstBands.ts';
@@ -95,9 +98,16 @@ export const houseSettings = {
       name: 'Prices shown',
       find: ['price', 'browse only', 'hide prices'],
       offBecause: (read) =>
-        read('selling.by') === 'basket' ? 'What goes into a basket shows its price' : null,
+        read('selling.by') === 'basket' && !sellsOtherwise(read('groups') as readonly StoreGroup[])
+          ? 'What goes into a basket shows its price'
+          : null,
     }),
   },
+  /** Icons of categories and collections, and how goods of a category are sold. */
+  groups: setting(inParts(own<StoreGroup[]>(storeGroupsSchema, sayStoreGroups)), [], {
+    name: 'Categories and collections',
+    find: ['icon', 'category', 'collection', 'browse only', 'quote', 'sold otherwise', 'sell'],
+  }),
   /** Marks on products, the one that comes first first. */
   labels: {
     list: setting(

@@ -33,10 +33,11 @@ const trees = (own: Tree): Record<Of, Tree> =>
 const shelfTrees = trees(shelfTree);
 const savedTrees = trees(savedTree);
 
-const { selling, labels, swatches, pictureSizes, ...otherOfHouse } = houseSettings;
+const { selling, groups, labels, swatches, pictureSizes, ...otherOfHouse } = houseSettings;
 const houseList = [
   ...placed('house', 'page', otherOfHouse),
   ...placed('house', 'selling', { selling }),
+  ...placed('house', 'groups', { groups }),
   ...placed('house', 'labels', { labels }),
   ...placed('house', 'swatches', { swatches }),
   ...placed('house', 'pictures', { pictureSizes }),

@@ -20,6 +20,7 @@ export const LINES = [
   'visibility',
   'page',
   'selling',
+  'groups',
   'labels',
   'swatches',
   'pictures',

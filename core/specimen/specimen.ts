@@ -76,6 +76,7 @@ export const specimenProduct = (id: number, more: Partial<ProductFacts> = {}): P
   shortText: '',
   brand: null,
   category: null,
+  categories: [],
   code: '',
   price: { regular: 1000 + id, reduced: null, from: false },
   rating: null,

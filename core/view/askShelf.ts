@@ -36,7 +36,7 @@ export function* askShelf(making: BayMaking, shelf: Shelf): Generator<ItemsReque
   const personal = depends.reads.has('lookedAt');
   const isOfProducts = assortment.of === 'products';
   const without = shelf.notTwice && isOfProducts ? [...above].sort((a, b) => a - b) : [];
-  const needs = neededFacts(shelf.card, store.labels);
+  const needs = neededFacts(shelf.card, store);
   if (isOfProducts && labelsShown(store.labels, shelf.card).some(({ kind }) => labelKind(kind)!.byDay))
     making.changes('daily');
   for (const one of [assortment, ...fallbacks]) making.reads(readsOfList(one, making.around));
@@ -88,7 +88,7 @@ export function* askShelf(making: BayMaking, shelf: Shelf): Generator<ItemsReque
     plan.house,
     store.newSince,
     store.saved.join(),
-    store.labelPictures.map(({ file }) => file).join(),
+    store.pictures.map(({ file }) => file).join(),
     room.marginPx,
     room.maximumPx,
     assortment,

@@ -3,6 +3,7 @@ import type { PictureFacts } from '../catalogue/facts.ts';
 import type { CardStore } from '../catalogue/cardStore.ts';
 import { currencyOf } from '../catalogue/currencyOf.ts';
 import { storeDay } from '../catalogue/storeTime.ts';
+import { picturesOfStore } from '../plan/picturesNamed.ts';
 import type { House } from '../plan/house.ts';
 
 /** What of a page reaches its cards. */
@@ -22,7 +23,8 @@ export const cardStoreOf = (
   selling: house.selling,
   timeZone: house.timeZone,
   labels: house.labels,
-  labelPictures: house.labels.list.flatMap(({ picture }) => (picture && pictures(picture)) || []),
+  groups: house.groups,
+  pictures: picturesOfStore(house).flatMap((id) => pictures(id) ?? []),
   pictureSizes: house.pictureSizes,
   swatches: house.swatches,
   newSince: newSince(

@@ -1,3 +1,4 @@
+import { sellsByBasket } from '../group/soldAs.ts';
 import { textsFor } from '../texts/index.ts';
 import type { StoreTexts } from '../texts/storeTexts.ts';
 import type { Changing } from '../assortment/kinds.ts';
@@ -136,7 +137,7 @@ export function* pageView(input: PageInput): Generator<ItemsRequest, PageView, I
     lang: house.locale,
     direction: directionOf(page, house.locale),
     storeName: house.storeName,
-    sells: house.selling.by === 'basket',
+    sells: sellsByBasket(house),
     saves: store.saves,
     currency: house.currency,
     bands: house.bands,

@@ -7,6 +7,7 @@ import {
 import type { Queryable } from '../db/pool.ts';
 import { MOST_PICTURES } from '../../core/picture/limits.ts';
 import { pictureJson, shownAs } from '../pictures/pictureRows.ts';
+import { categoriesOf } from './categoriesOf.ts';
 import { available, optionsOf, readVariants } from './variantRows.ts';
 
 interface ProductRow {
@@ -16,6 +17,7 @@ interface ProductRow {
   short_text: string;
   brand: string | null;
   category: string | null;
+  categories: number[];
   code: string;
   price: number;
   reduced: number | null;
@@ -48,6 +50,7 @@ const asFacts = (row: ProductRow, options: ProductFacts['options']): ProductFact
   shortText: row.short_text,
   brand: row.brand,
   category: row.category,
+  categories: row.categories,
   code: row.code,
   price: { regular: row.price, reduced: row.reduced, from: row.price_varies },
   rating: row.rating_count > 0 ? { mean: row.rating_sum / row.rating_count, count: row.rating_count } : null,
@@ -88,6 +91,11 @@ const facts: Record<
       WHERE pc.product_id = p.id AND NOT c.catch_all ORDER BY pc.category_id DESC LIMIT 1) AS category`,
     join: '',
     otherwise: 'NULL AS category',
+  },
+  categories: {
+    select: `${categoriesOf('p.id')} AS categories`,
+    join: '',
+    otherwise: `'{}'::integer[] AS categories`,
   },
   code: { select: 'p.code', join: '', otherwise: `'' AS code` },
   buy: {

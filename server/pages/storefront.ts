@@ -119,7 +119,7 @@ export function storefront(db: Queryable, rollWindows: (today: number) => void):
       const today = storeDay(now, plan.house.timeZone);
       if (at.soldWindowsAsOf !== today) rollWindows(today);
       const about = kind.needs
-        ? await aboutReaders[kind.needs].read(slug, { db, facts: at, now, query, shopper })
+        ? await aboutReaders[kind.needs].read(slug, { db, facts: at, now, query, shopper, house: plan.house })
         : {};
       if (!about) return null;
       const pictures = await readPictures(db, picturesNamed(page, plan.house));

@@ -1,7 +1,11 @@
-import { markMessage as markContract, readMessages as readContract } from '../../core/api/messages.ts';
+import {
+  markMessage as markContract,
+  readMessages as readContract,
+  removeMessage as removeContract,
+} from '../../core/api/messages.ts';
 import type { Api } from '../api.ts';
 import type { Parts } from '../parts.ts';
-import { countUnread, markMessage, readMessages } from './messageRows.ts';
+import { countUnread, markMessage, readMessages, removeMessage } from './messageRows.ts';
 
 const AT_ONCE = 50;
 
@@ -19,6 +23,11 @@ export function messageRoutes(api: Api, { db, clock }: Parts): void {
 
   api.answer(markContract, async ({ body: { id, read } }) => {
     await markMessage(db, id, read, clock());
+    return { unread: await countUnread(db) };
+  });
+
+  api.answer(removeContract, async ({ body: { id, removed } }) => {
+    await removeMessage(db, id, removed, clock());
     return { unread: await countUnread(db) };
   });
 }

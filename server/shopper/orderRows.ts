@@ -2,6 +2,7 @@ import type { PoolClient } from 'pg';
 import { reckoned, type Basket } from '../../core/shopper/basket.ts';
 import type { BasketLine } from '../../core/shopper/basketLines.ts';
 import type { OrderFacts } from '../../core/shopper/order.ts';
+import type { StoreSelling } from '../../core/group/soldAs.ts';
 import type { Queryable } from '../db/pool.ts';
 import { CHOICE, readGoods } from './goodRows.ts';
 
@@ -14,6 +15,7 @@ export interface Placing {
   total: number;
   /** UTC ms. */
   now: number;
+  store: StoreSelling;
 }
 
 /** What came of placing an order: it is there, is there already, or would not be what was agreed to. */
@@ -30,7 +32,10 @@ const isThere = async (client: Queryable, token: string) =>
  * Writes an order and takes what it holds out of the stock, within a transaction. Products, then variants, are taken in
  * one order, so that two orders of the same never wait for each other in a ring.
  */
-export async function placeOrder(client: PoolClient, { lines, token, total, now }: Placing): Promise<Placed> {
+export async function placeOrder(
+  client: PoolClient,
+  { lines, token, total, now, store }: Placing,
+): Promise<Placed> {
   const ids = lines.map(({ variantId }) => variantId);
   await client.query(
     `SELECT FROM product WHERE id IN (SELECT product_id FROM variant WHERE id = ANY($1)) ORDER BY id FOR NO KEY UPDATE`,
@@ -38,7 +43,7 @@ export async function placeOrder(client: PoolClient, { lines, token, total, now 
   );
   await client.query('SELECT FROM variant WHERE id = ANY($1) ORDER BY id FOR NO KEY UPDATE', [ids]);
   if (await isThere(client, token)) return { is: 'known' };
-  const basket = reckoned(lines, await readGoods(client, ids, now));
+  const basket = reckoned(lines, await readGoods(client, ids, now, store));
   if (basket.total !== total || basket.count === 0) return { is: 'changed' };
   const had = basket.lines.filter((line) => line.had > 0);
   const { rows } = await client.query<{ id: number }>(

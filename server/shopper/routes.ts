@@ -1,3 +1,4 @@
+import { sellsByBasket, soldAs, type StoreSelling } from '../../core/group/soldAs.ts';
 import formBody from '@fastify/formbody';
 import type { FastifyInstance, FastifyReply, FastifyRequest } from 'fastify';
 import { currencyOf } from '../../core/catalogue/currencyOf.ts';
@@ -84,7 +85,7 @@ export async function shopperRoutes(scope: FastifyInstance, parts: Parts, pages:
   };
   const sellingPlan = async (): Promise<Plan> => {
     const plan = await livePlan();
-    if (plan.house.selling.by !== 'basket') throw new Fault('not-sold');
+    if (!sellsByBasket(plan.house)) throw new Fault('not-sold');
     return plan;
   };
 
@@ -107,8 +108,12 @@ export async function shopperRoutes(scope: FastifyInstance, parts: Parts, pages:
     );
 
   /** The basket with one more in it. Throws a Fault where that cannot be had. */
-  const added = async (lines: BasketLine[], { variant, quantity }: Change): Promise<BasketLine[]> => {
-    const good = (await readGoods(parts.readDb, [variant], parts.clock())).get(variant);
+  const added = async (
+    lines: BasketLine[],
+    { variant, quantity }: Change,
+    store: StoreSelling,
+  ): Promise<BasketLine[]> => {
+    const good = (await readGoods(parts.readDb, [variant], parts.clock(), store)).get(variant);
     if (!good) throw new Fault('not-sold', { message: 'This is not sold any more.' });
     if (good.stock === 0) throw new Fault('not-sold', { message: 'This is sold out just now.' });
     const more = withMore(lines, { variantId: variant, quantity: Math.max(1, quantity), paid: good.price });
@@ -120,12 +125,12 @@ export async function shopperRoutes(scope: FastifyInstance, parts: Parts, pages:
   };
 
   scope.post('/basket', form(MOST_CHANGES), async (request, reply) => {
-    await sellingPlan();
+    const { house } = await sellingPlan();
     const sent = readChange(request.body);
     const before = basketLinesOf(request);
     const lines =
       sent.do === 'add'
-        ? await added(before, sent)
+        ? await added(before, sent, house)
         : withQuantity(before, sent.variant, sent.do === 'remove' ? 0 : sent.quantity);
     keepBasketLines(reply, lines, parts.origin);
     void reply.header('cache-control', 'no-store');
@@ -162,7 +167,7 @@ export async function shopperRoutes(scope: FastifyInstance, parts: Parts, pages:
     const now = parts.clock();
     const lines = basketLinesOf(request);
     const placed = await inTransaction(parts.db, async (client) => {
-      const one = await placeOrder(client, { lines, token, total: Number(given.total), now });
+      const one = await placeOrder(client, { lines, token, total: Number(given.total), now, store: house });
       if (one.is === 'new') {
         const { subject, body } = orderMessage(one.id, one.basket, note, currencyOf(house), texts);
         await writeMessage(client, { kind: 'order', name, email, subject, body, orderId: one.id }, now);
@@ -192,7 +197,7 @@ export async function shopperRoutes(scope: FastifyInstance, parts: Parts, pages:
     if (Object.keys(sent.faults).length > 0)
       return again(request, reply, { kind: 'ask', slug, asksQuote }, sent, { status: 422 });
     const { name = '', email = '', message = '' } = sent.values;
-    const kind = house.selling.by === 'basket' && !asksQuote ? 'question' : 'quote';
+    const kind = soldAs(product, house).by === 'basket' && !asksQuote ? 'question' : 'quote';
     const subject = kind === 'quote' ? texts.quoteFor(product.title) : texts.questionAbout(product.title);
     await writeMessage(
       parts.db,

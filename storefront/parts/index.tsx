@@ -3,6 +3,7 @@ import type { PartView } from '../../core/card/parts/index.ts';
 import { drawAsk } from './Ask.tsx';
 import { drawBasket } from './Basket.tsx';
 import { drawDetails } from './Details.tsx';
+import { drawIcon } from './Icon.tsx';
 import { drawLine } from './Line.tsx';
 import type { PartContext, PartDrawing } from './partDrawing.ts';
 import { drawPicture } from './Picture.tsx';
@@ -35,6 +36,7 @@ const partDrawings: { [P in PartView['part']]: PartDrawing<P> } = {
   author: drawLine,
   date: drawLine,
   extraLine: drawLine,
+  icon: drawIcon,
   quantity: drawQuantity,
   basket: drawBasket,
   quick: drawQuick,

@@ -76,7 +76,7 @@ h4.bay-heading{font-size:17px}
 :is(.part-picture,.frame)>img{display:block;width:100%;height:100%;object-fit:var(--fit)}
 .frame{position:relative;height:100%;overflow:hidden;border-radius:inherit}.frame .second{display:none}@media (hover:hover){.frame .second{display:block;position:absolute;inset:0;height:100%!important;opacity:0;background-color:var(--card)}.card:hover .second,.card:focus-within .second{opacity:1}.changed .second{display:none}}
 .part-picture .none{position:absolute;inset:0;display:grid;place-items:center;color:var(--quiet);font-size:13px;padding:8px;text-align:center}
-.labels{display:flex;flex-direction:column;align-items:inherit;gap:${LABEL_GAP_PX}px}.product .labels{flex-direction:row;flex-wrap:wrap;align-items:center;margin-bottom:10px}
+.part-icon{display:block;line-height:0}.labels{display:flex;flex-direction:column;align-items:inherit;gap:${LABEL_GAP_PX}px}.product .labels{flex-direction:row;flex-wrap:wrap;align-items:center;margin-bottom:10px}
 .label{font-size:${LABEL_TEXT.fontPx}px;line-height:1;padding:${LABEL_BLOCK_PX}px ${LABEL_PADDING_PX}px;border-radius:2px;font-weight:${LABEL_TEXT.weight};unicode-bidi:plaintext}${labelsCss}.label.pictured{background:none;padding:0}.label img{display:block;width:auto;max-width:100%}
 ${zoneCss}
 ${buttonsCss}

@@ -1,10 +1,10 @@
 import { useInfiniteQuery, useMutation, useQueryClient, type InfiniteData } from '@tanstack/react-query';
-import { useEffect } from 'react';
+import { useEffect, useState } from 'react';
 import { GridList, GridListItem } from 'react-aria-components';
 import { VisuallyHidden } from 'react-aria/VisuallyHidden';
 import { useNavigate, useParams } from 'react-router';
 import styled from 'styled-components';
-import { markMessage, readMessages } from '../../core/api/messages.ts';
+import { markMessage, readMessages, removeMessage } from '../../core/api/messages.ts';
 import type { AnswerOf } from '../../core/api/contract.ts';
 import { MESSAGE_KINDS } from '../../core/shopper/message.ts';
 import { counted } from '../../core/sentence/sentence.ts';
@@ -83,6 +83,10 @@ const Letter = styled.article`
   a {
     color: ${t.pine};
   }
+  .does {
+    display: flex;
+    gap: 10px;
+  }
   .body {
     white-space: pre-wrap;
     overflow-wrap: anywhere;
@@ -142,8 +146,26 @@ function Mail() {
           },
       ),
   });
-  const messages = data?.pages.flatMap((page) => page.messages) ?? [];
-  const open = messages.find(({ id }) => String(id) === messageId);
+  // Here until they are fetched again, so that one can be put back.
+  const [removed, setRemoved] = useState<ReadonlySet<number>>(new Set());
+  const { mutate: remove, error: notRemoved } = useMutation({
+    mutationFn: (sent: { id: number; removed: boolean }) => client.ask(removeMessage, { body: sent }),
+    onSuccess: ({ unread }, sent) => {
+      setRemoved((before) => {
+        const after = new Set(before);
+        if (sent.removed) after.add(sent.id);
+        else after.delete(sent.id);
+        return after;
+      });
+      queries.setQueryData<Pages>(
+        KEY,
+        (before) => before && { ...before, pages: before.pages.map((page) => ({ ...page, unread })) },
+      );
+    },
+  });
+  const all = data?.pages.flatMap((page) => page.messages) ?? [];
+  const messages = all.filter(({ id }) => !removed.has(id));
+  const open = all.find(({ id }) => String(id) === messageId);
   // Reading it is what marks it; once marked otherwise it stays so while it is open.
   useEffect(() => {
     if (open && !open.read) mark({ id: open.id, read: true });
@@ -157,7 +179,7 @@ function Mail() {
       </Notice>
     );
   if (!data) return <Notice>Opening the outbox…</Notice>;
-  if (messages.length === 0)
+  if (all.length === 0)
     return (
       <Notice>No mail yet. Confirmations of orders, questions and requests for quotes come here.</Notice>
     );
@@ -198,7 +220,11 @@ function Mail() {
           </Button>
         )}
       </section>
-      {open ? (
+      {open && removed.has(open.id) ? (
+        <Notice action="Put it back" onAction={() => remove({ id: open.id, removed: false })}>
+          “{open.subject}” was removed.
+        </Notice>
+      ) : open ? (
         <Letter aria-label="Message">
           <h2>{open.subject}</h2>
           <p className="who">
@@ -213,10 +239,12 @@ function Mail() {
               </a>
             </p>
           )}
-          <p>
+          {notRemoved && <p role="alert">{notRemoved.message}</p>}
+          <p className="does">
             <Button onPress={() => mark({ id: open.id, read: !open.read })}>
               {open.read ? 'Mark as not read' : 'Mark as read'}
             </Button>
+            <Button onPress={() => remove({ id: open.id, removed: true })}>Remove</Button>
           </p>
         </Letter>
       ) : (

@@ -23,10 +23,12 @@ const message = (id: number, more: Partial<Message> = {}): Message => ({
 });
 
 /** A server with these messages, so many at once, which counts what is not read. */
-function outbox(all: Message[], atOnce = 50) {
+function outbox(all: Message[], atOnce = 50, stuck = 0) {
   const messages = all.map((one) => ({ ...one }));
   const marked: unknown[] = [];
-  const unread = () => messages.filter((one) => !one.read).length;
+  const removed = new Set<number>();
+  const there = () => messages.filter(({ id }) => !removed.has(id));
+  const unread = () => there().filter((one) => !one.read).length;
   const places = (
     <Routes>
       <Route path="/outbox/:messageId" element={<Outbox />} />
@@ -38,13 +40,19 @@ function outbox(all: Message[], atOnce = 50) {
     answers: {
       'GET /api/messages': (_, query) => {
         const before = Number(query.before || Infinity);
-        const found = messages.filter(({ id }) => id < before);
+        const found = there().filter(({ id }) => id < before);
         return { messages: found.slice(0, atOnce), more: found.length > atOnce, unread: unread() };
       },
       'POST /api/messages/read': (body) => {
         const sent = body as { id: number; read: boolean };
         marked.push(sent);
         messages.find(({ id }) => id === sent.id)!.read = sent.read;
+        return { unread: unread() };
+      },
+      'POST /api/messages/removed': (body) => {
+        const sent = body as { id: number; removed: boolean };
+        if (sent.id === stuck) throw new Error('It could not be removed just now.');
+        removed[sent.removed ? 'add' : 'delete'](sent.id);
         return { unread: unread() };
       },
     },
@@ -77,6 +85,28 @@ describe('the outbox', () => {
     fireEvent.click(screen.getByRole('row', { name: 'Question 2' }));
     await waitFor(() => expect(screen.getByRole('heading', { name: 'Question 2' })).toBeTruthy());
     expect(marked).toHaveLength(2);
+  });
+
+  it('removes a message, says so, and puts it back', async () => {
+    outbox([message(3), message(2, { read: true })]);
+    fireEvent.click(await screen.findByRole('row', { name: 'Question 3' }));
+    await screen.findByText('All are read. Nothing is sent from here.');
+    fireEvent.click(screen.getByRole('button', { name: 'Remove' }));
+    await screen.findByText('“Question 3” was removed.');
+    expect(screen.getAllByRole('row').map((row) => row.textContent)).toEqual([
+      expect.stringContaining('Question 2'),
+    ]);
+    fireEvent.click(screen.getByRole('button', { name: 'Put it back' }));
+    await screen.findByRole('row', { name: 'Question 3' });
+    expect((await screen.findByRole('article', { name: 'Message' })).textContent).toContain('Question 3');
+  });
+
+  it('says why one could not be removed, and keeps it', async () => {
+    outbox([message(3)], 50, 3);
+    fireEvent.click(await screen.findByRole('row', { name: 'Question 3' }));
+    fireEvent.click(await screen.findByRole('button', { name: 'Remove' }));
+    expect((await screen.findByRole('alert')).textContent).toBe('It could not be removed just now.');
+    expect(screen.getByRole('row', { name: 'Question 3' })).toBeTruthy();
   });
 
   it('shows older ones where there are any, each once', async () => {

@@ -23,6 +23,9 @@ const Row = styled(GridListItem)`
   border-top: 1px solid ${t.line};
   outline: none;
   cursor: pointer;
+  &[data-stays] {
+    grid-template-columns: minmax(0, 1fr) auto;
+  }
   &[data-open] {
     background: ${t.pineSoft};
   }
@@ -73,16 +76,19 @@ export interface OrderedListProps {
   open: string | null;
   empty: string;
   onOpen(id: string): void;
-  /** @param next the row that it is to stand before; undefined for the end */
-  onMove(id: string, next: string | undefined): void;
+  /**
+   * Absent where the order means nothing.
+   * @param next the row that it is to stand before; undefined for the end
+   */
+  onMove?(id: string, next: string | undefined): void;
 }
 
-/** Rows in an order that counts: dragged, or moved by Alt and the arrow keys; pressing one opens it. */
+/** Rows of which pressing one opens it; where their order counts they are dragged, or moved by Alt and the arrow keys. */
 export function OrderedList({ label, rows, open, empty, onOpen, onMove }: OrderedListProps) {
   const ids = rows.map(({ id }) => id);
   const moveBy = (id: string, by: 1 | -1) => {
     const at = ids.indexOf(id);
-    if (at + by >= 0 && at + by < ids.length) onMove(id, ids[by < 0 ? at - 1 : at + 2]);
+    if (at + by >= 0 && at + by < ids.length) onMove?.(id, ids[by < 0 ? at - 1 : at + 2]);
   };
   const { dragAndDropHooks } = useDragAndDrop({
     getItems: (keys) => [...keys].map((key) => ({ 'text/plain': String(key) })),
@@ -90,13 +96,13 @@ export function OrderedList({ label, rows, open, empty, onOpen, onMove }: Ordere
       const id = String([...keys][0]);
       const to = String(target.key);
       const rest = ids.filter((one) => one !== id);
-      onMove(id, target.dropPosition === 'after' ? rest[rest.indexOf(to) + 1] : to);
+      onMove?.(id, target.dropPosition === 'after' ? rest[rest.indexOf(to) + 1] : to);
     },
   });
   return (
     <div
       onKeyDownCapture={(event) => {
-        if (!event.altKey || (event.key !== 'ArrowUp' && event.key !== 'ArrowDown')) return;
+        if (!onMove || !event.altKey || (event.key !== 'ArrowUp' && event.key !== 'ArrowDown')) return;
         const id = (event.target as HTMLElement).closest('[data-key]')?.getAttribute('data-key');
         if (!id) return;
         event.preventDefault();
@@ -106,17 +112,25 @@ export function OrderedList({ label, rows, open, empty, onOpen, onMove }: Ordere
     >
       <Rows
         aria-label={label}
-        dragAndDropHooks={dragAndDropHooks}
+        {...(onMove && { dragAndDropHooks })}
         dependencies={[rows, open]}
         keyboardNavigationBehavior="tab"
         onAction={(key) => onOpen(String(key))}
         renderEmptyState={() => <Empty>{empty}</Empty>}
       >
         {rows.map(({ id, name, facts, aside }) => (
-          <Row key={id} id={id} textValue={name} data-open={id === open || undefined}>
-            <Button slot="drag" className="grip" aria-label={`Move ${name}`}>
-              <GripVertical size={14} />
-            </Button>
+          <Row
+            key={id}
+            id={id}
+            textValue={name}
+            data-open={id === open || undefined}
+            data-stays={onMove ? undefined : ''}
+          >
+            {onMove && (
+              <Button slot="drag" className="grip" aria-label={`Move ${name}`}>
+                <GripVertical size={14} />
+              </Button>
+            )}
             <span>
               <span className="name">{name}</span>
               {facts && <span className="facts">{facts}</span>}

@@ -8,8 +8,6 @@ export const datePart = linePartOf({
   find: ['date', 'published', 'day', 'when'],
   words: (item, { currency, timeZone }) =>
     item.of === 'entries'
-      ? dateFormat(currency.locale, { dateStyle: 'medium', timeZone }).format(
-          item.entry.publishedAt,
-        )
+      ? dateFormat(currency.locale, { dateStyle: 'medium', timeZone }).format(item.entry.publishedAt)
       : null,
 });

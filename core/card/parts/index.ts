@@ -14,6 +14,7 @@ import { datePart } from './date.ts';
 import { descriptionPart } from './description.ts';
 import { detailsPart } from './details.ts';
 import { extraLinePart } from './extraLine.ts';
+import { iconPart } from './icon.ts';
 import { fieldPart } from './field.ts';
 import { placeSettings, type PlaceSettings } from '../placeSettings.ts';
 import { picturePart } from './picture.ts';
@@ -48,6 +49,7 @@ const kinds = {
   author: authorPart,
   date: datePart,
   extraLine: extraLinePart,
+  icon: iconPart,
   quantity: quantityPart,
   basket: basketPart,
   quick: quickPart,

@@ -33,7 +33,10 @@ describe('the picture', () => {
     expect(kind.scripted!(alone)).toBe(false);
     const needs = (several: number) => {
       const shelf = specimenShelf('s', { card: { parts: { picture: { several } } } });
-      return neededFacts(specimenPlan([shelf]).shelves.s!.card, { list: [], most: 3 });
+      return neededFacts(specimenPlan([shelf]).shelves.s!.card, {
+        labels: { list: [], most: 3 },
+        groups: [],
+      });
     };
     expect([1, 2, 3].map((several) => needs(several).includes('pictures'))).toEqual([false, false, true]);
   });

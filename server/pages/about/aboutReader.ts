@@ -1,5 +1,6 @@
 import type { About } from '../../../core/pages/pageKind.ts';
 import type { Shopper } from '../../../core/shopper/shopper.ts';
+import type { House } from '../../../core/plan/house.ts';
 import type { Facts } from '../../assortments/facts.ts';
 import type { Queryable } from '../../db/pool.ts';
 
@@ -15,7 +16,7 @@ export interface AboutInput {
 
 /** How what a page is about is read; null where there is no such thing. */
 export interface AboutReader {
-  read(slug: string, input: AboutInput): Promise<About | null>;
+  read(slug: string, input: AboutInput & { house: House }): Promise<About | null>;
   /** Slug of one to show such a page with; null where there is none. */
   example(input: AboutInput): Promise<string | null>;
 }

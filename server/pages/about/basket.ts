@@ -4,13 +4,14 @@ import { readGoods } from '../../shopper/goodRows.ts';
 import type { AboutReader } from './aboutReader.ts';
 
 export const aboutBasket: AboutReader = {
-  read: async (_, { db, now, shopper }) => {
+  read: async (_, { db, now, house, shopper }) => {
     if (!shopper) return { basket: await exampleBasket(db, now) };
     const { basket: lines, sent, token } = shopper;
     const goods = await readGoods(
       db,
       lines.map(({ variantId }) => variantId),
       now,
+      house,
     );
     return { basket: reckoned(lines, goods), sent, token };
   },

@@ -42,6 +42,7 @@ export function PageSpec({ page, about, view }: { page: Page; about: readonly Ab
         <p>These hold on every page.</p>
       </div>
       {ofStore && <LineSettings line="selling" {...ofStore} {...common} />}
+      {ofStore && <LineSettings line="groups" {...ofStore} {...common} />}
       {ofStore && <LineSettings line="labels" {...ofStore} {...common} />}
       {ofStore && <LineSettings line="swatches" {...ofStore} {...common} />}
       {ofStore && <LineSettings line="pictures" {...ofStore} {...common} />}

@@ -14,7 +14,7 @@ export function useHardCandidates(plan: Plan, shelf: Shelf): UseQueryResult<Hard
   const body = {
     assortment: assortmentOf(plan, shelf),
     seenBy,
-    needs: neededFacts(shelf.card, plan.house.labels),
+    needs: neededFacts(shelf.card, plan.house),
   };
   return useQuery({
     queryKey: ['hard cases', JSON.stringify(body)],

@@ -65,7 +65,9 @@ it('puts a label across the edge of pictures and so far from them, and back', as
   fireEvent.click(screen.getByRole('row', { name: /^Sale/ }));
   const choose = async (name: string) => {
     fireEvent.click(screen.getByRole('button', { name: /Place by the picture$/ }));
-    fireEvent.click(await screen.findByRole('option', { name }));
+    // Not that of the hidden field which browsers fill in.
+    const places = await screen.findByRole('listbox', { name: /Place by the picture/ });
+    fireEvent.click(within(places).getByRole('option', { name }));
   };
   const apart = () => screen.getByRole('textbox', { name: 'From the edges of the picture, px' });
   expect(apart()).toHaveProperty('value', '10');

@@ -63,6 +63,7 @@ export function StoreLabels({ on, value }: Pick<OwnControlProps, 'on'> & { value
   ];
   return (
     <Stack>
+      <h3>Labels</h3>
       <div data-setting="labels.list">
         <OrderedList
           label="Labels of the store"

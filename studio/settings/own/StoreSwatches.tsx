@@ -41,6 +41,7 @@ export function StoreSwatches({ on, value }: { on: Target; value: readonly Store
     );
   return (
     <Stack data-setting="swatches">
+      <h3>Swatches</h3>
       {vocabulary.options.length > 1 && (
         <Pick
           label="Option"

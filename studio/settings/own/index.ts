@@ -34,6 +34,7 @@ export const ownControls: Readonly<Record<string, OwnControl>> = {
   },
   'labels.list': { Control: later(() => import('./StoreLabels.tsx'), 'StoreLabels') },
   pictureSizes: { Control: later(() => import('./StorePictureSizes.tsx'), 'StorePictureSizes') },
+  groups: { Control: later(() => import('./StoreGroups.tsx'), 'StoreGroups') },
   swatches: { Control: later(() => import('./StoreSwatches.tsx'), 'StoreSwatches') },
   bands: { Control: later(() => import('./WidthsShown.tsx'), 'WidthsShown') },
 };
