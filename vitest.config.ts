@@ -7,8 +7,9 @@ export default defineConfig({
     testTimeout: 60_000,
     hookTimeout: 60_000,
     pool: 'forks',
-    // The code under test is read once for many files; what a test changes of the world it puts back itself.
+    // The code under test is read once for all files, which only a single worker does; what a test changes of the
+    // world it puts back itself.
     isolate: false,
-    maxWorkers: 2,
+    maxWorkers: 1,
   },
 });
