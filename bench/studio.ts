@@ -1,5 +1,6 @@
 import type { Browser } from '@playwright/test';
 import { openLine, signIn } from '../e2e/store.ts';
+import { draggedFigures } from './dragging.ts';
 import { atMost, distribution, type Figure } from './figure.ts';
 import { StaticFrames } from './staticFrames.ts';
 import { framesOf, timePress } from './timing.ts';
@@ -52,6 +53,8 @@ export async function studioFigures(browser: Browser, url: string): Promise<Figu
   }
   const ratios = await still.ratios('Edit to paint, four frames of 24 cards', edits);
 
+  const dragged = await draggedFigures(page);
+
   await openLine(page, 'Shows');
   await page.getByText('Limit', { exact: true }).click();
   const limit = page.getByRole('textbox', { name: 'At most' });
@@ -68,6 +71,7 @@ export async function studioFigures(browser: Browser, url: string): Promise<Figu
   return [
     distribution('Edit to paint, four frames of 24 cards', 'ms', edits, 80),
     ...ratios,
+    ...dragged,
     distribution('Change of what is shown, server asked', 'ms', changes, 250),
     atMost('Studio, first load of script, gzipped', 'KB', firstLoad, 250),
     atMost('Studio, the first load and the Arrange place, gzipped', 'KB', arrange, 250),

@@ -6,7 +6,7 @@ const TOO_LONG_MS = 15_000;
 /** Times something that happens in the page: from the next such event until `done` holds and has been painted, ms. */
 export async function timeInPage(
   page: Page,
-  event: 'pointerdown' | 'keydown',
+  event: 'pointerdown' | 'pointermove' | 'keydown',
   done: string,
   press: () => Promise<void>,
 ): Promise<number> {
@@ -28,7 +28,18 @@ export async function timeInPage(
           };
           requestAnimationFrame(look);
         };
-        window.addEventListener(name, begin, { capture: true, once: true });
+        // What happens in a frame is heard there.
+        const frames = [...document.querySelectorAll('iframe')].flatMap((frame) => frame.contentWindow ?? []);
+        const heard = new AbortController();
+        for (const where of [window, ...frames])
+          where.addEventListener(
+            name,
+            () => {
+              heard.abort();
+              begin();
+            },
+            { capture: true, signal: heard.signal },
+          );
       });
     },
     [event, done, TOO_LONG_MS] as const,

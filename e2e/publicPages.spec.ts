@@ -155,6 +155,53 @@ test('pages meet WCAG as far as a machine can tell', async ({ page, store }) => 
   }
 });
 
+test('characters that turn the direction of text turn nothing but the words they stand in', async ({
+  page,
+  store,
+}) => {
+  const RLO = '\u202e';
+  await page.goto(`${store.url}/category/vases`);
+  const card = page.locator('[data-card]:has(form.part-basket)').first();
+  const id = Number(await card.getAttribute('data-card'));
+  await store.pool.query('UPDATE product SET title = $2 WHERE id = $1', [id, `Vase ${RLO}gninrut`]);
+  const slug = (await store.pool.query<{ slug: string }>('SELECT slug FROM product WHERE id = $1', [id]))
+    .rows[0]!.slug;
+  /** Words of others whose first letter stands after their last. */
+  const turned = () =>
+    page.evaluate((override) => {
+      const texts = document.createTreeWalker(document.body, NodeFilter.SHOW_TEXT);
+      const found: string[] = [];
+      for (let node = texts.nextNode(); node; node = texts.nextNode()) {
+        const words = node.textContent!;
+        const at = words.search(/[a-z]{2}/i);
+        if (at < 0 || words.includes(override)) continue;
+        const left = (offset: number) => {
+          const range = document.createRange();
+          range.setStart(node, offset);
+          range.setEnd(node, offset + 1);
+          return range.getBoundingClientRect().left;
+        };
+        if (left(at + 1) < left(at)) found.push(words);
+      }
+      return found;
+    }, RLO);
+  await expect(async () => {
+    await page.goto(`${store.url}/product/${slug}`);
+    expect(await page.locator('h1').textContent()).toContain(RLO);
+  }).toPass();
+  expect(await turned()).toEqual([]);
+  // Were such words on one line with others, it would be seen.
+  await page.evaluate((override) => document.body.append(`${override}x`, document.createElement('i')), RLO);
+  await page.evaluate(() => document.body.lastElementChild!.append('turned'));
+  expect(await turned()).toEqual(['turned']);
+  await page.getByRole('button', { name: 'Add to basket' }).click();
+  for (const path of ['/category/vases', '/basket', '/checkout', `/ask/${slug}`]) {
+    await page.goto(store.url + path);
+    expect(await page.locator('body').textContent(), path).toContain(RLO);
+    expect(await turned(), path).toEqual([]);
+  }
+});
+
 test('a product can be had in another glaze by a link', async ({ page, store }) => {
   const { rows } = await store.pool.query(
     `SELECT p.slug FROM product p WHERE (SELECT count(DISTINCT option_value_id) FROM variant v JOIN variant_value ON variant_id = v.id WHERE v.product_id = p.id) > 2 LIMIT 1`,

@@ -106,6 +106,12 @@ describe('every check', () => {
       goods: [{ of: 'products', product: specimenProduct(1, { code: 'KC-1001' }) }],
       fixes: true,
     },
+    'target-too-small': {
+      plan: specimenStored([
+        specimenShelf('a', { columns: { by: 'count', count: { phone: 12, tablet: 4 } } }),
+      ]),
+      fixes: true,
+    },
     'labels-collide': {
       plan: {
         ...specimenStored([specimenShelf('a', { columns: { by: 'count', count: { phone: 3 } } })]),

@@ -23,6 +23,7 @@ import { pictureTooSmall } from './pictureTooSmall.ts';
 import { ruleNeverMatches } from './ruleNeverMatches.ts';
 import { sameProductTwice } from './sameProductTwice.ts';
 import { shelfGone } from './shelfGone.ts';
+import { targetTooSmall } from './targetTooSmall.ts';
 import { textClipped } from './textClipped.ts';
 import { textOverPicture } from './textOverPicture.ts';
 import { topUpReturns } from './topUpReturns.ts';
@@ -43,6 +44,7 @@ export const checks: readonly Check[] = [
   roundTooLong,
   endAboveFoot,
   textOverPicture,
+  targetTooSmall,
   textClipped,
   buttonTextClipped,
   onlyOnHover,

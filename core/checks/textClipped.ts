@@ -1,58 +1,16 @@
 import { bandById, type Bands } from '../bands/bands.ts';
-import { valueAt } from '../bands/varying.ts';
 import { partKind } from '../card/parts/index.ts';
-import { innerWidth } from '../geometry/steps.ts';
-import { isUsed, layoutKind } from '../layouts/index.ts';
 import type { Shelf } from '../plan/shelf.ts';
 import { counted } from '../sentence/sentence.ts';
 import { cardPxIn, clippedAt, lookedAtPx, type Clipped } from '../view/clipped.ts';
 import type { ShelfView, StepView } from '../view/view.ts';
 import { keptForShelf } from '../view/keptForShelf.ts';
-import { ofShelves, type Fix, type FoundOnShelf, type PageCheck } from './check.ts';
+import { ofShelves, type FoundOnShelf, type PageCheck } from './check.ts';
+import { columnsFix } from './columnsFix.ts';
 import { linesFix } from './linesFix.ts';
 
 interface At extends Clipped {
   step: StepView;
-}
-
-const isShort = ({ rows, full }: StepView['rows']) => rows > 1 && !full;
-
-/** The most columns at which nothing of a step is cut and no row becomes short; null where there are none. */
-function fewerColumns(drawn: ShelfView, shelf: Shelf, step: StepView, bands: Bands): number | null {
-  const innerPx = innerWidth(drawn.room, bands, step.bandId, lookedAtPx(step, bands));
-  const { cardPx, rows } = layoutKind(step.layout);
-  const shown = step.shows.end - step.shows.start;
-  for (let across = step.across - 1; across >= 1; across -= 1) {
-    const short = shelf.amount.by === 'items' && !isShort(step.rows) && isShort(rows(shown, across));
-    if (!short && clippedAt(drawn, step, bands, cardPx({ ...step, across }, innerPx)).length === 0)
-      return across;
-  }
-  return null;
-}
-
-/** Fewer columns at the widths at which something is cut; the others keep theirs. */
-function columnsFix(drawn: ShelfView, shelf: Shelf, cut: readonly At[], bands: Bands): Fix | null {
-  if (shelf.columns.by !== 'count') return null;
-  const value: Record<string, number> = {};
-  const changed: string[] = [];
-  for (const step of drawn.steps) {
-    const isCut = cut.some((one) => one.step === step);
-    if (isCut && !isUsed('columns.count', [step.layout])) return null;
-    const across = isCut
-      ? fewerColumns(drawn, shelf, step, bands)
-      : valueAt(shelf.columns.count, bands, step.bandId);
-    if (across === null) return null;
-    value[step.bandId] = across;
-    if (isCut) changed.push(step.bandId);
-  }
-  const [first] = changed;
-  return {
-    words:
-      changed.length === 1
-        ? `Use ${counted(value[first!]!, 'column')} on ${bandById(bands, first!)!.name}`
-        : 'Use fewer columns',
-    command: { do: 'set', on: { shelf: shelf.id }, setting: 'columns.count', value },
-  };
 }
 
 const keep = keptForShelf<FoundOnShelf | null>();
@@ -76,7 +34,13 @@ function cutOn(drawn: ShelfView, shelf: Shelf, bands: Bands): FoundOnShelf | nul
       (bandIds.size > 1 ? `, and on ${counted(bandIds.size - 1, 'more width')}` : ''),
     fix:
       linesFix(drawn.id, worst.part, Math.max(...ofPart.map(({ needed }) => needed))) ??
-      columnsFix(drawn, shelf, ofPart, bands),
+      columnsFix(
+        drawn,
+        shelf,
+        new Set(ofPart.map(({ step }) => step)),
+        bands,
+        (step, cardPx) => clippedAt(drawn, step, bands, cardPx).length > 0,
+      ),
     goTo: 'card',
   };
 }

@@ -1,4 +1,6 @@
 import { string } from '../schema/schema.ts';
 
 /** An opaque colour, #rrggbb. */
-export const colourSchema = string().matches(/^#[0-9a-f]{6}$/i, 'A colour is written #rrggbb.');
+export const COLOUR = /^#[0-9a-f]{6}$/i;
+
+export const colourSchema = string().matches(COLOUR, 'A colour is written #rrggbb.');

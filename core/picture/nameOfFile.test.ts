@@ -17,7 +17,6 @@ describe('what a picture is called by its file', () => {
       fc.property(fc.string({ unit: 'binary', maxLength: 400 }), (file) => {
         const name = nameOfFile(file);
         expect([...name].length).toBeLessThanOrEqual(LONGEST_PICTURE_NAME);
-        // eslint-disable-next-line no-control-regex
         expect(name).not.toMatch(/[\u0000-\u001f\u202a-\u202e\u2066-\u2069]/);
         expect(name).toBe(name.trim());
       }),

@@ -1,7 +1,6 @@
 import { LONGEST_PICTURE_NAME } from './limits.ts';
 
 /** Characters that are not seen, or that turn the direction of what stands after them. */
-// eslint-disable-next-line no-control-regex
 const UNSEEN = /[\u0000-\u001f\u007f-\u009f\u200b-\u200f\u202a-\u202e\u2060-\u2069\ufeff]/g;
 
 /** What a picture is called to begin with: its file's name without folders, ending and what cannot be seen. */

@@ -1,3 +1,4 @@
+import { COLOUR } from '../colour/colourSchema.ts';
 import type { OptionValueFacts, PictureFacts } from '../catalogue/facts.ts';
 import type { ShownBy, StoreSwatch } from './storeSwatch.ts';
 
@@ -8,7 +9,9 @@ export type SwatchFace =
 type Known = Pick<OptionValueFacts, 'colour' | 'picture' | 'photograph'>;
 
 const asPicture = (picture: PictureFacts | null): SwatchFace | null => picture && { by: 'picture', picture };
-const asColour = (colour: string | null): SwatchFace | null => (colour ? { by: 'colour', colour } : null);
+/** What an import calls a colour need not be one. */
+const asColour = (colour: string | null): SwatchFace | null =>
+  colour && COLOUR.test(colour) ? { by: 'colour', colour } : null;
 
 const faces: Record<ShownBy, (value: Known, set?: StoreSwatch) => SwatchFace | null> = {
   colour: ({ colour }, set) => asColour(set?.colour ?? colour),

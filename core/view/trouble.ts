@@ -2,6 +2,7 @@ import { shortSteps } from '../checks/rowsLeftShort.ts';
 import { layoutKind } from '../layouts/index.ts';
 import type { Bands } from '../bands/bands.ts';
 import { partKind } from '../card/parts/index.ts';
+import { LEAST_TARGET_PX } from '../card/leastTarget.ts';
 import type { Card } from '../card/card.ts';
 import { wrappedButtons } from './buttons.ts';
 import { cardPxIn, clippedAt, wrongBelow } from './clipped.ts';
@@ -52,6 +53,7 @@ const named = (part: string): string => partKind(part)!.name.toLowerCase();
 
 /** Everything that more room rights; to add one, list it here. */
 const noRoom: readonly NoRoom[] = [
+  (_shelf, _step, _bands, cardPx) => (cardPx < LEAST_TARGET_PX ? 'cards are too small to be hit' : null),
   (shelf, step, bands, cardPx) => {
     const [cut] = clippedAt(shelf, step, bands, cardPx);
     return cut ? `a ${named(cut.part)} is cut short` : null;

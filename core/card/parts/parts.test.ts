@@ -14,6 +14,7 @@ import {
 } from '../../specimen/specimen.ts';
 import { shelvesOn } from '../../view/shelvesIn.ts';
 import { specimenSaid as said } from '../../specimen/said.ts';
+import { LEAST_TARGET_PX } from '../leastTarget.ts';
 import { partKind, partKinds, partsOf, type PartView } from './index.ts';
 
 const words = (view: PartView | undefined) => view && partKind(view.part)!.words!(view);
@@ -313,6 +314,27 @@ describe('every part', () => {
       ),
       { numRuns: 60 },
     );
+  });
+
+  it('is as wide and high as what is pressed should be, where it is pressed', () => {
+    const shape = { by: 'ratio' as const, ratio: 1 };
+    const pressed = partsOf('products').filter(({ takesPresses }) => takesPresses);
+    expect(pressed.length).toBeGreaterThan(4);
+    const options = [
+      {
+        id: 1,
+        name: 'Size',
+        values: [specimenValue(1, { name: 'S' }), specimenValue(2, { colour: '#112233' })],
+      },
+    ];
+    const card = specimenPlan([specimenShelf('s', {})]).shelves.s!.card;
+    for (const { id, settings, widthPx, heightPx } of pressed)
+      for (const least of 'size' in settings ? [{}, { size: 16 }] : [{}, { shows: 'icon' }, { words: 'i' }]) {
+        const view = said(id as 'basket', { options, buy: { variantId: 1, choose: false } }, least as never)!;
+        const own = { ...card.parts[id as 'basket'], ...least };
+        expect(widthPx!(view), id).toBeGreaterThanOrEqual(LEAST_TARGET_PX);
+        expect(heightPx(view, own, 400, shape), id).toBeGreaterThanOrEqual(LEAST_TARGET_PX);
+      }
   });
 
   it('is of a kind of item, and each kind of item has a title', () => {

@@ -8,6 +8,7 @@ import { choice, integer, own } from '../../settings/values.ts';
 import { setting } from '../../settings/setting.ts';
 import { swatchViews, type SwatchView } from '../../swatch/swatchView.ts';
 import { partKindOf } from '../partKind.ts';
+import { LEAST_TARGET_PX } from '../leastTarget.ts';
 import { linesInWidths } from '../linesInWidths.ts';
 import { faceOf } from '../item.ts';
 import { widthOf } from '../text.ts';
@@ -17,7 +18,7 @@ const TEXT = { fontPx: 13, linePx: 18, weight: 400 };
 /** Measures of swatches, px, as the storefront draws them. */
 export const SWATCH_PX = {
   /** The least that can be hit with ease. */
-  least: 24,
+  least: LEAST_TARGET_PX,
   gap: 6,
   /** Between a swatch and its name. */
   beside: 6,
