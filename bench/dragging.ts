@@ -16,7 +16,7 @@ const WAY = 10;
 export async function draggedFigures(page: Page): Promise<Figure[]> {
   await openLine(page, 'Columns');
   const spacing: number[] = [];
-  const gap = page.getByRole('textbox', { name: 'Gap between columns on Laptop' });
+  const gap = page.getByRole('textbox', { name: 'Gap between columns, px on Laptop' });
   await gap.focus();
   for (let i = 0; i < TIMES; i += 1) {
     const up = Math.floor(i / WAY) % 2 === 0;
@@ -28,8 +28,8 @@ export async function draggedFigures(page: Page): Promise<Figure[]> {
   }
 
   await openLine(page, 'Card');
-  await page.getByRole('button', { name: /^Laptop.*: bring near/ }).click();
   const laptop = await frameAt(page, 'Laptop');
+  await page.getByRole('button', { name: /^Laptop.*: bring near/ }).click();
   const picture = laptop.locator(`${SHELF} .part-picture`).first();
   await picture.scrollIntoViewIfNeeded();
   const { x, y, width, height } = (await picture.boundingBox())!;

@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import { quantile, ratioAtMost, type Figure } from './figure.ts';
-import { timePress } from './timing.ts';
+import { framesOf, timePress } from './timing.ts';
 
 /** What one frame of the studio holds, and where it stands. */
 interface Held {
@@ -82,7 +82,11 @@ export class StaticFrames {
       },
       [before, after] as const,
     );
-    await page.waitForLoadState('networkidle');
+    // The pictures are there; those out of sight are not fetched, and frames that were written never say that they are.
+    await page.waitForFunction(
+      `${framesOf}.every((inner) => [...inner.images].every((one) => one.complete || one.loading === 'lazy'))`,
+    );
+    await page.waitForTimeout(1_500);
     return new StaticFrames(page);
   }
 
