@@ -39,6 +39,11 @@ export type Default<T> =
 /** Reads another setting of the same document, by its id; one that varies as a `Varying`. */
 export type ReadSetting = (id: string) => unknown;
 
+/** What is shown of a card, as far as settings go by it. */
+export interface ShownCard {
+  parts: readonly { readonly part: string }[];
+}
+
 /** What settings may go by of a layout. */
 export interface LayoutTraits {
   name: string;
@@ -63,6 +68,8 @@ export interface Said<T> {
   offBecause?(read: ReadSetting): string | null;
   /** Why it has no effect with a layout; null where it has one. */
   offIn?(layout: LayoutTraits, read: ReadSetting): string | null;
+  /** Why it has no effect with what is shown now; null while it has one. */
+  idle?(cards: readonly ShownCard[], read: ReadSetting): string | null;
   /** Of these kinds of item only. */
   items?: readonly Of[];
   /** It belongs to one shelf or bay alone, and is never copied to another. */

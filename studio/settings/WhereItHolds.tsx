@@ -2,7 +2,8 @@ import type { ReactNode } from 'react';
 import type { Bands } from '../../core/bands/bands.ts';
 import { effectOf } from '../../core/plan/effect.ts';
 import type { Shelf } from '../../core/plan/shelf.ts';
-import type { PlacedSetting } from '../../core/settings/setting.ts';
+import { readPath } from '../../core/settings/path.ts';
+import type { PlacedSetting, ShownCard } from '../../core/settings/setting.ts';
 import { Hint } from './Stack.tsx';
 
 interface WhereItHoldsProps {
@@ -12,18 +13,30 @@ interface WhereItHoldsProps {
   shelf: Shelf | null;
   bands: Bands;
   wanted: string | null;
+  /** What is shown now, where a setting may have no effect with it. */
+  cards?: readonly ShownCard[];
   /** @param at ids of the bands at which it has an effect */
   children(at: readonly string[]): ReactNode;
 }
 
 /** A setting where it has an effect now; one that was gone to also where it has none, with the reason. */
-export function WhereItHolds({ setting, document, shelf, bands, wanted, children }: WhereItHoldsProps) {
+export function WhereItHolds({
+  setting,
+  document,
+  shelf,
+  bands,
+  wanted,
+  cards = [],
+  children,
+}: WhereItHoldsProps) {
   const { reason, at } = effectOf(setting, document, shelf, bands);
   const off = reason !== null;
   if (off && wanted !== setting.id) return null;
+  const idle = cards.length > 0 ? (setting.idle?.(cards, (id) => readPath(document, id)) ?? null) : null;
   return (
     <div data-off={off || undefined}>
       {off && <Hint role="note">Has no effect now: {reason}.</Hint>}
+      {!off && idle !== null && <Hint role="note">Has no effect now: {idle}.</Hint>}
       {children(off ? bands.map(({ id }) => id) : at)}
     </div>
   );

@@ -1,7 +1,7 @@
 import { OFS } from '../../assortment/of.ts';
 import { valueAt } from '../../bands/varying.ts';
 import { choice, colourOr, integer, own, yesNo } from '../../settings/values.ts';
-import { setting, varying, type Complete } from '../../settings/setting.ts';
+import { setting, varying, type Complete, type ShownCard } from '../../settings/setting.ts';
 import type { PictureFacts } from '../../catalogue/facts.ts';
 import { fillCrop } from '../../picture/crop.ts';
 import { cssColour } from '../../css/written.ts';
@@ -27,6 +27,17 @@ const unless = (by: string, why: string) => (read: (id: string) => unknown) =>
 
 /** Corners that are rounded by as much are in the style sheet of all pages. */
 export const CORNERS_PX = 3;
+
+const NO_MORE = 'No product that is shown has a second picture';
+
+/** Whether any card has more pictures than its first. */
+const anyMore = (cards: readonly ShownCard[]): boolean =>
+  cards.some(({ parts }) =>
+    parts.some((one) => {
+      const { second, more } = one as { second?: unknown; more?: readonly unknown[] };
+      return Boolean(second) || (more?.length ?? 0) > 0;
+    }),
+  );
 
 const settings = {
   by: setting(
@@ -89,12 +100,15 @@ const settings = {
     items: ['products'],
     offBecause: (read) =>
       (read('card.parts.picture.several') as number) > 1 ? 'There are several to flick through' : null,
+    idle: (cards, read) => (read('card.parts.picture.second') && !anyMore(cards) ? NO_MORE : null),
   }),
   several: setting(integer(1, MOST_PICTURES), 1, {
     name: 'Pictures to flick through, at most',
     find: ['pictures', 'several', 'flick', 'swipe', 'more', 'gallery'],
     about: 'By swiping, with arrows or by keys, without leaving the page.',
     items: ['products'],
+    idle: (cards, read) =>
+      (read('card.parts.picture.several') as number) > 1 && !anyMore(cards) ? NO_MORE : null,
   }),
   hover: setting(
     choice({ none: 'Nothing', zoom: 'Zooms in', dims: 'Darkens', lightens: 'Lightens' }),

@@ -8,11 +8,15 @@ import { placed } from '../../../core/settings/setting.ts';
 import { shelfTree, type StoredShelf } from '../../../core/plan/shelf.ts';
 import {
   specimenBay,
+  specimenPicture,
+  specimenPictured,
   specimenProduct,
   specimenShelf,
   specimenStored,
   specimenView,
 } from '../../../core/specimen/specimen.ts';
+import { shelvesOn } from '../../../core/view/shelvesIn.ts';
+import type { Item } from '../../../core/card/item.ts';
 import { inStudio, type InStudio } from '../../specimen/inStudio.tsx';
 import { useDraft } from '../../studioContext.tsx';
 import { CardParts } from './CardParts.tsx';
@@ -21,9 +25,10 @@ afterEach(cleanup);
 
 const order = placed('shelf', 'card', shelfTree).find(({ id }) => id === 'card.order')!;
 
-function Drawn({ wanted }: { wanted: string | null }) {
+function Drawn({ wanted, goods }: { wanted: string | null; goods: readonly Item[] }) {
   const plan = useDraft((state) => state.plan);
   const shelf = plan.shelves.s!;
+  const page = goods.length ? specimenView(plan, goods.length, {}, goods) : specimenView(plan);
   return (
     <CardParts
       on={{ shelf: 's' }}
@@ -31,8 +36,8 @@ function Drawn({ wanted }: { wanted: string | null }) {
       value={readPath(shelf, 'card.order') as never}
       at={[]}
       shelf={shelf}
-      view={null}
-      page={specimenView(plan)}
+      view={goods.length ? shelvesOn(page)[0]!.shelf : null}
+      page={page}
       bayId="s"
       wanted={wanted}
     />
@@ -44,8 +49,12 @@ const answers = {
   'POST /api/items': () => ({ total: 1, own: 1, start: 0, items: [{ of: 'products', product }] }),
 };
 
-const open = (more: Partial<StoredShelf> = {}, wanted: string | null = null): InStudio =>
-  inStudio(<Drawn wanted={wanted} />, {
+const open = (
+  more: Partial<StoredShelf> = {},
+  wanted: string | null = null,
+  goods: readonly Item[] = [],
+): InStudio =>
+  inStudio(<Drawn wanted={wanted} goods={goods} />, {
     stored: specimenStored([specimenShelf('s', more)], [specimenBay('s')]),
     answers,
   });
@@ -134,6 +143,32 @@ describe('the parts of a card', () => {
     open({}, 'card.parts.title.lines');
     expect(screen.getByRole('region', { name: 'Settings of the part Title' })).toBeTruthy();
     expect(screen.queryByRole('radiogroup', { name: /Where Title/ })).toBeNull();
+  });
+
+  it('say why they have no effect with what is shown now, and only then', () => {
+    const card: StoredShelf['card'] = {
+      parts: { picture: { second: true }, brand: { shown: { phone: true } } },
+    };
+    const notes = () => screen.queryAllByRole('note').map(({ textContent }) => textContent);
+    const one = specimenPictured({});
+    open({ card }, 'card.parts.brand.align', one);
+    expect(notes()).toEqual(['Has no effect now: No card that is shown has anything to say here.']);
+    cleanup();
+    open({ card }, 'card.parts.picture.second', one);
+    expect(notes()).toEqual(['Has no effect now: No product that is shown has a second picture.']);
+    cleanup();
+    const two: Item = {
+      of: 'products',
+      product: specimenProduct(2, { brand: 'Low Kiln', pictures: [specimenPicture(), specimenPicture()] }),
+    };
+    for (const part of ['picture', 'brand']) {
+      open({ card }, `card.parts.${part}.zone`, [...one, two]);
+      expect(notes()).toEqual([]);
+      cleanup();
+    }
+    // What is switched off waits for nothing.
+    open({}, 'card.parts.picture.second', one);
+    expect(notes()).toEqual([]);
   });
 
   it('are removed by one press, and are back by undo', () => {

@@ -27,7 +27,7 @@ const partOf = (setting: string | null): string | null =>
   /^card\.parts\.([^.]+)\./.exec(setting ?? '')?.[1] ?? null;
 
 /** The parts in use, in their order, each with its settings under the list; another is added by typing. */
-export function CardParts({ on, setting, shelf, wanted }: OwnControlProps) {
+export function CardParts({ on, setting, shelf, view, wanted }: OwnControlProps) {
   const plan = useDraft((state) => state.plan);
   const names = useNames();
   const { draft, vocabulary } = useStudio();
@@ -105,6 +105,7 @@ export function CardParts({ on, setting, shelf, wanted }: OwnControlProps) {
           on={on}
           shelf={shelf}
           wanted={wanted}
+          cards={view?.cards ?? []}
           onRemove={() => {
             set(`card.parts.${opened.id}.shown`, { [names.bands[0]!.id]: false });
             openPart(null);
