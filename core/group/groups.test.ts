@@ -156,7 +156,7 @@ describe('what is set for categories and collections', () => {
         specimenNames,
       ),
     ).toBe(
-      'Category 1 with an icon and sold by asking for a quote, Category 2 as it is and one that is gone sold not here',
+      'Category 1 with an icon and sold by asking for a quote, Category 2 as it is and one that is gone not sold here',
     );
   });
 

@@ -2,9 +2,9 @@ import { X } from 'lucide-react';
 import { useState } from 'react';
 import { fold } from '../../../core/catalogue/fold.ts';
 import { SELLING_BY, type SellingBy } from '../../../core/catalogue/selling.ts';
-import { groupName } from '../../../core/group/sayStoreGroups.ts';
+import { groupName, saySold } from '../../../core/group/sayStoreGroups.ts';
 import { groupId, groupNamed, MOST_GROUPS, type StoreGroup } from '../../../core/group/storeGroup.ts';
-import { counted, listed } from '../../../core/sentence/sentence.ts';
+import { counted } from '../../../core/sentence/sentence.ts';
 import { useNames, useStudio } from '../../studioContext.tsx';
 import { QuietButton } from '../../ui/Button.tsx';
 import { OrderedList } from '../../ui/OrderedList.tsx';
@@ -58,9 +58,7 @@ export function StoreGroups({ on, value }: Pick<OwnControlProps, 'on'> & { value
           rows={value.map(({ id, icon, by }) => ({
             id,
             name: nameOf(id),
-            facts: listed(
-              [icon ? 'icon' : '', by ? `sold: ${SELLING_BY[by].toLowerCase()}` : ''].filter(Boolean),
-            ),
+            facts: [icon ? 'icon' : '', by ? saySold(by) : ''].filter(Boolean).join(', '),
           }))}
           open={open}
           onOpen={(id) => setOpen(id === open ? null : id)}
