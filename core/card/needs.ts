@@ -16,13 +16,11 @@ export function neededFacts(card: Card, store: Store): readonly ProductFact[] {
   let found = known.get(card);
   if (found?.store.labels !== store.labels || found.store.groups !== store.groups) {
     const { labels, groups } = store;
-    const kinds = partKinds.filter(({ id }) => everShown(card, id));
-    const ofParts = kinds.flatMap((kind) => [
-      ...kind.needs,
-      ...(kind.alsoNeeds?.(ofPart(card, kind.id)!) ?? []),
-    ]);
-    const ofSelling: ProductFact[] =
-      sellsOtherwise(groups) && kinds.some((kind) => kind.asSold) ? ['categories'] : [];
+    const ofParts = partKinds
+      .filter(({ id }) => everShown(card, id))
+      .flatMap((kind) => [...kind.needs, ...(kind.alsoNeeds?.(ofPart(card, kind.id)!) ?? [])]);
+    // Which way of selling is a product's own goes by them.
+    const ofSelling: ProductFact[] = sellsOtherwise(groups) ? ['categories'] : [];
     const needs = [...new Set([...ofParts, ...labelNeeds(labels, card), ...ofSelling])].sort();
     known.set(card, (found = { store: { labels, groups }, needs }));
   }

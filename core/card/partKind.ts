@@ -12,7 +12,7 @@ import type { Item } from './item.ts';
 import type { PictureShape } from './pictureShape.ts';
 import type { TextSize } from './textSize.ts';
 
-/** What a part may read besides its item and its settings. */
+/** What a part may read besides its item and its settings; `selling` is how the item itself is sold. */
 export interface PartContext extends Omit<CardStore, 'labels' | 'newSince'> {
   texts: StoreTexts;
   labels: LabelView[];
@@ -35,8 +35,6 @@ export interface PartKind<S extends Tree, V extends object, R> {
   needs: readonly ProductFact[];
   /** What it says besides with what is set of it. */
   alsoNeeds?(own: Complete<S>): readonly ProductFact[];
-  /** It goes by how its product is sold. */
-  asSold?: boolean;
   /** It is the card's picture, which texts are placed around. */
   isPicture?: boolean;
   /** It carries the link of the card. */

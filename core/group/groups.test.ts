@@ -92,17 +92,15 @@ describe('how a product is sold', () => {
     expect(JSON.stringify(silent)).not.toContain('£');
   });
 
-  it('is read of products only where something is sold otherwise and a card goes by it', () => {
+  it('is read of products only where something is sold otherwise', () => {
     const shelf = (parts: NonNullable<StoredShelf['card']>['parts']) =>
       completePlan(specimenStored([specimenShelf('s', { card: { parts } })])).shelves.s!.card;
     const needs = (card: ReturnType<typeof shelf>, groups: StoreGroup[]) =>
       neededFacts(card, { labels: { list: [], most: 3 }, groups }).includes('categories');
     const priced = shelf({});
-    const bare = shelf({ price: { shown: { phone: false } } });
     expect(needs(priced, [])).toBe(false);
     expect(needs(priced, [{ id: groupId('collection', 1), icon: ICON }])).toBe(false);
     expect(needs(priced, [category(1, 'quote')])).toBe(true);
-    expect(needs(bare, [category(1, 'quote')])).toBe(false);
   });
 });
 

@@ -14,6 +14,7 @@ import type { CardStore } from '../catalogue/cardStore.ts';
 import { LAYOUT_IDS, layoutKind, type LayoutId } from '../layouts/index.ts';
 import { motionOf } from '../layouts/moving.ts';
 import { innerWidth, type Room, type Step } from '../geometry/steps.ts';
+import { soldAs } from '../group/soldAs.ts';
 import { labelRoomPx } from '../label/labelRoom.ts';
 import { labelsOf } from '../label/labelsOf.ts';
 import { pageAt, pager, union, type Span } from '../paging/pages.ts';
@@ -81,11 +82,11 @@ function shownSpan(
 
 function cardView(item: Item, card: Card, store: CardStore): CardView {
   const texts = textsFor(store.currency.locale);
-  const labels =
-    item.of === 'products'
-      ? labelsOf(item.product, { ...store, texts }, (label) => labelEverShown(card, label))
-      : [];
-  const context: PartContext = { ...store, texts, labels };
+  const context: PartContext = { ...store, texts, labels: [] };
+  if (item.of === 'products') {
+    context.selling = soldAs(item.product, store);
+    context.labels = labelsOf(item.product, { ...store, texts }, (label) => labelEverShown(card, label));
+  }
   const { id, title, href } = faceOf(item);
   return {
     id,

@@ -45,3 +45,29 @@ export function shopperOf(store: SmallStore) {
     },
   };
 }
+
+export const PERSON = { name: 'Ash Fenn', email: 'ash@place.example' };
+
+/** The value of a hidden field of a page; empty where it has none. */
+export const hidden = (body: string, name: string): string =>
+  new RegExp(`name="${name}" value="([^"]*)"`).exec(body)?.[1] ?? '';
+
+/** The first variant of a product, with what it costs. */
+export const variantIn = async ({ database }: SmallStore, product: number) =>
+  (
+    await database.pool.query<{ id: number; price: number }>(
+      'SELECT id, coalesce(reduced, price) AS price FROM variant WHERE product_id = $1 ORDER BY id LIMIT 1',
+      [product],
+    )
+  ).rows[0]!;
+
+/** @param count null where it is not counted */
+export const stockIn = ({ database }: SmallStore, variant: number, count: number | null) =>
+  database.pool.query('UPDATE variant SET stock = $2 WHERE id = $1', [variant, count]);
+
+/** Goes from the basket to a placed order; what was sent, and what came of it. */
+export async function checksOut(one: SpecimenShopper, more: Record<string, string> = {}) {
+  const { body } = await one.get('/checkout');
+  const sent = { ...PERSON, token: hidden(body, 'token'), total: hidden(body, 'total'), ...more };
+  return { sent, answer: await one.send('/checkout', sent) };
+}

@@ -221,7 +221,7 @@ function Mail() {
         )}
       </section>
       {open && removed.has(open.id) ? (
-        <Notice action="Put it back" onAction={() => remove({ id: open.id, removed: false })}>
+        <Notice focused action="Put it back" onAction={() => remove({ id: open.id, removed: false })}>
           “{open.subject}” was removed.
         </Notice>
       ) : open ? (

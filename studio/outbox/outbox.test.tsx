@@ -93,6 +93,9 @@ describe('the outbox', () => {
     await screen.findByText('All are read. Nothing is sent from here.');
     fireEvent.click(screen.getByRole('button', { name: 'Remove' }));
     await screen.findByText('“Question 3” was removed.');
+    await waitFor(() =>
+      expect(document.activeElement).toBe(screen.getByRole('button', { name: 'Put it back' })),
+    );
     expect(screen.getAllByRole('row').map((row) => row.textContent)).toEqual([
       expect.stringContaining('Question 2'),
     ]);

@@ -19,15 +19,22 @@ export function Notice({
   children,
   action,
   onAction,
+  focused = false,
 }: {
   children: ReactNode;
   action?: string;
   onAction?: () => void;
+  /** It takes the place of what was pressed, and so the keyboard. */
+  focused?: boolean;
 }) {
   return (
     <Box role="status">
       <p>{children}</p>
-      {action && <Button onPress={onAction}>{action}</Button>}
+      {action && (
+        <Button autoFocus={focused} onPress={onAction}>
+          {action}
+        </Button>
+      )}
     </Box>
   );
 }

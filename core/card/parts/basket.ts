@@ -1,4 +1,3 @@
-import { soldAs } from '../../group/soldAs.ts';
 import type { StoreTexts } from '../../texts/storeTexts.ts';
 import { choice } from '../../settings/values.ts';
 import { setting } from '../../settings/setting.ts';
@@ -47,16 +46,13 @@ export const basketPart = partKindOf({
       },
     ),
   },
-  asSold: true,
   needs: ['buy'],
   ...buttonPart<Said>(),
   reads: ({ words, shows, by }) => ({ words: words.trim(), shows, by }),
-  view: (item, own, { texts, ...store }): Said | null => {
-    if (item.of !== 'products') return null;
+  view: (item, own, { selling, texts }): Said | null => {
+    if (item.of !== 'products' || selling.by === 'none') return null;
     const { product } = item;
-    const sold = soldAs(product, store).by;
-    if (sold === 'none') return null;
-    const by = own.by === 'store' || sold === 'quote' ? sold : own.by;
+    const by = own.by === 'store' || selling.by === 'quote' ? selling.by : own.by;
     if (by === 'basket' && product.stock.state === 'out') return null;
     const adds = by === 'basket' && product.buy && !product.buy.choose ? product.buy.variantId : null;
     const [words, href] =

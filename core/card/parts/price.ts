@@ -1,4 +1,3 @@
-import { soldAs } from '../../group/soldAs.ts';
 import { saidPrice, type SaidPrice } from '../../catalogue/saidPrice.ts';
 import { showsPrices } from '../../catalogue/selling.ts';
 import { choice } from '../../settings/values.ts';
@@ -37,12 +36,11 @@ export const pricePart = partKindOf({
         read('card.parts.price.before') || read('card.parts.price.after') ? null : 'There are none',
     }),
   },
-  asSold: true,
   needs: [],
   text: TEXT,
   reads: (own) => ({ ...readsWords(own), words: own.words }),
-  view: (item, own, { currency, texts, ...store }): Said | null => {
-    if (item.of !== 'products' || !showsPrices(soldAs(item.product, store))) return null;
+  view: (item, own, { currency, selling, texts }): Said | null => {
+    if (item.of !== 'products' || !showsPrices(selling)) return null;
     const { price } = item.product;
     return {
       ...saidPrice(price, currency, texts),

@@ -1,4 +1,3 @@
-import { soldAs } from '../../group/soldAs.ts';
 import { partKindOf } from '../partKind.ts';
 import { BUTTON_TEXT } from '../button.ts';
 
@@ -13,14 +12,13 @@ export const quantityPart = partKindOf({
   find: ['quantity', 'how many', 'number', 'basket'],
   atFirst: false,
   settings: {},
-  asSold: true,
   needs: ['buy'],
   takesPresses: true,
   goesWith: 'basket',
   text: BUTTON_TEXT,
   reads: () => null,
-  view: (item, _, { texts, ...store }) => {
-    if (item.of !== 'products' || soldAs(item.product, store).by !== 'basket') return null;
+  view: (item, _, { selling, texts }) => {
+    if (item.of !== 'products' || selling.by !== 'basket') return null;
     const { buy, stock, title } = item.product;
     if (!buy || buy.choose || stock.state === 'out') return null;
     return { most: stock.count, label: texts.quantityOf(title) };

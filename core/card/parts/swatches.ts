@@ -1,4 +1,3 @@
-import { soldAs } from '../../group/soldAs.ts';
 import { saidPrice, type SaidPrice } from '../../catalogue/saidPrice.ts';
 import type { OptionFacts } from '../../catalogue/facts.ts';
 import { counted } from '../../sentence/sentence.ts';
@@ -114,12 +113,11 @@ export const swatchesPart = partKindOf({
     }),
   },
   scripted: () => true,
-  asSold: true,
   needs: ['options'],
   takesPresses: true,
   text: TEXT,
   reads: ({ option, shows, size, names, most, changes }) => ({ option, shows, size, names, most, changes }),
-  view: (item, set, { currency, swatches, texts, ...store }): Said | null => {
+  view: (item, set, { currency, selling, swatches, texts }): Said | null => {
     if (item.of !== 'products') return null;
     const { product } = item;
     const option: OptionFacts | undefined = product.options.find(
@@ -130,7 +128,7 @@ export const swatchesPart = partKindOf({
     const all = swatchViews(product, option, by, { texts, swatches });
     const left = all.length - set.most;
     // Where all cost the same, the price stays as it is.
-    const changesPrice = showsPrices(soldAs(product, store)) && product.price.from;
+    const changesPrice = showsPrices(selling) && product.price.from;
     return {
       list: texts.optionOf(option.name, product.title),
       swatches: all.slice(0, set.most).map(({ photograph, price, chosen: _, ...swatch }) => ({

@@ -5,6 +5,7 @@ import { SELLING_BY, type SellingBy } from '../../../core/catalogue/selling.ts';
 import { groupName, saySold } from '../../../core/group/sayStoreGroups.ts';
 import { groupId, groupNamed, MOST_GROUPS, type StoreGroup } from '../../../core/group/storeGroup.ts';
 import { counted } from '../../../core/sentence/sentence.ts';
+import { useCategorySearch } from '../../assortments/useCategorySearch.ts';
 import { useNames, useStudio } from '../../studioContext.tsx';
 import { QuietButton } from '../../ui/Button.tsx';
 import { OrderedList } from '../../ui/OrderedList.tsx';
@@ -12,6 +13,7 @@ import { Pick } from '../../ui/Pick.tsx';
 import { Search } from '../../ui/Search.tsx';
 import { PictureControl } from '../controls/Picture.tsx';
 import { Hint, Stack } from '../Stack.tsx';
+import { changed } from './changed.ts';
 import type { OwnControlProps } from './ownControl.ts';
 import { SettingsBox } from './SettingsBox.tsx';
 
@@ -21,31 +23,32 @@ const WAYS: { value: SellingBy | typeof AS_STORE; words: string }[] = [
   ...Object.entries(SELLING_BY).map(([value, words]) => ({ value: value as SellingBy, words })),
 ];
 
-/** More than this is found by typing. */
-const MOST_FOUND = 30;
-
 /** Icons of categories and collections, and categories whose goods are sold otherwise than the store does. */
 export function StoreGroups({ on, value }: Pick<OwnControlProps, 'on'> & { value: readonly StoreGroup[] }) {
-  const { draft, tree, vocabulary } = useStudio();
+  const { draft, vocabulary } = useStudio();
+  const findCategories = useCategorySearch();
   const names = useNames();
   const [open, setOpen] = useState<string | null>(null);
   const write = (groups: readonly StoreGroup[]) =>
     draft.run({ do: 'set', on, setting: 'groups', value: groups });
   const change = (next: StoreGroup) => write(value.map((one) => (one.id === next.id ? next : one)));
-  const offered = [
-    ...tree.all.map(({ id, name, products }) => ({
-      id: groupId('category', id),
-      words: name,
-      aside: ['category', ...tree.ancestors(id).map((one) => one.name), counted(products, 'product')].join(
-        ', ',
-      ),
-    })),
-    ...vocabulary.collections.map(({ id, name, products }) => ({
-      id: groupId('collection', id),
-      words: name,
-      aside: `collection, ${counted(products, 'product')}`,
-    })),
-  ].filter(({ id }) => !value.some((one) => one.id === id));
+  /** Of those that are not in the list yet. */
+  const find = (typed: string) => {
+    const words = fold(typed);
+    const categories = findCategories(typed).map(({ id, aside, ...one }) => ({
+      ...one,
+      id: groupId('category', Number(id)),
+      aside: `category, ${aside}`,
+    }));
+    const collections = vocabulary.collections
+      .filter(({ name }) => fold(name).includes(words))
+      .map(({ id, name, products }) => ({
+        id: groupId('collection', id),
+        words: name,
+        aside: `collection, ${counted(products, 'product')}`,
+      }));
+    return [...categories, ...collections].filter(({ id }) => !value.some((one) => one.id === id));
+  };
   const nameOf = (id: string) => groupName(id, names) ?? `A ${groupNamed(id).of} that is gone`;
   const opened = value.find(({ id }) => id === open);
   return (
@@ -74,10 +77,7 @@ export function StoreGroups({ on, value }: Pick<OwnControlProps, 'on'> & { value
                   label="How its products are sold"
                   value={opened.by ?? AS_STORE}
                   options={WAYS}
-                  onChange={(by) => {
-                    const { by: _, ...rest } = opened;
-                    change(by === AS_STORE ? rest : { ...rest, by });
-                  }}
+                  onChange={(by) => change(changed(opened, 'by', by === AS_STORE ? undefined : by))}
                 />
                 <Hint>Holds for the categories below it too, unless they have their own way.</Hint>
               </div>
@@ -88,10 +88,7 @@ export function StoreGroups({ on, value }: Pick<OwnControlProps, 'on'> & { value
               shown
               inherits={false}
               value={opened.icon ?? null}
-              onChange={(icon) => {
-                const { icon: _, ...rest } = opened;
-                change(icon === null ? rest : { ...rest, icon: icon as string });
-              }}
+              onChange={(icon) => change(changed(opened, 'icon', (icon as string | null) ?? undefined))}
             />
             <div>
               <QuietButton
@@ -111,10 +108,7 @@ export function StoreGroups({ on, value }: Pick<OwnControlProps, 'on'> & { value
           label="Add a category or collection"
           placeholder="Find by name"
           opensAtOnce
-          find={(typed) => {
-            const words = fold(typed);
-            return offered.filter((one) => fold(one.words).includes(words)).slice(0, MOST_FOUND);
-          }}
+          find={find}
           onChoose={(id) => {
             write([...value, { id }]);
             setOpen(id);

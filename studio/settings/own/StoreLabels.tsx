@@ -21,6 +21,7 @@ import { Search } from '../../ui/Search.tsx';
 import { Stepper } from '../../ui/Stepper.tsx';
 import { Words } from '../../ui/Words.tsx';
 import { PictureControl } from '../controls/Picture.tsx';
+import { changed } from './changed.ts';
 import { SettingsBox } from './SettingsBox.tsx';
 import { Hint, Stack } from '../Stack.tsx';
 import type { OwnControlProps } from './ownControl.ts';
@@ -132,10 +133,8 @@ function LabelSettings({
   const colours = useDraft((state) => state.plan.house.colours);
   const kind = labelKind(label.kind);
   if (!kind) return null;
-  const change = <K extends keyof StoreLabel>(key: K, value: StoreLabel[K] | undefined) => {
-    const { [key]: _, ...rest } = label;
-    onChange((value === undefined ? rest : { ...rest, [key]: value }) as StoreLabel, key);
-  };
+  const change = <K extends keyof StoreLabel>(key: K, value: StoreLabel[K] | undefined) =>
+    onChange(changed(label, key, value), key);
   const { apartPx } = labelPlace(placeOf(label));
   const { text, accent, ground, card, reduced } = colours;
   const offered = [...new Set([accent, reduced, text, ground, card])];
