@@ -338,7 +338,7 @@ test('a field of the store is found by part of its name, says its value with its
   await field.click();
   await expect(said.first()).toHaveText(/^Diameter [\d.]+ cm$/);
   await expect(parts.getByRole('row', { name: 'Diameter' })).toBeVisible();
-  await page.getByRole('textbox', { name: 'Field: own words before it' }).fill('Across');
+  await page.getByRole('textbox', { name: 'Field: text before it' }).fill('Across');
   await expect(said.first()).toHaveText(/^Across [\d.]+ cm$/);
   // What is there already is not offered again.
   await page.getByRole('combobox', { name: 'Add a part' }).fill('diameter');

@@ -47,7 +47,7 @@ test('a card is built from a ready-made one by mouse: chosen by its drawing, a p
   await page.getByRole('option', { name: /^Brand/ }).click();
   await page
     .getByRole('region', { name: 'Settings of the part Brand' })
-    .getByRole('textbox', { name: 'Brand: own words before it' })
+    .getByRole('textbox', { name: 'Brand: text before it' })
     .fill('by');
   await expect(card.locator('.part-brand')).toHaveText(/^by /);
   const [brandAt, titleAt] = await tops('brand', 'title');

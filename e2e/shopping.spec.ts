@@ -249,7 +249,7 @@ test('own words, icon and quantity of the button are set by its part, and hold i
     .getByRole('radiogroup', { name: 'Basket button: what it shows' })
     .getByText('Icon and words')
     .click();
-  await page.getByRole('textbox', { name: 'Basket button: own words' }).fill('Take it home');
+  await page.getByRole('textbox', { name: 'Basket button: own text' }).fill('Take it home');
   await page.getByRole('combobox', { name: 'Add a part' }).fill('quantity');
   await page.getByRole('option', { name: /^Quantity/ }).click();
   await page.getByRole('button', { name: /^Publish \d+ change/ }).click();

@@ -7,11 +7,11 @@ const LONGEST = 40;
 /** The owner's own words around what a part says. */
 export const ownWords = (part: string) => ({
   before: setting(text(LONGEST), '', {
-    name: `${part}: own words before it`,
+    name: `${part}: text before it`,
     find: ['words', 'wording', 'before', 'in front', 'label'],
   }),
   after: setting(text(LONGEST), '', {
-    name: `${part}: own words after it`,
+    name: `${part}: text after it`,
     find: ['words', 'wording', 'after', 'behind', 'unit'],
   }),
 });

@@ -1,3 +1,4 @@
+import { Check } from 'lucide-react';
 import { ToggleButton } from 'react-aria-components';
 import styled from 'styled-components';
 import type { Bands } from '../../core/bands/bands.ts';
@@ -32,6 +33,48 @@ const Widths = styled.span`
   }
 `;
 
+/** One column for each width, as wide as the switches under it. */
+const Heads = styled.div`
+  display: flex;
+  justify-content: flex-end;
+  gap: 4px;
+  font-size: 12px;
+  line-height: 14px;
+  color: ${t.ink2};
+  span {
+    width: 38px;
+    text-align: center;
+    overflow-wrap: anywhere;
+    align-self: end;
+  }
+`;
+
+const Under = styled(Widths)`
+  flex-wrap: nowrap;
+  button {
+    width: 38px;
+    display: grid;
+    place-content: center;
+    padding: 0;
+  }
+`;
+
+/** The most widths whose names stand above their switches; more are named on the switches, and wrap. */
+const MOST_HEADS = 4;
+
+/** The names of the widths above a list of things that are on or off at each; its switches are named themselves. */
+export function WidthHeads() {
+  const bands = useDraft((state) => state.plan.house.bands);
+  if (bands.length > MOST_HEADS) return null;
+  return (
+    <Heads aria-hidden>
+      {bands.map(({ id, name }) => (
+        <span key={id}>{name}</span>
+      ))}
+    </Heads>
+  );
+}
+
 const Both = styled.div`
   display: flex;
   flex-direction: column;
@@ -53,16 +96,18 @@ export interface WidthsOnProps {
   name: string;
   value: Varying<boolean>;
   onChange(value: Varying<boolean>): void;
-  /** By the first letters of the widths alone. */
-  short?: boolean;
+  /** Stands under {@link WidthHeads}, which say the names of the widths. */
+  underHeads?: boolean;
 }
 
 /** The widths at which something is on. A width that is turned on or off changes no other. */
-export function WidthsOn({ name, value, onChange, short = false }: WidthsOnProps) {
+export function WidthsOn({ name, value, onChange, underHeads = false }: WidthsOnProps) {
   const bands = useDraft((state) => state.plan.house.bands);
   const isOn = (id: string) => valueAt(value, bands, id);
+  const headed = underHeads && bands.length <= MOST_HEADS;
+  const Group = headed ? Under : Widths;
   return (
-    <Widths role="group" aria-label={`${name} at these widths`}>
+    <Group role="group" aria-label={`${name} at these widths`}>
       {bands.map((band) => (
         <ToggleButton
           key={band.id}
@@ -70,15 +115,15 @@ export function WidthsOn({ name, value, onChange, short = false }: WidthsOnProps
           onChange={(next) => onChange(runs(bands, (id) => (id === band.id ? next : isOn(id))))}
           aria-label={`${name} on ${band.name}`}
         >
-          {short ? band.name.slice(0, 1) : band.name}
+          {headed ? isOn(band.id) && <Check size={14} aria-hidden /> : band.name}
         </ToggleButton>
       ))}
-    </Widths>
+    </Group>
   );
 }
 
 /** On or off at every width, or at some of them. */
-export function ShownAt({ name, value, onChange }: Omit<WidthsOnProps, 'short'>) {
+export function ShownAt({ name, value, onChange }: Omit<WidthsOnProps, 'underHeads'>) {
   const bands = useDraft((state) => state.plan.house.bands);
   const any = bands.some(({ id }) => valueAt(value, bands, id));
   return (

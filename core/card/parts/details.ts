@@ -22,7 +22,7 @@ export const detailsPart = partKindOf({
   settings: {
     ...buttonWidth('Details button'),
     words: setting(text(LONGEST, "the store's own"), '', {
-      name: 'Details button: own words',
+      name: 'Details button: own text',
       find: ['words', 'wording', 'button', 'read on'],
     }),
   },

@@ -3,7 +3,7 @@ import type { ReadyCard } from './readyCard.ts';
 export const toCompare: ReadyCard = {
   id: 'toCompare',
   name: 'To compare',
-  about: 'All that helps to choose: brand, rating, glazes or sizes, and what is in stock.',
+  about: 'All that helps to choose: brand, rating, options, and what is in stock.',
   of: ['products'],
   parts: [
     { part: 'picture' },

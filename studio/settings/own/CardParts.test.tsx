@@ -87,6 +87,25 @@ describe('the parts of a card', () => {
     expect(cardOf(studio).parts.price.when).toBe('hover');
   });
 
+  it('have their switches under the names of the widths, and named themselves where there are many widths', () => {
+    const studio = open();
+    const heads = () => [...document.querySelectorAll('[aria-hidden] > span')].map((one) => one.textContent);
+    expect(heads()).toEqual(['Phone', 'Tablet', 'Laptop', 'Wide']);
+    expect(within(row('Price')).getByRole('button', { name: 'Price on Phone' }).textContent).toBe('');
+    const bands = studio.draft.getState().plan.house.bands;
+    act(() =>
+      studio.draft.run({
+        do: 'editBands',
+        edit: { is: 'add', band: { ...bands.at(-1)!, id: 'wall', name: 'Wall screen', from: 1800 } },
+      }),
+    );
+    expect(studio.draft.getState().plan.house.bands).toHaveLength(bands.length + 1);
+    expect(heads()).toEqual([]);
+    expect(within(row('Price')).getByRole('button', { name: 'Price on Wall screen' }).textContent).toBe(
+      'Wall screen',
+    );
+  });
+
   it('change places by keys, past parts that are not in use', () => {
     const studio = open();
     fireEvent.keyDown(row('Price'), { key: 'ArrowUp', altKey: true });

@@ -9,7 +9,7 @@ import type { FieldFacts } from '../../../core/catalogue/vocabulary.ts';
 import { fieldsOffered } from './fieldsOffered.ts';
 import { OrderedList } from '../../ui/OrderedList.tsx';
 import { Search } from '../../ui/Search.tsx';
-import { WidthsOn } from '../ShownAt.tsx';
+import { WidthHeads, WidthsOn } from '../ShownAt.tsx';
 import { Hint } from '../Stack.tsx';
 import { useSet } from '../useSetting.ts';
 import type { OwnControlProps } from './ownControl.ts';
@@ -75,6 +75,7 @@ export function CardParts({ on, setting, shelf, view, wanted }: OwnControlProps)
     <Column>
       <ReadyCards shelf={shelf} />
       <div data-setting={setting.id}>
+        {used.length > 0 && <WidthHeads />}
         <OrderedList
           label="Parts of the card"
           empty="The card shows nothing yet."
@@ -85,7 +86,7 @@ export function CardParts({ on, setting, shelf, view, wanted }: OwnControlProps)
             aside: (
               <span data-setting={`card.parts.${id}.shown`}>
                 <WidthsOn
-                  short
+                  underHeads
                   name={partName(shelf.card, byId.get(id)!, names)}
                   value={ofPart(shelf.card, id)!.shown}
                   onChange={(shown) => set(`card.parts.${id}.shown`, shown)}

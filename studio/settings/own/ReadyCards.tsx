@@ -68,7 +68,7 @@ function Offered({ shelf, onDone }: { shelf: Shelf; onDone(): void }) {
   return (
     <>
       <p>
-        What you set of the parts themselves, such as own words and lines, stays. One step back undoes it.
+        What you set of the parts themselves, such as own text and lines, stays. One step back undoes it.
         {!item && ' The shelf shows nothing yet, so the cards are not drawn.'}
       </p>
       <Tiles role="list" aria-label="Ready-made cards">

@@ -55,7 +55,7 @@ export function ShelfLabels({ on, shelf }: OwnControlProps) {
         ))}
       <Hint>
         {kinds.length === 0 && 'The store has no labels. '}
-        Words, colours and order are the same on every shelf:{' '}
+        Text, colours and order are the same on every shelf:{' '}
         <TextButton onPress={() => choose(null)}>labels of the store</TextButton>
       </Hint>
     </Stack>
