@@ -9,6 +9,7 @@ import { Notice } from './ui/Notice.tsx';
 
 const Arrange = lazy(fetchArrange);
 const Catalogue = lazy(() => import('./catalogue/Catalogue.tsx'));
+const HouseStyle = lazy(() => import('./style/HouseStyle.tsx'));
 const Outbox = lazy(() => import('./outbox/Outbox.tsx'));
 const Assortments = lazy(() => import('./assortments/Assortments.tsx'));
 
@@ -28,6 +29,7 @@ export default function Places(props: PlacesProps) {
             <Route path="arrange/:pageId?" element={<Arrange />} />
             <Route path="assortments/:assortmentId?" element={<Assortments />} />
             <Route path="catalogue/*" element={<Catalogue />} />
+            <Route path="house-style/:elementId?" element={<HouseStyle />} />
             <Route path="outbox/:messageId?" element={<Outbox />} />
             <Route path="*" element={<Navigate to="/arrange" replace />} />
           </Routes>

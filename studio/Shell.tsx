@@ -122,6 +122,7 @@ export function Shell({ children }: { children: ReactNode }) {
           <NavLink to="/arrange">Arrange</NavLink>
           <NavLink to="/assortments">Assortments</NavLink>
           <NavLink to="/catalogue">Catalogue</NavLink>
+          <NavLink to="/house-style">House style</NavLink>
         </nav>
         <SeenBy />
         <UndoRedo />

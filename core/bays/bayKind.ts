@@ -36,6 +36,8 @@ export interface BayKind<S extends Lines, C extends object> {
   /** Defaults of what every bay has, by setting, where they are others for this kind. */
   defaults: Readonly<Record<string, unknown>>;
   hasHeading: boolean;
+  /** Ids of the elements that only it has, and that can be styled in it. */
+  elements?: readonly string[];
   /** The lines of its spec, in their order. */
   spec: readonly Line[];
   /** It can be added to a page; else it belongs to one from the start. */

@@ -1,6 +1,7 @@
 import { headingSettings, lookSettings, visibilitySettings } from '../plan/bay.ts';
 import { joined, merged, withDefaults, type Lines } from '../settings/merged.ts';
 import { placed, type LineId, type PlacedSetting, type Tree } from '../settings/setting.ts';
+import { styleTree } from '../style/styleTree.ts';
 import { askBay } from './ask.ts';
 import { bannerBay } from './banner.ts';
 import { basketBay } from './basket.ts';
@@ -53,8 +54,15 @@ export function bayKind(holds: string): AnyBayKind {
   return found;
 }
 
+/** How the elements of a bay of a kind are styled. */
+const elementsOf = ({ hasHeading, elements = [] }: AnyBayKind) =>
+  styleTree('bay', hasHeading ? ['heading', ...elements] : elements);
+
 const common = (kind: AnyBayKind) => ({
-  look: withDefaults(joined(kind.hasHeading ? headingSettings : {}, lookSettings), kind.defaults),
+  look: withDefaults(
+    joined(kind.hasHeading ? headingSettings : {}, lookSettings, elementsOf(kind)),
+    kind.defaults,
+  ),
   visibility: visibilitySettings,
 });
 
@@ -73,7 +81,7 @@ const trees = new Map<string, Tree>(
   bayKinds.map((kind) => [
     kind.id,
     withDefaults(
-      joined(merged(kind.settings), headingSettings, lookSettings, visibilitySettings),
+      joined(merged(kind.settings), headingSettings, lookSettings, visibilitySettings, elementsOf(kind)),
       kind.defaults,
     ),
   ]),

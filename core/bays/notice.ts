@@ -35,6 +35,7 @@ export const noticeBay: BayKind<typeof settings, NoticeContent> = {
   settings,
   defaults: { 'look.width': 'window', 'look.background': '#2b3a55', 'look.above': 0, 'look.below': 0 },
   hasHeading: false,
+  elements: ['notice'],
   spec: [
     contentLine('text', 'Text', (bay) => [opens(orElse(bay.words, 'Nothing yet'), 'words')]),
     linkLine,

@@ -1,5 +1,6 @@
+import { LEAST_TARGET_PX } from './leastTarget.ts';
 import { linesOf, widthOf } from './text.ts';
-import type { TextSize } from './textSize.ts';
+import type { ButtonBox, TextSize } from './textSize.ts';
 
 /** Icons that buttons of cards can have; drawn alike wherever they stand. */
 export type ButtonIcon = 'basket' | 'ask' | 'quick' | 'save';
@@ -12,31 +13,44 @@ export interface ButtonSays {
   showsWords: boolean;
 }
 
-export const BUTTON_TEXT: TextSize = { fontPx: 14, linePx: 20, weight: 560 };
 /** Space within a button, px; more at its ends than above and below. */
 export const BUTTON_PADDING_PX = { ends: 14, across: 9 };
 export const BUTTON_ICON_PX = 20;
 /** Between an icon and the words after it, px. */
 export const BUTTON_GAP_PX = 8;
-/** The border of a button that leads somewhere, px. */
-const BORDER_PX = 1;
+/** What buttons are set in where nothing is styled. */
+export const BUTTON_TEXT: TextSize & { box: ButtonBox } = {
+  fontPx: 14,
+  linePx: 20,
+  weight: 560,
+  box: { acrossPx: BUTTON_PADDING_PX.across, endsPx: BUTTON_PADDING_PX.ends, borderPx: 1 },
+};
 
-const besideWordsPx = ({ icon, showsWords }: ButtonSays) =>
-  2 * (showsWords ? BUTTON_PADDING_PX.ends : BUTTON_PADDING_PX.across) +
-  2 * BORDER_PX +
+const boxOf = ({ box = BUTTON_TEXT.box }: TextSize): ButtonBox => box;
+
+const besideWordsPx = ({ icon, showsWords }: ButtonSays, { acrossPx, endsPx, borderPx }: ButtonBox) =>
+  2 * (showsWords ? endsPx : acrossPx) +
+  2 * borderPx +
   (icon ? BUTTON_ICON_PX + (showsWords ? BUTTON_GAP_PX : 0) : 0);
 
 /** Width of a button on one line, px. */
-export const buttonWidthPx = (says: ButtonSays): number =>
-  Math.ceil(besideWordsPx(says) + (says.showsWords ? widthOf(says.words, BUTTON_TEXT) : 0));
+export const buttonWidthPx = (says: ButtonSays, size: TextSize): number =>
+  Math.max(
+    LEAST_TARGET_PX,
+    Math.ceil(besideWordsPx(says, boxOf(size)) + (says.showsWords ? widthOf(says.words, size) : 0)),
+  );
 
 /** Lines that the words of a button need that can be `widthPx` wide at most. */
-export const buttonLines = (says: ButtonSays, widthPx: number): number =>
-  says.showsWords ? Math.max(1, linesOf(says.words, BUTTON_TEXT, widthPx - besideWordsPx(says))) : 1;
+export const buttonLines = (says: ButtonSays, widthPx: number, size: TextSize): number =>
+  says.showsWords ? Math.max(1, linesOf(says.words, size, widthPx - besideWordsPx(says, boxOf(size)))) : 1;
 
 /** Height of a button that can be `widthPx` wide at most, px. */
-export const buttonHeightPx = (says: ButtonSays, widthPx: number): number =>
-  2 * BUTTON_PADDING_PX.across + 2 * BORDER_PX + BUTTON_TEXT.linePx * buttonLines(says, widthPx);
+export function buttonHeightPx(says: ButtonSays, widthPx: number, size: TextSize): number {
+  const { acrossPx, borderPx } = boxOf(size);
+  const line = says.icon ? Math.max(size.linePx, BUTTON_ICON_PX) : size.linePx;
+  const linesPx = line + size.linePx * (buttonLines(says, widthPx, size) - 1);
+  return Math.max(LEAST_TARGET_PX, 2 * acrossPx + 2 * borderPx + linesPx);
+}
 
 /** What is asked of every part that is a button and says `V`; spread into its kind. */
 export const buttonPart = <V extends ButtonSays>() => ({
@@ -44,7 +58,8 @@ export const buttonPart = <V extends ButtonSays>() => ({
   text: BUTTON_TEXT,
   fullest: (view: V): V => view,
   words: ({ words, showsWords }: V): string => (showsWords ? words : ''),
-  buttonLines: (view: V, widthPx: number): number => buttonLines(view, widthPx),
-  widthPx: (view: V): number => buttonWidthPx(view),
-  heightPx: (view: V, _: unknown, widthPx: number): number => buttonHeightPx(view, widthPx),
+  buttonLines: (view: V, widthPx: number, size: TextSize): number => buttonLines(view, widthPx, size),
+  widthPx: (view: V, size: TextSize): number => buttonWidthPx(view, size),
+  heightPx: (view: V, _own: unknown, widthPx: number, _picture: unknown, size: TextSize): number =>
+    buttonHeightPx(view, widthPx, size),
 });

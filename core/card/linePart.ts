@@ -52,7 +52,7 @@ export const linePartOf = <Id extends string, S extends Tree = Record<never, nev
     view: (item, set, context) => saidWith(set, words(item, context, set.own)),
     fullest: (view) => view,
     words: ({ text }) => text,
-    widthPx: ({ text }) => widthOf(text, size),
-    heightPx: ({ text }, _, widthPx) => linesOf(text, size, widthPx) * size.linePx,
+    widthPx: ({ text }, now) => widthOf(text, now),
+    heightPx: ({ text }, _own, widthPx, _picture, now) => linesOf(text, now, widthPx) * now.linePx,
     say: () => named.name.toLowerCase(),
   });

@@ -47,7 +47,7 @@ export interface PartKind<S extends Tree, V extends object, R> {
   decides?: boolean;
   /** It stands back behind title and price. */
   quiet?: boolean;
-  /** Null for what is not text. */
+  /** What it is set in where nothing is styled; null for what is not text. `size`, below, is what it is set in now. */
   text: TextSize | null;
   /** What `view` goes by of the settings; all the others reach style sheets only. */
   reads(own: Complete<S>): R;
@@ -56,7 +56,7 @@ export interface PartKind<S extends Tree, V extends object, R> {
   /** The same with as much to say as it may have. */
   fullest(view: V): V;
   /** Lines that it needs at this width, and the most that it may have; of text that should not be cut. */
-  lines?(view: V, own: Complete<S>, widthPx: number): { needed: number; most: number };
+  lines?(view: V, own: Complete<S>, widthPx: number, size: TextSize): { needed: number; most: number };
   /** The setting, of its own, by which it may have more lines, and the most that can be set. */
   allowsLines?: { setting: string; most: number };
   /** In which ways an item can be hard for it. */
@@ -64,13 +64,13 @@ export interface PartKind<S extends Tree, V extends object, R> {
   /** Pictures that take the place of the card's own while it is used. */
   laterPictures?(view: V): PictureFacts[];
   /** Lines that its words need, of a part that is a button. */
-  buttonLines?(view: V, widthPx: number): number;
+  buttonLines?(view: V, widthPx: number, size: TextSize): number;
   /** What it says, in words; of every part that is text. */
   words?(view: V): string;
   /** Width on one line, px; of every part that can share its line with another. */
-  widthPx?(view: V): number;
+  widthPx?(view: V, size: TextSize): number;
   /** Estimated height, px, at this width; 0 when it shows nothing. */
-  heightPx(view: V, own: Complete<S>, widthPx: number, picture: PictureShape): number;
+  heightPx(view: V, own: Complete<S>, widthPx: number, picture: PictureShape, size: TextSize): number;
   /** The shape of the card's picture at a band; of the picture only. */
   shape?(own: Complete<S>, sizes: readonly NamedSize[], bands: Bands, bandId: string): PictureShape;
   /** Rules of style for a shelf, `scope` being its selector. */

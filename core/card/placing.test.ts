@@ -10,6 +10,7 @@ import { plain } from '../sentence/sentence.ts';
 import { writePath } from '../settings/path.ts';
 import type { LineInput } from '../spec/line.ts';
 import { specimenNames, specimenPlan, specimenShelf, specimenView } from '../specimen/specimen.ts';
+import { NO_TEXT } from '../view/partViews.ts';
 import { picturePx } from '../view/pictureSizes.ts';
 import { shelvesOn } from '../view/shelvesIn.ts';
 import type { ShelfView } from '../view/view.ts';
@@ -201,7 +202,7 @@ describe('parts', () => {
     for (const one of drawnParts) {
       const kind = partKind(one.part)!;
       const own = ofPart(plan.shelves.a!.card, kind.id)!;
-      const high = (said: object) => kind.heightPx(said, own, 120, shape);
+      const high = (said: object) => kind.heightPx(said, own, 120, shape, kind.text ?? NO_TEXT);
       expect(high(kind.fullest(one)), kind.id).toBeGreaterThanOrEqual(high(one));
     }
   });

@@ -9,14 +9,23 @@ export const SHARED_GAP_PX = 8;
 /** The least of a shared line that is kept for its first part, percent; what does not fit beside it goes on the next. */
 export const FIRST_LEAST = 40;
 
-const styleOf = ({ fontPx, weight }: TextSize): TextStyle => ({ face: storeFace, sizePx: fontPx, weight });
+const styleOf = ({ fontPx, weight, spacingEm = 0 }: TextSize): TextStyle => ({
+  face: storeFace,
+  sizePx: fontPx,
+  weight,
+  spacingPx: spacingEm * fontPx,
+});
+
+/** As it is drawn. */
+const drawn = (text: string, { upper }: TextSize): string => (upper ? text.toUpperCase() : text);
 
 /** On how many lines a text of a card is set, at least 1. */
 export const linesOf = (text: string, size: TextSize, widthPx: number): number =>
-  textLines(text, styleOf(size), widthPx).lines;
+  textLines(drawn(text, size), styleOf(size), widthPx).lines;
 
 /** Width of a text of a card on one line, px. */
-export const widthOf = (text: string, size: TextSize): number => textWidth(text, styleOf(size)).px;
+export const widthOf = (text: string, size: TextSize): number =>
+  textWidth(drawn(text, size), styleOf(size)).px;
 
 /**
  * From the top of a text of a card to the baseline of its first line, px, as a browser has it: extents of the face in

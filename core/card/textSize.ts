@@ -1,6 +1,21 @@
-/** Size, height of a line and weight of a text, px; the style sheet is written from them, and it is measured by them. */
+/** The frame of a button around its text, px. */
+export interface ButtonBox {
+  /** Space above and below the text, each. */
+  acrossPx: number;
+  /** Space before and after it, each. */
+  endsPx: number;
+  borderPx: number;
+}
+
+/** What a text is set in, as it is drawn; the style sheet is written from these figures, and it is measured by them. */
 export interface TextSize {
   fontPx: number;
   linePx: number;
   weight: number;
+  /** Added after every character, em; 0 where absent. */
+  spacingEm?: number;
+  /** In capitals. */
+  upper?: boolean;
+  /** Of a button. */
+  box?: ButtonBox;
 }

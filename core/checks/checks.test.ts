@@ -178,6 +178,12 @@ describe('every check', () => {
       goods: specimenPictured({ dominant: '#202020' }),
       fixes: true,
     },
+    'text-hard-to-read': {
+      plan: specimenStored([
+        specimenShelf('a', { style: { price: { cardHover: { textColour: '#bbbbbb' } } } }),
+      ]),
+      fixes: true,
+    },
     'part-alone': {
       plan: specimenStored([
         specimenShelf('a', {

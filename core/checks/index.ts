@@ -24,6 +24,7 @@ import { ruleNeverMatches } from './ruleNeverMatches.ts';
 import { sameProductTwice } from './sameProductTwice.ts';
 import { shelfGone } from './shelfGone.ts';
 import { targetTooSmall } from './targetTooSmall.ts';
+import { textHardToRead } from './textHardToRead.ts';
 import { textClipped } from './textClipped.ts';
 import { textOverPicture } from './textOverPicture.ts';
 import { topUpReturns } from './topUpReturns.ts';
@@ -44,6 +45,7 @@ export const checks: readonly Check[] = [
   roundTooLong,
   endAboveFoot,
   textOverPicture,
+  textHardToRead,
   targetTooSmall,
   textClipped,
   buttonTextClipped,

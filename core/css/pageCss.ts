@@ -13,6 +13,7 @@ import { ON_DARK, ownColours } from './onDark.ts';
 import { keptRoomCss } from './keptRoom.ts';
 import { bandsCss, cardTextCss, placesCss } from './shelfCss.ts';
 import { labelCss } from './labelCss.ts';
+import { inBase, LAYERS, styleCss } from '../style/styleCss.ts';
 import { cssColour, cssName, scopeOf } from './written.ts';
 
 function bayCss(bay: BayView, view: PageView): string {
@@ -38,7 +39,11 @@ function bayCss(bay: BayView, view: PageView): string {
     css += byBand(view.bands, (band) => `${scope}{--margin:${valueAt(margin, view.bands, band)}px}`);
   css += bandsCss(scope, bay.bands, view.bands);
   if (bay.standIn) css += keptRoomCss(bay, bay.standIn, view.bands);
-  return css + bayKind(content.holds).css(content, scope, view.bands);
+  css += bayKind(content.holds).css(content, scope, view.bands);
+  const styled = shelvesIn(bay).map((shelf) =>
+    styleCss(shelf.style, 'o', scopeOf('shelf', shelf.id), view.bands),
+  );
+  return [inBase(css), styleCss(bay.style, 'o', scope, view.bands), ...styled].join('');
 }
 
 /** Short class for the pictures that are cropped alike at every proportion: of one shape and one focal point. */
@@ -105,11 +110,11 @@ export function pageStyles(view: PageView): ReadonlyMap<string, string> {
     cardTextCss() +
     view.labels.map(labelCss).join('');
   return new Map([
-    ['', house],
+    ['', LAYERS + inBase(house) + styleCss(view.style, 'h', '', view.bands)],
     ...view.bays.flatMap((bay) =>
       [
-        [`${bay.id} pictures`, pictureCss(bay)] as const,
-        [`${bay.id} places`, shelvesIn(bay).map(placesCss).join('')] as const,
+        [`${bay.id} pictures`, inBase(pictureCss(bay))] as const,
+        [`${bay.id} places`, inBase(shelvesIn(bay).map(placesCss).join(''))] as const,
         [bay.id, bayCss(bay, view)] as const,
       ].filter(([, css]) => css !== ''),
     ),

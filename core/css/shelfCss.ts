@@ -3,6 +3,7 @@ import { valueAt } from '../bands/varying.ts';
 import { partKinds } from '../card/parts/index.ts';
 import { everShown, ofPart, ownLabelIn } from '../card/shown.ts';
 import { layoutKind } from '../layouts/index.ts';
+import { lineHeightCss } from '../style/properties/lineHeight.ts';
 import type { Moving } from '../plan/shelf.ts';
 import type { ShelfView, StepView } from '../view/view.ts';
 import { cardCss, frameCss } from './cardCss.ts';
@@ -156,7 +157,7 @@ export function cardTextCss(): string {
   return partKinds
     .map(({ id, text, quiet }) =>
       text
-        ? `.part-${id}{font-size:${text.fontPx}px;line-height:${text.linePx}px;font-weight:${text.weight}${quiet ? ';color:var(--quiet)' : ''}}`
+        ? `.part-${id}{font-size:${text.fontPx}px;${lineHeightCss(text.linePx / text.fontPx)};font-weight:${text.weight}${quiet ? ';color:var(--quiet)' : ''}}`
         : '',
     )
     .join('');

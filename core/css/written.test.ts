@@ -21,7 +21,11 @@ function rulesIn(css: string): CSSRule[] {
   const style = document.createElement('style');
   style.textContent = css;
   document.head.append(style);
-  const rules = [...style.sheet!.cssRules];
+  const within = (rules: CSSRuleList): CSSRule[] =>
+    [...rules].flatMap((rule) =>
+      'name' in rule && 'cssRules' in rule ? within(rule.cssRules as CSSRuleList) : rule,
+    );
+  const rules = within(style.sheet!.cssRules);
   style.remove();
   return rules;
 }

@@ -7,9 +7,11 @@ import {
   varying,
   type Complete,
   type ReadSetting,
+  type Setting,
   type Sparse,
 } from '../settings/setting.ts';
 import { ALIGNS } from '../card/card.ts';
+import type { Style } from '../style/styleTree.ts';
 import { LONGEST_HEADING } from './words.ts';
 
 const withoutHeading = (read: ReadSetting) => (read('heading.words') ? null : 'There is no heading');
@@ -100,11 +102,10 @@ export const visibilitySettings = {
 };
 
 /** What every bay has, whatever it holds. */
-export type BayBase = { id: string } & Complete<
-  typeof headingSettings & typeof lookSettings & typeof visibilitySettings
->;
-export type StoredBayBase = { id: string } & Sparse<
-  typeof headingSettings & typeof lookSettings & typeof visibilitySettings
->;
+type BaySettings = typeof headingSettings &
+  typeof lookSettings &
+  typeof visibilitySettings & { style: Setting<Style> };
+export type BayBase = { id: string } & Complete<BaySettings>;
+export type StoredBayBase = { id: string } & Sparse<BaySettings>;
 export type Heading = BayBase['heading'];
 export type BayLook = BayBase['look'];

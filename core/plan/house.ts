@@ -8,6 +8,7 @@ import { array, number, object, string } from '../schema/schema.ts';
 import { listed } from '../sentence/sentence.ts';
 import { choice, colour, integer, name, inParts, own, yesNo } from '../settings/values.ts';
 import { byWidth, setting, varying, type Complete, type Sparse } from '../settings/setting.ts';
+import { styleTree } from '../style/styleTree.ts';
 import { SELLING_BY } from '../catalogue/selling.ts';
 import { sayStoreGroups } from '../group/sayStoreGroups.ts';
 import { sellsOtherwise } from '../group/soldAs.ts';
@@ -143,6 +144,7 @@ export const houseSettings = {
     reduced: setting(colour(), '#a3341a', named('Reduced price colour')),
     line: setting(colour(), '#d9d9d9', named('Line colour')),
   },
+  ...styleTree('house'),
   /** Greatest width of what is of content width, px. */
   contentPx: setting(integer(320, 2560, 'px'), 1200, { name: 'Content width' }),
   /** Space at each side of the page, px. */

@@ -18,6 +18,8 @@ import {
   type Tree,
 } from '../settings/setting.ts';
 import { string } from '../schema/schema.ts';
+import { keptStyle } from '../style/keptStyle.ts';
+import { styleTree } from '../style/styleTree.ts';
 import { columnsSettings, layoutSettings, shelfCardSettings } from './shelfSettings.ts';
 import { LONGEST_NAME } from './words.ts';
 
@@ -50,10 +52,17 @@ const lines = {
   layout: layoutSettings,
   columns: columnsSettings,
   card: shelfCardSettings,
+  look: styleTree('shelf') as unknown as Tree,
 };
 
 /** What can be set of a shelf, besides what it shows. */
-export const shelfTree = joined(showsSettings, layoutSettings, columnsSettings, shelfCardSettings);
+export const shelfTree = joined(
+  showsSettings,
+  layoutSettings,
+  columnsSettings,
+  shelfCardSettings,
+  styleTree('shelf'),
+);
 
 /** One display of one assortment; it can be in several bays. */
 export interface Shelf extends Complete<typeof shelfTree> {
@@ -85,11 +94,15 @@ const all: StoredAssortment = { of: 'products' };
 /** The shelf's own assortment as it is stored. */
 export const ownAssortment = (stored: StoredShelf): StoredAssortment => stored.assortment ?? all;
 
-export const completeShelf = (stored: StoredShelf, around: Around): Shelf => ({
-  ...complete(shelfTree, stored, around),
-  id: stored.id,
-  assortment: completeAssortment(ownAssortment(stored)),
-});
+export function completeShelf(stored: StoredShelf, around: Around): Shelf {
+  const made = complete(shelfTree, stored, around);
+  return {
+    ...made,
+    style: keptStyle(stored.style, around.bands, made.style),
+    id: stored.id,
+    assortment: completeAssortment(ownAssortment(stored)),
+  };
+}
 
 export type Paging = Shelf['paging'];
 export type Moving = Shelf['moving'];

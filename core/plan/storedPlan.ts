@@ -1,6 +1,7 @@
 import { bayTree, isBayKind, type Bay, type StoredBay } from '../bays/index.ts';
 import type { Bands } from '../bands/bands.ts';
 import { complete, type Around } from '../settings/complete.ts';
+import { keptStyle } from '../style/keptStyle.ts';
 import { houseSettings, type House, type StoredHouse } from './house.ts';
 import { pageSettings, type Page, type StoredPage } from './page.ts';
 import type { Plan } from './plan.ts';
@@ -30,7 +31,9 @@ function kept<S extends object, C>(make: (stored: S, around: Around) => C) {
 
 const completeBay = kept((stored: StoredBay, around: Around): Bay => {
   const tree = bayTree(stored.holds);
-  return { ...complete(tree, stored, around), id: stored.id, holds: stored.holds } as unknown as Bay;
+  const bay = complete(tree, stored, around) as unknown as Bay;
+  const style = keptStyle(stored.style, around.bands, bay.style);
+  return { ...bay, style, id: stored.id, holds: stored.holds } as unknown as Bay;
 });
 
 const completePage = kept((stored: StoredPage, around: Around): Page => ({
@@ -57,9 +60,11 @@ export function completeHouse(stored: StoredHouse): { house: House; around: Arou
   let found = houses.get(stored);
   if (!found) {
     const bands = sameBands(stored.bands ?? houseSettingsBands());
+    const made = complete(houseSettings, stored, { bands, house: {} });
     const house = {
-      ...complete(houseSettings, stored, { bands, house: {} }),
+      ...made,
       bands: bands as House['bands'],
+      style: keptStyle(stored.style, bands, made.style),
     };
     houses.set(stored, (found = { house, around: { bands, house } }));
   }

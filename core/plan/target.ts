@@ -33,7 +33,7 @@ const trees = (own: Tree): Record<Of, Tree> =>
 const shelfTrees = trees(shelfTree);
 const savedTrees = trees(savedTree);
 
-const { selling, groups, labels, swatches, pictureSizes, ...otherOfHouse } = houseSettings;
+const { selling, groups, labels, swatches, pictureSizes, style, colours, ...otherOfHouse } = houseSettings;
 const houseList = [
   ...placed('house', 'page', otherOfHouse),
   ...placed('house', 'selling', { selling }),
@@ -41,6 +41,7 @@ const houseList = [
   ...placed('house', 'labels', { labels }),
   ...placed('house', 'swatches', { swatches }),
   ...placed('house', 'pictures', { pictureSizes }),
+  ...placed('house', 'style', { colours, style: style }),
 ];
 const pageList = placed('page', 'page', pageSettings);
 

@@ -24,6 +24,7 @@ export const LINES = [
   'labels',
   'swatches',
   'pictures',
+  'style',
 ] as const;
 export type LineId = (typeof LINES)[number];
 
@@ -72,6 +73,8 @@ export interface Said<T> {
   idle?(cards: readonly ShownCard[], read: ReadSetting): string | null;
   /** Of these kinds of item only. */
   items?: readonly Of[];
+  /** Nothing at all holds where it is not set: null stands for that, and is never stored. */
+  mayBeUnset?: boolean;
   /** It belongs to one shelf or bay alone, and is never copied to another. */
   stays?: boolean;
   /** What a stored value stands for, where that is more than it says itself. */

@@ -162,6 +162,12 @@ describe('every setting there is', () => {
       expect(findSettings(one.name, all).map(({ id }) => id)).toContain(one.id);
       const value = valueOf(one, undefined, around);
       for (const each of one.varies ? Object.values(value as object) : [value]) {
+        if (one.mayBeUnset) {
+          expect(each, one.id).toBeNull();
+          expect(() => one.kind.schema.validateSync(null, { strict: true }), one.id).toThrow();
+          expect(one.kind.say(each, specimenNames)).toMatch(/^(as the house|the default)$/);
+          continue;
+        }
         expect(() => one.kind.schema.validateSync(each, { strict: true }), one.id).not.toThrow();
         expect(typeof one.kind.say(each, specimenNames), one.id).toBe('string');
       }

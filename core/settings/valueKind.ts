@@ -8,7 +8,8 @@ export type Control =
   | { is: 'switch' }
   | { is: 'text'; longest: number; long: boolean; empty: string }
   | { is: 'link'; empty: string }
-  | { is: 'colour'; none: string | null }
+  /** `named`: the colours of the house are offered by name, and followed. */
+  | { is: 'colour'; none: string | null; named?: true }
   | { is: 'picture' }
   /** Proportions, width to height: of those offered, or typed. */
   | { is: 'ratio'; offered: readonly string[] }

@@ -1,12 +1,13 @@
 import { capital, type Piece } from '../sentence/sentence.ts';
 import { opens } from './content.ts';
 import { sayVarying } from './sayVarying.ts';
+import { sayStyle } from './sayStyle.ts';
 import type { Line } from './line.ts';
 
 export const lookLine: Line = {
   id: 'look',
   name: 'Look',
-  say: ({ bay, names }) => {
+  say: ({ bay, shelf, names }) => {
     const heading: Piece[] = bay.heading.words
       ? [opens(`Headed "${bay.heading.words}"`, 'heading.words'), ', ']
       : [];
@@ -29,6 +30,7 @@ export const lookLine: Line = {
       ...(above === below
         ? [opens(`${above} above and below`, 'look.above')]
         : [opens(`${above} above`, 'look.above'), ' and ', opens(`${below} below`, 'look.below')]),
+      ...sayStyle([bay.style, ...(shelf ? [shelf.style] : [])], names),
     ];
   },
 };

@@ -92,6 +92,7 @@ export function* askShelf(making: BayMaking, shelf: Shelf): Generator<ItemsReque
     room.marginPx,
     room.maximumPx,
     assortment,
+    plan.house.style,
     answer,
     filled,
     stand,
@@ -102,6 +103,7 @@ export function* askShelf(making: BayMaking, shelf: Shelf): Generator<ItemsReque
     const viewOf = (items: ItemsAnswer) =>
       shelfView(shelf, assortment.of, items, filled, {
         bands,
+        houseStyle: plan.house.style,
         room,
         store,
         from,

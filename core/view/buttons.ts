@@ -4,7 +4,7 @@ import type { AnyPart, PartView } from '../card/parts/index.ts';
 import { ZONE_PADDING_PX } from '../card/zones.ts';
 import { eachText, textsOf } from './cardTexts.ts';
 import { partsInZones, picturePxOf } from './onPicture.ts';
-import { widthOfPart } from './partViews.ts';
+import { sizeIn, widthOfPart } from './partViews.ts';
 import type { CardView, StepView } from './view.ts';
 
 /** A button whose words need more than one line. */
@@ -25,8 +25,8 @@ export function wrappedButtons(
   const found: WrappedButton[] = [];
   const look = (kind: AnyPart, view: PartView, px: number) => {
     // One that has room on a line needs no more.
-    if (!kind.buttonLines || widthOfPart(kind, view) <= px) return;
-    const lines = kind.buttonLines(view, px);
+    if (!kind.buttonLines || widthOfPart(kind, view, sizeIn(step, kind)) <= px) return;
+    const lines = kind.buttonLines(view, px, sizeIn(step, kind));
     if (lines > 1) found.push({ part: kind.id, lines });
   };
   eachText(textsOf(card, settings, step, bands, cardPx), ({ kind, view, px }) => look(kind, view, px));

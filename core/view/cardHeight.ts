@@ -6,6 +6,7 @@ import { ofPart } from '../card/shown.ts';
 import { PART_GAP_PX } from '../card/text.ts';
 import { layoutKind } from '../layouts/index.ts';
 import { linesHeight, textsOf } from './cardTexts.ts';
+import { sizeIn } from './partViews.ts';
 import type { CardView, StepView } from './view.ts';
 
 /** Estimated height of a card, px, where it is `widthPx` wide. */
@@ -31,7 +32,13 @@ export function cardHeight(
   const kind = partKind(view.part)!;
   const beside = manner === 'beside';
   const picturedPx = beside ? besidePx : placedPicturePx(placing, innerPx);
-  const pictureHeightPx = kind.heightPx(view, ofPart(settings, kind.id)!, picturedPx, step.picture);
+  const pictureHeightPx = kind.heightPx(
+    view,
+    ofPart(settings, kind.id)!,
+    picturedPx,
+    step.picture,
+    sizeIn(step, kind),
+  );
   const { labelsOutPx } = step;
   // Beside the texts it makes the picture higher, else the card.
   const [asidePx, abovePx] = isAside(placing) ? [labelsOutPx, 0] : [0, labelsOutPx];

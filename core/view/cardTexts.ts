@@ -6,7 +6,7 @@ import { ofPart } from '../card/shown.ts';
 import { textLinesAt } from '../card/slots.ts';
 import { baselineOf, FIRST_LEAST, PART_GAP_PX, SHARED_GAP_PX } from '../card/text.ts';
 import { layoutKind } from '../layouts/index.ts';
-import { viewOf, widthOfPart } from './partViews.ts';
+import { sizeIn, viewOf, widthOfPart } from './partViews.ts';
 import type { CardView, StepView } from './view.ts';
 
 /** A part as text of a card. */
@@ -74,13 +74,16 @@ function cardTextsOf(card: CardView, settings: Card, bands: Bands, bandId: strin
  * Parts that share a line: the first has what the others leave of it, and those that do not fit beside it go on lines
  * after it, as a browser wraps them.
  */
-function wrapped(parts: TextPart[], textPx: number): TextPart[][] {
+function wrapped(parts: TextPart[], textPx: number, step: StepView): TextPart[][] {
   const [first, ...others] = parts as [TextPart, ...TextPart[]];
   first.px = textPx;
   const lines = [[first]];
   let used = (textPx * FIRST_LEAST) / 100;
   for (const one of others) {
-    one.px = Math.min(textPx, one.kind.widthPx ? widthOfPart(one.kind, one.view) : textPx);
+    one.px = Math.min(
+      textPx,
+      one.kind.widthPx ? widthOfPart(one.kind, one.view, sizeIn(step, one.kind)) : textPx,
+    );
     if (used + SHARED_GAP_PX + one.px > textPx) {
       lines.push([one]);
       used = one.px;
@@ -94,13 +97,13 @@ function wrapped(parts: TextPart[], textPx: number): TextPart[][] {
 }
 
 /** Lines of parts with the widths that they have; a line that is not shared is as it was. */
-function placed(lines: TextPart[][], textPx: number): readonly (readonly TextPart[])[] {
+function placed(lines: TextPart[][], textPx: number, step: StepView): readonly (readonly TextPart[])[] {
   let shared = false;
   for (const line of lines) {
     line[0]!.px = textPx;
     shared ||= line.length > 1;
   }
-  return shared ? lines.flatMap((line) => (line.length > 1 ? wrapped(line, textPx) : [line])) : lines;
+  return shared ? lines.flatMap((line) => (line.length > 1 ? wrapped(line, textPx, step) : [line])) : lines;
 }
 
 /**
@@ -116,7 +119,7 @@ export function textsOf(
 ): PlacedTexts {
   const textPx = textPxOf(step, widthPx);
   const { lead, texts } = cardTextsOf(card, settings, bands, step.bandId);
-  return { lead: placed(lead, textPx), texts: placed(texts, textPx) };
+  return { lead: placed(lead, textPx, step), texts: placed(texts, textPx, step) };
 }
 
 /** Each part of the texts of a card. */
@@ -126,8 +129,8 @@ export function eachText({ lead, texts }: PlacedTexts, told: (part: TextPart) =>
 }
 
 /** Height of a part where it stands, px. */
-const heightOf = ({ kind, view, own, px }: TextPart, { picture }: StepView): number =>
-  kind.heightPx(view, own, px, picture);
+const heightOf = ({ kind, view, own, px }: TextPart, step: StepView): number =>
+  kind.heightPx(view, own, px, step.picture, sizeIn(step, kind));
 
 /** Height of lines, px, with the gap after each; parts that share one stand on the same baseline. */
 export function linesHeight(lines: readonly (readonly TextPart[])[], step: StepView): number {
@@ -140,7 +143,7 @@ export function linesHeight(lines: readonly (readonly TextPart[])[], step: StepV
     }
     let [above, below] = [0, 0];
     for (const one of line) {
-      const baseline = one.kind.text ? baselineOf(one.kind.text) : 0;
+      const baseline = one.kind.text ? baselineOf(sizeIn(step, one.kind)) : 0;
       above = Math.max(above, baseline);
       below = Math.max(below, heightOf(one, step) - baseline);
     }

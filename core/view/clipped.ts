@@ -2,6 +2,7 @@ import { bandById, nominalOf, type Bands } from '../bands/bands.ts';
 import { innerWidth } from '../geometry/steps.ts';
 import { layoutKind } from '../layouts/index.ts';
 import { eachText, textsOf } from './cardTexts.ts';
+import { sizeIn } from './partViews.ts';
 import { shownIn } from './shownIn.ts';
 import type { ShelfView, StepView } from './view.ts';
 
@@ -29,7 +30,7 @@ export function clippedAt(shelf: ShelfView, step: StepView, bands: Bands, cardPx
   for (const card of shownIn(shelf, step)) {
     eachText(textsOf(card, shelf.card, step, bands, cardPx), ({ kind, view, own, px }) => {
       if (!kind.lines) return;
-      const { needed, most } = kind.lines(view, own, px);
+      const { needed, most } = kind.lines(view, own, px, sizeIn(step, kind));
       if (needed <= most) return;
       const before = found.get(kind.id) ?? { part: kind.id, count: 0, needed: 0 };
       found.set(kind.id, { ...before, count: before.count + 1, needed: Math.max(before.needed, needed) });

@@ -61,6 +61,7 @@ function made(layout: LayoutId): LayoutSample {
     null,
     {
       bands,
+      houseStyle: plan.house.style,
       room: { marginPx: { [first]: 0 }, maximumPx: null },
       store: cardStoreOf(plan.house, 0),
       from: 0,

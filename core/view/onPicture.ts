@@ -9,7 +9,7 @@ import { ZONE_CHIP_PX, ZONE_PADDING_PX, zoneKinds, type ZoneKind } from '../card
 import { LABEL_GAP_PX, LABEL_PADDING_PX, LABEL_TEXT, type LabelView } from '../label/labelKind.ts';
 import { labelPlace, labelPlaces, type LabelPlace, type LabelPlaceKind } from '../label/labelPlaces.ts';
 import { layoutKind } from '../layouts/index.ts';
-import { labelsOf, viewOf, widthOfPart } from './partViews.ts';
+import { labelsOf, sizeIn, viewOf, widthOfPart } from './partViews.ts';
 import type { CardView, StepView } from './view.ts';
 
 /** Pairs of zones at the same edge; where two have no room side by side, the second comes over the first. */
@@ -112,7 +112,7 @@ function widen(widths: Map<string, number>, zone: string, px: number): void {
 function zoneWidths(card: CardView, settings: Card, step: StepView, bands: Bands): Map<string, number> {
   const widths = new Map<string, number>();
   for (const { zone, kind, view } of partsInZones(card, settings, bands, step.bandId))
-    widen(widths, zone, widthOfPart(kind, view) + 2 * ZONE_CHIP_PX);
+    widen(widths, zone, widthOfPart(kind, view, sizeIn(step, kind)) + 2 * ZONE_CHIP_PX);
   for (const [place, labels] of labelsAt(card, settings, step, bands))
     widen(widths, place, labelsPx(labels, place));
   return widths;

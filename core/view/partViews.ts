@@ -1,5 +1,6 @@
 import type { AnyPart, PartView } from '../card/parts/index.ts';
-import type { CardView } from './view.ts';
+import type { TextSize } from '../card/textSize.ts';
+import type { CardView, StepView } from './view.ts';
 
 const views = new WeakMap<CardView, ReadonlyMap<string, PartView>>();
 
@@ -28,11 +29,20 @@ export const pictureOf = ofCard(({ parts }) =>
 /** The labels of a card, of whatever width. */
 export const labelsOf = ofCard(({ parts }) => parts.flatMap((part) => ('labels' in part ? part.labels : [])));
 
-const widths = new WeakMap<PartView, number>();
+const widths = new WeakMap<PartView, WeakMap<TextSize, number>>();
+
+/** Of a part that is not text. */
+export const NO_TEXT: TextSize = { fontPx: 0, linePx: 0, weight: 400 };
+
+/** What a part is set in at a step. */
+export const sizeIn = ({ figures }: Pick<StepView, 'figures'>, { id, text }: AnyPart): TextSize =>
+  figures[id] ?? text ?? NO_TEXT;
 
 /** Width of a part on one line, px, measured once for every view of it; 0 of what has none of its own. */
-export function widthOfPart(kind: AnyPart, view: PartView): number {
-  let px = widths.get(view);
-  if (px === undefined) widths.set(view, (px = kind.widthPx?.(view) ?? 0));
+export function widthOfPart(kind: AnyPart, view: PartView, size: TextSize): number {
+  let ofView = widths.get(view);
+  if (!ofView) widths.set(view, (ofView = new WeakMap()));
+  let px = ofView.get(size);
+  if (px === undefined) ofView.set(size, (px = kind.widthPx?.(view, size) ?? 0));
   return px;
 }

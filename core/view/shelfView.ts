@@ -1,3 +1,5 @@
+import { figuresAt, styledInside } from '../style/figures.ts';
+import type { Style } from '../style/styleTree.ts';
 import { textsFor } from '../texts/index.ts';
 import { valueAt, type Varying } from '../bands/varying.ts';
 import { bandById, nominalOf, type Bands } from '../bands/bands.ts';
@@ -118,6 +120,7 @@ const cardKeyOf = (card: Card, store: CardStore): string =>
 
 export interface ShelfContext {
   bands: Bands;
+  houseStyle: Style;
   room: Room;
   store: CardStore;
   /** Item that the address begins at; already within the list. */
@@ -220,6 +223,7 @@ export function shelfView(
     all.items.slice(first, last).map((item) => cachedCard(item, card, cardKey, store)),
   );
   const pictured = card.order.includes(picturePart.id) ? ofPart(card, picturePart.id)!.shown : null;
+  const inside = (bandId: string) => styledInside(shelf.style, context.houseStyle, bands, bandId);
   const stepViews = steps.map((step, i): StepView => {
     const at = <T>(varying: Varying<T>): T => valueAt(varying, bands, step.bandId);
     const shows = shown[i]!;
@@ -249,7 +253,9 @@ export function shelfView(
       marks: moves ? at(moving.marks) : 'none',
       placing,
       labelsOutPx: labelsOutPx(shelf, of, store.labels, { ...step, placing, hasPicture }, bands),
-      insidePx: card.frame === 'plain' || kind.card === 'ground' ? 0 : at(card.inside),
+      figures: figuresAt(shelf.style, context.houseStyle, bands, step.bandId),
+      insidePx:
+        kind.card === 'ground' ? 0 : (inside(step.bandId) ?? (card.frame === 'plain' ? 0 : at(card.inside))),
       ground: kind.ground?.(shelf, bands, step.bandId) ?? shape,
       own: ownAt(shelf, step.layout, bands, step.bandId),
       columns: null,
@@ -277,6 +283,7 @@ export function shelfView(
     paging: shelf.paging,
     pagers: shelf.paging.by === 'none' ? [] : pagersOf(stepViews, answer.total, from, context.hrefFrom),
     card,
+    style: shelf.style,
     moving,
     direction: shelf.direction === 'page' ? null : shelf.direction,
     pictureSizes: pictureSizes(stepViews, room, bands),

@@ -18,6 +18,8 @@ import type { StoreLabel } from '../label/storeLabel.ts';
 import type { Motion } from '../layouts/moving.ts';
 import type { PictureShape } from '../card/pictureShape.ts';
 import type { HouseColours } from '../plan/house.ts';
+import type { CardFigures } from '../style/figures.ts';
+import type { Style } from '../style/styleTree.ts';
 import type { Align, LastRow, Moving, Paging } from '../plan/shelf.ts';
 
 /** A question that a view puts to whoever knows the catalogue: these items of this assortment. */
@@ -75,6 +77,8 @@ export interface StepView extends Step {
   placing: Placing;
   /** Room over pictures for labels that reach out of them, px; 0 where none do. */
   labelsOutPx: number;
+  /** What texts of cards are set in here, by part, where that is styled. */
+  figures: CardFigures;
   /** Space within the frame of a card, px; 0 where it has none. */
   insidePx: number;
   /** There is more than is in sight at once, and it can be moved. */
@@ -117,6 +121,8 @@ export interface ShelfView {
   paging: Paging;
   pagers: PagerView[];
   card: Card;
+  /** What of its elements is styled on the shelf itself. */
+  style: Style;
   moving: Moving;
   /** Its own reading direction; null for the page's. */
   direction: 'ltr' | 'rtl' | null;
@@ -138,6 +144,8 @@ export interface BayView {
   id: string;
   heading: Heading;
   look: BayLook;
+  /** What of its elements is styled in the bay itself. */
+  style: Style;
   /** Bands it is drawn at; null for every one. */
   bands: string[] | null;
   content: ContentView;
@@ -186,6 +194,8 @@ export interface PageView {
   margin: Varying<number>;
   contentPx: number;
   colours: HouseColours;
+  /** What is styled for the whole store. */
+  style: Style;
   /** Labels of the store that have colours of their own. */
   labels: StoreLabel[];
   links: Link[];

@@ -6,7 +6,7 @@ import type { Subject, Target } from '../../core/plan/target.ts';
 import { readPath } from '../../core/settings/path.ts';
 import type { LineId, PlacedSetting } from '../../core/settings/setting.ts';
 import type { PageView, ShelfView } from '../../core/view/view.ts';
-import { ownControls } from './own/index.ts';
+import { ownControls, togetherControls } from './own/index.ts';
 import { SettingControl } from './SettingControl.tsx';
 import { WhereItHolds } from './WhereItHolds.tsx';
 
@@ -41,14 +41,16 @@ export function LineSettings({
 }: LineSettingsProps) {
   const fits = ({ items }: PlacedSetting) => !items || of === null || items.includes(of);
   const settings = subject.settings.filter((one) => one.line === line && fits(one));
-  const covered = new Set(
-    settings.flatMap((one) =>
+  const together = togetherControls.map(({ Control, covers }) => ({ Control, of: settings.filter(covers) }));
+  const covered = new Set([
+    ...settings.flatMap((one) =>
       ownControls[one.id]?.covers ? settings.filter(ownControls[one.id]!.covers!) : [],
     ),
-  );
+    ...together.flatMap(({ of: all }) => all.slice(1)),
+  ]);
   return settings.map((one) => {
     if (covered.has(one)) return null;
-    const own = ownControls[one.id];
+    const own = ownControls[one.id] ?? together.find((each) => each.of[0] === one);
     if (!own && one.kind.control.is === 'none') return null;
     return (
       <WhereItHolds key={one.id} setting={one} {...{ document, shelf, bands, wanted }}>

@@ -29,8 +29,9 @@ export const descriptionPart = partKindOf({
   },
   fullest: (view) => view,
   words: ({ text }) => text,
-  widthPx: ({ text }) => widthOf(text, TEXT),
-  heightPx: ({ text }, { lines }, widthPx) => Math.min(lines, linesOf(text, TEXT, widthPx)) * TEXT.linePx,
+  widthPx: ({ text }, size) => widthOf(text, size),
+  heightPx: ({ text }, { lines }, widthPx, _, size) =>
+    Math.min(lines, linesOf(text, size, widthPx)) * size.linePx,
   css: (scope, { lines }) => `${scope}{--description-lines:${lines}}`,
   say: ({ lines }) => `short description up to ${counted(lines, 'line')}`,
   opens: 'lines',

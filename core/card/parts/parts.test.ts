@@ -187,7 +187,7 @@ describe('swatches', () => {
   it('stand on as many lines as they need', () => {
     const kind = partKind('swatches')!;
     const height = (px: number, own = {}) =>
-      kind.heightPx(said('swatches', dear, own)!, own, px, { by: 'own' });
+      kind.heightPx(said('swatches', dear, own)!, own, px, { by: 'own' }, kind.text!);
     expect(height(300)).toBe(24);
     // Five and what says that there are more, 30 px each.
     expect(height(120)).toBe(54);
@@ -305,10 +305,12 @@ describe('every part', () => {
             const view = said(kind.id as 'title', some);
             if (!view) continue;
             const own = specimenPlan([specimenShelf('s', {})]).shelves.s!.card.parts[kind.id as 'title'];
-            const [narrow, wide] = [px, px + more].map((at) => kind.heightPx(view, own, at, shape));
+            const [narrow, wide] = [px, px + more].map((at) =>
+              kind.heightPx(view, own, at, shape, kind.text!),
+            );
             expect(Number.isFinite(narrow)).toBe(true);
             expect(narrow!).toBeGreaterThanOrEqual(wide!);
-            expect(kind.widthPx!(view)).toBeGreaterThanOrEqual(0);
+            expect(kind.widthPx!(view, kind.text!)).toBeGreaterThanOrEqual(0);
           }
         },
       ),
@@ -328,12 +330,12 @@ describe('every part', () => {
       },
     ];
     const card = specimenPlan([specimenShelf('s', {})]).shelves.s!.card;
-    for (const { id, settings, widthPx, heightPx } of pressed)
+    for (const { id, settings, text, widthPx, heightPx } of pressed)
       for (const least of 'size' in settings ? [{}, { size: 16 }] : [{}, { shows: 'icon' }, { words: 'i' }]) {
         const view = said(id as 'basket', { options, buy: { variantId: 1, choose: false } }, least as never)!;
         const own = { ...card.parts[id as 'basket'], ...least };
-        expect(widthPx!(view), id).toBeGreaterThanOrEqual(LEAST_TARGET_PX);
-        expect(heightPx(view, own, 400, shape), id).toBeGreaterThanOrEqual(LEAST_TARGET_PX);
+        expect(widthPx!(view, text!), id).toBeGreaterThanOrEqual(LEAST_TARGET_PX);
+        expect(heightPx(view, own, 400, shape, text!), id).toBeGreaterThanOrEqual(LEAST_TARGET_PX);
       }
   });
 

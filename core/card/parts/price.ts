@@ -5,10 +5,12 @@ import { setting } from '../../settings/setting.ts';
 import { ownWords, readsWords } from '../ownWords.ts';
 import { partKindOf } from '../partKind.ts';
 import { linesOf, widthOf } from '../text.ts';
+import type { TextSize } from '../textSize.ts';
 
 const TEXT = { fontPx: 16, linePx: 22, weight: 400 };
 
-const REDUCED = { ...TEXT, weight: 560 };
+/** The price now that it is reduced is heavier. */
+const reduced = (size: TextSize): TextSize => ({ ...size, weight: 560 });
 /** Before the price that was, px, besides the space between words. */
 const BEFORE_GAP_PX = 7;
 
@@ -49,12 +51,12 @@ export const pricePart = partKindOf({
   },
   fullest: (view) => ({ ...view, before: view.before ?? view.now }),
   words: wordsOf,
-  widthPx: (view) =>
+  widthPx: (view, size) =>
     view.before === null
-      ? widthOf(wordsOf(view), TEXT)
-      : widthOf(`${wordsOf({ ...view, before: null })} `, REDUCED) +
+      ? widthOf(wordsOf(view), size)
+      : widthOf(`${wordsOf({ ...view, before: null })} `, reduced(size)) +
         BEFORE_GAP_PX +
-        widthOf(view.before, TEXT),
+        widthOf(view.before, size),
   hard: [
     {
       id: 'longest-price',
@@ -76,7 +78,7 @@ export const pricePart = partKindOf({
       said: (view) => wordsOf(view!),
     },
   ],
-  heightPx: (view, _own, widthPx) =>
-    linesOf(wordsOf(view), view.before === null ? TEXT : REDUCED, widthPx) * TEXT.linePx,
+  heightPx: (view, _own, widthPx, _, size) =>
+    linesOf(wordsOf(view), view.before === null ? size : reduced(size), widthPx) * size.linePx,
   say: () => 'price',
 });

@@ -3,12 +3,14 @@ import { yesNo } from '../../settings/values.ts';
 import { setting } from '../../settings/setting.ts';
 import { partKindOf } from '../partKind.ts';
 import { STAR_PX, STARS } from '../stars.ts';
-import { widthOf } from '../text.ts';
+import { linesOf, widthOf } from '../text.ts';
 
 const TEXT = { fontPx: 13, linePx: 18, weight: 400 };
 
 /** Between the stars and the figure, px. */
 const GAP_PX = 6;
+
+const besideWordsPx = (stars: boolean): number => (stars ? STARS * STAR_PX + GAP_PX : 0);
 
 export const ratingPart = partKindOf({
   id: 'rating',
@@ -33,8 +35,8 @@ export const ratingPart = partKindOf({
   },
   fullest: (view) => view,
   words: ({ mean, stars, words }) => words || (stars ? `${Math.round(mean)} of ${STARS} stars` : ''),
-  widthPx: ({ stars, words }) =>
-    (stars ? STARS * STAR_PX : 0) + (stars && words ? GAP_PX : 0) + (words ? widthOf(words, TEXT) : 0),
+  widthPx: ({ stars, words }, size) =>
+    words ? besideWordsPx(stars) + widthOf(words, size) : stars ? STARS * STAR_PX : 0,
   hard: [
     {
       id: 'not-rated',
@@ -50,6 +52,11 @@ export const ratingPart = partKindOf({
       said: (view) => counted(view!.count, 'rating'),
     },
   ],
-  heightPx: () => TEXT.linePx,
+  heightPx({ stars, words }, _own, widthPx, _picture, size) {
+    if (!words) return size.linePx;
+    // It is broken between words only.
+    const longest = Math.max(...words.split(' ').map((word) => widthOf(word, size)));
+    return size.linePx * linesOf(words, size, Math.max(longest, widthPx - besideWordsPx(stars)));
+  },
   say: () => 'rating',
 });

@@ -34,10 +34,10 @@ export const titlePart = partKindOf({
     return title ? { text: title } : null;
   },
   fullest: () => ({ text: LONG_TITLE }),
-  lines: ({ text }, { lines }, widthPx) => ({ needed: linesOf(text, TEXT, widthPx), most: lines }),
+  lines: ({ text }, { lines }, widthPx, size) => ({ needed: linesOf(text, size, widthPx), most: lines }),
   allowsLines: { setting: 'lines', most: MOST_LINES },
   words: ({ text }) => text,
-  widthPx: ({ text }) => widthOf(text, TEXT),
+  widthPx: ({ text }, size) => widthOf(text, size),
   hard: [
     {
       id: 'longest-title',
@@ -52,7 +52,8 @@ export const titlePart = partKindOf({
       said: (view) => counted([...view!.text].length, 'character'),
     },
   ],
-  heightPx: ({ text }, { lines }, widthPx) => Math.min(lines, linesOf(text, TEXT, widthPx)) * TEXT.linePx,
+  heightPx: ({ text }, { lines }, widthPx, _, size) =>
+    Math.min(lines, linesOf(text, size, widthPx)) * size.linePx,
   css: (scope, { lines }) => `${scope}{--title-lines:${lines}}`,
   say: ({ lines }) => (lines === 1 ? 'title on one line' : `title up to ${lines} lines`),
   opens: 'lines',

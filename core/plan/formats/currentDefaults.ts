@@ -8,7 +8,10 @@ import type { FormatDefaults, FrozenDefaults } from './dropDefaults.ts';
 
 const ofTree = (tree: Tree): FrozenDefaults =>
   Object.fromEntries(
-    placed('shelf', 'page', tree).map(({ id, varies, byDefault }) => [id, { varies, ...byDefault }]),
+    placed('shelf', 'page', tree)
+      // Nothing is set of a style at first, in whatever format, and it has some thousand settings.
+      .filter(({ id }) => !id.startsWith('style.'))
+      .map(({ id, varies, byDefault }) => [id, { varies, ...byDefault }]),
   ) as FrozenDefaults;
 
 const ofTrees = (trees: Readonly<Record<string, Tree>>) =>

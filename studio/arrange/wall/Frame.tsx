@@ -44,6 +44,8 @@ export interface FrameProps {
   markedPart?: string | null;
   /** Nothing but the shelves of the page, with all cards in one state. */
   cardsOnly?: CardState | null;
+  /** Every state can be drawn in it without a pointer. */
+  twins?: boolean;
   /** Bays that differ from another version of the page. */
   differing?: Iterable<string>;
   /** A bay of the page was pressed, and what of it; null beside all bays. */
@@ -99,6 +101,7 @@ export const Frame = memo(function Frame({
   chosenBay,
   markedPart = null,
   cardsOnly = null,
+  twins = false,
   differing = none,
   drags = null,
   onPress,
@@ -115,13 +118,13 @@ export const Frame = memo(function Frame({
       const document = frame.contentDocument;
       if (!document || document.URL === 'about:blank' || open) return;
       open = true;
-      setInner(frameDocument(document, state));
+      setInner(frameDocument(document, state, twins));
     };
     frame.addEventListener('load', opened);
     // The document may be there already.
     if (frame.contentDocument?.readyState === 'complete') opened();
     return () => frame.removeEventListener('load', opened);
-  }, [state]);
+  }, [state, twins]);
   useLayoutEffect(() => inner?.style(styles), [inner, styles]);
   const marks =
     (cardsOnly ? CARDS_ONLY : '') +

@@ -136,7 +136,7 @@ function byItem(hard: readonly Hard[]): Shown[] {
 
 /** The card of a shelf on the items on which it is likeliest to fail, in every state, at one width at a time. */
 export function HardCases({ drawn, choice }: { drawn: ShelfView; choice: ReactNode }) {
-  const { bay, openLine } = useArranging();
+  const { bay, open, openLine } = useArranging();
   const { draft, tree } = useStudio();
   const plan = useDraft((state) => state.plan);
   const stored = useDraft((state) => state.draft);
@@ -206,10 +206,10 @@ export function HardCases({ drawn, choice }: { drawn: ShelfView; choice: ReactNo
   const press = useCallback(
     (_: string | null, target: Element) => {
       const settings = subjectOf(draft.getState().draft, { shelf: drawn.id })?.settings ?? [];
-      const setting = settingPressed(target, settings);
+      const setting = settingPressed(target, settings, open?.line);
       if (setting && bay) openLine(setting.line, setting.id);
     },
-    [draft, drawn.id, bay, openLine],
+    [draft, drawn.id, bay, openLine, open?.line],
   );
 
   return (

@@ -1,7 +1,9 @@
 // @vitest-environment jsdom
 import { afterEach, describe, expect, it } from 'vitest';
+import { firstBands } from '../../../core/plan/firstBands.ts';
+import { styleCss } from '../../../core/style/styleCss.ts';
 import { baseCss } from '../../../storefront/styles/base.ts';
-import { frameDocument } from './frameDocument.ts';
+import { frameDocument, twinned } from './frameDocument.ts';
 
 const sheets = () => [...document.querySelectorAll('style')].map((style) => style.textContent ?? '');
 
@@ -74,5 +76,30 @@ describe('the document of a frame', () => {
     expect(shared).not.toContain('.card:hover');
     expect(shared).toContain('.act:hover');
     expect(baseCss).toContain('.card:hover');
+  });
+});
+
+describe('twins of states', () => {
+  const styled = styleCss(
+    {
+      title: { cardHover: { textColour: 'accent' } },
+      basket: { hover: { lift: 3 }, focus: { textColour: 'text' }, pressed: { background: 'accent' } },
+    },
+    'o',
+    '[data-shelf="a"]',
+    firstBands,
+  );
+
+  it('stand beside every state that needs a pointer or a keyboard, and nothing else is otherwise', () => {
+    for (const css of [baseCss, styled]) {
+      const twins = twinned(css);
+      expect(twins).not.toBe(css);
+      const back = twins.replace(/:is\((:hover|:focus-visible|:active),\[data-as~=\w+\]\)/g, '$1');
+      expect(back).toBe(css);
+      // What a device can do is no state.
+      expect(twins.split('(hover:hover)')).toHaveLength(css.split('(hover:hover)').length);
+    }
+    expect(twinned(styled)).toContain('.card:is(:hover,[data-as~=hover]) .part-title{color:var(--accent)}');
+    expect(twinned(styled)).toContain('.act:is(:active,[data-as~=pressed]){background:var(--accent)}');
   });
 });

@@ -25,6 +25,16 @@ const asIf: Record<CardState, (css: string) => string> = {
     css.replace(/(\.card(?::not\(:hover,)?):(?:focus-within|has\(:focus-visible\))/g, `$1${ALWAYS}`),
 };
 
+/**
+ * The same rules with twins, by an attribute, of what needs a pointer or a keyboard: so that every state can be drawn,
+ * and looked at. In frames of the studio only.
+ */
+export const twinned = (css: string): string =>
+  css
+    .replace(/(?<!\(hover):hover\b/g, ':is(:hover,[data-as~=hover])')
+    .replace(/:focus-visible\b/g, ':is(:focus-visible,[data-as~=focus])')
+    .replace(/:active\b/g, ':is(:active,[data-as~=pressed])');
+
 /** What is dragged in a frame, and where it would come to. */
 const DRAGS_CSS =
   `[data-dragged]{opacity:.4}[data-drop]{outline:4px solid ${t.pine};outline-offset:-4px}` +
@@ -40,10 +50,12 @@ const DRAGS_CSS =
   `.drop-line[data-at=beside]{border-inline-end-width:4px;background:color-mix(in srgb,${t.pine} 14%,transparent)}` +
   `.drop-words{background:${t.ink};color:#fff;font:500 14px/1 system-ui;padding:5px 8px;border-radius:4px}`;
 
-export function frameDocument(document: Document, state: CardState = 'atRest'): FrameDocument {
+/** @param twins whether states can be drawn without a pointer */
+export function frameDocument(document: Document, state: CardState = 'atRest', twins = false): FrameDocument {
+  const drawn = (css: string) => (twins ? twinned(css) : asIf[state](css));
   const add = (css: string) => {
     const style = document.createElement('style');
-    style.textContent = asIf[state](css);
+    style.textContent = drawn(css);
     document.head.append(style);
     return style;
   };
@@ -52,7 +64,7 @@ export function frameDocument(document: Document, state: CardState = 'atRest'): 
   const marks = add('');
   const written = new Map<string, HTMLStyleElement>();
   const write = (style: HTMLStyleElement, css: string) => {
-    const next = asIf[state](css);
+    const next = drawn(css);
     if (style.textContent !== next) style.textContent = next;
   };
   return {

@@ -51,6 +51,22 @@ describe('what is pressed in a near frame', () => {
     for (const { id } of partKinds) expect(pressed(`.part-${id}`), id).toMatch(/^card\.(parts|order)/);
   });
 
+  it('is styled while the look is set: the innermost element, and of two that are one the particular one', () => {
+    const styledAt = (element: Element) =>
+      settingPressed(element, [...shelf, ...bay], 'look')
+        ?.id.split('.')
+        .slice(0, 2)
+        .join('.') ?? null;
+    const basket = document.querySelector('.part-basket')!;
+    basket.innerHTML = '<button class="act">Add</button>';
+    expect(styledAt(basket.firstElementChild!)).toBe('style.basket');
+    expect(styledAt(document.querySelector('.part-title')!)).toBe('style.title');
+    expect(styledAt(document.querySelector('.card')!)).toBe('style.card');
+    expect(styledAt(document.querySelector('.bay-heading')!)).toBe('style.heading');
+    // What cannot be styled opens what it opens else.
+    expect(styledAt(document.querySelector('.arrow')!)).toBe('moving.arrowPlace');
+  });
+
   it('opens only what there is to be set', () => {
     const notice = specimenStored([], [specimenBay('n', { holds: 'notice' } as never)]);
     const { settings } = subjectOf(notice, { page: 'home', bay: 'n' })!;

@@ -1,4 +1,5 @@
 import { partKinds } from '../../../core/card/parts/index.ts';
+import { elements } from '../../../core/style/elements/index.ts';
 import type { PlacedSetting } from '../../../core/settings/setting.ts';
 
 /** What of a page is set by which settings: the nearest that was pressed opens the first of them there is. */
@@ -34,11 +35,41 @@ export function seenAt(element: Element, x: number, y: number): Element {
 export const elementPressed = ({ target, clientX, clientY, detail }: MouseEvent): Element =>
   detail === 0 ? (target as Element) : seenAt(target as Element, clientX, clientY);
 
-/** The setting that draws what was pressed; null where that is nothing in particular. */
-export function settingPressed<S extends Pick<PlacedSetting, 'id' | 'kind'>>(
+/** The line of the spec on which elements are styled. */
+const LOOK_LINE = 'look';
+
+/** The first setting of the style of what was pressed: of what is in one another the innermost. */
+function stylePressed<S extends Pick<PlacedSetting, 'id'>>(
   target: Element,
   settings: readonly S[],
 ): S | null {
+  const near = elements.flatMap(({ id, selectors }) => {
+    const element = target.closest(selectors.join());
+    const setting = element && settings.find((one) => one.id.startsWith(`style.${id}.`));
+    return setting ? [{ element, setting }] : [];
+  });
+  // What takes from another comes after it, and is meant where both are the same.
+  return (
+    near.reduce<(typeof near)[number] | null>(
+      (inner, one) => (inner && !inner.element.contains(one.element) ? inner : one),
+      null,
+    )?.setting ?? null
+  );
+}
+
+/**
+ * The setting that draws what was pressed; null where that is nothing in particular.
+ * @param line that is open: while looks are set, what is pressed is styled
+ */
+export function settingPressed<S extends Pick<PlacedSetting, 'id' | 'kind'>>(
+  target: Element,
+  settings: readonly S[],
+  line: string | null = null,
+): S | null {
+  if (line === LOOK_LINE) {
+    const styled = stylePressed(target, settings);
+    if (styled) return styled;
+  }
   const near = PARTS.flatMap((part) => {
     const element = target.closest(part.selector);
     return element ? [{ ...part, element }] : [];

@@ -52,7 +52,7 @@ export function useNearFrame(pageId: string, shelves: readonly ShelfView[], widt
       ...(shelf === undefined ? [] : (subjectOf(stored, { shelf })?.settings ?? [])),
       ...(subjectOf(stored, { page: pageId, bay: bayId })?.settings ?? []),
     ];
-    const setting = settingPressed(target, settings);
+    const setting = settingPressed(target, settings, open?.line);
     if (setting) openLine(setting.line, setting.id);
   };
 

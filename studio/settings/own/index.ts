@@ -11,6 +11,14 @@ const later = <N extends string>(load: () => Promise<Record<N, unknown>>, name: 
 
 const FIRST_LABEL = `card.labels.${labelKinds[0]!.id}.shown`;
 
+/** Controls of settings that are set together, in the place of the first of them that a line has. */
+export const togetherControls: readonly Required<OwnControl>[] = [
+  {
+    Control: later(() => import('../../style/OwnStyle.tsx'), 'OwnStyle'),
+    covers: ({ id }) => id.startsWith('style.'),
+  },
+];
+
 /** Controls of settings for which the usual one does not do, by the id of the setting. */
 export const ownControls: Readonly<Record<string, OwnControl>> = {
   assortmentId: {

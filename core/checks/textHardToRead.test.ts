@@ -1,0 +1,87 @@
+import { describe, expect, it } from 'vitest';
+import { apply } from '../plan/commands.ts';
+import { completePlan, type StoredPlan } from '../plan/storedPlan.ts';
+import {
+  specimenBay,
+  specimenHouse,
+  specimenNames,
+  specimenShelf,
+  specimenStored,
+  specimenView,
+} from '../specimen/specimen.ts';
+import { findingsOn } from './index.ts';
+
+const found = (stored: StoredPlan) => {
+  const plan = completePlan(stored);
+  return findingsOn(specimenView(plan, 8), plan, specimenNames).filter(
+    ({ check }) => check === 'text-hard-to-read',
+  );
+};
+const withHouse = (stored: StoredPlan, style: object): StoredPlan => ({
+  ...stored,
+  house: { ...specimenHouse, style: style as never },
+});
+const shelf = (id: string, style: object = {}) => specimenShelf(id, { style } as never);
+
+describe('text that is hard to read', () => {
+  it('is said with element, state, contrast and need, on the shelf that sets it', () => {
+    const [one, ...others] = found(
+      specimenStored([shelf('a', { title: { cardHover: { textColour: '#bbbbbb' } } }), shelf('b')]),
+    );
+    expect(others).toEqual([]);
+    expect(one).toMatchObject({ at: { on: 'shelf', shelf: 'a' }, goTo: 'look' });
+    expect(one!.text).toBe('Title on card hover is hard to read: 1.9:1 on #ffffff, needs 4.5:1');
+  });
+
+  it('goes by the background of the card in the same state, and of the bay', () => {
+    const card = { card: { rest: { background: '#223344' } }, price: { rest: { textColour: '#333333' } } };
+    expect(found(specimenStored([shelf('a', card)])).map(({ text }) => text)).toContainEqual(
+      expect.stringContaining('Price is hard to read: 1.0:1 on #223344'),
+    );
+    const light = {
+      ...card,
+      price: { rest: { textColour: '#ffffff' } },
+      title: { rest: { textColour: '#ffffff' } },
+    };
+    // What nobody gave a colour that suits the card is found too.
+    const others = found(specimenStored([shelf('a', light)])).map(({ text }) => text.split(' is hard')[0]);
+    expect([...new Set(others)].sort()).toEqual(['Previous price', 'Reduced price']);
+    const onDark = specimenBay('a', { look: { background: '#101820' } });
+    const pale = shelf('a', { title: { rest: { textColour: '#f4f4f4' } } });
+    expect(found(specimenStored([pale], [onDark]))).toEqual([]);
+    expect(found(specimenStored([pale]))).not.toEqual([]);
+  });
+
+  it('of the house is said once, however many shelves follow, and mended there', () => {
+    const stored = withHouse(
+      specimenStored([shelf('a'), shelf('b'), shelf('c', { price: { rest: { textColour: 'text' } } })]),
+      { price: { rest: { textColour: '#c9c9c9' } } },
+    );
+    const all = found(stored);
+    expect(all.map(({ at, text }) => [at, text.endsWith(', in House style')])).toEqual([
+      [{ on: 'house' }, true],
+    ]);
+    const mended = all.reduce((plan, { fix }) => apply(plan, fix!.command), stored);
+    expect(mended.shelves).toEqual(stored.shelves);
+    expect(found(mended)).toEqual([]);
+  });
+
+  it('is not found of what is large, of what a card does not show, and of what nobody set', () => {
+    expect(found(specimenStored([shelf('a')]))).toEqual([]);
+    const brand = { brand: { rest: { textColour: '#dddddd' } } };
+    expect(found(specimenStored([shelf('a', brand)]))).toEqual([]);
+    const large = { title: { rest: { textColour: '#888888', size: { phone: 26 } } } };
+    expect(found(specimenStored([shelf('a', large)]))).toEqual([]);
+    expect(found(specimenStored([shelf('a', { title: { rest: { textColour: '#888888' } } })]))).toHaveLength(
+      1,
+    );
+  });
+
+  it('is found of a heading that there is', () => {
+    const grey = { heading: { rest: { textColour: '#cccccc' } } };
+    const bay = (words: string) => specimenBay('a', { heading: { words }, style: grey });
+    const [one] = found(specimenStored([shelf('a')], [bay('New')]));
+    expect(one).toMatchObject({ at: { on: 'bay', bay: 'a' }, goTo: 'look' });
+    expect(found(specimenStored([shelf('a')], [bay('')]))).toEqual([]);
+  });
+});

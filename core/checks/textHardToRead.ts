@@ -1,0 +1,120 @@
+import { bayKind } from '../bays/index.ts';
+import { nearestPassing } from '../colour/contrast.ts';
+import type { Target } from '../plan/target.ts';
+import type { Plan } from '../plan/plan.ts';
+import { slotsOf } from '../card/slots.ts';
+import { contrastOf, type TextContrast } from '../style/contrast.ts';
+import type { StyleElement } from '../style/element.ts';
+import { elementsOn } from '../style/styleTree.ts';
+import type { Levels } from '../style/resolve.ts';
+import { setValues } from '../style/setValues.ts';
+import { stateKinds, type StateId } from '../style/states.ts';
+import { readPath } from '../settings/path.ts';
+import { textsOver } from '../view/textsOver.ts';
+import { shelvesOn } from '../view/shelvesIn.ts';
+import type { BayView, PageView, ShelfView } from '../view/view.ts';
+import type { Found, PageCheck, Place } from './check.ts';
+
+/** What can make text of an element stand out less. */
+const COUNTS = new Set(['textColour', 'background', 'size', 'weight']);
+
+/** Nothing is styled that this is about, as almost everywhere. */
+const isPlain = (levels: Levels): boolean =>
+  levels.every((style) => !setValues(style).some(({ property }) => COUNTS.has(property)));
+
+const HEADING = 'heading';
+
+interface Low extends TextContrast {
+  element: StyleElement;
+  state: StateId;
+}
+
+function lowIn(levels: Levels, among: readonly StyleElement[], bay: BayView, view: PageView): Low[] {
+  if (isPlain(levels)) return [];
+  return among.flatMap((element) =>
+    element.states.flatMap((state) =>
+      view.bands.flatMap(({ id }): Low[] => {
+        const drawn = { bands: view.bands, bandId: id, colours: view.colours, behind: bay.look.background };
+        const found = contrastOf(levels, element, state, drawn);
+        const atRest = contrastOf(levels, element, 'rest', drawn);
+        // What is as at rest is mended there.
+        const isAsAtRest = state !== 'rest' && found?.text === atRest?.text && found?.on === atRest?.on;
+        // What nobody set is the business of the colours of the house.
+        return found && !isAsAtRest && found.level !== null && found.ratio < found.need
+          ? [{ ...found, element, state }]
+          : [];
+      }),
+    ),
+  );
+}
+
+/** Elements whose text is on the card itself: what is on a picture has a background of its own. */
+function onCards(shelf: ShelfView, plan: Plan): StyleElement[] {
+  const settings = plan.shelves[shelf.id];
+  const read = (id: string) => readPath(settings, id);
+  const onPictures = new Set(slotsOf(shelf.card).zones.flatMap(({ parts }) => parts));
+  const isOver = shelf.steps.some(textsOver);
+  return elementsOn('shelf').filter(
+    ({ id, items, ofCard, isUsed }) =>
+      (items?.includes(shelf.of) ?? true) &&
+      (isUsed?.(read) ?? true) &&
+      !onPictures.has(id) &&
+      !(isOver && ofCard === 'within'),
+  );
+}
+
+/** One finding for each element and state, at the worst of its widths; what the house sets is said once. */
+export const textHardToRead: PageCheck = {
+  id: 'text-hard-to-read',
+  title: 'Text that does not stand out from what it is drawn on',
+  severity: 'wrong',
+  reads: 'page',
+  find(view, plan) {
+    const found = new Map<string, Found & { ratio: number }>();
+    const tell = (low: Low, at: Place, on: Target) => {
+      const { element, state, ratio, need, text, level } = low;
+      const ofHouse = level! > 0;
+      const target: Target = ofHouse ? { house: true } : on;
+      const key = JSON.stringify([target, element.id, state]);
+      const offered = nearestPassing(text, [low.on], need);
+      const before = found.get(key);
+      if (before && before.ratio <= ratio) return;
+      const { said } = stateKinds[state];
+      found.set(key, {
+        ratio,
+        at: ofHouse ? { on: 'house' } : at,
+        text: `${element.name}${said && ` ${said}`} is hard to read: ${(Math.floor(10 * ratio) / 10).toFixed(1)}:1 on ${low.on}, needs ${need}:1${ofHouse ? ', in House style' : ''}`,
+        fix:
+          offered === null
+            ? null
+            : {
+                words: `Use ${offered}`,
+                command: {
+                  do: 'set',
+                  on: target,
+                  setting: `style.${element.id}.${state}.textColour`,
+                  value: offered,
+                },
+              },
+        goTo: ofHouse ? null : 'look',
+      });
+    };
+    for (const bay of view.bays) {
+      if (bay.empty) continue;
+      const place: Place = { on: 'bay', page: view.pageId, bay: bay.id };
+      const ofBay = elementsOn('bay').filter(({ id }) => id in bay.style);
+      // Over a picture of the bay text stands out from that, or does not; only its heading is beside it.
+      const isPictured = bayKind(bay.content.holds).tones(bay.content).length > 0;
+      const said = ofBay.filter(({ id }) => (id === HEADING ? bay.heading.words !== '' : !isPictured));
+      for (const low of lowIn([bay.style, view.style], said, bay, view))
+        tell(low, place, { page: view.pageId, bay: bay.id });
+    }
+    for (const { bay, shelf } of shelvesOn(view)) {
+      if (bay.empty || shelf.coming) continue;
+      const place: Place = { on: 'shelf', page: view.pageId, bay: bay.id, shelf: shelf.id };
+      for (const low of lowIn([shelf.style, view.style], onCards(shelf, plan), bay, view))
+        tell(low, place, { shelf: shelf.id });
+    }
+    return [...found.values()].map(({ ratio: _, ...one }) => one);
+  },
+};

@@ -1,0 +1,84 @@
+import type { Bands } from '../bands/bands.ts';
+import { contrast } from '../colour/contrast.ts';
+import { textOn } from '../colour/textOn.ts';
+import type { HouseColours } from '../plan/house.ts';
+import type { StyleElement } from './element.ts';
+import { cardElement } from './elements/card.ts';
+import { colourValue } from './houseColour.ts';
+import type { PropertyId } from './properties/index.ts';
+import { resolve, type Levels, type Resolved } from './resolve.ts';
+import type { StateId } from './states.ts';
+
+/** Text that is so large, px, or so large and bold, may stand out less (WCAG 2.2, 1.4.3). */
+const LARGE_PX = 24;
+const LARGE_BOLD_PX = 18.66;
+const BOLD = 700;
+
+export interface TextContrast {
+  /** 1 to 21. */
+  ratio: number;
+  /** What it has to be at least. */
+  need: number;
+  /** #rrggbb, of the text and of what it is drawn on. */
+  text: string;
+  on: string;
+  /** The nearest of the levels that sets the colour or what it is drawn on; null where none does. */
+  level: number | null;
+}
+
+/** Where an element is drawn: at a band, in a bay. */
+export interface DrawnIn {
+  bands: Bands;
+  bandId: string;
+  colours: HouseColours;
+  /** Background of the bay, #rrggbb; null for the page's. */
+  behind: string | null;
+}
+
+const WHITE = '#ffffff';
+
+/** The colours of the house as a bay has them: on a dark background they turn light, as its style sheet says. */
+function coloursIn({ colours, behind }: DrawnIn): HouseColours {
+  const isDark = behind !== null && textOn(behind, colours.text) === WHITE;
+  return isDark
+    ? { ...colours, quiet: WHITE, reduced: WHITE, accent: WHITE, onAccent: colours.text }
+    : colours;
+}
+
+/** How text of an element stands out in a state; null where it has no colour of its own that is known. */
+export function contrastOf(
+  levels: Levels,
+  element: StyleElement,
+  state: StateId,
+  drawn: DrawnIn,
+): TextContrast | null {
+  const { bands, bandId, behind } = drawn;
+  const at = (one: StyleElement, property: PropertyId, of: StateId): Resolved =>
+    one.takes.includes(property)
+      ? resolve(levels, one, property, of, bands, bandId)
+      : { value: undefined, from: null };
+  const colour = at(element, 'textColour', state);
+  if (typeof colour.value !== 'string') return null;
+  const colours = coloursIn(drawn);
+  const ownGround = at(element, 'background', state);
+  const card = element.ofCard
+    ? at(cardElement, 'background', state === 'rest' ? state : 'cardHover')
+    : { value: undefined, from: null };
+  const ground = typeof ownGround.value === 'string' ? ownGround : card;
+  const on =
+    typeof ground.value === 'string' ? colourValue(ground.value, colours) : (behind ?? colours.ground);
+  // Text that nobody set a colour of goes by the background of its bay.
+  const inherits = colour.from === null && colour.value === 'text' && behind !== null;
+  const text = inherits ? textOn(behind, colours.text) : colourValue(colour.value, colours);
+  const nearest = Math.min(colour.from?.level ?? Infinity, ground.from?.level ?? Infinity);
+  const sizePx = at(element, 'size', state).value;
+  const bold = Number(at(element, 'weight', state).value ?? 400) >= BOLD;
+  const large = typeof sizePx === 'number' && sizePx >= (bold ? LARGE_BOLD_PX : LARGE_PX);
+  return {
+    ratio: contrast(text, on),
+    need: large ? 3 : 4.5,
+    text,
+    on,
+    level: nearest < Infinity ? nearest : null,
+  };
+}

@@ -1,0 +1,41 @@
+import type { PropertyId } from './properties/index.ts';
+import type { Of } from '../assortment/of.ts';
+import type { ReadSetting } from '../settings/setting.ts';
+import type { StateId } from './states.ts';
+
+/** Where an element can be set apart from the house: on a shelf, in a bay, or nowhere. */
+export type ElementOn = 'shelf' | 'bay' | 'house';
+
+/** Groups that elements are listed in, in their order. */
+export const ELEMENT_GROUPS = {
+  cards: 'Cards',
+  buttons: 'Buttons',
+  texts: 'Text of cards',
+  bays: 'Bays',
+  pages: 'Pages',
+} as const;
+export type ElementGroup = keyof typeof ELEMENT_GROUPS;
+
+/** Something that is drawn, and how it can be styled: all that is asked of it. */
+export interface StyleElement {
+  id: string;
+  name: string;
+  group: ElementGroup;
+  on: ElementOn;
+  /** Where it is drawn, in public as in a frame; several selectors in a list. */
+  selectors: readonly string[];
+  /** The same where it is the current one. */
+  current?: readonly string[];
+  /** It is within a card, or is one, so that it may change as the card is pointed at. */
+  ofCard: 'card' | 'within' | null;
+  /** Kinds of item that can have it; absent for all. */
+  items?: readonly Of[];
+  /** Whether a shelf draws it at some width, told of its settings; absent where it always does. */
+  isUsed?(read: ReadSetting): boolean;
+  /** The element whose values hold where its own are not set. */
+  from?: string;
+  takes: readonly PropertyId[];
+  states: readonly StateId[];
+  /** What the base sheet draws it with at rest, as far as that is one value. */
+  atFirst: Partial<Record<PropertyId, unknown>>;
+}

@@ -1,0 +1,84 @@
+import type { StyleElement } from '../element.ts';
+import type { PropertyId } from '../properties/index.ts';
+import { BUTTON_TAKES } from './button.ts';
+import { TEXT_TAKES } from './text.ts';
+
+const HEADING_TAKES: readonly PropertyId[] = [...TEXT_TAKES.filter((id) => id !== 'time'), 'spaceAfter'];
+const TAKES = TEXT_TAKES.filter((id) => id !== 'time');
+
+const plainText: StyleElement['atFirst'] = {
+  letterSpacing: 0,
+  letterCase: 'none',
+  lineOfText: 'none',
+  outlineWidth: 0,
+  opacity: 100,
+};
+
+/** The heading over a bay. */
+export const headingElement: StyleElement = {
+  id: 'heading',
+  name: 'Heading',
+  group: 'bays',
+  on: 'bay',
+  selectors: ['.bay-heading'],
+  ofCard: null,
+  takes: HEADING_TAKES,
+  states: ['rest'],
+  atFirst: {
+    ...plainText,
+    letterSpacing: -1,
+    textColour: 'text',
+    weight: 560,
+    lineHeight: 120,
+    spaceAfter: 20,
+  },
+};
+
+export const bannerTitleElement: StyleElement = {
+  id: 'bannerTitle',
+  name: 'Title of a banner',
+  group: 'bays',
+  on: 'bay',
+  selectors: ['.banner h1'],
+  ofCard: null,
+  takes: TAKES,
+  states: ['rest'],
+  atFirst: { ...plainText, letterSpacing: -2, textColour: 'text', weight: 560, lineHeight: 110 },
+};
+
+export const bannerTextElement: StyleElement = {
+  id: 'bannerText',
+  name: 'Text of a banner',
+  group: 'bays',
+  on: 'bay',
+  selectors: ['.banner p'],
+  ofCard: null,
+  takes: TAKES,
+  states: ['rest'],
+  atFirst: { ...plainText, textColour: 'text', size: 17, weight: 400, lineHeight: 150 },
+};
+
+export const bannerButtonElement: StyleElement = {
+  id: 'bannerButton',
+  name: 'Button of a banner',
+  group: 'buttons',
+  on: 'bay',
+  selectors: ['.banner .button'],
+  ofCard: null,
+  from: 'pageButton',
+  takes: BUTTON_TAKES,
+  states: ['rest', 'hover', 'focus', 'pressed'],
+  atFirst: {},
+};
+
+export const noticeElement: StyleElement = {
+  id: 'notice',
+  name: 'Text of a notice',
+  group: 'bays',
+  on: 'bay',
+  selectors: ['.notice'],
+  ofCard: null,
+  takes: TAKES,
+  states: ['rest'],
+  atFirst: { ...plainText, textColour: 'text', size: 15, weight: 400, lineHeight: 150 },
+};

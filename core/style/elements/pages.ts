@@ -1,0 +1,100 @@
+import type { StyleElement } from '../element.ts';
+import type { PropertyId } from '../properties/index.ts';
+
+const LINK_TAKES: readonly PropertyId[] = [
+  'textColour',
+  'background',
+  'borderColour',
+  'corners',
+  'size',
+  'weight',
+  'lineOfText',
+  'time',
+];
+
+/** The numbers of the pages of a list. */
+export const pageNumberElement: StyleElement = {
+  id: 'pageNumber',
+  name: 'Page numbers',
+  group: 'pages',
+  on: 'shelf',
+  isUsed: (read) => read('paging.by') === 'numbered',
+  selectors: ['.pager:not(.more)>a', '.pager>.here'],
+  current: ['.pager>.here'],
+  ofCard: null,
+  takes: LINK_TAKES,
+  states: ['rest', 'hover', 'focus', 'pressed', 'current'],
+  atFirst: {
+    textColour: 'text',
+    borderColour: 'line',
+    corners: 3,
+    size: 16,
+    weight: 400,
+    lineOfText: 'none',
+    time: 0,
+  },
+};
+
+/** The button that brings more of a list. */
+export const moreButtonElement: StyleElement = {
+  id: 'moreButton',
+  name: 'Button for more',
+  group: 'pages',
+  on: 'shelf',
+  isUsed: (read) => read('paging.by') === 'more' || read('paging.by') === 'onReach',
+  selectors: ['.pager.more>a:not(.to-foot)'],
+  ofCard: null,
+  takes: LINK_TAKES,
+  states: ['rest', 'hover', 'focus', 'pressed'],
+  atFirst: {
+    textColour: 'text',
+    borderColour: 'line',
+    corners: 3,
+    size: 16,
+    weight: 400,
+    lineOfText: 'none',
+    time: 0,
+  },
+};
+
+/** The links of the store's header. */
+export const storeLinkElement: StyleElement = {
+  id: 'storeLink',
+  name: 'Links of the header',
+  group: 'pages',
+  on: 'house',
+  selectors: ['.store-links a'],
+  current: ['.store-links [aria-current]'],
+  ofCard: null,
+  takes: ['textColour', 'size', 'weight', 'letterSpacing', 'letterCase', 'lineOfText', 'time'],
+  states: ['rest', 'hover', 'focus', 'pressed', 'current'],
+  atFirst: {
+    textColour: 'text',
+    size: 15,
+    weight: 400,
+    letterSpacing: 0,
+    letterCase: 'none',
+    lineOfText: 'none',
+    time: 0,
+  },
+};
+
+/** Fields of forms, and what is chosen or typed on a product's page or a card. */
+export const fieldElement: StyleElement = {
+  id: 'input',
+  name: 'Fields of forms',
+  group: 'pages',
+  on: 'house',
+  selectors: ['.form-field :is(input,textarea)', '.buy select', '.quantity'],
+  ofCard: null,
+  takes: ['textColour', 'background', 'borderColour', 'corners', 'shadow', 'time'],
+  states: ['rest', 'hover', 'focus'],
+  atFirst: {
+    textColour: 'text',
+    background: 'ground',
+    borderColour: 'quiet',
+    corners: 3,
+    shadow: 'none',
+    time: 0,
+  },
+};

@@ -1,0 +1,16 @@
+import type { PropertyId } from '../properties/index.ts';
+
+/** What every text takes. */
+export const TEXT_TAKES: readonly PropertyId[] = [
+  'textColour',
+  'size',
+  'weight',
+  'lineHeight',
+  'letterSpacing',
+  'letterCase',
+  'lineOfText',
+  'outlineWidth',
+  'outlineColour',
+  'opacity',
+  'time',
+];

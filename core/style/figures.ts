@@ -1,0 +1,88 @@
+import type { Bands } from '../bands/bands.ts';
+import { partKinds } from '../card/parts/index.ts';
+import type { TextSize } from '../card/textSize.ts';
+import { cardElement } from './elements/card.ts';
+import { styleElement } from './elements/index.ts';
+import { properties, type PropertyId } from './properties/index.ts';
+import { resolve, type Levels } from './resolve.ts';
+import { setValues } from './setValues.ts';
+import type { Style } from './styleTree.ts';
+
+/** What the texts of cards are set in at a band, by part, where that is not as the base sheet has it. */
+export type CardFigures = Readonly<Record<string, TextSize>>;
+
+/** Parts that are styled under their own id. */
+const styled = partKinds.flatMap(({ id, text, takesPresses, buttonLines }) =>
+  text && (!takesPresses || buttonLines) ? [{ text, element: styleElement(id) }] : [],
+);
+
+/** Elements that a part takes figures from. */
+const reaching = new Set(
+  styled.flatMap(({ element: { id, from } }) => (from === undefined ? [id] : [id, from])),
+);
+
+const isFigure = (style: Style): boolean =>
+  setValues(style).some(
+    ({ element, property }) => properties[property].onlyAtRest && reaching.has(element.id),
+  );
+
+function sizeOf(text: TextSize, at: (property: PropertyId) => unknown): TextSize {
+  const number = (property: PropertyId, first: number) => (at(property) as number | null) ?? first;
+  const fontPx = number('size', text.fontPx);
+  const share = at('lineHeight') === null ? text.linePx / text.fontPx : number('lineHeight', 0) / 100;
+  return {
+    fontPx,
+    linePx: Math.round(fontPx * share),
+    weight: number('weight', text.weight),
+    spacingEm: number('letterSpacing', 0) / 100,
+    upper: at('letterCase') === 'upper',
+    ...(text.box && {
+      box: {
+        acrossPx: number('spaceAcross', text.box.acrossPx),
+        endsPx: number('spaceEnds', text.box.endsPx),
+        borderPx: number('borderWidth', text.box.borderPx),
+      },
+    }),
+  };
+}
+
+const none: CardFigures = {};
+
+function figuresOf(levels: Levels, bands: Bands, bandId: string): CardFigures {
+  if (!levels.some(isFigure)) return none;
+  const figures: Record<string, TextSize> = {};
+  for (const { text, element } of styled) {
+    let own = false;
+    const size = sizeOf(text, (property) => {
+      const { value, from } = resolve(levels, element, property, 'rest', bands, bandId);
+      own ||= from !== null;
+      return from === null ? null : value;
+    });
+    if (own) figures[element.id] = size;
+  }
+  return figures;
+}
+
+/** Space within the frame of a card at a band, px; null where it is not styled. */
+export function styledInside(own: Style, house: Style, bands: Bands, bandId: string): number | null {
+  const { value, from } = resolve([own, house], cardElement, 'spaceInside', 'rest', bands, bandId);
+  return from && (value as number);
+}
+
+const known = new WeakMap<Style, WeakMap<Style, WeakMap<Bands, Map<string, CardFigures>>>>();
+
+/**
+ * What texts of cards are measured by at a band: the figures that the style sheet is written from. The same object as
+ * long as the styles are the same.
+ */
+export function figuresAt(own: Style, house: Style, bands: Bands, bandId: string): CardFigures {
+  let ofOwn = known.get(own);
+  if (!ofOwn) known.set(own, (ofOwn = new WeakMap()));
+  let ofHouse = ofOwn.get(house);
+  if (!ofHouse) ofOwn.set(house, (ofHouse = new WeakMap()));
+  let ofBands = ofHouse.get(bands);
+  if (!ofBands) ofHouse.set(bands, (ofBands = new Map()));
+  let found = ofBands.get(bandId);
+  if (!found) ofBands.set(bandId, (found = figuresOf([own, house], bands, bandId)));
+  return found;
+}

@@ -1,0 +1,14 @@
+import { integer } from '../../settings/values.ts';
+import { propertyOf } from '../property.ts';
+
+export const borderWidth = propertyOf({
+  id: 'borderWidth',
+  name: 'Border width',
+  find: ['border', 'edge', 'frame', 'line'],
+  kind: integer(0, 12, 'px'),
+  begins: 1,
+  varies: false,
+  onlyAtRest: true,
+  say: (px) => (px ? `border of ${px} px` : 'without border'),
+  css: (px) => `border-style:solid;border-width:${px}px`,
+});

@@ -1,0 +1,53 @@
+import type { AnyProperty } from '../property.ts';
+import { background } from './background.ts';
+import { borderColour } from './borderColour.ts';
+import { borderWidth } from './borderWidth.ts';
+import { corners } from './corners.ts';
+import { letterCase } from './letterCase.ts';
+import { letterSpacing } from './letterSpacing.ts';
+import { lift } from './lift.ts';
+import { lineHeight } from './lineHeight.ts';
+import { lineOfText } from './lineOfText.ts';
+import { opacity } from './opacity.ts';
+import { outlineColour } from './outlineColour.ts';
+import { outlineWidth } from './outlineWidth.ts';
+import { shadow } from './shadow.ts';
+import { size } from './size.ts';
+import { spaceAcross } from './spaceAcross.ts';
+import { spaceAfter } from './spaceAfter.ts';
+import { spaceEnds } from './spaceEnds.ts';
+import { spaceInside } from './spaceInside.ts';
+import { textColour } from './textColour.ts';
+import { time } from './time.ts';
+import { weight } from './weight.ts';
+
+/** Everything that can be set of an element, in the order offered; to add one, write its file and list it here. */
+const all = {
+  textColour,
+  background,
+  size,
+  weight,
+  lineHeight,
+  letterSpacing,
+  letterCase,
+  lineOfText,
+  outlineWidth,
+  outlineColour,
+  borderWidth,
+  borderColour,
+  corners,
+  shadow,
+  spaceInside,
+  spaceAcross,
+  spaceEnds,
+  spaceAfter,
+  opacity,
+  lift,
+  time,
+};
+
+export type PropertyId = keyof typeof all;
+
+export const properties = all as unknown as Readonly<Record<PropertyId, AnyProperty>>;
+
+export const PROPERTY_IDS = Object.keys(all) as PropertyId[];

@@ -1,0 +1,13 @@
+import { integer } from '../../settings/values.ts';
+import { propertyOf } from '../property.ts';
+
+export const opacity = propertyOf({
+  id: 'opacity',
+  name: 'Opacity',
+  find: ['opacity', 'transparent', 'faded'],
+  kind: integer(10, 100, '%', { step: 5 }),
+  begins: 100,
+  varies: false,
+  say: (percent) => `${percent}% opaque`,
+  css: (percent) => `opacity:${percent / 100}`,
+});

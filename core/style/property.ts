@@ -1,0 +1,27 @@
+import type { ValueKind } from '../settings/valueKind.ts';
+
+/** One thing that can be set of how an element is drawn: all that is asked of it. */
+export interface StyleProperty<V> {
+  id: string;
+  name: string;
+  /** Words that find it, besides its name. */
+  find: readonly string[];
+  kind: ValueKind<V>;
+  /** What it begins with where nothing is known of what an element has. */
+  begins: NoInfer<V>;
+  /** It may have another value at each width. */
+  varies: boolean;
+  /** It reads after what it is set of: "title 18 px", "price in rust". */
+  say(value: V): string;
+  /** Declarations, each with what ends it left out. */
+  css(value: V): string;
+  /** It takes part in how much room there is, or in how states change, and so is the same in all of them. */
+  onlyAtRest?: boolean;
+  /** Only where movement is not to be reduced. */
+  moves?: boolean;
+}
+
+export const propertyOf = <V>(property: StyleProperty<V>): StyleProperty<V> => property;
+
+/** One whose values are known to itself alone. */
+export type AnyProperty = StyleProperty<unknown>;

@@ -1,0 +1,40 @@
+import type { StyleElement } from './element.ts';
+import type { PropertyId } from './properties/index.ts';
+import type { StateId } from './states.ts';
+import { elements } from './elements/index.ts';
+import { properties } from './properties/index.ts';
+import { takenIn, type Style } from './styleTree.ts';
+
+/** One value that is set: of a property that varies by width, from bands on; null below the first of them. */
+export interface SetValue {
+  element: StyleElement;
+  state: StateId;
+  property: PropertyId;
+  value: unknown;
+}
+
+const known = new WeakMap<Style, readonly SetValue[]>();
+
+const isSet = (property: PropertyId, value: unknown): boolean =>
+  properties[property].varies
+    ? Object.values(value ?? {}).some((one) => one !== null)
+    : value !== null && value !== undefined;
+
+/** Everything that a style sets, by element, state and property in the order in which they are listed. */
+export function setValues(style: Style): readonly SetValue[] {
+  let found = known.get(style);
+  if (!found) {
+    found = elements.flatMap((element) => {
+      const ofElement = style[element.id];
+      if (!ofElement) return [];
+      return element.states.flatMap((state) =>
+        takenIn(element, state).flatMap((property): SetValue[] => {
+          const value = ofElement[state]?.[property];
+          return isSet(property, value) ? [{ element, state, property, value }] : [];
+        }),
+      );
+    });
+    known.set(style, found);
+  }
+  return found;
+}

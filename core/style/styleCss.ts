@@ -1,0 +1,124 @@
+import type { Bands } from '../bands/bands.ts';
+import { valueAt, type Varying } from '../bands/varying.ts';
+import { byBand } from '../css/containers.ts';
+import type { StyleElement } from './element.ts';
+import { properties } from './properties/index.ts';
+import { setValues, type SetValue } from './setValues.ts';
+import { STATES, type StateId } from './states.ts';
+import type { Style } from './styleTree.ts';
+
+/** The layer of all that is not styled by elements and states: it lies under all others. */
+export const BASE_LAYER = 'b';
+
+/** Levels of styles, the lowest first. */
+const LEVELS = ['h', 'o'] as const;
+export type StyleLevel = (typeof LEVELS)[number];
+
+/** Elements that others take from lie under them. */
+const DEPTHS = [0, 1] as const;
+
+const layerOf = (level: StyleLevel, element: StyleElement, state: StateId): string =>
+  `${level}${element.from === undefined ? 0 : 1}${STATES.indexOf(state)}`;
+
+/** Every layer in its order, so that levels, elements and states come over one another by it and by nothing else. */
+export const LAYERS = `@layer ${[
+  BASE_LAYER,
+  ...LEVELS.flatMap((level) =>
+    DEPTHS.flatMap((depth) => STATES.map((_, state) => `${level}${depth}${state}`)),
+  ),
+].join()};`;
+
+/** Selectors of an element in a state, each with whether it needs something that hovers. */
+function selectorsOf(
+  { selectors, current, ofCard }: StyleElement,
+  state: StateId,
+  scope: string,
+): { selector: string; hovers: boolean }[] {
+  const within = (one: string) => (scope ? `${scope} ${one}` : one);
+  const plain = (ends: string, hovers = false) =>
+    selectors.map((one) => ({ selector: `${within(one)}${ends}`, hovers }));
+  switch (state) {
+    case 'rest':
+      return plain('');
+    case 'cardHover': {
+      const card = (ends: string, one: string) =>
+        ofCard === 'card' ? `${within(one)}${ends}` : within(`.card${ends} ${one}`);
+      return selectors.flatMap((one) => [
+        { selector: card(':hover', one), hovers: true },
+        { selector: card(':focus-within', one), hovers: false },
+      ]);
+    }
+    case 'hover':
+      return plain(':hover', true);
+    case 'focus':
+      return plain(':focus-visible');
+    case 'pressed':
+      return plain(':active');
+    case 'current':
+      return (current ?? []).map((one) => ({ selector: within(one), hovers: false }));
+  }
+}
+
+/** The values of one element in one state. */
+interface Group {
+  element: StyleElement;
+  state: StateId;
+  values: SetValue[];
+}
+
+function grouped(values: readonly SetValue[]): Group[] {
+  const groups: Group[] = [];
+  for (const one of values) {
+    const last = groups.at(-1);
+    if (last?.element === one.element && last.state === one.state) last.values.push(one);
+    else groups.push({ element: one.element, state: one.state, values: [one] });
+  }
+  return groups;
+}
+
+/** What a property comes to at a band; null where nothing is set there. */
+const at = ({ property, value }: SetValue, bands: Bands, bandId: string): unknown =>
+  properties[property].varies ? valueAt(value as Varying<unknown>, bands, bandId) : value;
+
+function groupCss({ element, state, values }: Group, scope: string, bands: Bands): string {
+  const selectors = selectorsOf(element, state, scope);
+  const rules = (declarations: string) => {
+    if (!declarations) return '';
+    const among = (hovers: boolean) =>
+      selectors.flatMap((one) => (one.hovers === hovers ? one.selector : [])).join();
+    const [others, hovering] = [among(false), among(true)];
+    return (
+      (others && `${others}{${declarations}}`) +
+      (hovering && `@media (hover:hover){${hovering}{${declarations}}}`)
+    );
+  };
+  const declared = (moves: boolean, bandId: string) =>
+    values
+      .filter(({ property }) => (properties[property].moves ?? false) === moves)
+      .flatMap((one) => {
+        const value = at(one, bands, bandId);
+        const css = value === null || value === undefined ? '' : properties[one.property].css(value);
+        return css || [];
+      })
+      .join(';');
+  return (
+    byBand(bands, (bandId) => rules(declared(false, bandId))) +
+    byBand(bands, (bandId) => {
+      const moving = rules(declared(true, bandId));
+      return moving && `@media (prefers-reduced-motion:no-preference){${moving}}`;
+    })
+  );
+}
+
+/** Style sheet text of what a style sets, within a scope; empty where it sets nothing. */
+export function styleCss(style: Style, level: StyleLevel, scope: string, bands: Bands): string {
+  return grouped(setValues(style))
+    .map((group) => {
+      const css = groupCss(group, scope, bands);
+      return css && `@layer ${layerOf(level, group.element, group.state)}{${css}}`;
+    })
+    .join('');
+}
+
+/** Text that lies under all styles. */
+export const inBase = (css: string): string => css && `@layer ${BASE_LAYER}{${css}}`;

@@ -1,0 +1,137 @@
+import type { Locator, Page } from '@playwright/test';
+import { publishWith } from './publish.ts';
+import { expect, openLine, signIn, test } from './store.ts';
+
+const SHELF = 'new-from-the-kiln';
+const FOLLOWS = 'reduced-now';
+const BUTTONS = 'All buttons on cards';
+
+const rgb = (hex: string) => `rgb(${[1, 3, 5].map((at) => parseInt(hex.slice(at, at + 2), 16)).join(', ')})`;
+const styleOf = (locator: Locator, style: string): Promise<string> =>
+  locator.first().evaluate((one, name) => getComputedStyle(one)[name as 'color'], style);
+
+async function openHouse(page: Page, element: string): Promise<Locator> {
+  await page.getByRole('link', { name: 'House style' }).click();
+  await page
+    .getByRole('navigation', { name: 'Elements' })
+    .getByRole('link', { name: element, exact: true })
+    .click();
+  return page.getByRole('region', { name: `Look of ${element}` });
+}
+
+async function pickColour(page: Page, editor: Locator, property: string, colour: string): Promise<void> {
+  await editor.getByRole('button', { name: new RegExp(`^${property}:`) }).click();
+  const sheet = page.getByRole('dialog');
+  if (colour.startsWith('#')) {
+    await sheet.getByLabel('Code').fill(colour);
+    await page.keyboard.press('Enter');
+  } else await sheet.getByRole('button', { name: colour, exact: true }).click();
+  await page.keyboard.press('Escape');
+  await expect(sheet).toHaveCount(0);
+}
+
+const publishAll = async (page: Page) => {
+  await expect(page.getByText(/^Saved \d/)).toBeVisible();
+  await page.getByRole('button', { name: /^Publish \d+ changes?$/ }).click();
+  await page
+    .getByRole('dialog')
+    .getByRole('button', { name: /^Publish/ })
+    .click();
+  await expect(page.getByRole('button', { name: 'Nothing to publish' })).toBeVisible();
+};
+
+test('a colour of all buttons is followed by every shelf but the one that sets its own', async ({
+  page,
+  store,
+}) => {
+  await publishWith(store, {
+    [`shelf:${SHELF}`]: {
+      style: { basket: { rest: { background: '#0f4f4a' } } },
+    },
+    [`shelf:${FOLLOWS}`]: { card: { parts: { basket: { shown: { phone: true } } } } },
+  });
+  await signIn(page, store);
+  const editor = await openHouse(page, BUTTONS);
+  await pickColour(page, editor, 'Background', '#7a2f5d');
+  await expect(page.getByRole('navigation', { name: 'Elements' }).getByText('1 set')).toBeVisible();
+  await publishAll(page);
+  await page.goto(store.url);
+  const button = (shelf: string) => page.locator(`[data-shelf="${shelf}"] .part-basket .act`);
+  expect(await styleOf(button(FOLLOWS), 'backgroundColor')).toBe(rgb('#7a2f5d'));
+  expect(await styleOf(button(SHELF), 'backgroundColor')).toBe(rgb('#0f4f4a'));
+  // Reset, and all are as they were.
+  await page.goto(`${store.url}/studio/house-style/button`);
+  await page.getByRole('button', { name: `Reset ${BUTTONS}` }).click();
+  await expect(page.getByRole('region', { name: `Look of ${BUTTONS}` })).toContainText('nothing set here');
+});
+
+test('colours on hover are seen in the studio without a pointer, and in public with one', async ({
+  page,
+  store,
+}) => {
+  await signIn(page, store);
+  const editor = await openHouse(page, 'Title');
+  await editor.getByText('Card hover', { exact: true }).click();
+  await pickColour(page, editor, 'Text colour', 'Reduced');
+  const specimen = page.frameLocator('iframe[title^="Specimen on"]');
+  const title = specimen.locator(`[data-shelf="${SHELF}"] .part-title`);
+  const reduced = await styleOf(specimen.locator('.part-price .reduced'), 'color');
+  await expect.poll(() => styleOf(title, 'color')).toBe(reduced);
+  await editor.getByText('At rest', { exact: true }).click();
+  await expect.poll(() => styleOf(title, 'color')).not.toBe(reduced);
+  await publishAll(page);
+  await page.goto(store.url);
+  const drawn = page.locator(`[data-shelf="${SHELF}"] .part-title`);
+  expect(await styleOf(drawn, 'color')).not.toBe(reduced);
+  await drawn.first().hover();
+  await expect.poll(() => styleOf(drawn, 'color')).toBe(reduced);
+  await page.mouse.move(0, 0);
+  await page.keyboard.press('Tab');
+  await drawn.first().locator('a').focus();
+  await expect.poll(() => styleOf(drawn, 'color')).toBe(reduced);
+});
+
+test('the title of one shelf is set larger by width, chosen by pressing it, and becomes the whole store’s', async ({
+  page,
+  store,
+}) => {
+  await signIn(page, store);
+  await page.getByRole('button', { name: /^Phone.*: bring near$/ }).click();
+  await openLine(page, 'Look');
+  const title = page.frameLocator('iframe[title*="on Phone"]').locator(`[data-shelf="${SHELF}"] .part-title`);
+  await expect(title.first()).toBeVisible();
+  const box = (await title.first().boundingBox())!;
+  await page.mouse.click(box.x + 20, box.y + box.height / 2);
+  const editor = page.getByRole('region', { name: 'Look of Title' });
+  await editor.getByRole('button', { name: 'Set Text size, px per width' }).click();
+  const laptop = editor.getByRole('textbox', { name: 'Text size, px on Laptop' });
+  await laptop.fill('26');
+  await laptop.press('Enter');
+  await expect(editor).toContainText('1 set here');
+  await page.getByRole('button', { name: 'Use in the whole store' }).click();
+  await expect(page.getByText('All is as the house.').last()).toBeVisible();
+  await publishAll(page);
+  await page.setViewportSize({ width: 1100, height: 800 });
+  await page.goto(store.url);
+  for (const shelf of [SHELF, 'reduced-now'])
+    expect(await styleOf(page.locator(`[data-shelf="${shelf}"] .part-title`), 'fontSize')).toBe('26px');
+  await page.setViewportSize({ width: 390, height: 800 });
+  expect(await styleOf(page.locator(`[data-shelf="${SHELF}"] .part-title`), 'fontSize')).toBe('16px');
+});
+
+test('a price that is hard to read is found while it is set, and mended by the offer', async ({
+  page,
+  store,
+}) => {
+  await signIn(page, store);
+  const editor = await openHouse(page, 'Price');
+  await pickColour(page, editor, 'Text colour', '#c9c2b4');
+  await expect(editor.getByRole('status')).toContainText('needs 4.5:1');
+  await editor.getByRole('button', { name: /^Use #/ }).click();
+  await expect(editor.getByRole('status')).toContainText('easy to read');
+  const colour = (await editor.getByRole('button', { name: /^Text colour:/ }).textContent())!.trim();
+  const specimen = page.frameLocator('iframe[title^="Specimen on"]');
+  await expect
+    .poll(() => styleOf(specimen.locator(`[data-shelf="${SHELF}"] .part-price`), 'color'))
+    .toBe(rgb(colour));
+});

@@ -1,0 +1,236 @@
+import { readFile } from 'node:fs/promises';
+import { fileURLToPath } from 'node:url';
+import type { Page } from '@playwright/test';
+import type { Item } from '../core/card/item.ts';
+import { firstBands } from '../core/plan/firstBands.ts';
+import { completePlan } from '../core/plan/storedPlan.ts';
+import {
+  specimenHouse,
+  specimenPicture,
+  specimenProduct,
+  specimenShelf,
+  specimenStored,
+  specimenView,
+} from '../core/specimen/specimen.ts';
+import { elementsOn, takenIn } from '../core/style/styleTree.ts';
+import { colourValue } from '../core/style/houseColour.ts';
+import { properties, type PropertyId } from '../core/style/properties/index.ts';
+import { resolve } from '../core/style/resolve.ts';
+import type { StateId } from '../core/style/states.ts';
+import { shelfMeasure } from '../core/view/shelfMeasure.ts';
+import { shelvesOn } from '../core/view/shelvesIn.ts';
+import type { PageView } from '../core/view/view.ts';
+import { htmlPage } from '../server/pages/document.tsx';
+import { random as randomFrom, type Random } from '../demo/random.ts';
+import { expect, test } from './store.ts';
+
+const PAGES = 10;
+const SHELVES = ['a', 'b', 'c', 'd'];
+const PARTS = ['brand', 'description', 'rating', 'stock', 'code', 'basket', 'details'];
+const WIDTHS = [390, 700, 1000, 1500];
+const font = fileURLToPath(
+  new URL(
+    '../node_modules/@fontsource-variable/literata/files/literata-latin-wght-normal.woff2',
+    import.meta.url,
+  ),
+);
+
+const goods = Array.from({ length: 8 }, (_, i): Item => ({
+  of: 'products',
+  product: specimenProduct(i + 1, {
+    title: ['Bowl', 'Tall vase with a narrow neck', 'Large serving plate, speckled', 'Jug'][i % 4]!,
+    brand: 'The Lower Shed',
+    code: `SP-${i}`,
+    shortText: 'Keeps what is warm warm, and what is cold cold, for as long as a meal lasts.',
+    rating: { mean: 4.2, count: 12 + i },
+    price: { regular: 2_000 + 100 * i, reduced: i % 3 === 0 ? 1_500 : null, from: false },
+    buy: { variantId: i + 1, choose: i % 2 === 0 },
+    pictures: [specimenPicture()],
+  }),
+}));
+
+/** Any value that the usual control of a property can set, none so large that a card is nothing else. */
+function anyValue(random: Random, id: PropertyId): unknown {
+  const { control } = properties[id].kind;
+  if (control.is === 'choice') return random.pick(control.options).value;
+  if (control.is === 'colour')
+    return random.pick(['accent', 'reduced', 'quiet', 'ground', '#7a2f5d', '#0f4f4a', '#fdf3c4']);
+  if (control.is !== 'number') throw new Error(`Nobody knows what ${id} can be.`);
+  const { least, most, step } = control;
+  const steps = Math.floor((Math.min(most, id === 'size' ? 40 : most) - least) / step);
+  return Math.round((least + step * random.whole(0, steps)) * 10) / 10;
+}
+
+/** A style that sets about a fifth of all there is, some of it from a width on. */
+function anyStyle(random: Random, on: 'shelf' | 'house'): object {
+  const style: Record<string, Record<string, Record<string, unknown>>> = {};
+  for (const element of elementsOn(on))
+    for (const state of element.states)
+      for (const property of takenIn(element, state)) {
+        if (!random.chance(0.2)) continue;
+        const value = anyValue(random, property);
+        const from = random.pick(firstBands).id;
+        ((style[element.id] ??= {})[state] ??= {})[property] = properties[property].varies
+          ? { [from]: value }
+          : value;
+      }
+  return style;
+}
+
+const rgb = (hex: string): string =>
+  `rgb(${[1, 3, 5].map((at) => parseInt(hex.slice(at, at + 2), 16)).join(', ')})`;
+
+/** What a browser computes of a property, and what that should be. */
+const computed: Partial<
+  Record<
+    PropertyId,
+    [style: string, expected: (value: never, of: { sizePx: number; view: PageView }) => string]
+  >
+> = {
+  textColour: ['color', (value: string, { view }) => rgb(colourValue(value, view.colours))],
+  background: ['backgroundColor', (value: string, { view }) => rgb(colourValue(value, view.colours))],
+  borderColour: ['borderTopColor', (value: string, { view }) => rgb(colourValue(value, view.colours))],
+  borderWidth: ['borderTopWidth', (px: number) => `${px}px`],
+  size: ['fontSize', (px: number) => `${px}px`],
+  weight: ['fontWeight', (value: number) => String(value)],
+  lineHeight: ['lineHeight', (percent: number, { sizePx }) => `${Math.round((sizePx * percent) / 100)}px`],
+  letterSpacing: [
+    'letterSpacing',
+    (percent: number, { sizePx }) =>
+      percent === 0 ? 'normal' : `${Number(((percent / 100) * sizePx).toFixed(4))}px`,
+  ],
+  letterCase: ['textTransform', (value: string) => (value === 'upper' ? 'uppercase' : 'none')],
+  lineOfText: [
+    'textDecorationLine',
+    (value: 'none' | 'under' | 'through') =>
+      ({ none: 'none', under: 'underline', through: 'line-through' })[value],
+  ],
+  outlineWidth: ['webkitTextStrokeWidth', (px: number) => `${px}px`],
+  corners: ['borderTopLeftRadius', (px: number) => `${px}px`],
+  spaceAcross: ['paddingTop', (px: number) => `${px}px`],
+  opacity: ['opacity', (percent: number) => String(percent / 100)],
+};
+
+/** Fractions of px as far as they can be told from one another. */
+const rounded = (text: string): string =>
+  text.replace(/\d+\.\d+/g, (one) => String(Number(Number(one).toFixed(2))));
+
+/** The element on the first card of a shelf. */
+const onFirstCard = (shelfId: string, selectors: readonly string[]): string => {
+  const card = `[data-shelf="${shelfId}"] .card:first-child`;
+  return selectors.map((one) => (one === '.cards>.card' ? card : `${card} ${one}`)).join();
+};
+
+/** Compares all that is set of the elements of a page's shelves, and says how many values that were. */
+async function compare(page: Page, view: PageView, widthPx: number, state: StateId): Promise<number> {
+  const bandId = firstBands.findLast(({ from }) => from <= widthPx)!.id;
+  const all = elementsOn('shelf');
+  const wanted = shelvesOn(view).flatMap(({ shelf }) =>
+    all
+      // What others take from is seen in each of them.
+      .filter(({ id }) => !all.some(({ from }) => from === id))
+      .flatMap((element) => {
+        const at = (property: PropertyId) =>
+          resolve([shelf.style, view.style], element, property, state, firstBands, bandId);
+        const sizePx = at('size').value as number;
+        return element.takes.flatMap((property) => {
+          const check = computed[property];
+          const { value, from } = at(property);
+          if (!check || !from) return [];
+          const [style, expected] = check;
+          return {
+            selector: onFirstCard(shelf.id, element.selectors),
+            style,
+            what: `${shelf.id} ${element.id} ${state} ${property} at ${widthPx}`,
+            expected: rounded(expected(value as never, { sizePx, view })),
+          };
+        });
+      }),
+  );
+  const seen = await page.evaluate(
+    (asked) =>
+      asked.map(({ selector, style }) => {
+        const found = document.querySelector(selector);
+        return found && getComputedStyle(found)[style as 'color'];
+      }),
+    wanted,
+  );
+  const drawn = wanted.flatMap(({ what, expected }, i) =>
+    seen[i] === null ? [] : [{ what, expected, seen: rounded(seen[i]!) }],
+  );
+  expect(drawn.filter((one) => one.seen !== one.expected)).toEqual([]);
+  return drawn.length;
+}
+
+test('what styles come to is what the browser draws, and cards are as high as they are measured', async ({
+  page,
+}) => {
+  test.slow();
+  let html = '';
+  await page.route('**/*', (route) =>
+    route.request().url().endsWith('.woff2')
+      ? readFile(font).then((body) => route.fulfill({ body, contentType: 'font/woff2' }))
+      : route.request().url().endsWith('.webp')
+        ? route.abort()
+        : route.fulfill({ body: html, contentType: 'text/html' }),
+  );
+  await page.emulateMedia({ reducedMotion: 'reduce' });
+  let compared = 0;
+  let cards = 0;
+  const otherwise: string[] = [];
+  for (let seed = 1; seed <= PAGES; seed += 1) {
+    const random = randomFrom(`styles ${seed}`);
+    const shelves = SHELVES.map((id) =>
+      specimenShelf(id, {
+        columns: { count: { phone: 2, laptop: 4 } },
+        amount: { items: { phone: 4 } },
+        equalHeights: { phone: false },
+        card: { parts: Object.fromEntries(PARTS.map((part) => [part, { shown: { phone: true } }])) },
+        style: anyStyle(random, 'shelf'),
+      } as never),
+    );
+    const stored = specimenStored(shelves);
+    const plan = completePlan({
+      ...stored,
+      house: { ...specimenHouse, style: anyStyle(random, 'house') as never },
+    });
+    const view = specimenView(plan, 8, {}, goods);
+    html = htmlPage(view, null).html;
+    const widthPx = random.pick(WIDTHS);
+    await page.setViewportSize({ width: widthPx, height: 900 });
+    await page.goto(`http://styles.example/${seed}`);
+    await page.evaluate(() => document.fonts.load('16px Literata').then(() => document.fonts.ready));
+    compared += await compare(page, view, widthPx, 'rest');
+    for (const { shelf } of shelvesOn(view)) {
+      const seen = await page.locator(`[data-shelf="${shelf.id}"] .card`).evaluateAll((all) =>
+        all.flatMap((one) =>
+          (one as HTMLElement).offsetHeight
+            ? {
+                heightPx: one.getBoundingClientRect().height,
+                parts: [...one.querySelectorAll('.texts>*')].map(
+                  (part) =>
+                    `${part.className} ${(part as HTMLElement).offsetHeight} ${(part as HTMLElement).offsetWidth}`,
+                ),
+              }
+            : [],
+        ),
+      );
+      const { boxes } = shelfMeasure(shelf, firstBands, widthPx);
+      expect(seen).toHaveLength(boxes.length);
+      boxes.forEach((box, i) => {
+        cards += 1;
+        const { heightPx, parts } = seen[i]!;
+        if (Math.abs(box.height - heightPx) > 2)
+          otherwise.push(
+            `card ${i} of ${shelf.id} on page ${seed} at ${widthPx}: ${heightPx}, measured ${box.height}; ${parts.join(', ')}`,
+          );
+      });
+    }
+    await page.locator(`[data-shelf="a"] .card:first-child .part-title`).hover({ force: true });
+    compared += await compare(page, { ...view, bays: view.bays.slice(0, 1) }, widthPx, 'cardHover');
+  }
+  console.log(`${compared} values of ${PAGES * SHELVES.length} shelves are as the browser computes them`);
+  expect(compared).toBeGreaterThan(1_000);
+  // Lines are counted as the browser sets them in 99 of 100 cases.
+  expect(otherwise.length / cards, otherwise.join('\n')).toBeLessThan(0.02);
+});

@@ -1,0 +1,79 @@
+import styled from 'styled-components';
+import type { Levels } from '../../core/style/resolve.ts';
+import { resolve } from '../../core/style/resolve.ts';
+import type { StyleElement } from '../../core/style/element.ts';
+import { styleElement } from '../../core/style/elements/index.ts';
+import { properties, type PropertyId } from '../../core/style/properties/index.ts';
+import { stateKinds, type StateId } from '../../core/style/states.ts';
+import { lowered } from '../../core/sentence/sentence.ts';
+import type { Target } from '../../core/plan/target.ts';
+import type { PlacedSetting } from '../../core/settings/setting.ts';
+import { SettingControl } from '../settings/SettingControl.tsx';
+import { Hint } from '../settings/Stack.tsx';
+import { useSet } from '../settings/useSetting.ts';
+import { useDraft } from '../studioContext.tsx';
+import { Button } from '../ui/Button.tsx';
+
+const Unknown = styled.div`
+  display: flex;
+  align-items: center;
+  justify-content: space-between;
+  gap: 8px;
+`;
+
+export interface StyleRowProps {
+  on: Target;
+  element: StyleElement;
+  state: StateId;
+  property: PropertyId;
+  setting: PlacedSetting;
+  levels: Levels;
+}
+
+/** Where what is not set here comes from, in words. */
+function fromWords(
+  element: StyleElement,
+  state: StateId,
+  from: ReturnType<typeof resolve>['from'],
+  isHouse: boolean,
+): string | null {
+  if (!from) return null;
+  const other = from.element !== element.id ? `as ${lowered(styleElement(from.element).name)}` : '';
+  const asState = from.state !== state ? `as ${lowered(stateKinds[from.state].name)}` : '';
+  const ofHouse = !isHouse && from.level === 1 ? 'house style' : '';
+  return [ofHouse, other, asState].filter(Boolean).join(', ') || null;
+}
+
+/** One property of an element in a state: its control, with what holds where nothing is set here, and from where. */
+export function StyleRow({ on, element, state, property, setting, levels }: StyleRowProps) {
+  const bands = useDraft(({ plan }) => plan.house.bands);
+  const set = useSet(on);
+  const { name, begins, varies } = properties[property];
+  const named = { ...setting, name };
+  const at = (bandId: string) => resolve(levels, element, property, state, bands, bandId);
+  const found = bands.map(({ id }) => at(id));
+  if (found.some(({ value }) => value === undefined))
+    return (
+      <Unknown data-setting={setting.id}>
+        <span>
+          {name} <Hint as="span">as the page has it</Hint>
+        </span>
+        <Button
+          aria-label={`Set ${name}`}
+          onPress={() => set(setting.id, varies ? { [bands[0]!.id]: begins } : begins)}
+        >
+          Set
+        </Button>
+      </Unknown>
+    );
+  const value = varies
+    ? Object.fromEntries(bands.map(({ id }, i) => [id, found[i]!.value]))
+    : found[0]!.value;
+  const words = fromWords(element, state, found[0]!.from, 'house' in on);
+  return (
+    <div>
+      <SettingControl on={on} setting={named} value={value} at={bands.map(({ id }) => id)} />
+      {words && <Hint>{words}</Hint>}
+    </div>
+  );
+}

@@ -1,0 +1,197 @@
+// @vitest-environment jsdom
+import { act, cleanup, fireEvent, screen, waitFor, within } from '@testing-library/react';
+import { afterEach, describe, expect, it } from 'vitest';
+import { readPath } from '../../core/settings/path.ts';
+import { specimenBay, specimenShelf, specimenStored, specimenView } from '../../core/specimen/specimen.ts';
+import { elements, styleElement } from '../../core/style/elements/index.ts';
+import { takenIn } from '../../core/style/styleTree.ts';
+import { shelvesOn } from '../../core/view/shelvesIn.ts';
+import type { StoredShelf } from '../../core/plan/shelf.ts';
+import { inStudio, type InStudio } from '../specimen/inStudio.tsx';
+import { useDraft } from '../studioContext.tsx';
+import { ElementEditor, useStateOf } from './ElementEditor.tsx';
+import { HouseColours } from './HouseColours.tsx';
+import { OwnStyle } from './OwnStyle.tsx';
+
+afterEach(cleanup);
+
+const on = { shelf: 's' } as const;
+
+function Shelf({ wanted = null }: { wanted?: string | null }) {
+  const plan = useDraft((state) => state.plan);
+  const page = specimenView(plan, 12);
+  return (
+    <OwnStyle
+      on={on}
+      setting={undefined as never}
+      value={undefined as never}
+      at={[]}
+      shelf={plan.shelves.s!}
+      view={shelvesOn(page)[0]!.shelf}
+      page={page}
+      bayId="s"
+      wanted={wanted}
+    />
+  );
+}
+
+function House({ id }: { id: string }) {
+  const house = useDraft(({ plan }) => plan.house);
+  const element = styleElement(id);
+  const [state, setState] = useStateOf(element);
+  return (
+    <ElementEditor
+      on={{ house: true }}
+      element={element}
+      levels={[house.style]}
+      behind={null}
+      state={state}
+      onState={setState}
+    />
+  );
+}
+
+const stored = (more: Partial<StoredShelf> = {}) =>
+  specimenStored([specimenShelf('s', more)], [specimenBay('s')]);
+const ofShelf = ({ draft }: InStudio) => draft.getState().draft.shelves.s!.style as object | undefined;
+const ofHouse = ({ draft }: InStudio) => draft.getState().draft.house.style as object | undefined;
+const editor = (name: string) => screen.getByRole('region', { name: `Look of ${name}` });
+const press = (name: string | RegExp, within_: HTMLElement = document.body) =>
+  fireEvent.click(within(within_).getByRole('button', { name }));
+
+describe('the elements of a shelf', () => {
+  it('are those that it draws; more come with what its cards show', () => {
+    const studio = inStudio(<Shelf />, { stored: stored() });
+    const names = () =>
+      within(screen.getByRole('group', { name: 'Elements of the shelf' }))
+        .getAllByRole('button')
+        .map((one) => one.textContent);
+    expect(names()).toEqual(['Card', 'Picture', 'Title', 'Price', 'Reduced price', 'Previous price']);
+    act(() =>
+      studio.draft.run({
+        do: 'set',
+        on,
+        setting: 'card.parts.basket.shown',
+        value: { phone: true },
+      }),
+    );
+    expect(names()).toContain('Basket button');
+    expect(names()).toContain('All buttons on cards');
+  });
+
+  it('are set, counted, and reset one by one and all together', () => {
+    const studio = inStudio(<Shelf wanted="style.title.rest.weight" />, { stored: stored() });
+    const weight = within(editor('Title')).getByRole('textbox', { name: 'Weight' });
+    act(() => weight.focus());
+    fireEvent.change(weight, { target: { value: '550' } });
+    act(() => weight.blur());
+    expect(ofShelf(studio)).toEqual({ title: { rest: { weight: 550 } } });
+    expect(editor('Title').textContent).toContain('1 set here');
+    expect(screen.getByText('1 set here; all else is as the house.')).toBeTruthy();
+    press('Title •');
+    expect(screen.queryByRole('region', { name: 'Look of Title' })).toBeNull();
+    press('Reset all');
+    expect(ofShelf(studio)).toBeUndefined();
+    expect(screen.getByText('All is as the house.')).toBeTruthy();
+    act(() => studio.draft.undo());
+    expect(ofShelf(studio)).toEqual({ title: { rest: { weight: 550 } } });
+    press('Title •');
+    press('Reset Title');
+    expect(ofShelf(studio)).toBeUndefined();
+  });
+
+  it('become the whole store’s by one press, and are the shelf’s again by one step back', () => {
+    const style = { title: { rest: { size: { laptop: 24 } } } };
+    const studio = inStudio(<Shelf />, { stored: stored({ style }) });
+    press('Use in the whole store');
+    expect(ofShelf(studio)).toBeUndefined();
+    expect(ofHouse(studio)).toEqual(style);
+    act(() => studio.draft.undo());
+    expect(ofShelf(studio)).toEqual(style);
+    expect(ofHouse(studio)).toBeUndefined();
+  });
+
+  it('say where a value comes from that is not set here', () => {
+    const plan = stored({ style: { basket: { rest: { corners: { phone: 9 } } } } });
+    inStudio(<Shelf wanted="style.basket.hover.corners" />, {
+      stored: {
+        ...plan,
+        house: { ...plan.house, style: { button: { rest: { background: '#123456' } } } },
+      },
+    });
+    const look = editor('Basket button');
+    expect(look.textContent).toContain('house style, as all buttons on cards');
+    fireEvent.click(within(look).getByRole('radio', { name: 'Hover' }));
+    expect(editor('Basket button').textContent).toContain('as at rest');
+  });
+});
+
+describe('one element', () => {
+  it.each(elements.map(({ id }) => id))(
+    '%s has a control for all that it takes, in each of its states',
+    (id) => {
+      inStudio(<House id={id} />, { stored: stored() });
+      const element = styleElement(id);
+      const shown = () =>
+        new Set(
+          [...document.querySelectorAll('[data-setting]')].map((one) => one.getAttribute('data-setting')),
+        );
+      for (const state of element.states) {
+        if (element.states.length > 1) {
+          const radios = within(editor(element.name)).getAllByRole('radio');
+          fireEvent.click(radios[element.states.indexOf(state)]!);
+        }
+        for (const property of takenIn(element, state))
+          expect(shown()).toContain(`style.${id}.${state}.${property}`);
+      }
+    },
+  );
+
+  it('says how its text stands out, and offers the nearest colour that does where it does not', async () => {
+    const plan = stored();
+    const studio = inStudio(<House id="price" />, {
+      stored: {
+        ...plan,
+        house: { ...plan.house, style: { price: { rest: { textColour: '#bbbbbb' } } } },
+      },
+    });
+    const said = within(editor('Price')).getByRole('status');
+    expect(said.textContent).toContain('1.9:1 on #ffffff, needs 4.5:1');
+    press(/^Use #/, editor('Price'));
+    const now = readPath(ofHouse(studio), 'price.rest.textColour') as string;
+    expect(now).toMatch(/^#[\da-f]{6}$/);
+    await waitFor(() =>
+      expect(within(editor('Price')).getByRole('status').textContent).toMatch(/^4\.[5-9]:1/),
+    );
+    expect(within(editor('Price')).queryByRole('button', { name: /^Use #/ })).toBeNull();
+  });
+
+  it('begins what nothing is known of with one press', () => {
+    const studio = inStudio(<House id="heading" />, { stored: stored() });
+    press('Set Text size', editor('Heading'));
+    expect(ofHouse(studio)).toEqual({ heading: { rest: { size: { phone: 24 } } } });
+  });
+
+  it('takes a colour of the store by its name, which it follows, or any other', async () => {
+    const studio = inStudio(<House id="title" />, { stored: stored() });
+    const colour = await within(editor('Title')).findByRole('button', { name: 'Text colour: Text' });
+    fireEvent.click(colour);
+    fireEvent.click(await screen.findByRole('button', { name: 'Accent' }));
+    expect(ofHouse(studio)).toEqual({ title: { rest: { textColour: 'accent' } } });
+    fireEvent.change(await screen.findByLabelText('Code'), { target: { value: '#7A2F5D' } });
+    fireEvent.blur(screen.getByLabelText('Code'));
+    await waitFor(() => expect(ofHouse(studio)).toEqual({ title: { rest: { textColour: '#7a2f5d' } } }));
+  });
+});
+
+describe('the colours of the store', () => {
+  it('say how text in them stands out on what it is written on', () => {
+    const plan = stored();
+    inStudio(<HouseColours />, {
+      stored: { ...plan, house: { ...plan.house, colours: { ...plan.house.colours, quiet: '#aaaaaa' } } },
+    });
+    const said = screen.getAllByRole('status').map((one) => one.textContent);
+    expect(said).toContain('2.3:1 on page background, needs 4.5:1');
+    expect(said).toContain('18.9:1 on page background');
+  });
+});
