@@ -89,13 +89,27 @@ export const mainViews: readonly MainView[] = [
     },
   },
   {
-    name: 'arrange-mosaic',
-    path: '/studio/arrange/home?bay=shop-by-category',
+    name: 'arrange-look',
+    path: '/studio/arrange/home?bay=new-from-the-kiln',
     prepare: async (page) => {
-      await openLine(page, 'Layout');
-      await page.getByRole('button', { name: 'Start from a ready-made arrangement' }).click();
-      await page.getByRole('menuitem', { name: 'Large and small blocks' }).click();
-      await openLine(page, 'Card');
+      await openLine(page, 'Look');
+      const elements = page.getByRole('group', { name: 'Elements of the shelf' });
+      await elements.getByRole('button', { name: 'Title' }).click();
+      const size = page.getByRole('textbox', { name: 'Text size, px' });
+      await size.fill('20');
+      await size.press('Enter');
+      await elements.evaluate((group) => group.scrollIntoView({ block: 'start' }));
+    },
+  },
+  {
+    name: 'house-style',
+    path: '/studio/house-style/button',
+    prepare: async (page) => {
+      const look = page.getByRole('region', { name: 'Look of All buttons on cards' });
+      await look.getByText('Hover', { exact: true }).click();
+      await look.getByRole('button', { name: /^Background:/ }).click();
+      await page.getByRole('dialog').getByRole('button', { name: 'Reduced', exact: true }).click();
+      await page.keyboard.press('Escape');
     },
   },
   {

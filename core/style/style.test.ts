@@ -183,6 +183,37 @@ const anySet = (on: Target, among: readonly (typeof elements)[number][]): fc.Arb
     }),
   );
 
+describe('a style whose widths are changed', () => {
+  const plan = run(
+    start,
+    set(HOUSE, 'title.rest.size', 18, 'tablet'),
+    set(SHELF, 'title.rest.size', 24, 'laptop'),
+    set(SHELF, 'card.cardHover.corners', 9, 'wide'),
+  );
+  const at = (stored: StoredPlan, id: string, property: PropertyId, state: StateId, px: number) => {
+    const { bands: now } = completePlan(stored).house;
+    const band = now.findLast(({ from }) => from <= px)!.id;
+    return resolve(styles(stored), styleElement(id), property, state, now, band).value;
+  };
+  const desk = { ...bands[2]!, id: 'desk', name: 'Desk', from: 1000 };
+  it.each([
+    ['a width removed', { is: 'remove', id: 'laptop' }, [300, 700, 1500]],
+    ['a width added', { is: 'add', band: desk }, [300, 700, 900, 1100, 1500]],
+    ['an edge moved', { is: 'move', id: 'wide', from: 1400 }, [300, 700, 900, 1500]],
+  ] as const)('keeps what it means: %s', (_, edit, widths) => {
+    const after = apply(plan, { do: 'editBands', edit });
+    expect(after).not.toBe(plan);
+    expect(checkDocument('house', after.house)).toBeNull();
+    expect(checkDocument('shelf:a', after.shelves.a!)).toBeNull();
+    for (const px of widths) {
+      expect(at(after, 'title', 'size', 'rest', px), String(px)).toBe(at(plan, 'title', 'size', 'rest', px));
+      expect(at(after, 'card', 'corners', 'cardHover', px)).toBe(
+        at(plan, 'card', 'corners', 'cardHover', px),
+      );
+    }
+  });
+});
+
 describe("what a shelf has, made the house's", () => {
   const few = elementsOn('shelf').filter(({ id }) =>
     ['card', 'title', 'button', 'basket', 'ask'].includes(id),

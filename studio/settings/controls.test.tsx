@@ -121,8 +121,9 @@ const subjects: [string, StoredPlan, Target][] = [
   ['a page', shelfOf('products'), { page: 'home' }],
 ];
 
+/** Styles have the place House style and the line Look, and tests of their own. */
 const usual = (stored: StoredPlan, on: Target): PlacedSetting[] =>
-  subjectOf(stored, on)!.settings.filter(({ kind }) => kind.control.is !== 'none');
+  subjectOf(stored, on)!.settings.filter(({ kind, mayBeUnset }) => kind.control.is !== 'none' && !mayBeUnset);
 
 async function changedBy(
   { draft }: InStudio,
