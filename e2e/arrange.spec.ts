@@ -44,7 +44,7 @@ test('arranges the new pieces at each width, publishes, and the public page is s
   // No price on the card.
   await openLine(page, 'Card');
   const parts = spec.getByRole('grid', { name: 'Parts of the card' });
-  await parts.getByRole('row', { name: 'Price' }).click();
+  await parts.getByText('Price', { exact: true }).click();
   await spec.getByRole('button', { name: 'Remove from the card' }).click();
   await expect(parts.getByRole('row', { name: 'Price' })).toHaveCount(0);
   await expect((await frame('Phone')).locator('[data-shelf="new-from-the-kiln"] .part-price')).toHaveCount(0);

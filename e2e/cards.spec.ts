@@ -78,7 +78,7 @@ test('texts are put at a side of the picture and over it, cards are framed, pict
   await expect.poll(async () => (await firstCard(phone)).paddingTop).toBe('16px');
   expect((await firstCard(phone)).boxShadow).not.toBe('none');
 
-  await page.getByRole('grid', { name: 'Parts of the card' }).getByRole('row', { name: 'Picture' }).click();
+  await page.getByRole('grid', { name: 'Parts of the card' }).getByText('Picture', { exact: true }).click();
   await page.getByRole('button', { name: /Picture height$/ }).click();
   await page.getByRole('option', { name: 'Share of screen' }).click();
   await expect
@@ -254,7 +254,7 @@ test('a part is added with a sample of it, put in a corner by the drawing and on
   await expect(parts.getByRole('row', { name: 'Item code' })).toContainText('in the middle of the picture');
 
   // The price on the line of the title: the frames and the sentence have it at once.
-  await parts.getByRole('row', { name: 'Price' }).click();
+  await parts.getByText('Price', { exact: true }).click();
   await page.getByRole('button', { name: /Price: line$/ }).click();
   await page.getByRole('option', { name: 'On the line before' }).click();
   await expect(first.locator('.row')).toHaveCount(1);

@@ -23,7 +23,7 @@ export const mainViews: readonly MainView[] = [
       await page.getByRole('combobox', { name: 'Add a part' }).fill('rating');
       await page.getByRole('option', { name: /^Rating/ }).click();
       await page.getByRole('radio', { name: 'Lower corner, start' }).check({ force: true });
-      await parts.getByRole('row', { name: 'Price' }).click();
+      await parts.getByText('Price', { exact: true }).click();
       await page.getByRole('button', { name: /Price: line$/ }).click();
       await page.getByRole('option', { name: 'On the line before' }).click();
       await parts.evaluate((list) => list.scrollIntoView({ block: 'start' }));

@@ -244,7 +244,7 @@ test('own words, icon and quantity of the button are set by its part, and hold i
   await signIn(page, store);
   await openLine(page, 'Card');
   const parts = page.getByRole('grid', { name: 'Parts of the card' });
-  await parts.getByRole('row', { name: 'Basket button' }).click();
+  await parts.getByText('Basket button', { exact: true }).click();
   await page
     .getByRole('radiogroup', { name: 'Basket button: what it shows' })
     .getByText('Icon and words')
