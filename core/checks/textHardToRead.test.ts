@@ -77,6 +77,17 @@ describe('text that is hard to read', () => {
     );
   });
 
+  it('is found of a button in whichever of its forms stands out least', () => {
+    const card = { parts: { basket: { shown: { phone: true } } } };
+    const stored = specimenStored([
+      specimenShelf('a', { card, style: { basket: { hover: { background: '#7a2f5d' } } } }),
+    ]);
+    const [one] = found(stored);
+    // The button that puts into the basket has light text, the one that leads to the options dark.
+    expect(one!.text).toMatch(/^Basket button on hover is hard to read: 2\.\d:1 on #7a2f5d/);
+    expect(found(apply(stored, one!.fix!.command))).toEqual([]);
+  });
+
   it('is found of a heading that there is', () => {
     const grey = { heading: { rest: { textColour: '#cccccc' } } };
     const bay = (words: string) => specimenBay('a', { heading: { words }, style: grey });

@@ -4,6 +4,7 @@ import { textOn } from '../colour/textOn.ts';
 import type { HouseColours } from '../plan/house.ts';
 import type { StyleElement } from './element.ts';
 import { cardElement } from './elements/card.ts';
+import { styleElement } from './elements/index.ts';
 import { colourValue } from './houseColour.ts';
 import type { PropertyId } from './properties/index.ts';
 import { resolve, type Levels, type Resolved } from './resolve.ts';
@@ -45,18 +46,36 @@ function coloursIn({ colours, behind }: DrawnIn): HouseColours {
     : colours;
 }
 
-/** How text of an element stands out in a state; null where it has no colour of its own that is known. */
+/** How text of an element stands out in a state, in the worst of its forms; null where it has no colour of its own that is known. */
 export function contrastOf(
   levels: Levels,
   element: StyleElement,
   state: StateId,
   drawn: DrawnIn,
 ): TextContrast | null {
+  const other = element.otherForm ?? (element.from && styleElement(element.from).otherForm);
+  const found = [{}, ...(other ? [other] : [])].flatMap(
+    (form) => contrastIn(levels, element, state, drawn, form) ?? [],
+  );
+  return found.sort((a, b) => a.ratio / a.need - b.ratio / b.need)[0] ?? null;
+}
+
+/** @param form what the base sheet draws it with, as far as that is not the usual */
+function contrastIn(
+  levels: Levels,
+  element: StyleElement,
+  state: StateId,
+  drawn: DrawnIn,
+  form: StyleElement['atFirst'],
+): TextContrast | null {
   const { bands, bandId, behind } = drawn;
-  const at = (one: StyleElement, property: PropertyId, of: StateId): Resolved =>
-    one.takes.includes(property)
-      ? resolve(levels, one, property, of, bands, bandId)
-      : { value: undefined, from: null };
+  const at = (one: StyleElement, property: PropertyId, of: StateId): Resolved => {
+    if (!one.takes.includes(property)) return { value: undefined, from: null };
+    const found = resolve(levels, one, property, of, bands, bandId);
+    return one === element && found.from === null && property in form
+      ? { ...found, value: form[property] }
+      : found;
+  };
   const colour = at(element, 'textColour', state);
   if (typeof colour.value !== 'string') return null;
   const colours = coloursIn(drawn);

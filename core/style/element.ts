@@ -38,4 +38,6 @@ export interface StyleElement {
   states: readonly StateId[];
   /** What the base sheet draws it with at rest, as far as that is one value. */
   atFirst: Partial<Record<PropertyId, unknown>>;
+  /** The same where the base sheet has it in another form as well, as far as that differs. */
+  otherForm?: Partial<Record<PropertyId, unknown>>;
 }

@@ -24,7 +24,7 @@ const Box = styled.section`
   display: flex;
   flex-direction: column;
   gap: 10px;
-  .head {
+  .name {
     display: flex;
     justify-content: space-between;
     align-items: baseline;
@@ -87,7 +87,7 @@ export function ElementEditor({ on, element, levels, behind, state, onState }: E
   const offer = low ? nearestPassing(contrast.text, [contrast.on], contrast.need) : null;
   return (
     <Box aria-label={`Look of ${element.name}`}>
-      <div className="head">
+      <div className="name">
         <h3>
           {element.name}
           <span>{all > 0 ? `${all} set here` : 'nothing set here'}</span>

@@ -39,7 +39,7 @@ const Ground = styled.section`
   }
 `;
 
-/** What stands for a state, by attribute, on the element or on its card. */
+/** What stands for a state, by attribute, on its card, else on the element itself. */
 const AS: Partial<Record<StateId, string>> = {
   cardHover: 'hover',
   hover: 'hover',

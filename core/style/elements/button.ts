@@ -51,6 +51,8 @@ export const buttonElement: StyleElement = {
     lift: 0,
     time: 0,
   },
+  // One that leads somewhere stands back.
+  otherForm: { textColour: 'text', background: 'ground', borderColour: 'line' },
 };
 
 /** The buttons of pages: of banners, forms, the basket and the checkout. */
