@@ -13,7 +13,7 @@ import { ON_DARK, ownColours } from './onDark.ts';
 import { keptRoomCss } from './keptRoom.ts';
 import { bandsCss, cardTextCss, placesCss } from './shelfCss.ts';
 import { labelCss } from './labelCss.ts';
-import { inBase, LAYERS, styleCss } from '../style/styleCss.ts';
+import { LAYERS, styleCss } from '../style/styleCss.ts';
 import { cssColour, cssName, scopeOf } from './written.ts';
 
 function bayCss(bay: BayView, view: PageView): string {
@@ -39,12 +39,15 @@ function bayCss(bay: BayView, view: PageView): string {
     css += byBand(view.bands, (band) => `${scope}{--margin:${valueAt(margin, view.bands, band)}px}`);
   css += bandsCss(scope, bay.bands, view.bands);
   if (bay.standIn) css += keptRoomCss(bay, bay.standIn, view.bands);
-  css += bayKind(content.holds).css(content, scope, view.bands);
-  const styled = shelvesIn(bay).map((shelf) =>
-    styleCss(shelf.style, 'o', scopeOf('shelf', shelf.id), view.bands),
-  );
-  return [inBase(css), styleCss(bay.style, 'o', scope, view.bands), ...styled].join('');
+  return css + bayKind(content.holds).css(content, scope, view.bands);
 }
+
+/** What is styled in a bay and on its shelves. */
+const bayStyleCss = (bay: BayView, { bands }: PageView): string =>
+  [
+    styleCss(bay.style, 'o', scopeOf('bay', bay.id), bands),
+    ...shelvesIn(bay).map((shelf) => styleCss(shelf.style, 'o', scopeOf('shelf', shelf.id), bands)),
+  ].join('');
 
 /** Short class for the pictures that are cropped alike at every proportion: of one shape and one focal point. */
 export const cropClass = ({ width, height, focal }: PictureFacts): string =>
@@ -98,7 +101,7 @@ function pictureCss({ content }: BayView): string {
 
 /**
  * Style sheet text of a page in pieces that are changed apart: the house's under an empty id, then every bay
- * in its own scope: its pictures, the places of its cards, and all else under its id.
+ * in its own scope: its pictures, the places of its cards, what is styled, and all else under its id.
  */
 export function pageStyles(view: PageView): ReadonlyMap<string, string> {
   const tokens = [...Object.entries(view.colours), ...ownColours(view.colours)]
@@ -110,12 +113,14 @@ export function pageStyles(view: PageView): ReadonlyMap<string, string> {
     cardTextCss() +
     view.labels.map(labelCss).join('');
   return new Map([
-    ['', LAYERS + inBase(house) + styleCss(view.style, 'h', '', view.bands)],
+    ['', house],
+    [' style', LAYERS + styleCss(view.style, 'h', '', view.bands)],
     ...view.bays.flatMap((bay) =>
       [
-        [`${bay.id} pictures`, inBase(pictureCss(bay))] as const,
-        [`${bay.id} places`, inBase(shelvesIn(bay).map(placesCss).join(''))] as const,
+        [`${bay.id} pictures`, pictureCss(bay)] as const,
+        [`${bay.id} places`, shelvesIn(bay).map(placesCss).join('')] as const,
         [bay.id, bayCss(bay, view)] as const,
+        [`${bay.id} style`, bayStyleCss(bay, view)] as const,
       ].filter(([, css]) => css !== ''),
     ),
   ]);

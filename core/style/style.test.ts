@@ -17,7 +17,7 @@ import { figuresAt } from './figures.ts';
 import { properties, PROPERTY_IDS, type PropertyId } from './properties/index.ts';
 import { resolve } from './resolve.ts';
 import { setValues } from './setValues.ts';
-import { LAYERS, styleCss } from './styleCss.ts';
+import { LAYER_ORDER, LAYERS, styleCss } from './styleCss.ts';
 import { elementsOn, takenIn, type Style } from './styleTree.ts';
 import { stateKinds, STATES, type StateId } from './states.ts';
 
@@ -288,22 +288,22 @@ describe('style sheets of styles', () => {
       set(SHELF, 'card.cardHover.shadow', 'deep'),
     );
     const css = styleCss(styles(plan)[0], 'o', '[data-shelf="a"]', bands);
-    expect(css).toContain('[data-shelf="a"] .part-title{color:var(--accent)}');
+    expect(css).toContain('[data-shelf="a"] .part-title{color:var(--accent)!important}');
     expect(css).toContain(
-      '@container region (width >= 880px){[data-shelf="a"] .part-title{color:var(--accent);font-size:24px}}',
+      '@container region (width >= 880px){[data-shelf="a"] .part-title{color:var(--accent)!important;font-size:24px!important}}',
     );
     expect(css).toContain('[data-shelf="a"] .cards>.card:focus-within{box-shadow:');
     expect(css).toContain('@media (hover:hover){[data-shelf="a"] .cards>.card:hover{box-shadow:');
     expect(css).toContain(
-      '@media (prefers-reduced-motion:no-preference){@media (hover:hover){[data-shelf="a"] .part-basket .act:hover{translate:0 -3px}}}',
+      '@media (prefers-reduced-motion:no-preference){@media (hover:hover){[data-shelf="a"] .part-basket .act:hover{translate:0 -3px!important}}}',
     );
-    for (const [, layer] of css.matchAll(/@layer ([a-z\d]+)\{/g)) expect(LAYERS).toContain(`,${layer}`);
+    for (const [, layer] of css.matchAll(/@layer ([a-z\d]+)\{/g)) expect(LAYER_ORDER).toContain(layer);
   });
 
   it('come over one another by level, then by element, then by state', () => {
-    const order = LAYERS.slice('@layer '.length, -1).split(',');
-    const at = (name: string) => order.indexOf(name);
-    expect(order[0]).toBe('b');
+    const at = (name: string) => LAYER_ORDER.indexOf(name);
+    // Of important declarations those in the earlier layer win.
+    expect(LAYERS).toBe(`@layer ${[...LAYER_ORDER].reverse().join()};`);
     expect(at('h00')).toBeLessThan(at('h02'));
     expect(at('h05')).toBeLessThan(at('h10'));
     expect(at('h15')).toBeLessThan(at('o00'));

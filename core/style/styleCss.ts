@@ -7,9 +7,6 @@ import { setValues, type SetValue } from './setValues.ts';
 import { STATES, type StateId } from './states.ts';
 import type { Style } from './styleTree.ts';
 
-/** The layer of all that is not styled by elements and states: it lies under all others. */
-export const BASE_LAYER = 'b';
-
 /** Levels of styles, the lowest first. */
 const LEVELS = ['h', 'o'] as const;
 export type StyleLevel = (typeof LEVELS)[number];
@@ -20,13 +17,17 @@ const DEPTHS = [0, 1] as const;
 const layerOf = (level: StyleLevel, element: StyleElement, state: StateId): string =>
   `${level}${element.from === undefined ? 0 : 1}${STATES.indexOf(state)}`;
 
-/** Every layer in its order, so that levels, elements and states come over one another by it and by nothing else. */
-export const LAYERS = `@layer ${[
-  BASE_LAYER,
-  ...LEVELS.flatMap((level) =>
-    DEPTHS.flatMap((depth) => STATES.map((_, state) => `${level}${depth}${state}`)),
-  ),
-].join()};`;
+/** Every layer, the lowest first: levels, elements and states come over one another by it and by nothing else. */
+export const LAYER_ORDER: readonly string[] = LEVELS.flatMap((level) =>
+  DEPTHS.flatMap((depth) => STATES.map((_, state) => `${level}${depth}${state}`)),
+);
+
+/**
+ * What puts the layers into their order. Declarations in them are important: so they come over all that is in no layer,
+ * and an earlier layer over a later one (CSS Cascading Level 5, §6.4.4). The sheets that every edit writes need no layer
+ * so, since a browser styles a whole page anew when one with layers changes.
+ */
+export const LAYERS = `@layer ${[...LAYER_ORDER].reverse().join()};`;
 
 /** Selectors of an element in a state, each with whether it needs something that hovers. */
 function selectorsOf(
@@ -98,7 +99,7 @@ function groupCss({ element, state, values }: Group, scope: string, bands: Bands
       .flatMap((one) => {
         const value = at(one, bands, bandId);
         const css = value === null || value === undefined ? '' : properties[one.property].css(value);
-        return css || [];
+        return css ? css.split(';').map((one) => `${one}!important`) : [];
       })
       .join(';');
   return (
@@ -119,6 +120,3 @@ export function styleCss(style: Style, level: StyleLevel, scope: string, bands: 
     })
     .join('');
 }
-
-/** Text that lies under all styles. */
-export const inBase = (css: string): string => css && `@layer ${BASE_LAYER}{${css}}`;

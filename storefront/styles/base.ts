@@ -1,7 +1,6 @@
 import { zoneCss } from '../../core/css/placeCss.ts';
 import { LABEL_BLOCK_PX, LABEL_GAP_PX, LABEL_PADDING_PX, LABEL_TEXT } from '../../core/label/labelKind.ts';
 import { CORNERS_PX } from '../../core/card/parts/picture.ts';
-import { inBase } from '../../core/style/styleCss.ts';
 import { buttonsCss } from './buttons.ts';
 import { labelKinds } from '../../core/label/labels/index.ts';
 import { flickCss } from './flick.ts';
@@ -14,7 +13,8 @@ const labelsCss = labelKinds
   .join('');
 
 /** Style sheet that every page of the storefront shares; all measures that an owner sets come from core/css. */
-const rules = `
+export const baseCss = `
+@property --move-by{syntax:"*";inherits:false}@property --moves{syntax:"*";inherits:false}@property --marks{syntax:"*";inherits:false}
 *,*::before,*::after{box-sizing:border-box}
 html{--screen:100vh;overflow-y:scroll;-webkit-text-size-adjust:100%}
 @supports(height:1svh){html{--screen:100svh}}
@@ -151,8 +151,3 @@ ${starsCss}
 .foot>div{max-width:var(--content);margin-inline:auto}
 @media (prefers-reduced-motion:no-preference){:is(.part-picture,.frame)>img{transition:transform .16s,opacity .16s,filter .16s}}
 `.replaceAll('\n', '');
-
-/** What every page has, under all that is styled. */
-export const baseCss =
-  '@property --move-by{syntax:"*";inherits:false}@property --moves{syntax:"*";inherits:false}@property --marks{syntax:"*";inherits:false}' +
-  inBase(rules);

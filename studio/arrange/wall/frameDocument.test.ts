@@ -99,7 +99,11 @@ describe('twins of states', () => {
       // What a device can do is no state.
       expect(twins.split('(hover:hover)')).toHaveLength(css.split('(hover:hover)').length);
     }
-    expect(twinned(styled)).toContain('.card:is(:hover,[data-as~=hover]) .part-title{color:var(--accent)}');
-    expect(twinned(styled)).toContain('.act:is(:active,[data-as~=pressed]){background:var(--accent)}');
+    expect(twinned(styled)).toContain(
+      '.card:is(:hover,[data-as~=hover]) .part-title{color:var(--accent)!important}',
+    );
+    expect(twinned(styled)).toContain(
+      '.act:is(:active,[data-as~=pressed]){background:var(--accent)!important}',
+    );
   });
 });
