@@ -108,7 +108,7 @@ const computed: Partial<
   outlineWidth: ['webkitTextStrokeWidth', (px: number) => `${px}px`],
   corners: ['borderTopLeftRadius', (px: number) => `${px}px`],
   spaceAcross: ['paddingTop', (px: number) => `${px}px`],
-  opacity: ['opacity', (percent: number) => String(percent / 100)],
+  opacity: ['filter', (percent: number) => `opacity(${percent / 100})`],
 };
 
 /** Fractions of px as far as they can be told from one another. */

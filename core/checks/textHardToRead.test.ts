@@ -50,6 +50,9 @@ describe('text that is hard to read', () => {
     const pale = shelf('a', { title: { rest: { textColour: '#f4f4f4' } } });
     expect(found(specimenStored([pale], [onDark]))).toEqual([]);
     expect(found(specimenStored([pale]))).not.toEqual([]);
+    // Within a frame a card has the page's background again.
+    const framed = { ...pale, card: { frame: 'framed' as const } };
+    expect(found(specimenStored([framed], [onDark]))).not.toEqual([]);
   });
 
   it('of the house is said once, however many shelves follow, and mended there', () => {

@@ -3,7 +3,7 @@ import { nearestPassing } from '../colour/contrast.ts';
 import type { Target } from '../plan/target.ts';
 import type { Plan } from '../plan/plan.ts';
 import { slotsOf } from '../card/slots.ts';
-import { contrastOf, type TextContrast } from '../style/contrast.ts';
+import { contrastOf, type DrawnIn, type TextContrast } from '../style/contrast.ts';
 import type { StyleElement } from '../style/element.ts';
 import { elementsOn } from '../style/styleTree.ts';
 import type { Levels } from '../style/resolve.ts';
@@ -12,7 +12,7 @@ import { stateKinds, type StateId } from '../style/states.ts';
 import { readPath } from '../settings/path.ts';
 import { textsOver } from '../view/textsOver.ts';
 import { shelvesOn } from '../view/shelvesIn.ts';
-import type { BayView, PageView, ShelfView } from '../view/view.ts';
+import type { BayView, ShelfView } from '../view/view.ts';
 import type { Found, PageCheck, Place } from './check.ts';
 
 /** What can make text of an element stand out less. */
@@ -22,30 +22,23 @@ const COUNTS = new Set(['textColour', 'background', 'size', 'weight']);
 const isPlain = (levels: Levels): boolean =>
   levels.every((style) => !setValues(style).some(({ property }) => COUNTS.has(property)));
 
-const HEADING = 'heading';
-
 interface Low extends TextContrast {
   element: StyleElement;
   state: StateId;
 }
 
-function lowIn(levels: Levels, among: readonly StyleElement[], bay: BayView, view: PageView): Low[] {
+function lowIn(levels: Levels, among: readonly StyleElement[], drawn: DrawnIn): Low[] {
   if (isPlain(levels)) return [];
-  return among.flatMap((element) =>
-    element.states.flatMap((state) =>
-      view.bands.flatMap(({ id }): Low[] => {
-        const drawn = { bands: view.bands, bandId: id, colours: view.colours, behind: bay.look.background };
-        const found = contrastOf(levels, element, state, drawn);
-        const atRest = contrastOf(levels, element, 'rest', drawn);
-        // What is as at rest is mended there.
-        const isAsAtRest = state !== 'rest' && found?.text === atRest?.text && found?.on === atRest?.on;
-        // What nobody set is the business of the colours of the house.
-        return found && !isAsAtRest && found.level !== null && found.ratio < found.need
-          ? [{ ...found, element, state }]
-          : [];
-      }),
-    ),
-  );
+  return among.flatMap((element) => {
+    const atRest = contrastOf(levels, element, 'rest', drawn);
+    return element.states.flatMap((state): Low[] => {
+      const found = state === 'rest' ? atRest : contrastOf(levels, element, state, drawn);
+      // What nobody set is the business of the colours of the house; what is as at rest is mended there.
+      if (!found || found.level === null || found.ratio >= found.need) return [];
+      const isAsAtRest = state !== 'rest' && found.text === atRest?.text && found.on === atRest.on;
+      return isAsAtRest ? [] : [{ ...found, element, state }];
+    });
+  });
 }
 
 /** Elements whose text is on the card itself: what is on a picture has a background of its own. */
@@ -63,7 +56,7 @@ function onCards(shelf: ShelfView, plan: Plan): StyleElement[] {
   );
 }
 
-/** One finding for each element and state, at the worst of its widths; what the house sets is said once. */
+/** One finding for each element and state; what the house sets is said once. */
 export const textHardToRead: PageCheck = {
   id: 'text-hard-to-read',
   title: 'Text that does not stand out from what it is drawn on',
@@ -99,20 +92,30 @@ export const textHardToRead: PageCheck = {
         goTo: ofHouse ? null : 'look',
       });
     };
+    const drawnIn = (bay: BayView, framed: boolean): DrawnIn => ({
+      bands: view.bands,
+      colours: view.colours,
+      behind: bay.look.background,
+      framed,
+    });
     for (const bay of view.bays) {
       if (bay.empty) continue;
       const place: Place = { on: 'bay', page: view.pageId, bay: bay.id };
-      const ofBay = elementsOn('bay').filter(({ id }) => id in bay.style);
-      // Over a picture of the bay text stands out from that, or does not; only its heading is beside it.
       const isPictured = bayKind(bay.content.holds).tones(bay.content).length > 0;
-      const said = ofBay.filter(({ id }) => (id === HEADING ? bay.heading.words !== '' : !isPictured));
-      for (const low of lowIn([bay.style, view.style], said, bay, view))
+      const among = elementsOn('bay').filter(
+        ({ id, isUsed, overPicture }) =>
+          id in bay.style &&
+          (isUsed?.((path) => readPath(bay, path)) ?? true) &&
+          !(overPicture && isPictured),
+      );
+      for (const low of lowIn([bay.style, view.style], among, drawnIn(bay, false)))
         tell(low, place, { page: view.pageId, bay: bay.id });
     }
     for (const { bay, shelf } of shelvesOn(view)) {
       if (bay.empty || shelf.coming) continue;
       const place: Place = { on: 'shelf', page: view.pageId, bay: bay.id, shelf: shelf.id };
-      for (const low of lowIn([shelf.style, view.style], onCards(shelf, plan), bay, view))
+      const drawn = drawnIn(bay, shelf.card.frame !== 'plain');
+      for (const low of lowIn([shelf.style, view.style], onCards(shelf, plan), drawn))
         tell(low, place, { shelf: shelf.id });
     }
     return [...found.values()].map(({ ratio: _, ...one }) => one);

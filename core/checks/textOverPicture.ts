@@ -1,10 +1,8 @@
+import { LEAST_CONTRAST } from '../colour/contrast.ts';
 import { contrastOver } from '../colour/overPicture.ts';
 import { layoutKind } from '../layouts/index.ts';
 import { counted } from '../sentence/sentence.ts';
 import { ofShelves, type PageCheck } from './check.ts';
-
-/** Least contrast of text as small as that of a card (WCAG 2.2, 1.4.3). */
-const LEAST = 4.5;
 
 /**
  * Text over pictures that it does not stand out from, by the colour that most of each picture is of. A layout of which
@@ -36,11 +34,11 @@ export const textOverPicture: PageCheck = {
             : [],
         ),
       );
-      const low = contrasts.filter((contrast) => contrast < LEAST);
+      const low = contrasts.filter((contrast) => contrast < LEAST_CONTRAST);
       if (low.length === 0) return null;
       const least = Math.floor(10 * Math.min(...low)) / 10;
       return {
-        text: `Text over ${counted(low.length, 'picture')} is hard to read: contrast ${least.toFixed(1)}, at least ${LEAST} is needed`,
+        text: `Text over ${counted(low.length, 'picture')} is hard to read: contrast ${least.toFixed(1)}, at least ${LEAST_CONTRAST} is needed`,
         fix:
           background === 'dark'
             ? null

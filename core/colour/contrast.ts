@@ -13,6 +13,9 @@ useMode(modeRgb);
 useMode(modeLrgb);
 useMode(modeOklch);
 
+/** Least contrast of text that is not large (WCAG 2.2, 1.4.3). */
+export const LEAST_CONTRAST = 4.5;
+
 const toOklch = converter('oklch');
 const toRgb = converter('rgb');
 

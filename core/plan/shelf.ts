@@ -47,12 +47,14 @@ const showsSettings = {
   }),
 };
 
+const shelfStyle = styleTree('shelf');
+
 const lines = {
   shows: showsSettings,
   layout: layoutSettings,
   columns: columnsSettings,
   card: shelfCardSettings,
-  look: styleTree('shelf') as unknown as Tree,
+  look: shelfStyle as unknown as Tree,
 };
 
 /** What can be set of a shelf, besides what it shows. */
@@ -61,7 +63,7 @@ export const shelfTree = joined(
   layoutSettings,
   columnsSettings,
   shelfCardSettings,
-  styleTree('shelf'),
+  shelfStyle,
 );
 
 /** One display of one assortment; it can be in several bays. */

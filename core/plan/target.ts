@@ -41,7 +41,7 @@ const houseList = [
   ...placed('house', 'labels', { labels }),
   ...placed('house', 'swatches', { swatches }),
   ...placed('house', 'pictures', { pictureSizes }),
-  ...placed('house', 'style', { colours, style: style }),
+  ...placed('house', 'style', { colours, style }),
 ];
 const pageList = placed('page', 'page', pageSettings);
 

@@ -1,6 +1,7 @@
 import type { Bands } from '../bands/bands.ts';
-import { contrast } from '../colour/contrast.ts';
+import { contrast, LEAST_CONTRAST } from '../colour/contrast.ts';
 import { textOn } from '../colour/textOn.ts';
+import { coloursOnDark } from '../css/onDark.ts';
 import type { HouseColours } from '../plan/house.ts';
 import type { StyleElement } from './element.ts';
 import { cardElement } from './elements/card.ts';
@@ -14,6 +15,7 @@ import type { StateId } from './states.ts';
 const LARGE_PX = 24;
 const LARGE_BOLD_PX = 18.66;
 const BOLD = 700;
+const LEAST_LARGE = 3;
 
 export interface TextContrast {
   /** 1 to 21. */
@@ -27,26 +29,20 @@ export interface TextContrast {
   level: number | null;
 }
 
-/** Where an element is drawn: at a band, in a bay. */
+/** Where an element is drawn. */
 export interface DrawnIn {
   bands: Bands;
-  bandId: string;
   colours: HouseColours;
   /** Background of the bay, #rrggbb; null for the page's. */
   behind: string | null;
+  /** Cards have a frame, and so the page's background again. */
+  framed: boolean;
 }
 
-const WHITE = '#ffffff';
-
-/** The colours of the house as a bay has them: on a dark background they turn light, as its style sheet says. */
-function coloursIn({ colours, behind }: DrawnIn): HouseColours {
-  const isDark = behind !== null && textOn(behind, colours.text) === WHITE;
-  return isDark
-    ? { ...colours, quiet: WHITE, reduced: WHITE, accent: WHITE, onAccent: colours.text }
-    : colours;
-}
-
-/** How text of an element stands out in a state, in the worst of its forms; null where it has no colour of its own that is known. */
+/**
+ * How text of an element stands out in a state, at the worst of its widths and in the worst of its forms; null where it
+ * has no colour of its own that is known.
+ */
 export function contrastOf(
   levels: Levels,
   element: StyleElement,
@@ -54,8 +50,8 @@ export function contrastOf(
   drawn: DrawnIn,
 ): TextContrast | null {
   const other = element.otherForm ?? (element.from && styleElement(element.from).otherForm);
-  const found = [{}, ...(other ? [other] : [])].flatMap(
-    (form) => contrastIn(levels, element, state, drawn, form) ?? [],
+  const found = [{}, ...(other ? [other] : [])].flatMap((form) =>
+    drawn.bands.flatMap(({ id }) => contrastIn(levels, element, state, drawn, form, id) ?? []),
   );
   return found.sort((a, b) => a.ratio / a.need - b.ratio / b.need)[0] ?? null;
 }
@@ -67,8 +63,10 @@ function contrastIn(
   state: StateId,
   drawn: DrawnIn,
   form: StyleElement['atFirst'],
+  bandId: string,
 ): TextContrast | null {
-  const { bands, bandId, behind } = drawn;
+  const { bands } = drawn;
+  const behind = element.ofCard && drawn.framed ? null : drawn.behind;
   const at = (one: StyleElement, property: PropertyId, of: StateId): Resolved => {
     if (!one.takes.includes(property)) return { value: undefined, from: null };
     const found = resolve(levels, one, property, of, bands, bandId);
@@ -78,7 +76,8 @@ function contrastIn(
   };
   const colour = at(element, 'textColour', state);
   if (typeof colour.value !== 'string') return null;
-  const colours = coloursIn(drawn);
+  const isDark = behind !== null && textOn(behind, drawn.colours.text) !== drawn.colours.text;
+  const colours = isDark ? coloursOnDark(drawn.colours) : drawn.colours;
   const ownGround = at(element, 'background', state);
   const card = element.ofCard
     ? at(cardElement, 'background', state === 'rest' ? state : 'cardHover')
@@ -95,7 +94,7 @@ function contrastIn(
   const large = typeof sizePx === 'number' && sizePx >= (bold ? LARGE_BOLD_PX : LARGE_PX);
   return {
     ratio: contrast(text, on),
-    need: large ? 3 : 4.5,
+    need: large ? LEAST_LARGE : LEAST_CONTRAST,
     text,
     on,
     level: nearest < Infinity ? nearest : null,

@@ -30,7 +30,9 @@ export interface StyleElement {
   ofCard: 'card' | 'within' | null;
   /** Kinds of item that can have it; absent for all. */
   items?: readonly Of[];
-  /** Whether a shelf draws it at some width, told of its settings; absent where it always does. */
+  /** It stands over the picture of its bay, if that has one. */
+  overPicture?: boolean;
+  /** Whether its shelf or bay draws it at some width, told of its settings; absent where it always does. */
   isUsed?(read: ReadSetting): boolean;
   /** The element whose values hold where its own are not set. */
   from?: string;

@@ -1,8 +1,8 @@
 import type { Bands } from '../bands/bands.ts';
-import { partKinds } from '../card/parts/index.ts';
+import { partKind } from '../card/parts/index.ts';
 import type { TextSize } from '../card/textSize.ts';
 import { cardElement } from './elements/card.ts';
-import { styleElement } from './elements/index.ts';
+import { partElements } from './elements/parts.ts';
 import { properties, type PropertyId } from './properties/index.ts';
 import { resolve, type Levels } from './resolve.ts';
 import { setValues } from './setValues.ts';
@@ -12,9 +12,7 @@ import type { Style } from './styleTree.ts';
 export type CardFigures = Readonly<Record<string, TextSize>>;
 
 /** Parts that are styled under their own id. */
-const styled = partKinds.flatMap(({ id, text, takesPresses, buttonLines }) =>
-  text && (!takesPresses || buttonLines) ? [{ text, element: styleElement(id) }] : [],
-);
+const styled = partElements.map((element) => ({ element, text: partKind(element.id)!.text! }));
 
 /** Elements that a part takes figures from. */
 const reaching = new Set(

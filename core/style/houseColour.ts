@@ -26,10 +26,14 @@ const schema = string()
   )
   .required();
 
+/** As it reads in a sentence. */
+export const sayColour = (value: string): string =>
+  isHouseColour(value) ? HOUSE_COLOURS[value].toLowerCase() : value;
+
 /** A colour of the house by its name, which it follows, or any other as #rrggbb. */
 export const houseColour = (): ValueKind<string> => ({
   schema,
-  say: (value) => (isHouseColour(value) ? HOUSE_COLOURS[value].toLowerCase() : value),
+  say: sayColour,
   control: { is: 'colour', none: null, named: true },
 });
 

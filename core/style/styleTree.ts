@@ -9,6 +9,10 @@ import { stateKinds, type StateId } from './states.ts';
 /** Values by element, state and property; null, or null at a width, where nothing is set. */
 export type Style = Readonly<Record<string, Readonly<Record<string, Readonly<Record<string, unknown>>>>>>;
 
+/** The element that a setting is of; null where it is not one of style. */
+export const elementOfSetting = (setting: string | null): string | null =>
+  /^style\.(\w+)\./.exec(setting ?? '')?.[1] ?? null;
+
 /** A kind of value that may also be none, which is what holds where nothing is set; it is never stored. */
 const orNone = (kind: ValueKind<unknown>, none: string): ValueKind<unknown> => ({
   ...kind,

@@ -1,5 +1,6 @@
 import { createStore } from 'zustand';
 import { styleElement } from '../../core/style/elements/index.ts';
+import { elementOfSetting } from '../../core/style/styleTree.ts';
 
 /** The setting whose control has the keyboard; null where none has. */
 export const settingAt = createStore<{ id: string | null }>(() => ({ id: null }));
@@ -12,8 +13,8 @@ export const partFor = (setting: string | null): string | null =>
 
 /** The part of cards that is being set, as a selector. It is marked where it is; nothing moves for it. */
 export function markedFor(setting: string | null): string | null {
-  const element = /^style\.(\w+)\./.exec(setting ?? '')?.[1];
-  if (element !== undefined) return `:is(${styleElement(element).selectors.join()})`;
+  const element = elementOfSetting(setting);
+  if (element !== null) return `:is(${styleElement(element).selectors.join()})`;
   const part = /^card\.parts\.([\w-]+)\./.exec(setting ?? '')?.[1];
   return part === undefined ? null : `.part-${part}`;
 }

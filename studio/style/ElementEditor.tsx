@@ -64,12 +64,22 @@ export interface ElementEditorProps {
   levels: Levels;
   /** #rrggbb, background of the bay; null for the page's. */
   behind: string | null;
+  /** Its cards have a frame. */
+  framed?: boolean;
   state: StateId;
   onState(state: StateId): void;
 }
 
 /** Everything that can be set of one element, state by state. */
-export function ElementEditor({ on, element, levels, behind, state, onState }: ElementEditorProps) {
+export function ElementEditor({
+  on,
+  element,
+  levels,
+  behind,
+  framed = false,
+  state,
+  onState,
+}: ElementEditorProps) {
   const set = useSet(on);
   const path = `style.${element.id}`;
   const subject = subjectOf(
@@ -82,7 +92,7 @@ export function ElementEditor({ on, element, levels, behind, state, onState }: E
   const setIn = (one: StateId) => countSet(readPath(stored, one));
   const all = countSet(stored);
   const settingOf = (id: string) => subject.settings.find((one) => one.id === id)!;
-  const contrast = contrastOf(levels, element, state, { bands, bandId: bands[0]!.id, colours, behind });
+  const contrast = contrastOf(levels, element, state, { bands, colours, behind, framed });
   const low = contrast !== null && contrast.ratio < contrast.need;
   const offer = low ? nearestPassing(contrast.text, [contrast.on], contrast.need) : null;
   return (

@@ -1,5 +1,5 @@
 import styled from 'styled-components';
-import { contrast } from '../../core/colour/contrast.ts';
+import { contrast, LEAST_CONTRAST } from '../../core/colour/contrast.ts';
 import { subjectOf, type Target } from '../../core/plan/target.ts';
 import { readPath } from '../../core/settings/path.ts';
 import { HOUSE_COLOURS, type HouseColour } from '../../core/style/houseColour.ts';
@@ -17,7 +17,6 @@ const WRITTEN: readonly [text: HouseColour, on: HouseColour][] = [
   ['reduced', 'ground'],
   ['onAccent', 'accent'],
 ];
-const NEED = 4.5;
 
 const Said = styled.p`
   font-size: 12px;
@@ -43,9 +42,9 @@ export function HouseColours() {
           <div key={one.id}>
             <SettingControl on={HOUSE} setting={one} value={readPath(house, one.id)} at={[]} />
             {pair && ratio !== undefined && (
-              <Said role="status" data-low={ratio < NEED || undefined}>
+              <Said role="status" data-low={ratio < LEAST_CONTRAST || undefined}>
                 {ratio.toFixed(1)}:1 on {HOUSE_COLOURS[pair[1]].toLowerCase()}
-                {ratio < NEED ? `, needs ${NEED}:1` : ''}
+                {ratio < LEAST_CONTRAST ? `, needs ${LEAST_CONTRAST}:1` : ''}
               </Said>
             )}
           </div>

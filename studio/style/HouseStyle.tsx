@@ -5,7 +5,7 @@ import styled from 'styled-components';
 import { ELEMENT_GROUPS, type ElementGroup } from '../../core/style/element.ts';
 import { elements } from '../../core/style/elements/index.ts';
 import { readPath } from '../../core/settings/path.ts';
-import { subjectOf, type Target } from '../../core/plan/target.ts';
+import type { Target } from '../../core/plan/target.ts';
 import { counted } from '../../core/sentence/sentence.ts';
 import { Saved } from '../arrange/foot/Saved.tsx';
 import { DraftBoundary } from '../DraftBoundary.tsx';
@@ -102,7 +102,7 @@ export default function HouseStyle() {
   const chosen = elements.find(({ id }) => id === elementId) ?? null;
   const [state, setState] = useStateOf(chosen);
   const openElement = useCallback((id: string) => void navigate(`/house-style/${id}`), [navigate]);
-  const setOf = (id: string) => countSet(readPath(subjectOf(stored, HOUSE)?.document, `style.${id}`));
+  const setOf = (id: string) => countSet(readPath(stored.house, `style.${id}`));
   return (
     <Ground>
       <VisuallyHidden elementType="h1">House style</VisuallyHidden>

@@ -3,7 +3,7 @@ import styled from 'styled-components';
 import { elements, styleElement } from '../../core/style/elements/index.ts';
 import type { StyleElement } from '../../core/style/element.ts';
 import { intoHouse } from '../../core/style/intoHouse.ts';
-import type { Style } from '../../core/style/styleTree.ts';
+import { elementOfSetting, type Style } from '../../core/style/styleTree.ts';
 import { readPath } from '../../core/settings/path.ts';
 import { subjectOf } from '../../core/plan/target.ts';
 import type { OwnControlProps } from '../settings/own/ownControl.ts';
@@ -39,9 +39,6 @@ const Box = styled.div`
   }
 `;
 
-const elementOf = (setting: string | null): string | null =>
-  /^style\.(\w+)\./.exec(setting ?? '')?.[1] ?? null;
-
 /** What of its elements a shelf or a bay has apart from the house, element by element. */
 export function OwnStyle({ on, shelf, view, page, bayId, wanted }: OwnControlProps) {
   const { draft } = useStudio();
@@ -52,23 +49,22 @@ export function OwnStyle({ on, shelf, view, page, bayId, wanted }: OwnControlPro
   );
   const house = useDraft(({ plan }) => plan.house);
   const stored = readPath(subject?.document, 'style');
-  const own = useDraft(({ plan }): Style | undefined => {
-    if ('shelf' in on) return plan.shelves[on.shelf]?.style;
-    if ('page' in on) return plan.pages[on.page]?.bays.find(({ id }) => id === on.bay)?.style;
-    return undefined;
+  const document = useDraft(({ plan }): { style: Style } | undefined => {
+    if ('shelf' in on) return plan.shelves[on.shelf];
+    return 'page' in on ? plan.pages[on.page]?.bays.find(({ id }) => id === on.bay) : undefined;
   });
-  const [open, setOpen] = useState({ id: elementOf(wanted), wanted });
+  const [open, setOpen] = useState({ id: elementOfSetting(wanted), wanted });
   // A setting that is gone to opens its element.
-  if (open.wanted !== wanted) setOpen({ id: elementOf(wanted) ?? open.id, wanted });
+  if (open.wanted !== wanted) setOpen({ id: elementOfSetting(wanted) ?? open.id, wanted });
   const chosen = open.id === null ? null : styleElement(open.id);
   const [state, setState] = useStateOf(chosen);
-  if (!subject || !own) return null;
-  const offered = new Set(subject.settings.flatMap(({ id }) => elementOf(id) ?? []));
-  const read = (id: string) => readPath(shelf, id);
+  if (!subject || !document) return null;
+  const own = document.style;
+  const offered = new Set(subject.settings.flatMap(({ id }) => elementOfSetting(id) ?? []));
+  const read = (id: string) => readPath(document, id);
   const isShown = (one: StyleElement) =>
     one.id === open.id ||
     countSet(readPath(stored, one.id)) > 0 ||
-    !shelf ||
     ((!view || (one.items?.includes(view.of) ?? true)) && (one.isUsed?.(read) ?? true));
   const all = elements.filter((one) => offered.has(one.id));
   const shown = all.filter(isShown);
@@ -101,6 +97,7 @@ export function OwnStyle({ on, shelf, view, page, bayId, wanted }: OwnControlPro
           element={chosen}
           levels={[own, house.style]}
           behind={look?.background ?? null}
+          framed={shelf !== null && shelf.card.frame !== 'plain'}
           state={state}
           onState={setState}
         />

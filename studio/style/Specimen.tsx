@@ -5,9 +5,10 @@ import { pageStyles } from '../../core/css/pageCss.ts';
 import type { Page } from '../../core/plan/page.ts';
 import { subjectOf } from '../../core/plan/target.ts';
 import type { StyleElement } from '../../core/style/element.ts';
+import { elementOfSetting } from '../../core/style/styleTree.ts';
 import type { StateId } from '../../core/style/states.ts';
 import { Frame } from '../arrange/wall/Frame.tsx';
-import { settingPressed } from '../arrange/wall/pressed.ts';
+import { stylePressed } from '../arrange/wall/pressed.ts';
 import { useSize } from '../arrange/wall/useSize.ts';
 import { usePageViews } from '../arrange/usePageViews.ts';
 import { useDraft, useStudio } from '../studioContext.tsx';
@@ -135,9 +136,8 @@ function Drawn({
   const press = useCallback(
     (_: string | null, target: Element) => {
       const settings = subjectOf(draft.getState().draft, { house: true })?.settings ?? [];
-      const found = settingPressed(target, settings, 'look');
-      const id = /^style\.(\w+)\./.exec(found?.id ?? '')?.[1];
-      if (id !== undefined) onPress(id);
+      const id = elementOfSetting(stylePressed(target, settings)?.id ?? null);
+      if (id !== null) onPress(id);
     },
     [draft, onPress],
   );

@@ -12,6 +12,16 @@ const LINK_TAKES: readonly PropertyId[] = [
   'time',
 ];
 
+const linkAtFirst: StyleElement['atFirst'] = {
+  textColour: 'text',
+  borderColour: 'line',
+  corners: 3,
+  size: 16,
+  weight: 400,
+  lineOfText: 'none',
+  time: 0,
+};
+
 /** The numbers of the pages of a list. */
 export const pageNumberElement: StyleElement = {
   id: 'pageNumber',
@@ -24,15 +34,7 @@ export const pageNumberElement: StyleElement = {
   ofCard: null,
   takes: LINK_TAKES,
   states: ['rest', 'hover', 'focus', 'pressed', 'current'],
-  atFirst: {
-    textColour: 'text',
-    borderColour: 'line',
-    corners: 3,
-    size: 16,
-    weight: 400,
-    lineOfText: 'none',
-    time: 0,
-  },
+  atFirst: linkAtFirst,
 };
 
 /** The button that brings more of a list. */
@@ -46,15 +48,7 @@ export const moreButtonElement: StyleElement = {
   ofCard: null,
   takes: LINK_TAKES,
   states: ['rest', 'hover', 'focus', 'pressed'],
-  atFirst: {
-    textColour: 'text',
-    borderColour: 'line',
-    corners: 3,
-    size: 16,
-    weight: 400,
-    lineOfText: 'none',
-    time: 0,
-  },
+  atFirst: linkAtFirst,
 };
 
 /** The links of the store's header. */

@@ -1,15 +1,10 @@
-import { colourCss, houseColour } from '../houseColour.ts';
-import { propertyOf } from '../property.ts';
+import { colourProperty } from '../colourProperty.ts';
 
-const kind = houseColour();
-
-export const background = propertyOf({
+export const background = colourProperty({
   id: 'background',
   name: 'Background',
   find: ['background', 'colour', 'fill'],
-  kind,
   begins: 'card',
-  varies: false,
-  say: (value) => `on ${kind.say(value, undefined as never)}`,
-  css: (value) => `background:${colourCss(value)}`,
+  said: 'on',
+  css: 'background',
 });

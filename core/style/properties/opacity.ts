@@ -1,6 +1,7 @@
 import { integer } from '../../settings/values.ts';
 import { propertyOf } from '../property.ts';
 
+/** As a filter, so that it goes together with what hides a part until its card is pointed at. */
 export const opacity = propertyOf({
   id: 'opacity',
   name: 'Opacity',
@@ -9,5 +10,5 @@ export const opacity = propertyOf({
   begins: 100,
   varies: false,
   say: (percent) => `${percent}% opaque`,
-  css: (percent) => `opacity:${percent / 100}`,
+  css: (percent) => `filter:opacity(${percent}%)`,
 });

@@ -1,15 +1,10 @@
-import { colourCss, houseColour } from '../houseColour.ts';
-import { propertyOf } from '../property.ts';
+import { colourProperty } from '../colourProperty.ts';
 
-const kind = houseColour();
-
-export const outlineColour = propertyOf({
+export const outlineColour = colourProperty({
   id: 'outlineColour',
   name: 'Colour of the outline',
   find: ['outline', 'stroke', 'letters', 'colour'],
-  kind,
   begins: 'ground',
-  varies: false,
-  say: (value) => `outlined in ${kind.say(value, undefined as never)}`,
-  css: (value) => `-webkit-text-stroke-color:${colourCss(value)}`,
+  said: 'outlined in',
+  css: '-webkit-text-stroke-color',
 });

@@ -1,15 +1,10 @@
-import { colourCss, houseColour } from '../houseColour.ts';
-import { propertyOf } from '../property.ts';
+import { colourProperty } from '../colourProperty.ts';
 
-const kind = houseColour();
-
-export const textColour = propertyOf({
+export const textColour = colourProperty({
   id: 'textColour',
   name: 'Text colour',
   find: ['colour', 'text', 'ink'],
-  kind,
   begins: 'text',
-  varies: false,
-  say: (value) => `in ${kind.say(value, undefined as never)}`,
-  css: (value) => `color:${colourCss(value)}`,
+  said: 'in',
+  css: 'color',
 });

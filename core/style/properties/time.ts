@@ -1,7 +1,7 @@
 import { integer } from '../../settings/values.ts';
 import { propertyOf } from '../property.ts';
 
-const CHANGES = 'color,background-color,border-color,box-shadow,border-radius,translate,opacity';
+const CHANGES = 'color,background-color,border-color,box-shadow,border-radius,translate,opacity,filter';
 
 export const time = propertyOf({
   id: 'time',

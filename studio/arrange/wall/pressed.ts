@@ -39,7 +39,7 @@ export const elementPressed = ({ target, clientX, clientY, detail }: MouseEvent)
 const LOOK_LINE = 'look';
 
 /** The first setting of the style of what was pressed: of what is in one another the innermost. */
-function stylePressed<S extends Pick<PlacedSetting, 'id'>>(
+export function stylePressed<S extends Pick<PlacedSetting, 'id'>>(
   target: Element,
   settings: readonly S[],
 ): S | null {
