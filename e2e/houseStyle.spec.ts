@@ -135,3 +135,73 @@ test('a price that is hard to read is found while it is set, and mended by the o
     .poll(() => styleOf(specimen.locator(`[data-shelf="${SHELF}"] .part-price`), 'color'))
     .toBe(rgb(colour));
 });
+
+test('a scheme is seen on the page before it is taken, taken with its typefaces, and undone', async ({
+  page,
+  store,
+}) => {
+  await signIn(page, store);
+  await page.getByRole('link', { name: 'House style' }).click();
+  await page.getByRole('navigation', { name: 'Elements' }).getByRole('link', { name: 'Schemes' }).click();
+  const specimen = page.frameLocator('iframe[title^="Specimen on"]');
+  const title = specimen.locator(`[data-shelf="${SHELF}"] .part-title`);
+  const before = await styleOf(title, 'fontFamily');
+  await page.getByRole('radiogroup', { name: 'Schemes' }).getByText('Parade', { exact: true }).click();
+  await expect(page.getByText('Parade, tried on this page')).toBeVisible();
+  await expect.poll(() => styleOf(title, 'fontFamily')).toContain('Oswald');
+  // Nothing is changed yet.
+  await expect(page.getByRole('button', { name: 'Nothing to publish' })).toBeVisible();
+  await page.getByRole('button', { name: 'Back to the look of the store' }).click();
+  await expect.poll(() => styleOf(title, 'fontFamily')).toBe(before);
+  // By keyboard: from the first with arrows, then the button.
+  await page.getByRole('radio', { name: 'Chalk' }).focus();
+  for (let i = 0; i < 5; i += 1) await page.keyboard.press('ArrowDown');
+  await expect(page.getByRole('radio', { name: 'Parade' })).toBeChecked();
+  await page.keyboard.press('Tab');
+  await page.keyboard.press('Enter');
+  await publishAll(page);
+  await page.goto(store.url);
+  const shown = page.locator(`[data-shelf="${SHELF}"] .part-title`).first();
+  expect(await styleOf(shown, 'fontFamily')).toContain('Oswald');
+  await expect(page.locator('link[rel=preload][as=font]')).toHaveCount(2);
+  // What is preloaded is there, and so is a letter of another set only where there is one.
+  const files = await page
+    .locator('link[rel=preload][as=font]')
+    .evaluateAll((all) => all.map((one) => (one as HTMLLinkElement).href));
+  for (const file of files)
+    expect((await page.request.get(file)).headers()['content-type']).toBe('font/woff2');
+  expect((await page.request.get(`${store.url}/assets/type/oswald-latin-bold.woff2`)).status()).toBe(404);
+  expect(await page.content()).not.toContain('oswald-cyrillic');
+  await page.goto(`${store.url}/studio/house-style/title`);
+  const editor = page.getByRole('region', { name: 'Look of Title' });
+  await expect(editor).toContainText('2 set here');
+});
+
+test('the states of an element stand side by side, and pressing one edits it', async ({ page, store }) => {
+  await publishWith(store, {
+    [`shelf:${SHELF}`]: { card: { parts: { basket: { shown: { phone: true } } } } },
+    house: { style: { button: { hover: { background: 'reduced' }, pressed: { background: 'text' } } } },
+  });
+  await signIn(page, store);
+  await page.goto(`${store.url}/studio/house-style/button`);
+  const editor = page.getByRole('region', { name: `Look of ${BUTTONS}` });
+  const states = page.getByRole('group', { name: `States of ${BUTTONS}` });
+  const groundOf = (state: string) =>
+    styleOf(page.frameLocator(`iframe[title="${BUTTONS}: ${state}"]`).locator('.act'), 'backgroundColor');
+  const accent = await groundOf('At rest');
+  await expect.poll(() => groundOf('Hover')).not.toBe(accent);
+  const [hover, pressed] = [await groundOf('Hover'), await groundOf('Pressed')];
+  expect(new Set([accent, hover, pressed]).size).toBe(3);
+  // With the keyboard on it, it has its ring and no other ground.
+  expect(await groundOf('Keyboard focus')).toBe(accent);
+  const ring = await styleOf(
+    page.frameLocator(`iframe[title="${BUTTONS}: Keyboard focus"]`).locator('.act'),
+    'outlineStyle',
+  );
+  expect(ring).toBe('solid');
+  await states.getByRole('button', { name: 'Pressed' }).click();
+  await expect(editor.getByRole('radio', { name: /^Pressed/ })).toBeChecked();
+  await pickColour(page, editor, 'Background', 'Quiet text');
+  await expect.poll(() => groundOf('Pressed')).not.toBe(pressed);
+  expect(await groundOf('Hover')).toBe(hover);
+});

@@ -33,6 +33,8 @@ import { publishRoutes } from './publish/routes.ts';
 import { securityHeaders } from './securityHeaders.ts';
 import { messageRoutes } from './shopper/messageRoutes.ts';
 import { isScript, shopperRoutes } from './shopper/routes.ts';
+import { fetchFaces } from '../core/text/faces.ts';
+import { fontRoutes } from './fonts/routes.ts';
 import { studioRoutes } from './studio/routes.ts';
 
 export interface ServerOptions {
@@ -93,6 +95,8 @@ export async function makeServer(options: ServerOptions): Promise<Server> {
     parts.pages.changed(names);
   });
   await changes.ready;
+  // What is published is measured exactly.
+  await fetchFaces();
   const enhance = readEnhance();
   const pages = publicPages(parts, enhance);
 
@@ -188,6 +192,7 @@ export async function makeServer(options: ServerOptions): Promise<Server> {
   await app.register(async (scope) => pictureRoutes(scope, parts));
   await app.register(async (scope) => pageRoutes(scope, parts, pages, enhance));
   await app.register(async (scope) => shopperRoutes(scope, parts, pages));
+  fontRoutes(app);
   await app.register(studioRoutes);
 
   return {

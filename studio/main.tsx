@@ -1,7 +1,6 @@
 import '@fontsource-variable/bricolage-grotesque/wght.css';
 import '@fontsource-variable/hanken-grotesk/wght.css';
-import '@fontsource/spline-sans-mono/400.css';
-import '@fontsource/spline-sans-mono/500.css';
+import '@fontsource-variable/spline-sans-mono/wght.css';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { Studio } from './Studio.tsx';

@@ -1,5 +1,5 @@
 import { textLines, textWidth, type TextStyle } from '../text/measure.ts';
-import { storeFace } from '../text/storeFace.ts';
+import { faceOf, FIRST_FACE } from '../text/faces.ts';
 import type { TextSize } from './textSize.ts';
 
 /** Space between the parts of a card, px. */
@@ -9,8 +9,8 @@ export const SHARED_GAP_PX = 8;
 /** The least of a shared line that is kept for its first part, percent; what does not fit beside it goes on the next. */
 export const FIRST_LEAST = 40;
 
-const styleOf = ({ fontPx, weight, spacingEm = 0 }: TextSize): TextStyle => ({
-  face: storeFace,
+const styleOf = ({ fontPx, weight, spacingEm = 0, face = FIRST_FACE }: TextSize): TextStyle => ({
+  face: faceOf(face),
   sizePx: fontPx,
   weight,
   spacingPx: spacingEm * fontPx,
@@ -31,8 +31,8 @@ export const widthOf = (text: string, size: TextSize): number =>
  * From the top of a text of a card to the baseline of its first line, px, as a browser has it: extents of the face in
  * whole px, and half of what a line is higher than they are above it.
  */
-export function baselineOf({ fontPx, linePx }: TextSize): number {
-  const { ascent, descent, upem } = storeFace;
+export function baselineOf({ fontPx, linePx, face = FIRST_FACE }: TextSize): number {
+  const { ascent, descent, upem } = faceOf(face);
   const [above, below] = [ascent, descent].map((units) => Math.round((units * fontPx) / upem));
   return above! + Math.floor((linePx - above! - below!) / 2);
 }

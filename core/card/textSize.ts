@@ -1,3 +1,5 @@
+import type { FaceId } from '../text/faces.ts';
+
 /** The frame of a button around its text, px. */
 export interface ButtonBox {
   /** Space above and below the text, each. */
@@ -14,6 +16,10 @@ export interface TextSize {
   weight: number;
   /** Added after every character, em; 0 where absent. */
   spacingEm?: number;
+  /** What it is set in; the first face where absent. */
+  face?: FaceId;
+  /** The widths of its face are not here yet, and so it is measured by what stands in for them. */
+  waits?: true;
   /** In capitals. */
   upper?: boolean;
   /** Of a button. */

@@ -6,8 +6,10 @@ import { firstSizes, namedSizesSchema, saySizes, type NamedSize } from '../pictu
 import { idsOnce } from '../schema/idsOnce.ts';
 import { array, number, object, string } from '../schema/schema.ts';
 import { listed } from '../sentence/sentence.ts';
-import { choice, colour, integer, name, inParts, own, yesNo } from '../settings/values.ts';
+import { choice, integer, name, inParts, own, yesNo } from '../settings/values.ts';
 import { byWidth, setting, varying, type Complete, type Sparse } from '../settings/setting.ts';
+import { colourSettings } from '../style/colourSettings.ts';
+import { schemesSchema, type Scheme } from '../style/scheme.ts';
 import { styleTree } from '../style/styleTree.ts';
 import { SELLING_BY } from '../catalogue/selling.ts';
 import { sayStoreGroups } from '../group/sayStoreGroups.ts';
@@ -72,8 +74,6 @@ const currency = string()
   .matches(/^[A-Z]{3}$/, 'A currency is three capital letters.')
   .required();
 
-const named = (title: string) => ({ name: title, find: ['colour', 'house'] });
-
 /** What can be set for the whole store. */
 export const houseSettings = {
   storeName: setting(name(LONGEST_NAME, 'A store needs a name.'), 'New store', { name: 'Store name' }),
@@ -133,18 +133,17 @@ export const houseSettings = {
     name: 'Swatches',
     find: ['swatch', 'option', 'colour', 'variant', 'value'],
   }),
-  /** Colours that every bay starts from, #rrggbb. */
-  colours: {
-    ground: setting(colour(), '#ffffff', named('Page background')),
-    card: setting(colour(), '#f2f2f2', named('Card background')),
-    text: setting(colour(), '#1c1c1c', named('Text colour')),
-    quiet: setting(colour(), '#5c5c5c', named('Quiet text colour')),
-    accent: setting(colour(), '#2b3a6b', named('Accent colour')),
-    onAccent: setting(colour(), '#ffffff', named('Text colour on the accent')),
-    reduced: setting(colour(), '#a3341a', named('Reduced price colour')),
-    line: setting(colour(), '#d9d9d9', named('Line colour')),
-  },
+  colours: colourSettings,
   ...styleTree('house'),
+  schemes: setting(
+    inParts(
+      own<Scheme[]>(schemesSchema, (schemes) =>
+        schemes.length ? listed(schemes.map((one) => one.name)) : 'none',
+      ),
+    ),
+    [],
+    { name: 'Schemes kept', find: ['scheme', 'colours', 'theme', 'look'] },
+  ),
   /** Greatest width of what is of content width, px. */
   contentPx: setting(integer(320, 2560, 'px'), 1200, { name: 'Content width' }),
   /** Space at each side of the page, px. */

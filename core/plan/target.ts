@@ -33,7 +33,8 @@ const trees = (own: Tree): Record<Of, Tree> =>
 const shelfTrees = trees(shelfTree);
 const savedTrees = trees(savedTree);
 
-const { selling, groups, labels, swatches, pictureSizes, style, colours, ...otherOfHouse } = houseSettings;
+const { selling, groups, labels, swatches, pictureSizes, style, schemes, colours, ...otherOfHouse } =
+  houseSettings;
 const houseList = [
   ...placed('house', 'page', otherOfHouse),
   ...placed('house', 'selling', { selling }),
@@ -41,7 +42,7 @@ const houseList = [
   ...placed('house', 'labels', { labels }),
   ...placed('house', 'swatches', { swatches }),
   ...placed('house', 'pictures', { pictureSizes }),
-  ...placed('house', 'style', { colours, style }),
+  ...placed('house', 'style', { colours, style, schemes }),
 ];
 const pageList = placed('page', 'page', pageSettings);
 

@@ -36,6 +36,8 @@ export interface StyleElement {
   isUsed?(read: ReadSetting): boolean;
   /** The element whose values hold where its own are not set. */
   from?: string;
+  /** The element that it stands in, whose type it has where its own is not set; absent for the page. */
+  within?: string;
   takes: readonly PropertyId[];
   states: readonly StateId[];
   /** What the base sheet draws it with at rest, as far as that is one value. */

@@ -1,7 +1,10 @@
 import type { Bands } from '../bands/bands.ts';
 import { partKind } from '../card/parts/index.ts';
 import type { TextSize } from '../card/textSize.ts';
+import { faceIdOf, facesHeld, FIRST_FACE, isFaceHere } from '../text/faces.ts';
+import type { Slope } from '../text/typeFamily.ts';
 import { cardElement } from './elements/card.ts';
+import { pageElement } from './elements/page.ts';
 import { partElements } from './elements/parts.ts';
 import { properties, type PropertyId } from './properties/index.ts';
 import { resolve, type Levels } from './resolve.ts';
@@ -15,9 +18,11 @@ export type CardFigures = Readonly<Record<string, TextSize>>;
 const styled = partElements.map((element) => ({ element, text: partKind(element.id)!.text! }));
 
 /** Elements that a part takes figures from. */
-const reaching = new Set(
-  styled.flatMap(({ element: { id, from } }) => (from === undefined ? [id] : [id, from])),
-);
+const reaching = new Set([
+  pageElement.id,
+  cardElement.id,
+  ...styled.flatMap(({ element: { id, from } }) => (from === undefined ? [id] : [id, from])),
+]);
 
 const isFigure = (style: Style): boolean =>
   setValues(style).some(
@@ -28,11 +33,13 @@ function sizeOf(text: TextSize, at: (property: PropertyId) => unknown): TextSize
   const number = (property: PropertyId, first: number) => (at(property) as number | null) ?? first;
   const fontPx = number('size', text.fontPx);
   const share = at('lineHeight') === null ? text.linePx / text.fontPx : number('lineHeight', 0) / 100;
+  const face = faceIdOf(at('family') as string, (at('slope') ?? 'upright') as Slope);
   return {
     fontPx,
     linePx: Math.round(fontPx * share),
     weight: number('weight', text.weight),
     spacingEm: number('letterSpacing', 0) / 100,
+    ...(face !== FIRST_FACE && { face, ...(!isFaceHere(face) && { waits: true }) }),
     upper: at('letterCase') === 'upper',
     ...(text.box && {
       box: {
@@ -54,7 +61,7 @@ function figuresOf(levels: Levels, bands: Bands, bandId: string): CardFigures {
     const size = sizeOf(text, (property) => {
       const { value, from } = resolve(levels, element, property, 'rest', bands, bandId);
       own ||= from !== null;
-      return from === null ? null : value;
+      return from === null && property !== 'family' ? null : value;
     });
     if (own) figures[element.id] = size;
   }
@@ -67,13 +74,20 @@ export function styledInside(own: Style, house: Style, bands: Bands, bandId: str
   return from && (value as number);
 }
 
-const known = new WeakMap<Style, WeakMap<Style, WeakMap<Bands, Map<string, CardFigures>>>>();
+let known = new WeakMap<Style, WeakMap<Style, WeakMap<Bands, Map<string, CardFigures>>>>();
+
+let heldThen = 0;
 
 /**
  * What texts of cards are measured by at a band: the figures that the style sheet is written from. The same object as
  * long as the styles are the same.
  */
 export function figuresAt(own: Style, house: Style, bands: Bands, bandId: string): CardFigures {
+  // What was measured by what stood in for a face is measured again once that is here.
+  if (facesHeld() !== heldThen) {
+    heldThen = facesHeld();
+    known = new WeakMap();
+  }
   let ofOwn = known.get(own);
   if (!ofOwn) known.set(own, (ofOwn = new WeakMap()));
   let ofHouse = ofOwn.get(house);

@@ -13,10 +13,14 @@ export interface StyleProperty<V> {
   varies: boolean;
   /** It reads after what it is set of: "title 18 px", "price in rust". */
   say(value: V): string;
+  /** What is good to know of a value. */
+  about?(value: V): string;
   /** Declarations, each with what ends it left out. */
   css(value: V): string;
   /** It takes part in how much room there is, or in how states change, and so is the same in all of them. */
   onlyAtRest?: boolean;
+  /** Where it is not set, it is as what the element stands in has it. */
+  inherits?: boolean;
   /** Only where movement is not to be reduced. */
   moves?: boolean;
 }

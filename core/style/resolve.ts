@@ -2,6 +2,7 @@ import type { Bands } from '../bands/bands.ts';
 import { valueAt, type Varying } from '../bands/varying.ts';
 import type { StyleElement } from './element.ts';
 import { styleElement } from './elements/index.ts';
+import { pageElement } from './elements/page.ts';
 import { properties, type PropertyId } from './properties/index.ts';
 import { stateKinds, type StateId } from './states.ts';
 import type { Style } from './styleTree.ts';
@@ -32,6 +33,10 @@ function chainOf(element: StyleElement): StyleElement[] {
   }
   return chain;
 }
+
+/** What an element stands in. */
+const within = (element: StyleElement): StyleElement =>
+  element.within === undefined ? pageElement : styleElement(element.within);
 
 function valueOf(
   style: Style,
@@ -68,6 +73,8 @@ export function resolve(
         if (value !== null && value !== undefined)
           return { value, from: { level, element: one.id, state: at } };
       }
+  if (properties[property].inherits && element !== pageElement)
+    return resolve(levels, within(element), property, 'rest', bands, bandId);
   const first = chain.find(({ atFirst }) => property in atFirst);
   return { value: first?.atFirst[property], from: null };
 }

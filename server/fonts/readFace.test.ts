@@ -1,20 +1,73 @@
 import { readFile } from 'node:fs/promises';
+import { join } from 'node:path';
 import { describe, expect, it } from 'vitest';
+import { characterSets, hasCharacter, setsOf, type CharacterSetId } from '../../core/text/characterSets.ts';
+import type { Face } from '../../core/text/face.ts';
+import { typeFamilies } from '../../core/text/families/index.ts';
 import { storeFace } from '../../core/text/storeFace.ts';
+import type { Slope, TypeFamily } from '../../core/text/typeFamily.ts';
 import { readFace } from './readFace.ts';
+import { packageOf, typeFile } from './typeFile.ts';
 
-const shipped = new URL(
-  '../../node_modules/@fontsource-variable/literata/files/literata-latin-wght-normal.woff2',
-  import.meta.url,
-);
+/** Widths of these are not the sum of their letters', and are said to be estimated. */
+const COMPLEX: readonly CharacterSetId[] = ['devanagari'];
 
-describe('a typeface read out of its file', () => {
-  it('is what the core has of the one that is shipped', { timeout: 60_000 }, async () => {
-    const read = await readFace(await readFile(shipped), storeFace.weights);
-    // Written anew by running the tests with --update.
-    await expect(`${JSON.stringify(read)}\n`).toMatchFileSnapshot('../../core/text/faces/literata.json');
+/** Weights that a family is read at: what pages use, as far as it has them. */
+const weightsOf = ({ weights: [least, most] }: TypeFamily): number[] =>
+  [400, 500, 600, 700].map((one) => Math.min(Math.max(one, least), most));
+
+/** How often letters stand in an English text, a to z, percent. */
+const OFTEN = [
+  8.2, 1.5, 2.8, 4.3, 12.7, 2.2, 2, 6.1, 7, 0.15, 0.77, 4, 2.4, 6.7, 7.5, 1.9, 0.1, 6, 6.3, 9.1, 2.8, 1, 2.4,
+  0.15, 2, 0.07,
+];
+
+/** The width of a letter in a text, em. */
+const letterOf = ({ advances, upem }: Face): number =>
+  OFTEN.reduce((sum, share, i) => sum + share * advances[String.fromCharCode(97 + i)]![0]!, 0) /
+  OFTEN.reduce((sum, share) => sum + share, 0) /
+  upem;
+
+const slopesOf = ({ faces }: TypeFamily): Slope[] => (faces.italic ? ['upright', 'italic'] : ['upright']);
+
+describe('the families that are shipped', () => {
+  it.each(typeFamilies.flatMap((family) => slopesOf(family).map((slope) => ({ family, slope }))))(
+    'the core has the widths of $family.name, $slope',
+    { timeout: 60_000 },
+    async ({ family, slope }) => {
+      const sets = family.sets.filter((id) => !COMPLEX.includes(id));
+      const files = await Promise.all(sets.map((set) => readFile(typeFile(family, set, slope))));
+      const read = await readFace(files, weightsOf(family));
+      // Written anew by running the tests with --update.
+      await expect(`${JSON.stringify(read)}\n`).toMatchFileSnapshot(
+        `../../core/text/faces/${family.id}${slope === 'italic' ? '-italic' : ''}.json`,
+      );
+      if (slope === 'italic') return;
+      const { metrics } = family;
+      expect(metrics.ascent).toBeCloseTo(read.ascent / read.upem, 2);
+      expect(metrics.descent).toBeCloseTo(read.descent / read.upem, 2);
+      expect(metrics.letter).toBeCloseTo(letterOf(read), 2);
+    },
+  );
+
+  it.each(typeFamilies)('$name has the character sets of its package, in their ranges', async (family) => {
+    const ranges = JSON.parse(await readFile(join(packageOf(family), 'unicode.json'), 'utf8')) as object;
+    expect([...family.sets].sort()).toEqual(Object.keys(ranges).sort());
+    for (const set of family.sets) expect(characterSets[set].range).toBe(ranges[set as never]);
   });
 
+  it.each(typeFamilies)('$name has the weights and slopes of its package', async (family) => {
+    const about = JSON.parse(await readFile(join(packageOf(family), 'metadata.json'), 'utf8')) as {
+      styles: string[];
+      variable: { wght: { min: string; max: string } };
+    };
+    const { min, max } = about.variable.wght;
+    expect(family.weights).toEqual([Number(min), Number(max)]);
+    expect(family.faces.italic !== null).toBe(about.styles.includes('italic'));
+  });
+});
+
+describe('a typeface read out of its file', () => {
   it('has letters closer together where they are drawn so, and wider in a bolder weight', () => {
     expect(storeFace.pairs.AV![0]).toBeLessThan(0);
     expect(storeFace.pairs.fi![0]).toBeLessThan(0);
@@ -23,6 +76,22 @@ describe('a typeface read out of its file', () => {
   });
 
   it('is not read out of what is no font', async () => {
-    await expect(readFace(new TextEncoder().encode('no font at all'), [400])).rejects.toThrow();
+    await expect(readFace([new TextEncoder().encode('no font at all')], [400])).rejects.toThrow();
+  });
+});
+
+describe('character sets', () => {
+  it('are those that a text needs', () => {
+    expect([...setsOf('Plate, 24 cm — “Low Tide” £9')]).toEqual(['latin']);
+    expect([...setsOf('Łódź')].sort()).toEqual(['latin', 'latin-ext']);
+    expect([...setsOf('Κεραμικά')].sort()).toEqual(['greek', 'latin']);
+    expect(setsOf('Чаша')).toEqual(new Set(['latin', 'cyrillic']));
+  });
+
+  it('hold both ends of their stretches and nothing beside them', () => {
+    expect(hasCharacter('cyrillic', 0x400)).toBe(true);
+    expect(hasCharacter('cyrillic', 0x45f)).toBe(true);
+    expect(hasCharacter('cyrillic', 0x460)).toBe(false);
+    expect(hasCharacter('cyrillic', 0x2116)).toBe(true);
   });
 });

@@ -3,6 +3,8 @@ import { pageKind, pagePath } from '../../core/pages/index.ts';
 import { renderToStaticMarkup } from 'react-dom/server';
 import { bayKind } from '../../core/bays/index.ts';
 import { pageCss } from '../../core/css/pageCss.ts';
+import { usedFamilies } from '../../core/style/usedFamilies.ts';
+import { setsOf } from '../../core/text/characterSets.ts';
 import { insideStyle } from '../../core/css/written.ts';
 import { shelvesIn } from '../../core/view/shelvesIn.ts';
 import type { PageView } from '../../core/view/view.ts';
@@ -59,6 +61,12 @@ function canonical({ kind, path: own, parameters }: PageView, origin: string): s
   return `${origin}${path}${kept.length ? `?${new URLSearchParams(kept).toString()}` : ''}`;
 }
 
+const familiesOf = ({ style, bays }: PageView) =>
+  usedFamilies(
+    style,
+    bays.flatMap((bay) => [bay.style, ...shelvesIn(bay).map((shelf) => shelf.style)]),
+  );
+
 /**
  * The whole HTML of a page.
  * @param origin what absolute addresses begin with; null for a page that says nothing to machines
@@ -69,7 +77,15 @@ export function htmlPage(
   origin: string | null,
   script: { href: string; remembers: boolean } | null = null,
 ): HtmlPage {
-  const style = insideStyle(fontCss('optional') + baseCss + pageCss(view));
+  const body = inLowerCase(renderToStaticMarkup(<Page view={view} />));
+  const used = familiesOf(view);
+  const style = insideStyle(fontCss(used, 'optional', setsOf(body)) + baseCss + pageCss(view));
+  const preloads = used.families
+    .map(
+      (family) =>
+        `<link rel="preload" href="${fontFile(family, 'latin', 'upright')}" as="font" type="font/woff2" crossorigin>`,
+    )
+    .join('');
   const data = (origin === null ? [] : structuredData(view, origin))
     .map(
       (one) =>
@@ -87,8 +103,8 @@ export function htmlPage(
   const html =
     `<!doctype html><html lang="${escape(view.lang)}" dir="${escape(view.direction)}"><head><meta charset="utf-8">` +
     `<meta name="viewport" content="width=device-width,initial-scale=1"><title>${escape(view.title)}</title>${about}` +
-    `<link rel="preload" href="${fontFile}" as="font" type="font/woff2" crossorigin><link rel="icon" href="data:,">` +
-    `<style>${style}</style>${early}${script ? `<script type="module" src="${escape(script.href)}"${script.remembers ? ' data-remembers' : ''}></script>` : ''}${data}</head><body>${inLowerCase(renderToStaticMarkup(<Page view={view} />))}</body></html>`;
+    `${preloads}<link rel="icon" href="data:,">` +
+    `<style>${style}</style>${early}${script ? `<script type="module" src="${escape(script.href)}"${script.remembers ? ' data-remembers' : ''}></script>` : ''}${data}</head><body>${body}</body></html>`;
   return {
     html,
     policy: `default-src 'none'; style-src 'sha256-${sha256(style)}'; img-src 'self' data:; font-src 'self'; ${script ? `script-src ${scripts}; connect-src 'self'; ` : ''}base-uri 'none'; form-action 'self'; frame-ancestors 'self'`,

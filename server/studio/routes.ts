@@ -1,11 +1,9 @@
 import { existsSync } from 'node:fs';
 import { readFile } from 'node:fs/promises';
-import { createRequire } from 'node:module';
-import { dirname, join } from 'node:path';
+import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import fastifyStatic from '@fastify/static';
 import type { FastifyInstance } from 'fastify';
-import { fontFile } from '../../storefront/styles/fonts.ts';
 
 const built = fileURLToPath(new URL('../../dist/studio', import.meta.url));
 
@@ -17,17 +15,8 @@ const POLICY =
 const FRAME =
   '<!doctype html><html><head><meta charset="utf-8"><meta name="viewport" content="width=device-width,initial-scale=1"></head><body></body></html>';
 
-/** The owner's application and its frames, and the storefront's typeface. */
+/** The owner's application and its frames. */
 export async function studioRoutes(app: FastifyInstance): Promise<void> {
-  const font = join(
-    dirname(createRequire(import.meta.url).resolve('@fontsource-variable/literata/package.json')),
-    'files',
-    'literata-latin-wght-normal.woff2',
-  );
-  const fontBytes = await readFile(font);
-  app.get(fontFile, (_, reply) =>
-    reply.header('cache-control', 'public, max-age=31536000, immutable').type('font/woff2').send(fontBytes),
-  );
   const guarded = {
     'content-security-policy': POLICY,
     'referrer-policy': 'same-origin',

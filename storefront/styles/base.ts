@@ -1,3 +1,5 @@
+import { FIRST_FAMILY } from '../../core/text/families/index.ts';
+import { familyCss } from '../../core/text/standIns.ts';
 import { zoneCss } from '../../core/css/placeCss.ts';
 import { LABEL_BLOCK_PX, LABEL_GAP_PX, LABEL_PADDING_PX, LABEL_TEXT } from '../../core/label/labelKind.ts';
 import { CORNERS_PX } from '../../core/card/parts/picture.ts';
@@ -19,7 +21,7 @@ export const baseCss = `
 html{--screen:100vh;overflow-y:scroll;-webkit-text-size-adjust:100%}
 @supports(height:1svh){html{--screen:100svh}}
 body{margin:0}
-.region{container:region/inline-size;font-family:Literata,"Literata fallback",Georgia,serif;font-size:16px;line-height:1.5;background:var(--ground);color:var(--text);min-height:100vh;display:flex;flex-direction:column}
+.region{container:region/inline-size;font-family:${familyCss(FIRST_FAMILY)};font-size:16px;line-height:1.5;background:var(--ground);color:var(--text);min-height:100vh;display:flex;flex-direction:column}
 :where(.region) :where(h1,h2,h3,h4,h5,p,ol,ul,dl,dd,figure){margin:0;padding:0}
 :where(.region) a{color:inherit}
 .region :focus-visible{outline:3px solid var(--accent);outline-offset:2px}

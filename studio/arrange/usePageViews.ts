@@ -1,6 +1,9 @@
 import { useQuery } from '@tanstack/react-query';
+import { useSyncExternalStore } from 'react';
 import { useStore } from 'zustand';
+import { facesHeld, whenFaceComes } from '../../core/text/faces.ts';
 import { usePictures } from '../api/usePictureSearch.ts';
+import type { Plan } from '../../core/plan/plan.ts';
 import type { Page } from '../../core/plan/page.ts';
 import { pageKind, pagePath } from '../../core/pages/index.ts';
 import type { About, PageKind } from '../../core/pages/pageKind.ts';
@@ -48,14 +51,17 @@ function addressOf(path: string): PageAddress {
 
 /**
  * The view of a page of the draft, made here and now, and that of the page with another way of a shelf; where nothing is
- * tried they are one. Items that are not known yet are asked for meanwhile.
+ * tried they are one. `tried` stands for the plan of the draft. Items that are not known yet are asked for meanwhile.
  */
-export function usePageViews(page: Page, other: Page): Readonly<Record<Way, PageView>> {
+export function usePageViews(page: Page, other: Page, tried?: Plan): Readonly<Record<Way, PageView>> {
   const studio = useStudio();
   const { tree, items, client } = studio;
-  const plan = useDraft((state) => state.plan);
+  const drafted = useDraft((state) => state.plan);
+  const plan = tried ?? drafted;
   const shopper = useStore(studio.shopper);
   const answer = useStore(items, (state) => state.answer);
+  // What a face has measured is made again once its widths are here.
+  useSyncExternalStore(whenFaceComes, facesHeld);
   const now = useNow();
   const kind = pageKind(page.kind);
   const pictureIds = picturesNamed(page, plan.house);

@@ -1,4 +1,4 @@
-import { useCallback } from 'react';
+import { useCallback, useMemo, useState } from 'react';
 import { VisuallyHidden } from 'react-aria/VisuallyHidden';
 import { NavLink, useNavigate, useParams } from 'react-router';
 import styled from 'styled-components';
@@ -13,7 +13,12 @@ import { Hint } from '../settings/Stack.tsx';
 import { useDraft } from '../studioContext.tsx';
 import { t } from '../ui/theme.ts';
 import { countSet, ElementEditor, useStateOf } from './ElementEditor.tsx';
+import { apply } from '../../core/plan/commands.ts';
+import { completePlan } from '../../core/plan/storedPlan.ts';
+import type { Scheme } from '../../core/style/scheme.ts';
+import { takeScheme } from '../../core/style/takeScheme.ts';
 import { HouseColours } from './HouseColours.tsx';
+import { Schemes } from './Schemes.tsx';
 import { Specimen } from './Specimen.tsx';
 
 const Ground = styled.div`
@@ -81,6 +86,8 @@ const List = styled.nav`
 const Editor = styled.div`
   grid-area: editor;
   overflow: hidden auto;
+  /* What is hidden in it scrolls with it, and not the page. */
+  position: relative;
   background: ${t.paper};
   border-inline-end: 1px solid ${t.line};
   padding: 13px 14px 24px;
@@ -88,6 +95,9 @@ const Editor = styled.div`
   flex-direction: column;
   gap: 10px;
 `;
+
+/** Where schemes are, among the elements. */
+const SCHEMES = 'schemes';
 
 const HOUSE: Target = { house: true };
 
@@ -97,9 +107,15 @@ const groups = Object.entries(ELEMENT_GROUPS) as [ElementGroup, string][];
 export default function HouseStyle() {
   const { elementId } = useParams();
   const navigate = useNavigate();
+  const [tried, setTried] = useState<Scheme | null>(null);
   const stored = useDraft(({ draft }) => draft);
   const house = useDraft(({ plan }) => plan.house);
   const chosen = elements.find(({ id }) => id === elementId) ?? null;
+  const ofSchemes = elementId === SCHEMES;
+  const triedPlan = useMemo(
+    () => (ofSchemes && tried ? completePlan(apply(stored, takeScheme(tried, house.bands))) : undefined),
+    [ofSchemes, tried, stored, house.bands],
+  );
   const [state, setState] = useStateOf(chosen);
   const openElement = useCallback((id: string) => void navigate(`/house-style/${id}`), [navigate]);
   const setOf = (id: string) => countSet(readPath(stored.house, `style.${id}`));
@@ -112,6 +128,7 @@ export default function HouseStyle() {
         <NavLink to="/house-style" end>
           Colours
         </NavLink>
+        <NavLink to={`/house-style/${SCHEMES}`}>Schemes</NavLink>
         {groups.map(([group, name]) => (
           <div key={group}>
             <h3>{name}</h3>
@@ -145,6 +162,8 @@ export default function HouseStyle() {
                 <Hint>A shelf or a bay that sets something of its own in its Look keeps that.</Hint>
               )}
             </>
+          ) : ofSchemes ? (
+            <Schemes tried={tried} onTry={setTried} />
           ) : (
             <HouseColours />
           )}
@@ -154,9 +173,14 @@ export default function HouseStyle() {
         <Specimen
           element={chosen}
           state={state}
+          onState={setState}
+          tried={triedPlan}
           onPress={openElement}
           said={(count) =>
-            chosen && (count === 0 ? `This page has none of it.` : `${counted(count, 'time')} on this page`)
+            triedPlan
+              ? `${tried!.name}, tried on this page`
+              : chosen &&
+                (count === 0 ? `This page has none of it.` : `${counted(count, 'time')} on this page`)
           }
         />
       </DraftBoundary>

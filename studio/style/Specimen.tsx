@@ -3,6 +3,10 @@ import styled from 'styled-components';
 import { nominalOf } from '../../core/bands/bands.ts';
 import { pageStyles } from '../../core/css/pageCss.ts';
 import type { Page } from '../../core/plan/page.ts';
+import type { Plan } from '../../core/plan/plan.ts';
+import type { PageView } from '../../core/view/view.ts';
+import { drawIn } from './drawIn.ts';
+import { StatesStrip } from './StatesStrip.tsx';
 import { subjectOf } from '../../core/plan/target.ts';
 import type { StyleElement } from '../../core/style/element.ts';
 import { elementOfSetting } from '../../core/style/styleTree.ts';
@@ -40,41 +44,18 @@ const Ground = styled.section`
   }
 `;
 
-/** What stands for a state, by attribute, on its card, else on the element itself. */
-const AS: Partial<Record<StateId, string>> = {
-  cardHover: 'hover',
-  hover: 'hover',
-  focus: 'focus',
-  pressed: 'hover pressed',
-};
-
-/** It, or what it stands in, waits until its card is pointed at. */
-function isUnseen(element: Element, card: Element): boolean {
-  const view = element.ownerDocument.defaultView!;
-  for (let at: Element | null = element; at && at !== card; at = at.parentElement)
-    if (view.getComputedStyle(at).opacity === '0') return true;
-  return false;
-}
-
-/** Draws an element in a state wherever it is, without a pointer; says how many there are. */
-function drawIn(document: Document, element: StyleElement, state: StateId): number {
-  for (const one of document.querySelectorAll('[data-as]')) one.removeAttribute('data-as');
-  const all = [...document.querySelectorAll<HTMLElement>(element.selectors.join())].filter(
-    (one) => one.getClientRects().length > 0,
-  );
-  const as = AS[state];
-  for (const one of all) {
-    const card = element.ofCard && one.closest('.card');
-    // Whoever points at what is on a card points at the card; and what is there only then is shown so in any case.
-    if (card && (as !== undefined || isUnseen(one, card))) card.setAttribute('data-as', 'hover');
-    if (as !== undefined && state !== 'cardHover') one.setAttribute('data-as', as);
-  }
-  return all.length;
-}
+/** A page with one of its bays only, or with none. */
+const withBay = (view: PageView, bayId: string | null): PageView => ({
+  ...view,
+  bays: view.bays.filter(({ id }) => id === bayId),
+});
 
 export interface SpecimenProps {
   element: StyleElement | null;
   state: StateId;
+  onState(state: StateId): void;
+  /** The store with a look that is only tried; absent for the draft as it is. */
+  tried?: Plan;
   /** An element was pressed in it. */
   onPress(elementId: string): void;
   /** What is said of how often the element is on the page. */
@@ -112,21 +93,29 @@ function Drawn({
   pick,
   element,
   state,
+  onState,
+  tried,
   onPress,
   said,
 }: SpecimenProps & { page: Page; pick: ReactNode }) {
   const { draft } = useStudio();
-  const view = usePageViews(page, page).asItIs;
+  const view = usePageViews(page, page, tried).asItIs;
   const { bands } = view;
   const [bandId, setBandId] = useState(bands.at(-1)!.id);
   const band = bands.find(({ id }) => id === bandId) ?? bands[0]!;
   const [measure, size] = useSize();
   const [document, setDocument] = useState<Document | null>(null);
-  const [count, setCount] = useState(0);
+  const [found, setFound] = useState({ count: 0, bay: null as string | null });
   // Whatever is drawn anew is drawn in the state again.
   useEffect(() => {
     if (!document || !element) return undefined;
-    const drawing = requestAnimationFrame(() => setCount(drawIn(document, element, state)));
+    const drawing = requestAnimationFrame(() => {
+      const all = drawIn(document, element, state);
+      const bay = all[0]?.closest('[data-bay]')?.getAttribute('data-bay') ?? null;
+      setFound((before) =>
+        before.count === all.length && before.bay === bay ? before : { count: all.length, bay },
+      );
+    });
     return () => cancelAnimationFrame(drawing);
   }, [document, element, state, view, band]);
   useEffect(() => {
@@ -154,8 +143,18 @@ function Drawn({
           options={bands.map(({ id, name }) => ({ value: id, words: name }))}
           onChange={setBandId}
         />
-        <p role="status">{element && said(count)}</p>
+        <p role="status">{said(element ? found.count : 0)}</p>
       </div>
+      {element && element.states.length > 1 && found.count > 0 && (
+        <StatesStrip
+          key={element.id}
+          view={withBay(view, found.bay)}
+          element={element}
+          widthPx={width}
+          state={state}
+          onState={onState}
+        />
+      )}
       <div className="room" ref={measure}>
         {size.width > 0 && (
           <Frame

@@ -69,11 +69,13 @@ export function StyleRow({ on, element, state, property, setting, levels }: Styl
   const value = varies
     ? Object.fromEntries(bands.map(({ id }, i) => [id, found[i]!.value]))
     : found[0]!.value;
+  const about = varies ? undefined : properties[property].about?.(value);
   const words = fromWords(element, state, found[0]!.from, 'house' in on);
   return (
     <div>
       <SettingControl on={on} setting={named} value={value} at={bands.map(({ id }) => id)} />
       {words && <Hint>{words}</Hint>}
+      {about && <Hint>{about}</Hint>}
     </div>
   );
 }

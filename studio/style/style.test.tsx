@@ -1,6 +1,8 @@
 // @vitest-environment jsdom
 import { act, cleanup, fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { afterEach, describe, expect, it } from 'vitest';
+import { useState } from 'react';
+import type { Scheme } from '../../core/style/scheme.ts';
 import { readPath } from '../../core/settings/path.ts';
 import { specimenBay, specimenShelf, specimenStored, specimenView } from '../../core/specimen/specimen.ts';
 import { elements, styleElement } from '../../core/style/elements/index.ts';
@@ -10,6 +12,7 @@ import type { StoredShelf } from '../../core/plan/shelf.ts';
 import { inStudio, type InStudio } from '../specimen/inStudio.tsx';
 import { useDraft } from '../studioContext.tsx';
 import { ElementEditor, useStateOf } from './ElementEditor.tsx';
+import { Schemes } from './Schemes.tsx';
 import { HouseColours } from './HouseColours.tsx';
 import { OwnStyle } from './OwnStyle.tsx';
 
@@ -181,6 +184,91 @@ describe('one element', () => {
     fireEvent.change(await screen.findByLabelText('Code'), { target: { value: '#7A2F5D' } });
     fireEvent.blur(screen.getByLabelText('Code'));
     await waitFor(() => expect(ofHouse(studio)).toEqual({ title: { rest: { textColour: '#7a2f5d' } } }));
+  });
+});
+
+describe('the typeface of an element', () => {
+  it('is picked among samples, says which letters it has, and is measured by', async () => {
+    const studio = inStudio(<House id="title" />, { stored: stored() });
+    expect(editor('Title').textContent).toContain('Letters: Latin; Latin, extended; Vietnamese');
+    fireEvent.click(within(editor('Title')).getByRole('button', { name: /Serif for reading/ }));
+    const options = await screen.findAllByRole('option');
+    expect(options.map((one) => one.style.fontFamily)).toContain(
+      '"Oswald", "Oswald stand-in 1", "Oswald stand-in 2", sans-serif',
+    );
+    fireEvent.click(options.find((one) => one.textContent.startsWith('Oswald'))!);
+    expect(ofHouse(studio)).toEqual({ title: { rest: { family: 'oswald' } } });
+    expect(document.head.textContent + document.body.textContent).toContain(
+      '@font-face{font-family:"Oswald"',
+    );
+  });
+});
+
+function AllSchemes() {
+  const [tried, setTried] = useState<Scheme | null>(null);
+  return (
+    <>
+      <p data-testid="tried">{tried?.name ?? 'none'}</p>
+      <Schemes tried={tried} onTry={setTried} />
+    </>
+  );
+}
+
+describe('schemes', () => {
+  const tried = () => screen.getByTestId('tried').textContent;
+  const keep = (name: string) => {
+    fireEvent.change(screen.getByLabelText('Name'), { target: { value: name } });
+    press('Keep as a scheme');
+  };
+
+  it('are tried before anything is changed, and taken in one step', async () => {
+    const plan = stored();
+    const studio = inStudio(<AllSchemes />, {
+      stored: { ...plan, house: { ...plan.house, style: { price: { rest: { weight: 700 } } } } },
+    });
+    const before = studio.draft.getState().draft.house;
+    fireEvent.click(screen.getByRole('radio', { name: 'Meadow' }));
+    expect(tried()).toBe('Meadow');
+    expect(studio.draft.getState().draft.house).toBe(before);
+    press('Back to the look of the store');
+    expect(tried()).toBe('none');
+    fireEvent.click(screen.getByRole('radio', { name: 'Lamplight' }));
+    press('Use Lamplight');
+    expect(tried()).toBe('none');
+    const { house } = studio.draft.getState().draft;
+    expect(house.colours?.ground).toBe('#17181c');
+    expect(readPath(house, 'style.heading.rest.family')).toBe('bricolage-grotesque');
+    expect(readPath(house, 'style.price')).toBeUndefined();
+    act(() => studio.draft.undo());
+    expect(studio.draft.getState().draft.house).toEqual(before);
+  });
+
+  it('of an owner are the look of the store as it is, to go back to, until they are removed', () => {
+    const plan = stored();
+    const studio = inStudio(<AllSchemes />, {
+      stored: { ...plan, house: { ...plan.house, style: { price: { rest: { weight: 700 } } } } },
+    });
+    const button = screen.getByRole('button', { name: 'Keep as a scheme' });
+    expect(button.hasAttribute('disabled')).toBe(true);
+    keep('  Spring ');
+    keep('Summer');
+    const kept = () => studio.draft.getState().draft.house.schemes ?? [];
+    expect(kept().map(({ id, name }) => [id, name])).toEqual([
+      ['own-1', 'Spring'],
+      ['own-2', 'Summer'],
+    ]);
+    fireEvent.click(screen.getByRole('radio', { name: 'Workshop' }));
+    press('Use Workshop');
+    expect(ofHouse(studio)).not.toEqual({ price: { rest: { weight: 700 } } });
+    fireEvent.click(screen.getByRole('radio', { name: 'Spring' }));
+    press('Use Spring');
+    expect(ofHouse(studio)).toEqual({ price: { rest: { weight: 700 } } });
+    fireEvent.click(screen.getByRole('radio', { name: 'Spring' }));
+    press('Remove Spring');
+    expect(kept().map(({ name }) => name)).toEqual(['Summer']);
+    // Its id is free again, and that of another is not taken.
+    keep('Autumn');
+    expect(new Set(kept().map(({ id }) => id)).size).toBe(2);
   });
 });
 

@@ -55,7 +55,8 @@ export interface PickProps<V extends string> {
   label: string;
   shown?: boolean;
   value: V;
-  options: readonly { value: V; words: string }[];
+  /** Each with the type families, as a style sheet names them, that it is drawn in. */
+  options: readonly { value: V; words: string; drawnIn?: string }[];
   onChange(value: V): void;
 }
 
@@ -75,7 +76,12 @@ export function Pick<V extends string>({ label, shown = true, value, options, on
       <PopoverBox>
         <ListBox>
           {options.map((option) => (
-            <ListItem key={option.value} id={option.value} textValue={option.words}>
+            <ListItem
+              key={option.value}
+              id={option.value}
+              textValue={option.words}
+              style={option.drawnIn ? { fontFamily: option.drawnIn } : undefined}
+            >
               {option.words}
             </ListItem>
           ))}

@@ -18,5 +18,5 @@ export const t = {
   frameCorner: '4px',
   names: '"Bricolage Grotesque Variable", sans-serif',
   text: '"Hanken Grotesk Variable", sans-serif',
-  measures: '"Spline Sans Mono", monospace',
+  measures: '"Spline Sans Mono Variable", monospace',
 } as const;

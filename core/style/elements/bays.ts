@@ -7,6 +7,7 @@ const HEADING_TAKES: readonly PropertyId[] = [...TEXT_TAKES.filter((id) => id !=
 const TAKES = TEXT_TAKES.filter((id) => id !== 'time');
 
 const plainText: StyleElement['atFirst'] = {
+  slope: 'upright',
   letterSpacing: 0,
   letterCase: 'none',
   lineOfText: 'none',

@@ -8,7 +8,7 @@ export const cardElement: StyleElement = {
   on: 'shelf',
   selectors: ['.cards>.card'],
   ofCard: 'card',
-  takes: ['background', 'spaceInside', 'corners', 'shadow', 'lift', 'time'],
+  takes: ['background', 'family', 'spaceInside', 'corners', 'shadow', 'lift', 'time'],
   states: ['rest', 'cardHover'],
   atFirst: { spaceInside: 0, corners: 0, shadow: 'none', lift: 0, time: 0 },
 };

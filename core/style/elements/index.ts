@@ -9,11 +9,13 @@ import {
 import { buttonElement, pageButtonElement } from './button.ts';
 import { cardElement, pictureElement } from './card.ts';
 import { fieldElement, moreButtonElement, pageNumberElement, storeLinkElement } from './pages.ts';
+import { pageElement } from './page.ts';
 import { partElements } from './parts.ts';
 import { previousPriceElement, reducedPriceElement } from './price.ts';
 
 /** Everything that can be styled, in the order offered; one that others take from comes before them. */
 export const elements: readonly StyleElement[] = [
+  pageElement,
   cardElement,
   pictureElement,
   buttonElement,

@@ -6,6 +6,7 @@ const LINK_TAKES: readonly PropertyId[] = [
   'background',
   'borderColour',
   'corners',
+  'family',
   'size',
   'weight',
   'lineOfText',
@@ -60,7 +61,7 @@ export const storeLinkElement: StyleElement = {
   selectors: ['.store-links a'],
   current: ['.store-links [aria-current]'],
   ofCard: null,
-  takes: ['textColour', 'size', 'weight', 'letterSpacing', 'letterCase', 'lineOfText', 'time'],
+  takes: ['textColour', 'family', 'size', 'weight', 'letterSpacing', 'letterCase', 'lineOfText', 'time'],
   states: ['rest', 'hover', 'focus', 'pressed', 'current'],
   atFirst: {
     textColour: 'text',
@@ -81,7 +82,7 @@ export const fieldElement: StyleElement = {
   on: 'house',
   selectors: ['.form-field :is(input,textarea)', '.buy select', '.quantity'],
   ofCard: null,
-  takes: ['textColour', 'background', 'borderColour', 'corners', 'shadow', 'time'],
+  takes: ['textColour', 'family', 'background', 'borderColour', 'corners', 'shadow', 'time'],
   states: ['rest', 'hover', 'focus'],
   atFirst: {
     textColour: 'text',

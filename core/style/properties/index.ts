@@ -3,6 +3,7 @@ import { background } from './background.ts';
 import { borderColour } from './borderColour.ts';
 import { borderWidth } from './borderWidth.ts';
 import { corners } from './corners.ts';
+import { family } from './family.ts';
 import { letterCase } from './letterCase.ts';
 import { letterSpacing } from './letterSpacing.ts';
 import { lift } from './lift.ts';
@@ -13,6 +14,7 @@ import { outlineColour } from './outlineColour.ts';
 import { outlineWidth } from './outlineWidth.ts';
 import { shadow } from './shadow.ts';
 import { size } from './size.ts';
+import { slope } from './slope.ts';
 import { spaceAcross } from './spaceAcross.ts';
 import { spaceAfter } from './spaceAfter.ts';
 import { spaceEnds } from './spaceEnds.ts';
@@ -25,8 +27,10 @@ import { weight } from './weight.ts';
 const all = {
   textColour,
   background,
+  family,
   size,
   weight,
+  slope,
   lineHeight,
   letterSpacing,
   letterCase,

@@ -1,6 +1,8 @@
 import { DRAWN_ROWS } from '../../../core/card/zones.ts';
 import { t } from '../../ui/theme.ts';
 import { baseCss } from '../../../storefront/styles/base.ts';
+import { CHARACTER_SETS } from '../../../core/text/characterSets.ts';
+import { typeFamilies } from '../../../core/text/families/index.ts';
 import { fontCss } from '../../../storefront/styles/fonts.ts';
 
 /** The document of a frame with its style sheets. */
@@ -40,7 +42,7 @@ const DRAGS_CSS =
   `[data-dragged]{opacity:.4}[data-drop]{outline:4px solid ${t.pine};outline-offset:-4px}` +
   // In public what stands on a picture lets presses through to the link of the card.
   '.zone>*{pointer-events:auto}' +
-  'html[data-drags] *{cursor:grabbing!important}html[data-resizes] *{cursor:ns-resize!important}' +
+  'html[data-still] *{transition:none!important}html[data-drags] *{cursor:grabbing!important}html[data-resizes] *{cursor:ns-resize!important}' +
   '.drop-zones,.drop-line,.drop-words{position:fixed;z-index:9;pointer-events:none;box-sizing:border-box}' +
   `.drop-zones{display:grid;grid-template:${DRAWN_ROWS.map((row) => `${row}fr`).join(' ')}/1fr 1fr 1fr;gap:4px;padding:4px}` +
   `.drop-zones i{border:1.5px dashed ${t.pine};border-radius:4px;background:rgb(255 255 255/.55)}` +
@@ -49,6 +51,13 @@ const DRAGS_CSS =
   '.drop-line[data-at=before]{border-block-start-width:3px}.drop-line[data-at=after]{border-block-end-width:3px}' +
   `.drop-line[data-at=beside]{border-inline-end-width:4px;background:color-mix(in srgb,${t.pine} 14%,transparent)}` +
   `.drop-words{background:${t.ink};color:#fff;font:500 14px/1 system-ui;padding:5px 8px;border-radius:4px}`;
+
+/** Every family, since any can be chosen; a browser fetches those that are used. */
+const fonts = fontCss(
+  { families: typeFamilies, slopes: ['upright', 'italic'] },
+  'swap',
+  new Set(CHARACTER_SETS),
+);
 
 /** @param twins whether states can be drawn without a pointer */
 export function frameDocument(document: Document, state: CardState = 'atRest', twins = false): FrameDocument {
@@ -60,7 +69,7 @@ export function frameDocument(document: Document, state: CardState = 'atRest', t
     return style;
   };
   // Bars would take width from the page, which is to be exactly as wide as the tape says.
-  add(`${fontCss('swap')}${baseCss}html{scrollbar-width:none}${DRAGS_CSS}`);
+  add(`${fonts}${baseCss}html{scrollbar-width:none}${DRAGS_CSS}`);
   const marks = add('');
   const written = new Map<string, HTMLStyleElement>();
   const write = (style: HTMLStyleElement, css: string) => {

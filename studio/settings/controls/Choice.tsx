@@ -1,4 +1,5 @@
 import { Choice } from '../../ui/Choice.tsx';
+import { TypeSamples } from '../../ui/TypeSamples.tsx';
 import { Pick } from '../../ui/Pick.tsx';
 import type { Controlled } from '../control.ts';
 
@@ -14,10 +15,19 @@ export function ChoiceControl({
   value,
   onChange,
 }: Controlled<'choice', string | number>) {
-  const options = control.options.map((one) => ({ value: String(one.value), words: one.name }));
+  const options = control.options.map((one) => ({
+    value: String(one.value),
+    words: one.name,
+    drawnIn: one.drawnIn,
+  }));
   const change = (next: string) => onChange(control.options.find((one) => String(one.value) === next)!.value);
   const letters = options.reduce((sum, { words }) => sum + words.length + 3, 0);
   const inRow = shown && options.length <= MOST_IN_ROW && letters <= LONGEST_ROW;
   const Control = inRow ? Choice : Pick;
-  return <Control label={label} shown={shown} value={String(value)} options={options} onChange={change} />;
+  return (
+    <>
+      {options.some(({ drawnIn }) => drawnIn) && <TypeSamples />}
+      <Control label={label} shown={shown} value={String(value)} options={options} onChange={change} />
+    </>
+  );
 }

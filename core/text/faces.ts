@@ -1,0 +1,61 @@
+import { FIRST_FAMILY, typeFamilies, typeFamily } from './families/index.ts';
+import type { Face } from './face.ts';
+import { storeFace } from './storeFace.ts';
+import type { Slope } from './typeFamily.ts';
+
+/** A face by its family and slope: "nunito italic". */
+export type FaceId = `${string} ${Slope}`;
+
+/** The face that a family draws a slope with: without italics of its own, upright letters are slanted. */
+export function faceIdOf(familyId: string, slope: Slope): FaceId {
+  const { id, faces } = typeFamily(familyId);
+  return `${id} ${faces.italic ? slope : 'upright'}`;
+}
+
+/** What everything is set in where nothing else is chosen; it is always here. */
+export const FIRST_FACE: FaceId = faceIdOf(FIRST_FAMILY.id, 'upright');
+
+const held = new Map<FaceId, Face>([[FIRST_FACE, storeFace]]);
+const coming = new Map<FaceId, Promise<void>>();
+const waiting = new Set<() => void>();
+
+/** How many faces are here: what was measured before another came is measured again. */
+export const facesHeld = (): number => held.size;
+
+/** Told each time that a face came; gives what ends it. */
+export function whenFaceComes(tell: () => void): () => void {
+  waiting.add(tell);
+  return () => waiting.delete(tell);
+}
+
+function fetchFace(id: FaceId): Promise<void> {
+  let found = coming.get(id);
+  if (!found) {
+    const [familyId, slope] = id.split(' ') as [string, Slope];
+    const { faces } = typeFamily(familyId);
+    found = (faces[slope] ?? faces.upright)().then(({ default: face }) => {
+      held.set(id, face);
+      for (const tell of waiting) tell();
+    });
+    // One that did not come is asked for again.
+    found.catch(() => coming.delete(id));
+    coming.set(id, found);
+  }
+  return found;
+}
+
+/** Whether the widths of a face are here; if not, they are fetched. */
+export function isFaceHere(id: FaceId): boolean {
+  if (held.has(id)) return true;
+  void fetchFace(id).catch(() => undefined);
+  return false;
+}
+
+/** The widths of a face; until they are here, those of the first stand in for them. */
+export const faceOf = (id: FaceId): Face => held.get(id) ?? storeFace;
+
+/** Fetches the widths of all families that are shipped, where all have to be exact. */
+export async function fetchFaces(): Promise<void> {
+  const ids = typeFamilies.flatMap(({ id }) => [faceIdOf(id, 'upright'), faceIdOf(id, 'italic')]);
+  await Promise.all([...new Set(ids)].filter((id) => !held.has(id)).map(fetchFace));
+}

@@ -1,0 +1,31 @@
+import { createRequire } from 'node:module';
+import { dirname, join } from 'node:path';
+import { typeFamilies } from '../../core/text/families/index.ts';
+import { fontFile } from '../../storefront/styles/fonts.ts';
+import type { CharacterSetId } from '../../core/text/characterSets.ts';
+import type { Slope, TypeFamily } from '../../core/text/typeFamily.ts';
+
+const require = createRequire(import.meta.url);
+
+/** The folder of the package that a family is shipped in. */
+export const packageOf = ({ id }: TypeFamily): string =>
+  dirname(require.resolve(`@fontsource-variable/${id}/package.json`));
+
+/** The font file of a part of a family, WOFF2. */
+export const typeFile = (family: TypeFamily, set: CharacterSetId, slope: Slope): string =>
+  join(
+    packageOf(family),
+    'files',
+    `${family.id}-${set}-wght-${slope === 'italic' ? 'italic' : 'normal'}.woff2`,
+  );
+
+const SLOPES: readonly Slope[] = ['upright', 'italic'];
+
+/** Where the file of each address is. */
+export const typeFiles: ReadonlyMap<string, string> = new Map(
+  typeFamilies.flatMap((family) =>
+    SLOPES.filter((slope) => slope === 'upright' || family.faces.italic).flatMap((slope) =>
+      family.sets.map((set) => [fontFile(family, set, slope), typeFile(family, set, slope)] as const),
+    ),
+  ),
+);
