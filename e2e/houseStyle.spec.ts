@@ -1,3 +1,4 @@
+import { readFile } from 'node:fs/promises';
 import type { Locator, Page } from '@playwright/test';
 import { publishWith } from './publish.ts';
 import { expect, openLine, signIn, test } from './store.ts';
@@ -204,4 +205,47 @@ test('the states of an element stand side by side, and pressing one edits it', a
   await pickColour(page, editor, 'Background', 'Quiet text');
   await expect.poll(() => groundOf('Pressed')).not.toBe(pressed);
   expect(await groundOf('Hover')).toBe(hover);
+});
+
+test('design tokens go out as a file and come in again, changed by others, as one step', async ({
+  page,
+  store,
+}) => {
+  await publishWith(store, { house: { style: { title: { rest: { textColour: 'accent' } } } } });
+  await signIn(page, store);
+  await page.goto(`${store.url}/studio/house-style/tokens`);
+  const coming = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Export design tokens' }).click();
+  const file = await (await coming).path();
+  const tokens = JSON.parse(await readFile(file, 'utf8')) as {
+    color: { accent: { $value: unknown } };
+    elements: { title: object };
+  };
+  expect(tokens.elements.title).toEqual({ textColour: { $type: 'color', $value: '{color.accent}' } });
+  const importFile = async (text: string) => {
+    const chooser = page.waitForEvent('filechooser');
+    await page.getByRole('button', { name: 'Import design tokens' }).click();
+    await (
+      await chooser
+    ).setFiles({ name: 'look.json', mimeType: 'application/json', buffer: Buffer.from(text) });
+  };
+  // As it went out, it changes nothing.
+  await importFile(JSON.stringify(tokens));
+  await page.getByRole('button', { name: 'Use what was understood' }).click();
+  await expect(page.getByRole('button', { name: 'Nothing to publish' })).toBeVisible();
+  tokens.color.accent.$value = '#7a2f5d';
+  await importFile(JSON.stringify({ ...tokens, shade: { $type: 'color', $value: '#000' } }));
+  await expect(page.getByRole('status').filter({ hasText: '9 values understood, 1 not' })).toBeVisible();
+  // What follows the colour is seen to follow it, before anything is changed.
+  const title = page
+    .frameLocator('iframe[title^="Specimen on"]')
+    .locator(`[data-shelf="${SHELF}"] .part-title`);
+  await expect.poll(() => styleOf(title, 'color')).toBe(rgb('#7a2f5d'));
+  await expect(page.getByRole('button', { name: 'Nothing to publish' })).toBeVisible();
+  await page.getByRole('button', { name: 'Use what was understood' }).click();
+  await expect(page.getByRole('button', { name: 'Publish 1 change' })).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByRole('button', { name: 'Nothing to publish' })).toBeVisible();
+  await importFile('{"a": ');
+  await expect(page.getByText('look.json: This file is not JSON.')).toBeVisible();
 });

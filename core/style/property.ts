@@ -17,6 +17,8 @@ export interface StyleProperty<V> {
   about?(value: V): string;
   /** Declarations, each with what ends it left out. */
   css(value: V): string;
+  /** Its type in a file of Design Tokens, where its kind does not say it. */
+  token?: 'fontFamily' | 'fontWeight';
   /** It takes part in how much room there is, or in how states change, and so is the same in all of them. */
   onlyAtRest?: boolean;
   /** Where it is not set, it is as what the element stands in has it. */

@@ -4,6 +4,7 @@
  */
 export const STATES = ['rest', 'cardHover', 'hover', 'focus', 'pressed', 'current'] as const;
 export type StateId = (typeof STATES)[number];
+export const isStateId = (id: string): id is StateId => STATES.some((one) => one === id);
 
 export interface StateKind {
   /** As it heads its column. */

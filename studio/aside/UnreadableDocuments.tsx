@@ -11,6 +11,7 @@ import { Dialog, DialogFoot } from '../ui/Dialog.tsx';
 import { t } from '../ui/theme.ts';
 import { Aside } from './Aside.tsx';
 import { liveQuery } from '../api/live.ts';
+import { saveFile } from '../ui/saveFile.ts';
 
 const Text = styled.pre`
   overflow: auto;
@@ -40,13 +41,7 @@ function Broken({ document, onClose }: { document: Unreadable; onClose(): void }
       setFault(`What is live could not be fetched: ${(error as Error).message}`);
     }
   };
-  const download = () => {
-    const link = window.document.createElement('a');
-    link.href = URL.createObjectURL(new Blob([text], { type: 'application/json' }));
-    link.download = `${document.key.replace(':', '-')}.json`;
-    link.click();
-    URL.revokeObjectURL(link.href);
-  };
+  const download = () => saveFile(`${document.key.replace(':', '-')}.json`, 'application/json', text);
   return (
     <Dialog title="This cannot be read" open onClose={onClose}>
       <p>{document.message}</p>

@@ -15,10 +15,10 @@ import { t } from '../ui/theme.ts';
 import { countSet, ElementEditor, useStateOf } from './ElementEditor.tsx';
 import { apply } from '../../core/plan/commands.ts';
 import { completePlan } from '../../core/plan/storedPlan.ts';
-import type { Scheme } from '../../core/style/scheme.ts';
-import { takeScheme } from '../../core/style/takeScheme.ts';
 import { HouseColours } from './HouseColours.tsx';
 import { Schemes } from './Schemes.tsx';
+import { Tokens } from './Tokens.tsx';
+import type { Tried } from './tried.ts';
 import { Specimen } from './Specimen.tsx';
 
 const Ground = styled.div`
@@ -96,8 +96,11 @@ const Editor = styled.div`
   gap: 10px;
 `;
 
-/** Where schemes are, among the elements. */
-const SCHEMES = 'schemes';
+/** What concerns all elements at once; what is tried there is seen on the specimen. */
+const places = [
+  { id: 'schemes', name: 'Schemes', Editor: Schemes },
+  { id: 'tokens', name: 'Design tokens', Editor: Tokens },
+];
 
 const HOUSE: Target = { house: true };
 
@@ -107,14 +110,14 @@ const groups = Object.entries(ELEMENT_GROUPS) as [ElementGroup, string][];
 export default function HouseStyle() {
   const { elementId } = useParams();
   const navigate = useNavigate();
-  const [tried, setTried] = useState<Scheme | null>(null);
+  const [tried, setTried] = useState<Tried | null>(null);
   const stored = useDraft(({ draft }) => draft);
   const house = useDraft(({ plan }) => plan.house);
   const chosen = elements.find(({ id }) => id === elementId) ?? null;
-  const ofSchemes = elementId === SCHEMES;
+  const place = places.find(({ id }) => id === elementId);
   const triedPlan = useMemo(
-    () => (ofSchemes && tried ? completePlan(apply(stored, takeScheme(tried, house.bands))) : undefined),
-    [ofSchemes, tried, stored, house.bands],
+    () => (place && tried ? completePlan(apply(stored, tried.command)) : undefined),
+    [place, tried, stored],
   );
   const [state, setState] = useStateOf(chosen);
   const openElement = useCallback((id: string) => void navigate(`/house-style/${id}`), [navigate]);
@@ -128,7 +131,11 @@ export default function HouseStyle() {
         <NavLink to="/house-style" end>
           Colours
         </NavLink>
-        <NavLink to={`/house-style/${SCHEMES}`}>Schemes</NavLink>
+        {places.map(({ id, name }) => (
+          <NavLink key={id} to={`/house-style/${id}`} onClick={() => setTried(null)}>
+            {name}
+          </NavLink>
+        ))}
         {groups.map(([group, name]) => (
           <div key={group}>
             <h3>{name}</h3>
@@ -162,8 +169,8 @@ export default function HouseStyle() {
                 <Hint>A shelf or a bay that sets something of its own in its Look keeps that.</Hint>
               )}
             </>
-          ) : ofSchemes ? (
-            <Schemes tried={tried} onTry={setTried} />
+          ) : place ? (
+            <place.Editor tried={tried} onTry={setTried} />
           ) : (
             <HouseColours />
           )}

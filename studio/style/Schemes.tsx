@@ -13,6 +13,7 @@ import { useDraft, useStudio } from '../studioContext.tsx';
 import { Button, MainButton, TextButton } from '../ui/Button.tsx';
 import { t } from '../ui/theme.ts';
 import { TypeSamples } from '../ui/TypeSamples.tsx';
+import type { Tried } from './tried.ts';
 import { Words } from '../ui/Words.tsx';
 
 const Box = styled.div`
@@ -101,8 +102,8 @@ function Sample({ colours, style }: Scheme) {
 
 export interface SchemesProps {
   /** The one that the specimen shows. */
-  tried: Scheme | null;
-  onTry(scheme: Scheme | null): void;
+  tried: Tried | null;
+  onTry(tried: Tried | null): void;
 }
 
 /** Whole looks to start from, shipped and kept by the owner; each is seen on the specimen before it is taken. */
@@ -145,7 +146,10 @@ export function Schemes({ tried, onTry }: SchemesProps) {
       <RadioGroup
         aria-label="Schemes"
         value={tried?.id ?? null}
-        onChange={(id) => onTry(all.find((one) => one.id === id) ?? null)}
+        onChange={(id) => {
+          const found = all.find((one) => one.id === id);
+          onTry(found ? { id, name: found.name, command: takeScheme(found, house.bands) } : null);
+        }}
       >
         {offered(schemes)}
         {own.length > 0 && <h3>Kept by you</h3>}
@@ -155,7 +159,7 @@ export function Schemes({ tried, onTry }: SchemesProps) {
         <div className="ends">
           <MainButton
             onPress={() => {
-              draft.run(takeScheme(tried, house.bands));
+              draft.run(tried.command);
               onTry(null);
             }}
           >

@@ -2,7 +2,7 @@
 import { act, cleanup, fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { afterEach, describe, expect, it } from 'vitest';
 import { useState } from 'react';
-import type { Scheme } from '../../core/style/scheme.ts';
+import type { Tried } from './tried.ts';
 import { readPath } from '../../core/settings/path.ts';
 import { specimenBay, specimenShelf, specimenStored, specimenView } from '../../core/specimen/specimen.ts';
 import { elements, styleElement } from '../../core/style/elements/index.ts';
@@ -12,6 +12,7 @@ import type { StoredShelf } from '../../core/plan/shelf.ts';
 import { inStudio, type InStudio } from '../specimen/inStudio.tsx';
 import { useDraft } from '../studioContext.tsx';
 import { ElementEditor, useStateOf } from './ElementEditor.tsx';
+import { Tokens } from './Tokens.tsx';
 import { Schemes } from './Schemes.tsx';
 import { HouseColours } from './HouseColours.tsx';
 import { OwnStyle } from './OwnStyle.tsx';
@@ -205,7 +206,7 @@ describe('the typeface of an element', () => {
 });
 
 function AllSchemes() {
-  const [tried, setTried] = useState<Scheme | null>(null);
+  const [tried, setTried] = useState<Tried | null>(null);
   return (
     <>
       <p data-testid="tried">{tried?.name ?? 'none'}</p>
@@ -269,6 +270,62 @@ describe('schemes', () => {
     // Its id is free again, and that of another is not taken.
     keep('Autumn');
     expect(new Set(kept().map(({ id }) => id)).size).toBe(2);
+  });
+});
+
+function AllTokens() {
+  const [tried, setTried] = useState<Tried | null>(null);
+  return (
+    <>
+      <p data-testid="tried">{tried?.name ?? 'none'}</p>
+      <Tokens tried={tried} onTry={setTried} />
+    </>
+  );
+}
+
+describe('design tokens', () => {
+  const importFile = (name: string, text: string) => {
+    const input = document.querySelector<HTMLInputElement>('input[type=file]')!;
+    fireEvent.change(input, { target: { files: [new File([text], name)] } });
+  };
+  const tried = () => screen.getByTestId('tried').textContent;
+
+  it('of others are seen first, with what was not understood, and used in one step', async () => {
+    const studio = inStudio(<AllTokens />, { stored: stored() });
+    const before = studio.draft.getState().draft.house;
+    importFile(
+      'brand.tokens.json',
+      JSON.stringify({ $type: 'color', primary: { $value: '#7a2f5d' }, tertiary: { $value: '#ffffff' } }),
+    );
+    await waitFor(() => expect(tried()).toBe('brand.tokens.json'));
+    expect(screen.getByRole('status').textContent).toContain('1 value understood, 1 not');
+    expect(within(screen.getByRole('list', { name: 'Not understood' })).getByText('tertiary')).toBeTruthy();
+    expect(studio.draft.getState().draft.house).toBe(before);
+    press('Use what was understood');
+    expect(studio.draft.getState().draft.house.colours?.accent).toBe('#7a2f5d');
+    expect(tried()).toBe('none');
+    act(() => studio.draft.undo());
+    expect(studio.draft.getState().draft.house).toEqual(before);
+  });
+
+  it('that are none are refused with a sentence', async () => {
+    const studio = inStudio(<AllTokens />, { stored: stored() });
+    const before = studio.draft.getState().draft;
+    importFile('photo.json', '\u0089PNG');
+    await waitFor(() =>
+      expect(screen.getByRole('status').textContent).toBe(
+        'photo.json: This file is not JSON. Design tokens are kept as JSON.',
+      ),
+    );
+    expect(screen.queryByRole('button', { name: 'Use what was understood' })).toBeNull();
+    importFile('large.json', 'x'.repeat(1_000_001));
+    await waitFor(() => expect(screen.getByRole('status').textContent).toContain('larger than 1 MB'));
+    importFile('other.json', '{"gap": {"$value": "4px"}}');
+    await waitFor(() =>
+      expect(screen.getByRole('status').textContent).toContain('0 values understood, 1 not'),
+    );
+    expect(screen.queryByRole('button', { name: 'Use what was understood' })).toBeNull();
+    expect(studio.draft.getState().draft).toBe(before);
   });
 });
 

@@ -27,6 +27,7 @@ export const family = propertyOf({
   varies: false,
   onlyAtRest: true,
   inherits: true,
+  token: 'fontFamily',
   say: (id) => `in ${typeFamily(id).name}`,
   about: (id) =>
     `Letters: ${typeFamily(id)

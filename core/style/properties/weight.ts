@@ -9,6 +9,7 @@ export const weight = propertyOf({
   begins: 500,
   varies: false,
   onlyAtRest: true,
+  token: 'fontWeight',
   say: (value) => `weight ${value}`,
   css: (value) => `font-weight:${value}`,
 });

@@ -1,0 +1,86 @@
+import type { House } from '../../plan/house.ts';
+import type { Bands } from '../../bands/bands.ts';
+import { HOUSE_COLOURS, type HouseColour } from '../houseColour.ts';
+import { properties } from '../properties/index.ts';
+import { setValues, type SetValue } from '../setValues.ts';
+import { tokenKinds, tokenTypeOf } from './tokenKinds.ts';
+
+/** Under this name the format lets us keep what it has no place for. */
+export const EXTENSION = 'wide-shelf';
+/** The group of a file that says what elements are drawn with. */
+export const ELEMENTS = 'elements';
+
+type Values = Record<string, unknown>;
+
+/**
+ * What is set of a property, as the values at its widths, null from where it is not set any more; of one that does not
+ * vary, under no width.
+ */
+function byWidth({ property, value }: SetValue, bands: Bands): [from: string | null, value: unknown][] {
+  if (!properties[property].varies) return [[null, value]];
+  const all = bands.flatMap(({ id }): [string, unknown][] => {
+    const at = (value as Values)[id];
+    return at === undefined ? [] : [[id, at]];
+  });
+  return all.slice(all.findIndex(([, at]) => at !== null));
+}
+
+/** One value as a token: the narrowest width as its value, and wider ones under the extension. */
+function tokenOf(one: SetValue, bands: Bands): object | null {
+  const type = tokenTypeOf(one.property);
+  const write = (value: unknown) => (type && value !== null ? tokenKinds[type].write(value) : value);
+  const [first, ...wider] = byWidth(one, bands);
+  if (!first) return null;
+  const own: Values = {
+    ...(first[0] !== null && first[0] !== bands[0]!.id && { from: first[0] }),
+    ...(wider.length > 0 && { widths: Object.fromEntries(wider.map(([id, value]) => [id, write(value)])) }),
+  };
+  return {
+    ...(type && { $type: type }),
+    $value: write(first[1]),
+    ...(Object.keys(own).length > 0 && { $extensions: { [EXTENSION]: own } }),
+  };
+}
+
+/** What is set of one element: tokens of it at rest; its other states, and what the format has no type for, beside. */
+function elementGroup(values: readonly SetValue[], bands: Bands): object {
+  const tokens: Values = {};
+  const states: Record<string, Values> = {};
+  for (const one of values) {
+    const token = tokenOf(one, bands);
+    if (!token) continue;
+    if (one.state === 'rest' && tokenTypeOf(one.property)) tokens[one.property] = token;
+    else (states[one.state] ??= {})[one.property] = token;
+  }
+  return {
+    ...tokens,
+    ...(Object.keys(states).length > 0 && { $extensions: { [EXTENSION]: { states } } }),
+  };
+}
+
+/**
+ * The look of a house as a file of Design Tokens (W3C community group format, 2025.10): its colours, and all that is
+ * set of its elements, which name the colours that they follow.
+ */
+export function writeTokens({ colours, style, bands }: Pick<House, 'colours' | 'style' | 'bands'>): object {
+  const byElement = new Map<string, SetValue[]>();
+  for (const one of setValues(style)) {
+    const { id } = one.element;
+    byElement.set(id, [...(byElement.get(id) ?? []), one]);
+  }
+  return {
+    color: Object.fromEntries(
+      (Object.keys(HOUSE_COLOURS) as HouseColour[]).map((id) => [
+        id,
+        {
+          $type: 'color',
+          $value: tokenKinds.color.write(colours[id]),
+          $description: HOUSE_COLOURS[id],
+        },
+      ]),
+    ),
+    ...(byElement.size > 0 && {
+      [ELEMENTS]: Object.fromEntries([...byElement].map(([id, values]) => [id, elementGroup(values, bands)])),
+    }),
+  };
+}
