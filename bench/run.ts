@@ -8,6 +8,7 @@ import { buildStudio } from '../server/start/build.ts';
 import { listen } from '../server/start/listen.ts';
 import { addRecorded, assortmentFigures, millionFigures, withRecorded } from './assortments.ts';
 import { checkFigures } from './checks.ts';
+import { contrastFigures } from './contrast.ts';
 import { documentFigures } from './documents.ts';
 import { table, type Figure } from './figure.ts';
 import { layoutFigures } from './layouts.ts';
@@ -91,6 +92,7 @@ try {
   const figures: Figure[] = [];
   if (wants('documents')) figures.push(...documentFigures());
   if (wants('checks')) figures.push(...checkFigures());
+  if (wants('contrast')) figures.push(...contrastFigures());
   if (ofDemo) figures.push(...(await demoFigures()));
   if (wants('assortments')) figures.push(...(await assortmentFigures(template.url)));
   if (wants('million')) figures.push(...(await millionFigures(template.url)));

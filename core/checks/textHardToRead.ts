@@ -68,10 +68,12 @@ export const textHardToRead: PageCheck = {
       const { element, state, ratio, need, text, level } = low;
       const ofHouse = level! > 0;
       const target: Target = ofHouse ? { house: true } : on;
-      const key = JSON.stringify([target, element.id, state]);
-      const offered = nearestPassing(text, [low.on], need);
+      // An element is of shelves or of bays, so that their ids do not meet.
+      const where = ofHouse ? '' : at.on === 'shelf' ? at.shelf : at.on === 'bay' ? at.bay : '';
+      const key = `${where} ${element.id} ${state}`;
       const before = found.get(key);
       if (before && before.ratio <= ratio) return;
+      const offered = nearestPassing(text, [low.on], need);
       const { said } = stateKinds[state];
       found.set(key, {
         ratio,

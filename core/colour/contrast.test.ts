@@ -1,3 +1,4 @@
+import { converter, wcagContrast } from 'culori';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { contrast, nearestPassing } from './contrast.ts';
@@ -12,6 +13,12 @@ describe('contrast', () => {
     expect(contrast('#ffffff', '#000000')).toBeCloseTo(21, 5);
     expect(contrast('#777777', '#ffffff')).toBeCloseTo(4.48, 2);
     expect(contrast('#123456', '#123456')).toBe(1);
+    fc.assert(
+      fc.property(anyColour, anyColour, (one, other) => {
+        expect(contrast(one, other)).toBeCloseTo(wcagContrast(one, other), 2);
+      }),
+      { numRuns: 1_000 },
+    );
   });
 });
 
@@ -35,6 +42,37 @@ describe('the nearest colour that passes', () => {
         },
       ),
       { numRuns: 2_000 },
+    );
+  });
+
+  it('is found for ten thousand pairs, each passing', () => {
+    let moved = 0;
+    for (let i = 0; i < 10_000; i += 1) {
+      // Steps that share no factor with the number of colours meet all kinds of them.
+      const [text, ground] = [(i * 7_368_787) % 0x1000000, (i * 11_184_811 + 5) % 0x1000000].map(
+        (one) => `#${one.toString(16).padStart(6, '0')}`,
+      ) as [string, string];
+      const found = nearestPassing(text, [ground], 4.5);
+      if (found === null || contrast(found, ground) < 4.5) throw new Error(`${text} on ${ground}: ${found}`);
+      moved += Number(found !== text);
+    }
+    expect(moved).toBeGreaterThan(5_000);
+  });
+
+  it('keeps its hue, as far as 8 bits and what sRGB has can', () => {
+    const oklch = converter('oklch');
+    fc.assert(
+      fc.property(anyColour, anyColour, (colour, ground) => {
+        const found = nearestPassing(colour, [ground], 4.5)!;
+        const [before, after] = [oklch(colour)!, oklch(found)!];
+        // Grey has no hue, and next to black and white there is hardly any.
+        fc.pre(before.c > 0.05 && after.c > 0.05);
+        const apart = Math.abs((before.h ?? 0) - (after.h ?? 0));
+        expect(Math.min(apart, 360 - apart)).toBeLessThan(6);
+        // With its chroma, or as much of it as there is.
+        expect(after.c).toBeLessThan(before.c + 0.01);
+      }),
+      { numRuns: 500 },
     );
   });
 

@@ -39,6 +39,19 @@ export interface DrawnIn {
   framed: boolean;
 }
 
+/** Whether text of an element is so large, at every width, that it may stand out less. */
+function isLarge(levels: Levels, element: StyleElement, bands: Bands): boolean {
+  const at = (property: PropertyId, bandId: string): unknown =>
+    element.takes.includes(property)
+      ? resolve(levels, element, property, 'rest', bands, bandId).value
+      : undefined;
+  const bold = Number(at('weight', bands[0]!.id) ?? 400) >= BOLD;
+  return bands.every(({ id }) => {
+    const sizePx = at('size', id);
+    return typeof sizePx === 'number' && sizePx >= (bold ? LARGE_BOLD_PX : LARGE_PX);
+  });
+}
+
 /**
  * How text of an element stands out in a state, at the worst of its widths and in the worst of its forms; null where it
  * has no colour of its own that is known.
@@ -49,11 +62,12 @@ export function contrastOf(
   state: StateId,
   drawn: DrawnIn,
 ): TextContrast | null {
+  if (!element.takes.includes('textColour')) return null;
+  const usual = contrastIn(levels, element, state, drawn, null);
   const other = element.otherForm ?? (element.from && styleElement(element.from).otherForm);
-  const found = [{}, ...(other ? [other] : [])].flatMap((form) =>
-    drawn.bands.flatMap(({ id }) => contrastIn(levels, element, state, drawn, form, id) ?? []),
-  );
-  return found.sort((a, b) => a.ratio / a.need - b.ratio / b.need)[0] ?? null;
+  const inOther = other ? contrastIn(levels, element, state, drawn, other) : null;
+  const worst = inOther && (!usual || inOther.ratio < usual.ratio) ? inOther : usual;
+  return worst && { ...worst, need: isLarge(levels, element, drawn.bands) ? LEAST_LARGE : LEAST_CONTRAST };
 }
 
 /** @param form what the base sheet draws it with, as far as that is not the usual */
@@ -62,15 +76,16 @@ function contrastIn(
   element: StyleElement,
   state: StateId,
   drawn: DrawnIn,
-  form: StyleElement['atFirst'],
-  bandId: string,
-): TextContrast | null {
+  form: StyleElement['atFirst'] | null,
+): Omit<TextContrast, 'need'> | null {
   const { bands } = drawn;
   const behind = element.ofCard && drawn.framed ? null : drawn.behind;
+  // Colours are the same at every width.
+  const bandId = bands[0]!.id;
   const at = (one: StyleElement, property: PropertyId, of: StateId): Resolved => {
     if (!one.takes.includes(property)) return { value: undefined, from: null };
     const found = resolve(levels, one, property, of, bands, bandId);
-    return one === element && found.from === null && property in form
+    return form && one === element && found.from === null && property in form
       ? { ...found, value: form[property] }
       : found;
   };
@@ -89,12 +104,8 @@ function contrastIn(
   const inherits = colour.from === null && colour.value === 'text' && behind !== null;
   const text = inherits ? textOn(behind, colours.text) : colourValue(colour.value, colours);
   const nearest = Math.min(colour.from?.level ?? Infinity, ground.from?.level ?? Infinity);
-  const sizePx = at(element, 'size', state).value;
-  const bold = Number(at(element, 'weight', state).value ?? 400) >= BOLD;
-  const large = typeof sizePx === 'number' && sizePx >= (bold ? LARGE_BOLD_PX : LARGE_PX);
   return {
     ratio: contrast(text, on),
-    need: large ? LEAST_LARGE : LEAST_CONTRAST,
     text,
     on,
     level: nearest < Infinity ? nearest : null,

@@ -1,4 +1,4 @@
-import { converter, formatHex, parse, toGamut, type Color } from 'culori';
+import { converter, formatHex, inGamut, parse, toGamut, type Color } from 'culori';
 import { typeFamilies, typeFamily } from '../../text/families/index.ts';
 import { standIns } from '../../text/standIns.ts';
 import { HOUSE_COLOURS, isHouseColour } from '../houseColour.ts';
@@ -40,12 +40,15 @@ const SPACES: Readonly<
 };
 
 const toRgb = converter('rgb');
+const isShown = inGamut('rgb');
 const within = toGamut('rgb', 'oklch');
 
 /** An opaque colour as #rrggbb; undefined for one that is seen through. */
 function opaque(colour: Color | undefined): string | undefined {
   if (!colour || (colour.alpha !== undefined && colour.alpha < 1)) return undefined;
-  const { r, g, b } = toRgb(within(colour));
+  // What sRGB has stays as it is, to the last bit.
+  const plain = toRgb(colour);
+  const { r, g, b } = isShown(plain) ? plain : toRgb(within(colour));
   return [r, g, b].every(isNumber) ? formatHex({ mode: 'rgb', r, g, b }) : undefined;
 }
 

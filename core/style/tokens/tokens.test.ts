@@ -296,6 +296,8 @@ describe('values in a file', () => {
       { colorSpace: 'srgb-linear', components: [1, 0, 0] },
     ])
       expect(color.read(red), JSON.stringify(red)).toBe('#ff0000');
+    // One at the very edge of sRGB.
+    expect(color.read(color.write('#008a7b'))).toBe('#008a7b');
     // What sRGB has not comes as near as it can.
     expect(color.read({ colorSpace: 'display-p3', components: [0, 1, 0] })).toMatch(/^#00f[\da-f]{3}$/);
     expect([dimension.read('16px'), dimension.read({ value: 1.5, unit: 'rem' })]).toEqual([16, 24]);
