@@ -73,6 +73,6 @@ export async function homeFigures(browser: Browser, url: string): Promise<Figure
   const html = await fetch(url).then((answer) => answer.text());
   return [
     ...(await layoutShiftAndScript(browser, url, 'Home')),
-    atMost('Home, HTML with style, gzipped', 'KB', gzipSync(html).length / 1024, 60),
+    atMost('Home, HTML with style, gzipped', 'KB', gzipSync(html).length / 1024, 14.6),
   ];
 }

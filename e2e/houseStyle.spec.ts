@@ -249,3 +249,47 @@ test('design tokens go out as a file and come in again, changed by others, as on
   await importFile('{"a": ');
   await expect(page.getByText('look.json: This file is not JSON.')).toBeVisible();
 });
+
+test('pictures go from grey to colour under the pointer, at once where movement is reduced; labels on them stay', async ({
+  page,
+  store,
+}) => {
+  const pictures = (tone: string, shift: number) =>
+    publishWith(store, {
+      house: {
+        style: {
+          picture: { rest: { tone }, cardHover: { tone: 'none' } },
+          title: { rest: { offsetDown: { phone: shift }, offsetAcross: { phone: shift } } },
+        },
+      } as never,
+    });
+  await pictures('grey', 0);
+  await page.goto(store.url);
+  const card = page.locator(`[data-shelf="${FOLLOWS}"] .card`).first();
+  await card.scrollIntoViewIfNeeded();
+  const image = card.locator('.part-picture img');
+  const [title, price] = [card.locator('.part-title'), card.locator('.part-price')];
+  const before = { title: (await title.boundingBox())!, price: (await price.boundingBox())! };
+  expect(await styleOf(image, 'filter')).toBe('grayscale(1)');
+  expect(await styleOf(card.locator('.label'), 'filter')).toBe('none');
+  expect(await styleOf(image, 'transitionDuration')).toContain('0.16s');
+  await card.hover();
+  await expect.poll(() => styleOf(image, 'filter')).toBe('none');
+  await page.emulateMedia({ reducedMotion: 'reduce' });
+  await page.mouse.move(0, 0);
+  expect(await styleOf(image, 'filter')).toBe('grayscale(1)');
+  expect(await styleOf(image, 'transitionDuration')).toBe('0s');
+  await card.hover();
+  // With nothing in between.
+  expect(await styleOf(image, 'filter')).toBe('none');
+  // A title that is moved takes nothing with it.
+  await pictures('warm', 6);
+  await page.goto(store.url);
+  await card.scrollIntoViewIfNeeded();
+  await page.mouse.move(0, 0);
+  expect(await styleOf(image, 'filter')).toBe('sepia(0.5)');
+  const after = { title: (await title.boundingBox())!, price: (await price.boundingBox())! };
+  expect(after.title.x - before.title.x).toBeCloseTo(6, 1);
+  expect(after.title.y - after.price.y - (before.title.y - before.price.y)).toBeCloseTo(6, 1);
+  expect(after.price.x).toBeCloseTo(before.price.x, 1);
+});

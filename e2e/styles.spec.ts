@@ -114,6 +114,7 @@ const computed: Partial<
   outlineWidth: ['webkitTextStrokeWidth', (px: number) => `${px}px`],
   corners: ['borderTopLeftRadius', (px: number) => `${px}px`],
   spaceAcross: ['paddingTop', (px: number) => `${px}px`],
+  maxWidth: ['maxWidth', (px: number) => `${px}px`],
   opacity: ['filter', (percent: number) => `opacity(${percent / 100})`],
 };
 

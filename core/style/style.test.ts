@@ -302,7 +302,7 @@ describe('style sheets of styles', () => {
     expect(css).toContain('[data-shelf="a"] .cards>.card:focus-within{box-shadow:');
     expect(css).toContain('@media (hover:hover){[data-shelf="a"] .cards>.card:hover{box-shadow:');
     expect(css).toContain(
-      '@media (prefers-reduced-motion:no-preference){@media (hover:hover){[data-shelf="a"] .part-basket .act:hover{translate:0 -3px!important}}}',
+      '@media (prefers-reduced-motion:no-preference){@media (hover:hover){[data-shelf="a"] .part-basket .act:hover{--lift:3px!important;translate:var(--across,0px) calc(var(--down,0px) - var(--lift,0px))!important}}}',
     );
     for (const [, layer] of css.matchAll(/@layer ([a-z\d]+)\{/g)) expect(LAYER_ORDER).toContain(layer);
   });

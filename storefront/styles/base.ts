@@ -16,7 +16,7 @@ const labelsCss = labelKinds
 
 /** Style sheet that every page of the storefront shares; all measures that an owner sets come from core/css. */
 export const baseCss = `
-@property --move-by{syntax:"*";inherits:false}@property --moves{syntax:"*";inherits:false}@property --marks{syntax:"*";inherits:false}
+@property --lift{syntax:"*";inherits:false}@property --across{syntax:"*";inherits:false}@property --down{syntax:"*";inherits:false}@property --move-by{syntax:"*";inherits:false}@property --moves{syntax:"*";inherits:false}@property --marks{syntax:"*";inherits:false}
 *,*::before,*::after{box-sizing:border-box}
 html{--screen:100vh;overflow-y:scroll;-webkit-text-size-adjust:100%}
 @supports(height:1svh){html{--screen:100svh}}
@@ -75,7 +75,7 @@ h4.bay-heading{font-size:17px}
 .card{min-width:0;position:relative;display:flex;flex-direction:column;text-align:var(--align)}
 .texts{min-width:0;display:flex;flex-direction:column}.texts>*{margin-top:var(--part-gap)}.texts:empty{padding:0!important;aspect-ratio:auto!important;min-height:0!important;background:none!important}.lead>*{margin-block:0 var(--part-gap)}.card>.bare.part-title{position:absolute;inset:0}
 .part-picture{position:relative;aspect-ratio:var(--ratio);background:var(--card);overflow:hidden;border-radius:${CORNERS_PX}px;margin-bottom:var(--part-gap)}
-:is(.part-picture,.frame)>img{display:block;width:100%;height:100%;object-fit:var(--fit)}
+:is(.part-picture,.frame)>img,.flick img{filter:var(--tone,none)}:is(.part-picture,.frame)>img{display:block;width:100%;height:100%;object-fit:var(--fit)}
 .frame{position:relative;height:100%;overflow:hidden;border-radius:inherit}.frame .second{display:none}@media (hover:hover){.frame .second{display:block;position:absolute;inset:0;height:100%!important;opacity:0;background-color:var(--card)}.card:hover .second,.card:focus-within .second{opacity:1}.changed .second{display:none}}
 .part-picture .none{position:absolute;inset:0;display:grid;place-items:center;color:var(--quiet);font-size:13px;padding:8px;text-align:center}
 .part-icon{display:block;line-height:0}.labels{display:flex;flex-direction:column;align-items:inherit;gap:${LABEL_GAP_PX}px}.product .labels{flex-direction:row;flex-wrap:wrap;align-items:center;margin-bottom:10px}

@@ -3,8 +3,12 @@ import type { PropertyId } from '../properties/index.ts';
 import { BUTTON_TAKES } from './button.ts';
 import { TEXT_TAKES } from './text.ts';
 
-const HEADING_TAKES: readonly PropertyId[] = [...TEXT_TAKES.filter((id) => id !== 'time'), 'spaceAfter'];
-const TAKES = TEXT_TAKES.filter((id) => id !== 'time');
+const HEADING_TAKES: readonly PropertyId[] = [
+  ...TEXT_TAKES.filter((id) => id !== 'time'),
+  'spaceAfter',
+  'maxWidth',
+];
+const TAKES: readonly PropertyId[] = [...TEXT_TAKES.filter((id) => id !== 'time'), 'maxWidth'];
 
 const plainText: StyleElement['atFirst'] = {
   slope: 'upright',
@@ -12,6 +16,8 @@ const plainText: StyleElement['atFirst'] = {
   letterCase: 'none',
   lineOfText: 'none',
   outlineWidth: 0,
+  offsetAcross: 0,
+  offsetDown: 0,
   opacity: 100,
 };
 

@@ -21,6 +21,8 @@ export const BUTTON_TAKES: readonly PropertyId[] = [
   'letterSpacing',
   'letterCase',
   'lineOfText',
+  'offsetAcross',
+  'offsetDown',
   'lift',
   'time',
 ];
@@ -53,6 +55,8 @@ export const buttonElement: StyleElement = {
     letterCase: 'none',
     lineOfText: 'none',
     lift: 0,
+    offsetAcross: 0,
+    offsetDown: 0,
     time: 0,
   },
   // One that leads somewhere stands back.
@@ -84,6 +88,8 @@ export const pageButtonElement: StyleElement = {
     letterCase: 'none',
     lineOfText: 'none',
     lift: 0,
+    offsetAcross: 0,
+    offsetDown: 0,
     time: 0,
   },
 };

@@ -21,7 +21,7 @@ export const pictureElement: StyleElement = {
   selectors: ['.part-picture'],
   isUsed: showsPart('picture'),
   ofCard: 'within',
-  takes: ['borderWidth', 'borderColour', 'shadow', 'opacity', 'time'],
+  takes: ['borderWidth', 'borderColour', 'shadow', 'tone', 'opacity', 'time'],
   states: ['rest', 'cardHover'],
-  atFirst: { borderWidth: 0, shadow: 'none', opacity: 100, time: 0 },
+  atFirst: { borderWidth: 0, shadow: 'none', tone: 'none', opacity: 100, time: 0 },
 };

@@ -15,6 +15,8 @@ const typeAtFirst = ({ fontPx, linePx, weight }: TextSize): StyleElement['atFirs
   letterCase: 'none',
   lineOfText: 'none',
   outlineWidth: 0,
+  offsetAcross: 0,
+  offsetDown: 0,
   opacity: 100,
   time: 0,
 });

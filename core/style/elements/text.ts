@@ -13,6 +13,8 @@ export const TEXT_TAKES: readonly PropertyId[] = [
   'lineOfText',
   'outlineWidth',
   'outlineColour',
+  'offsetAcross',
+  'offsetDown',
   'opacity',
   'time',
 ];

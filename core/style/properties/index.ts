@@ -9,6 +9,9 @@ import { letterSpacing } from './letterSpacing.ts';
 import { lift } from './lift.ts';
 import { lineHeight } from './lineHeight.ts';
 import { lineOfText } from './lineOfText.ts';
+import { maxWidth } from './maxWidth.ts';
+import { offsetAcross } from './offsetAcross.ts';
+import { offsetDown } from './offsetDown.ts';
 import { opacity } from './opacity.ts';
 import { outlineColour } from './outlineColour.ts';
 import { outlineWidth } from './outlineWidth.ts';
@@ -21,6 +24,7 @@ import { spaceEnds } from './spaceEnds.ts';
 import { spaceInside } from './spaceInside.ts';
 import { textColour } from './textColour.ts';
 import { time } from './time.ts';
+import { tone } from './tone.ts';
 import { weight } from './weight.ts';
 
 /** Everything that can be set of an element, in the order offered; to add one, write its file and list it here. */
@@ -45,6 +49,10 @@ const all = {
   spaceAcross,
   spaceEnds,
   spaceAfter,
+  maxWidth,
+  offsetAcross,
+  offsetDown,
+  tone,
   opacity,
   lift,
   time,

@@ -1,6 +1,9 @@
 import { integer } from '../../settings/values.ts';
 import { propertyOf } from '../property.ts';
 
+/** All that is set of where an element is moved to, whichever of it is; the parts are named in the base sheet. */
+export const TRANSLATE = 'translate:var(--across,0px) calc(var(--down,0px) - var(--lift,0px))';
+
 export const lift = propertyOf({
   id: 'lift',
   name: 'Lift',
@@ -10,5 +13,5 @@ export const lift = propertyOf({
   varies: false,
   moves: true,
   say: (px) => (px ? `lifted by ${px} px` : 'not lifted'),
-  css: (px) => `translate:0 ${-px}px`,
+  css: (px) => `--lift:${px}px;${TRANSLATE}`,
 });
