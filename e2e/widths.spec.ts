@@ -1,3 +1,4 @@
+import { publishWith } from './publish.ts';
 import { expect, frameAt, measureShelf, openLine, saved, signIn, test } from './store.ts';
 
 test('a band is moved by keys, split, renamed and removed, and all of it can be undone', async ({
@@ -206,6 +207,47 @@ test('widths are copied to three shelves, seen before it is done, and undone at 
   await expect.poll(() => across('new-from-the-kiln')).not.toBe(5);
   await expect(page.getByRole('button', { name: 'Publish 1 change' })).toBeVisible();
   await expect(spec).toContainText('Reduced now');
+});
+
+test('one element of a look is copied to three shelves, seen before it is done, and undone at once', async ({
+  page,
+  store,
+}) => {
+  await publishWith(store, {
+    'shelf:reduced-now': {
+      style: { title: { rest: { size: { phone: 15, laptop: 23 } } }, price: { rest: { weight: 800 } } },
+    } as never,
+  });
+  await signIn(page, store);
+  await page.getByRole('grid', { name: 'Bays of Home' }).getByRole('row', { name: 'Reduced now' }).click();
+  await openLine(page, 'Look');
+  await page.getByRole('button', { name: 'Copy settings…' }).click();
+  const dialog = page.getByRole('dialog', { name: 'Copy settings to other shelves' });
+  const tick = (name: string) => dialog.getByRole('checkbox', { name }).first().click({ force: true });
+  await tick('Columns');
+  await tick('Look');
+  await dialog.getByRole('button', { name: /Of the look/ }).click();
+  await page.getByRole('option', { name: 'Some elements' }).click();
+  await tick('Price');
+  for (const name of ['New from the kiln', 'Shop by category', 'From the journal']) await tick(name);
+  const said = dialog.getByRole('list', { name: 'What will change' });
+  await expect(said).toContainText('New from the kiln: title: text size');
+  await expect(said).not.toContainText('price');
+  await dialog.getByRole('button', { name: 'Copy to 3 shelves' }).click();
+  const frame = await frameAt(page, 'Laptop');
+  const sizes = () =>
+    Promise.all(
+      ['new-from-the-kiln', 'shop-by-category', 'kiln-stories'].map((shelf) =>
+        frame
+          .locator(`[data-shelf="${shelf}"] .part-title`)
+          .first()
+          .evaluate((title) => getComputedStyle(title).fontSize),
+      ),
+    );
+  await expect.poll(sizes).toEqual(['23px', '23px', '23px']);
+  await page.getByRole('button', { name: 'Undo', exact: true }).click();
+  await expect.poll(sizes).not.toContain('23px');
+  await expect(page.getByRole('button', { name: 'Nothing to publish' })).toBeVisible();
 });
 
 test('the page is mirrored where it is read from right to left', async ({ page, store }) => {

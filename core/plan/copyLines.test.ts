@@ -57,6 +57,57 @@ describe('copying lines', () => {
     expect(next.pages.home!.bays[1]!.heading!.words).toBe('Heading of two');
   });
 
+  const styled = specimenStored([
+    specimenShelf('one', {
+      style: {
+        title: { rest: { size: { phone: 20, laptop: 26 }, weight: 700 } },
+        price: { rest: { weight: 600 } },
+      },
+      gap: { column: { phone: 30 } },
+    } as never),
+    specimenShelf('two', {
+      style: { title: { rest: { size: { phone: 14 } } }, brand: { rest: { weight: 300 } } },
+    } as never),
+    specimenShelf('three'),
+  ]);
+  const copied = (
+    ...given: Parameters<typeof copyLines> extends [unknown, unknown, ...infer Rest] ? Rest : never
+  ) => apply(styled, copyLines(styled, place('one'), ...given)).shelves;
+
+  it('copies chosen elements of the look, and leaves the others', () => {
+    const { two, three } = copied(['look'], [place('two'), place('three')], { elements: ['price', 'brand'] });
+    // What is not set here is reset there.
+    expect(two!.style).toEqual({
+      title: { rest: { size: { phone: 14 } } },
+      price: { rest: { weight: 600 } },
+    });
+    expect(three!.style).toEqual({ price: { rest: { weight: 600 } } });
+    expect(three!.gap).toBeUndefined();
+  });
+
+  it('copies what holds at one width, and wider ones stay as they are', () => {
+    const { two, three } = copied(['look', 'columns'], [place('two'), place('three')], { band: 'tablet' });
+    expect(two!.style).toEqual({
+      title: { rest: { size: { phone: 14, tablet: 20, laptop: 14 } } },
+      brand: { rest: { weight: 300 } },
+    });
+    expect(three!.style).toEqual({ title: { rest: { size: { tablet: 20, laptop: null } } } });
+    expect(three!.gap!.column!.tablet).toBe(30);
+    expect(three!.gap!.column!.laptop).not.toBe(30);
+    // At the widest there is none wider to keep.
+    expect(copied(['look'], [place('three')], { band: 'wide' }).three!.style).toEqual({
+      title: { rest: { size: { wide: 26 } } },
+    });
+  });
+
+  it('copies nothing twice, and nothing that is so already', () => {
+    const once = apply(styled, copyLines(styled, place('one'), ['look'], [place('two')], { band: 'laptop' }));
+    expect(copyLines(once, place('one'), ['look'], [place('two')], { band: 'laptop' })).toEqual({
+      do: 'together',
+      commands: [],
+    });
+  });
+
   it('is offered for every shelf where it is', () => {
     expect(shelfPlaces(plan)).toEqual(['one', 'two', 'three'].map(place));
   });

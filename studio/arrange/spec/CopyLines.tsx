@@ -12,10 +12,14 @@ import {
   type CopiedLine,
   type ShelfPlace,
 } from '../../../core/plan/copyLines.ts';
+import type { Plan } from '../../../core/plan/plan.ts';
+import type { StyleElement } from '../../../core/style/element.ts';
+import { setValues } from '../../../core/style/setValues.ts';
 import { bayName } from '../../../core/plan/places.ts';
 import { counted } from '../../../core/sentence/sentence.ts';
 import { useDraft, useNames, useStudio } from '../../studioContext.tsx';
 import { Button, MainButton } from '../../ui/Button.tsx';
+import { Pick } from '../../ui/Pick.tsx';
 import { Dialog, DialogFoot } from '../../ui/Dialog.tsx';
 import { t } from '../../ui/theme.ts';
 
@@ -54,6 +58,9 @@ const Two = styled.div`
   gap: 20px;
   min-height: 0;
   overflow: auto;
+  .react-aria-Select {
+    margin-block: 8px 2px;
+  }
   .react-aria-CheckboxGroup > span:first-child {
     font-weight: 600;
   }
@@ -75,6 +82,16 @@ const Changes = styled.ul`
   overflow: auto;
 `;
 
+const ALL = 'all';
+
+/** The elements that a shelf and its bay set something of. */
+function styledIn({ shelves, pages }: Plan, { page, bay, shelf }: ShelfPlace): StyleElement[] {
+  const styles = [shelves[shelf]?.style, pages[page]?.bays.find(({ id }) => id === bay)?.style];
+  return [
+    ...new Set(styles.flatMap((style) => (style ? setValues(style) : [])).map(({ element }) => element)),
+  ];
+}
+
 const keyOf = ({ page, bay, shelf }: ShelfPlace) => `${page} ${bay} ${shelf}`;
 
 /** Copies lines of the spec to other shelves; what will change is said before it is done. */
@@ -85,25 +102,64 @@ export function CopyLines({ from, onClose }: { from: ShelfPlace; onClose(): void
   const names = useNames();
   const [lines, setLines] = useState<CopiedLine[]>(['columns']);
   const [chosen, setChosen] = useState<string[]>([]);
+  const [band, setBand] = useState(ALL);
+  const [elements, setElements] = useState<string[] | null>(null);
   const spec = bayKind(plan.pages[from.page]!.bays.find(({ id }) => id === from.bay)!.holds).spec;
   const places = shelfPlaces(stored).filter(({ shelf }) => shelf !== from.shelf);
   const pages = Object.values(plan.pages)
     .map((page) => ({ page, places: places.filter((place) => place.page === page.id) }))
     .filter(({ places: some }) => some.length > 0);
   const to = places.filter((place) => chosen.includes(keyOf(place)));
-  const command = copyLines(stored, from, lines, to);
+  const styled = styledIn(plan, from);
+  const command = copyLines(stored, from, lines, to, {
+    ...(elements && { elements }),
+    ...(band !== ALL && { band }),
+  });
   const changes = changesBetween(stored, apply(stored, command), names);
   return (
     <Dialog title="Copy settings to other shelves" open onClose={onClose}>
       <Two>
-        <CheckboxGroup value={lines} onChange={(next) => setLines(next as CopiedLine[])}>
-          <Label>Settings</Label>
-          {COPIED_LINES.map((id) => (
-            <Check key={id} value={id}>
-              {spec.find((line) => line.id === id)?.name ?? id}
-            </Check>
-          ))}
-        </CheckboxGroup>
+        <div>
+          <CheckboxGroup value={lines} onChange={(next) => setLines(next as CopiedLine[])}>
+            <Label>Settings</Label>
+            {COPIED_LINES.map((id) => (
+              <Check key={id} value={id}>
+                {spec.find((line) => line.id === id)?.name ?? id}
+              </Check>
+            ))}
+          </CheckboxGroup>
+          {lines.includes('look') && styled.length > 0 && (
+            <>
+              <Pick
+                label="Of the look"
+                value={elements ? 'some' : ALL}
+                options={[
+                  { value: ALL, words: 'All of it' },
+                  { value: 'some', words: 'Some elements' },
+                ]}
+                onChange={(next) => setElements(next === ALL ? null : styled.map(({ id }) => id))}
+              />
+              {elements && (
+                <CheckboxGroup aria-label="Elements" value={elements} onChange={setElements}>
+                  {styled.map(({ id, name }) => (
+                    <Check key={id} value={id}>
+                      {name}
+                    </Check>
+                  ))}
+                </CheckboxGroup>
+              )}
+            </>
+          )}
+          <Pick
+            label="Width"
+            value={band}
+            options={[
+              { value: ALL, words: 'All widths' },
+              ...plan.house.bands.map(({ id, name }) => ({ value: id, words: `${name} only` })),
+            ]}
+            onChange={setBand}
+          />
+        </div>
         <CheckboxGroup value={chosen} onChange={setChosen}>
           <Label>To</Label>
           {pages.map(({ page, places: some }) => (
