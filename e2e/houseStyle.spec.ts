@@ -26,7 +26,7 @@ async function pickColour(page: Page, editor: Locator, property: string, colour:
   if (colour.startsWith('#')) {
     await sheet.getByLabel('Code').fill(colour);
     await page.keyboard.press('Enter');
-  } else await sheet.getByRole('button', { name: colour, exact: true }).click();
+  } else await sheet.getByRole('button', { name: new RegExp(`^${colour}( [\\d.]+:1)?$`) }).click();
   await page.keyboard.press('Escape');
   await expect(sheet).toHaveCount(0);
 }

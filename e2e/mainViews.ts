@@ -108,7 +108,10 @@ export const mainViews: readonly MainView[] = [
       const look = page.getByRole('region', { name: 'Look of All buttons on cards' });
       await look.getByText('Hover', { exact: true }).click();
       await look.getByRole('button', { name: /^Background:/ }).click();
-      await page.getByRole('dialog').getByRole('button', { name: 'Reduced', exact: true }).click();
+      await page
+        .getByRole('dialog')
+        .getByRole('button', { name: /^Reduced( |$)/ })
+        .click();
       await page.keyboard.press('Escape');
     },
   },

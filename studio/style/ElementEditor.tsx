@@ -1,6 +1,9 @@
 import { useState } from 'react';
 import styled from 'styled-components';
 import { contrastOf } from '../../core/style/contrast.ts';
+import type { Against } from '../../core/colour/passingArea.ts';
+import type { PropertyId } from '../../core/style/properties/index.ts';
+import { AgainstContext } from '../settings/against.ts';
 import { nearestPassing } from '../../core/colour/contrast.ts';
 import type { StyleElement } from '../../core/style/element.ts';
 import type { Levels } from '../../core/style/resolve.ts';
@@ -95,6 +98,12 @@ export function ElementEditor({
   const contrast = contrastOf(levels, element, state, { bands, colours, behind, framed });
   const low = contrast !== null && contrast.ratio < contrast.need;
   const offer = low ? nearestPassing(contrast.text, [contrast.on], contrast.need) : null;
+  const against: Partial<Record<PropertyId, Against>> = contrast
+    ? {
+        textColour: { grounds: [contrast.on], need: contrast.need },
+        background: { grounds: [contrast.text], need: contrast.need },
+      }
+    : {};
   return (
     <Box aria-label={`Look of ${element.name}`}>
       <div className="name">
@@ -131,11 +140,12 @@ export function ElementEditor({
       )}
       <Stack>
         {takenIn(element, state).map((property) => (
-          <StyleRow
-            key={property}
-            {...{ on, element, state, property, levels }}
-            setting={settingOf(`${path}.${state}.${property}`)}
-          />
+          <AgainstContext key={property} value={against[property] ?? null}>
+            <StyleRow
+              {...{ on, element, state, property, levels }}
+              setting={settingOf(`${path}.${state}.${property}`)}
+            />
+          </AgainstContext>
         ))}
       </Stack>
     </Box>

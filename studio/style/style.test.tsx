@@ -170,6 +170,22 @@ describe('one element', () => {
     expect(within(editor('Price')).queryByRole('button', { name: /^Use #/ })).toBeNull();
   });
 
+  it('shows in the picker which colours stand out, of the store and of all', async () => {
+    inStudio(<House id="title" />, { stored: stored() });
+    const open = async (name: RegExp) =>
+      fireEvent.click(await within(editor('Title')).findByRole('button', { name }));
+    await open(/^Text colour:/);
+    const ground = await screen.findByRole('button', { name: /^Page background/ });
+    expect(ground.textContent).toContain('1.0:1');
+    expect(ground.querySelector('small')!.hasAttribute('data-low')).toBe(true);
+    const text = screen.getByRole('button', { name: /^Text \d/ });
+    expect(text.querySelector('small')!.hasAttribute('data-low')).toBe(false);
+    expect((await screen.findByText(/^Hatched:/)).textContent).toBe(
+      'Hatched: less than 4.5:1 against #ffffff',
+    );
+    expect(document.querySelector('[data-failing=true] path')!.getAttribute('d')).toMatch(/^M0 0h1v1h-1z/);
+  });
+
   it('begins what nothing is known of with one press', () => {
     const studio = inStudio(<House id="heading" />, { stored: stored() });
     press('Set Text size', editor('Heading'));
@@ -180,7 +196,7 @@ describe('one element', () => {
     const studio = inStudio(<House id="title" />, { stored: stored() });
     const colour = await within(editor('Title')).findByRole('button', { name: 'Text colour: Text' });
     fireEvent.click(colour);
-    fireEvent.click(await screen.findByRole('button', { name: 'Accent' }));
+    fireEvent.click(await screen.findByRole('button', { name: /^Accent/ }));
     expect(ofHouse(studio)).toEqual({ title: { rest: { textColour: 'accent' } } });
     fireEvent.change(await screen.findByLabelText('Code'), { target: { value: '#7A2F5D' } });
     fireEvent.blur(screen.getByLabelText('Code'));

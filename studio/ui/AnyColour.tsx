@@ -11,6 +11,9 @@ import {
   SliderTrack,
 } from 'react-aria-components';
 import styled from 'styled-components';
+import type { Against } from '../../core/colour/passingArea.ts';
+import { listed } from '../../core/sentence/sentence.ts';
+import { FailingPart } from './FailingPart.tsx';
 import { t } from './theme.ts';
 
 const Sheet = styled(Dialog)`
@@ -38,6 +41,11 @@ const Sheet = styled(Dialog)`
   .react-aria-SliderTrack .react-aria-ColorThumb {
     top: 50%;
   }
+  .against {
+    font-size: 12px;
+    color: ${t.ink2};
+    max-width: 200px;
+  }
   input {
     border: 1px solid ${t.edge};
     border-radius: ${t.corner};
@@ -51,11 +59,14 @@ const Sheet = styled(Dialog)`
 export function AnyColour({
   label,
   value,
+  against = null,
   onChange,
 }: {
   label: string;
   /** #rrggbb */
   value: string;
+  /** What does not stand out from it is hatched. */
+  against?: Against | null;
   onChange(value: string): void;
 }) {
   return (
@@ -65,8 +76,14 @@ export function AnyColour({
     >
       <Sheet aria-label={`${label}: any colour`}>
         <ColorArea colorSpace="hsb" xChannel="saturation" yChannel="brightness">
+          {against && <FailingPart against={against} />}
           <ColorThumb />
         </ColorArea>
+        {against && (
+          <p className="against">
+            Hatched: less than {against.need}:1 against {listed(against.grounds)}
+          </p>
+        )}
         <ColorSlider colorSpace="hsb" channel="hue" aria-label="Hue">
           <SliderTrack>
             <ColorThumb />

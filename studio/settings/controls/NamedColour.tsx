@@ -1,5 +1,5 @@
 import { ChevronDown } from 'lucide-react';
-import { lazy, Suspense } from 'react';
+import { lazy, Suspense, useContext } from 'react';
 import { Button, Dialog, DialogTrigger } from 'react-aria-components';
 import styled from 'styled-components';
 import {
@@ -11,6 +11,9 @@ import {
 import { useDraft } from '../../studioContext.tsx';
 import { PopoverBox } from '../../ui/Pick.tsx';
 import { t } from '../../ui/theme.ts';
+import { contrast } from '../../../core/colour/contrast.ts';
+import type { Against } from '../../../core/colour/passingArea.ts';
+import { AgainstContext } from '../against.ts';
 import type { Controlled } from '../control.ts';
 
 const AnyColour = lazy(() =>
@@ -70,16 +73,31 @@ const Sheet = styled(Dialog)`
     background: ${t.pineSoft};
     font-weight: 600;
   }
+  small {
+    display: block;
+    font-weight: 400;
+    color: ${t.ink2};
+  }
+  small[data-low] {
+    color: ${t.brick};
+  }
   > div > button[data-focus-visible] {
     outline: 2px solid ${t.pine};
   }
 `;
+
+/** How a colour stands out from the worst of what it is on. */
+function Ratio({ hex, against }: { hex: string; against: Against }) {
+  const ratio = Math.min(...against.grounds.map((ground) => contrast(hex, ground)));
+  return <small data-low={ratio < against.need || undefined}>{ratio.toFixed(1)}:1</small>;
+}
 
 const names = Object.entries(HOUSE_COLOURS) as [HouseColour, string][];
 
 /** A colour of the store by its name, which it follows, or any other. */
 export function NamedColour({ label, shown, value, inherits, onChange }: Controlled<'colour', string>) {
   const colours = useDraft((state) => state.plan.house.colours);
+  const against = useContext(AgainstContext);
   const name = isHouseColour(value) ? HOUSE_COLOURS[value] : value;
   return (
     <Box data-inherits={inherits || undefined}>
@@ -100,12 +118,20 @@ export function NamedColour({ label, shown, value, inherits, onChange }: Control
                   onPress={() => onChange(id)}
                 >
                   <Patch style={{ background: colours[id] }} />
-                  {words}
+                  <span>
+                    {words}
+                    {against && <Ratio hex={colours[id]} against={against} />}
+                  </span>
                 </Button>
               ))}
             </div>
             <Suspense fallback={<p>Opening…</p>}>
-              <AnyColour label={label} value={colourValue(value, colours)} onChange={onChange} />
+              <AnyColour
+                label={label}
+                value={colourValue(value, colours)}
+                against={against}
+                onChange={onChange}
+              />
             </Suspense>
           </Sheet>
         </PopoverBox>
