@@ -261,7 +261,7 @@ test('pictures go from grey to colour under the pointer, at once where movement 
           picture: { rest: { tone }, cardHover: { tone: 'none' } },
           title: { rest: { offsetDown: { phone: shift }, offsetAcross: { phone: shift } } },
         },
-      } as never,
+      },
     });
   await pictures('grey', 0);
   await page.goto(store.url);

@@ -216,7 +216,7 @@ test('one element of a look is copied to three shelves, seen before it is done, 
   await publishWith(store, {
     'shelf:reduced-now': {
       style: { title: { rest: { size: { phone: 15, laptop: 23 } } }, price: { rest: { weight: 800 } } },
-    } as never,
+    },
   });
   await signIn(page, store);
   await page.getByRole('grid', { name: 'Bays of Home' }).getByRole('row', { name: 'Reduced now' }).click();

@@ -64,10 +64,10 @@ describe('copying lines', () => {
         price: { rest: { weight: 600 } },
       },
       gap: { column: { phone: 30 } },
-    } as never),
+    }),
     specimenShelf('two', {
       style: { title: { rest: { size: { phone: 14 } } }, brand: { rest: { weight: 300 } } },
-    } as never),
+    }),
     specimenShelf('three'),
   ]);
   const copied = (

@@ -1,22 +1,13 @@
-import { beforeAll, describe, expect, it } from 'vitest';
+import { beforeAll, describe, expect, it, vi } from 'vitest';
 import { baselineOf, linesOf, widthOf } from '../card/text.ts';
 import { firstBands } from '../plan/firstBands.ts';
 import { apply, type Command } from '../plan/commands.ts';
 import { completePlan } from '../plan/storedPlan.ts';
 import type { Target } from '../plan/target.ts';
 import { specimenShelf, specimenStored } from '../specimen/specimen.ts';
-import {
-  faceIdOf,
-  faceOf,
-  facesHeld,
-  fetchFaces,
-  FIRST_FACE,
-  isFaceHere,
-  whenFaceComes,
-} from '../text/faces.ts';
+import { fetchFaces } from '../text/faces.ts';
 import { typeFamilies, typeFamily } from '../text/families/index.ts';
 import { familyCss } from '../text/standIns.ts';
-import { storeFace } from '../text/storeFace.ts';
 import { styleElement } from './elements/index.ts';
 import { figuresAt } from './figures.ts';
 import { resolve } from './resolve.ts';
@@ -49,27 +40,30 @@ const figures = (...sets: Set[]) => {
 
 describe('before the widths of a face are here', () => {
   it('the first stands in for them, and what is measured says so, and is measured again', async () => {
-    const face = faceIdOf('oswald', 'upright');
-    const sets: Set = [HOUSE, 'title.rest.family', 'oswald'];
-    const [before, held] = [figures(sets).title!, facesHeld()];
-    expect(before).toMatchObject({ face, waits: true });
-    expect(faceOf(face)).toBe(storeFace);
-    const wide = widthOf('Large serving plate', before);
+    // As in a program that has only begun.
+    vi.resetModules();
+    const { faceOf, facesHeld, isFaceHere, whenFaceComes, FIRST_FACE } = await import('../text/faces.ts');
+    const fresh = await import('./figures.ts');
+    const text = await import('../card/text.ts');
+    const { own, house } = styled([HOUSE, 'title.rest.family', 'oswald']);
+    const title = () => fresh.figuresAt(own, house, firstBands, 'phone').title!;
+    expect(facesHeld()).toBe(1);
+    expect(isFaceHere(FIRST_FACE)).toBe(true);
+    const before = title();
+    const wide = text.widthOf('Large serving plate', before);
+    expect(before).toMatchObject({ face: 'oswald upright', waits: true });
+    expect(faceOf('oswald upright')).toBe(faceOf(FIRST_FACE));
     await new Promise<void>((come) => {
       const end = whenFaceComes(() => {
         end();
         come();
       });
     });
-    expect(facesHeld()).toBe(held + 1);
-    const after = figures(sets).title!;
-    expect(after).toMatchObject({ face });
+    expect(facesHeld()).toBe(2);
+    const after = title();
+    expect(after.face).toBe('oswald upright');
     expect(after.waits).toBeUndefined();
-    expect(widthOf('Large serving plate', after)).toBeLessThan(wide);
-  });
-
-  it('the first is here from the beginning', () => {
-    expect(isFaceHere(FIRST_FACE)).toBe(true);
+    expect(text.widthOf('Large serving plate', after)).toBeLessThan(wide);
   });
 });
 

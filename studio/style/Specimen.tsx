@@ -1,4 +1,4 @@
-import { useCallback, useEffect, useState, type ReactNode } from 'react';
+import { useCallback, useEffect, useMemo, useState, type ReactNode } from 'react';
 import styled from 'styled-components';
 import { nominalOf } from '../../core/bands/bands.ts';
 import { pageStyles } from '../../core/css/pageCss.ts';
@@ -130,6 +130,7 @@ function Drawn({
     },
     [draft, onPress],
   );
+  const ofStates = useMemo(() => withBay(view, found.bay), [view, found.bay]);
   const { width } = nominalOf(bands, band);
   const scale = Math.min(1, size.width / width);
   return (
@@ -148,7 +149,7 @@ function Drawn({
       {element && element.states.length > 1 && found.count > 0 && (
         <StatesStrip
           key={element.id}
-          view={withBay(view, found.bay)}
+          view={ofStates}
           element={element}
           widthPx={width}
           state={state}

@@ -1,4 +1,4 @@
-import { useEffect, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { ToggleButton } from 'react-aria-components';
 import styled from 'styled-components';
 import { pageStyles } from '../../core/css/pageCss.ts';
@@ -56,7 +56,7 @@ export interface StatesStripProps {
 
 /** An element in each of its states, side by side, as the storefront draws them. */
 export function StatesStrip({ view, element, widthPx, state, onState }: StatesStripProps) {
-  const styles = pageStyles(view);
+  const styles = useMemo(() => pageStyles(view), [view]);
   return (
     <Strip role="group" aria-label={`States of ${element.name}`}>
       {element.states.map((one) => (
