@@ -205,6 +205,20 @@ test('the states of an element stand side by side, and pressing one edits it', a
   await pickColour(page, editor, 'Background', 'Quiet text');
   await expect.poll(() => groundOf('Pressed')).not.toBe(pressed);
   expect(await groundOf('Hover')).toBe(hover);
+  // One that is far down a page is in sight too.
+  await page.goto(`${store.url}/studio/house-style/pageNumber`);
+  await page.getByRole('button', { name: /Page of the specimen/ }).click();
+  await page.getByRole('option', { name: 'Shop', exact: true }).click();
+  const number = page.frameLocator('iframe[title="Page numbers: Hover"]').locator('.pager>a').first();
+  await expect
+    .poll(() =>
+      number.evaluate((one) => {
+        const { top, bottom } = one.getBoundingClientRect();
+        return top >= 0 && bottom <= innerHeight;
+      }),
+    )
+    .toBe(true);
+  expect(await page.evaluate(() => document.documentElement.scrollTop)).toBe(0);
 });
 
 test('design tokens go out as a file and come in again, changed by others, as one step', async ({

@@ -41,6 +41,7 @@ const Strip = styled.div`
 const SIGHT = { width: 118, height: 76 };
 /** What is seen around an element, so that its shadow and its focus ring are. */
 const AROUND_PX = 10;
+/** Height of a frame, of which it shows the page around the element. */
 const FRAME_PX = 2400;
 
 const nothing = () => undefined;
@@ -81,6 +82,12 @@ interface Seen {
 }
 
 function seenOf(drawn: HTMLElement): Seen {
+  // Within its frame alone: what the frame is in stays where it is.
+  const page = drawn.ownerDocument.defaultView!;
+  page.scrollTo({
+    top: page.scrollY + drawn.getBoundingClientRect().top - FRAME_PX / 2,
+    behavior: 'instant',
+  });
   const { left, top, width, height } = drawn.getBoundingClientRect();
   const [across, down] = [width + 2 * AROUND_PX, height + 2 * AROUND_PX];
   const scale = Math.min(1, SIGHT.width / across, SIGHT.height / down);
