@@ -1,5 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { contrast, LEAST_CONTRAST } from '../colour/contrast.ts';
+import { coloursOnDark, ownColours } from '../css/onDark.ts';
+import { labelKinds } from '../label/labels/index.ts';
 import { apply, type Command } from '../plan/commands.ts';
 import { checkDocument } from '../plan/checkDocument.ts';
 import { firstBands } from '../plan/firstBands.ts';
@@ -51,6 +53,26 @@ describe('the schemes that are shipped', () => {
     // Texts of cards stand on the background of a card as well.
     for (const text of ['text', 'quiet', 'reduced'] as const)
       expect(contrast(colours[text], colours.card), text).toBeGreaterThanOrEqual(LEAST_CONTRAST);
+  });
+});
+
+describe('labels', () => {
+  it.each(schemes)('are legible in the colours of $name, on dark bays too', ({ colours }) => {
+    const named: Readonly<Record<string, string>> = {
+      ...colours,
+      ...Object.fromEntries(ownColours(colours)),
+    };
+    const onDark: Readonly<Record<string, string>> = { ...named, ...coloursOnDark(colours) };
+    for (const { id, colours: pair } of labelKinds)
+      for (const among of [named, onDark]) {
+        const [ground, words] = pair.map((one) => {
+          const name = /^var\(--([\w-]+)\)$/.exec(one)?.[1];
+          return name ? among[name]! : one.replace(/^#(.)(.)(.)$/, '#$1$1$2$2$3$3');
+        });
+        expect(contrast(ground!, words!), `${id}: ${words} on ${ground}`).toBeGreaterThanOrEqual(
+          LEAST_CONTRAST,
+        );
+      }
   });
 });
 

@@ -249,12 +249,12 @@ describe('schemes', () => {
     expect(studio.draft.getState().draft.house).toBe(before);
     press('Back to the look of the store');
     expect(tried()).toBe('none');
-    fireEvent.click(screen.getByRole('radio', { name: 'Lamplight' }));
-    press('Use Lamplight');
+    fireEvent.click(screen.getByRole('radio', { name: 'Notebook' }));
+    press('Use Notebook');
     expect(tried()).toBe('none');
     const { house } = studio.draft.getState().draft;
-    expect(house.colours?.ground).toBe('#17181c');
-    expect(readPath(house, 'style.heading.rest.family')).toBe('bricolage-grotesque');
+    expect(house.colours?.ground).toBe('#fdfaf3');
+    expect(readPath(house, 'style.heading.rest.family')).toBe('caveat');
     expect(readPath(house, 'style.price')).toBeUndefined();
     act(() => studio.draft.undo());
     expect(studio.draft.getState().draft.house).toEqual(before);

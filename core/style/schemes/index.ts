@@ -2,7 +2,6 @@ import type { ShippedScheme } from '../scheme.ts';
 import { broadsheet } from './broadsheet.ts';
 import { chalk } from './chalk.ts';
 import { harbour } from './harbour.ts';
-import { lamplight } from './lamplight.ts';
 import { meadow } from './meadow.ts';
 import { notebook } from './notebook.ts';
 import { parade } from './parade.ts';
@@ -14,7 +13,6 @@ export const schemes: readonly ShippedScheme[] = [
   broadsheet,
   harbour,
   meadow,
-  lamplight,
   parade,
   notebook,
   workshop,
