@@ -268,16 +268,17 @@ test('pictures go from grey to colour under the pointer, at once where movement 
   page,
   store,
 }) => {
-  const pictures = (tone: string, shift: number) =>
+  const pictures = (tone: string, pointedAt: string, shift: number) =>
     publishWith(store, {
+      [`shelf:${FOLLOWS}`]: { card: { parts: { picture: { hover: shift ? 'dims' : 'none' } } } },
       house: {
         style: {
-          picture: { rest: { tone }, cardHover: { tone: 'none' } },
+          picture: { rest: { tone }, cardHover: { tone: pointedAt } },
           title: { rest: { offsetDown: { phone: shift }, offsetAcross: { phone: shift } } },
         },
       },
     });
-  await pictures('grey', 0);
+  await pictures('grey', 'none', 0);
   await page.goto(store.url);
   const card = page.locator(`[data-shelf="${FOLLOWS}"] .card`).first();
   await card.scrollIntoViewIfNeeded();
@@ -297,7 +298,7 @@ test('pictures go from grey to colour under the pointer, at once where movement 
   // With nothing in between.
   expect(await styleOf(image, 'filter')).toBe('none');
   // A title that is moved takes nothing with it.
-  await pictures('warm', 6);
+  await pictures('warm', 'grey', 6);
   await page.goto(store.url);
   await card.scrollIntoViewIfNeeded();
   await page.mouse.move(0, 0);
@@ -306,4 +307,7 @@ test('pictures go from grey to colour under the pointer, at once where movement 
   expect(after.title.x - before.title.x).toBeCloseTo(6, 1);
   expect(after.title.y - after.price.y - (before.title.y - before.price.y)).toBeCloseTo(6, 1);
   expect(after.price.x).toBeCloseTo(before.price.x, 1);
+  // What happens to pictures on hover goes with their tone.
+  await card.hover();
+  await expect.poll(() => styleOf(image, 'filter')).toMatch(/^brightness\(0\.\d+\) grayscale\(1\)$/);
 });

@@ -3,7 +3,7 @@ import type { Page } from '@playwright/test';
 import { faceIdOf, faceOf, fetchFaces, FIRST_FACE, type FaceId } from '../core/text/faces.ts';
 import { caveat } from '../core/text/families/caveat.ts';
 import { typeFamilies, typeFamily } from '../core/text/families/index.ts';
-import type { Slope } from '../core/text/typeFamily.ts';
+import { slopesOf, type Slope } from '../core/text/typeFamily.ts';
 import { fontFile } from '../storefront/styles/fonts.ts';
 import { expect, test } from './store.ts';
 
@@ -22,9 +22,7 @@ const harder = [
   'AVATAR WAVY TOTEM YES/NO TAVERN PLATE VOL. 2',
 ];
 
-const faces = typeFamilies.flatMap(({ id, faces: { italic } }) =>
-  (italic ? (['upright', 'italic'] as const) : (['upright'] as const)).map((slope) => faceIdOf(id, slope)),
-);
+const faces = typeFamilies.flatMap((family) => slopesOf(family).map((slope) => faceIdOf(family.id, slope)));
 
 test('lines of text are counted as the browser sets them, in every face', async ({ page, store }) => {
   test.slow();

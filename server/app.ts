@@ -7,6 +7,7 @@ import Fastify, {
   type FastifyRequest,
   type FastifyServerOptions,
 } from 'fastify';
+import { fetchFaces } from '../core/text/faces.ts';
 import { ALL, RELEASE } from '../core/view/reads.ts';
 import { accountRoutes } from './accounts/routes.ts';
 import { rollSoldWindows } from './assortments/facts.ts';
@@ -17,6 +18,7 @@ import { makePool, type Pool } from './db/pool.ts';
 import { API, apiScope } from './api.ts';
 import { draftRoutes } from './drafts/routes.ts';
 import { asFault, Fault } from './faults.ts';
+import { fontRoutes } from './fonts/routes.ts';
 import { PageCache } from './pages/pageCache.ts';
 import { readEnhance } from './pages/enhance.ts';
 import { publicPages } from './pages/publicPages.ts';
@@ -33,8 +35,6 @@ import { publishRoutes } from './publish/routes.ts';
 import { securityHeaders } from './securityHeaders.ts';
 import { messageRoutes } from './shopper/messageRoutes.ts';
 import { isScript, shopperRoutes } from './shopper/routes.ts';
-import { fetchFaces } from '../core/text/faces.ts';
-import { fontRoutes } from './fonts/routes.ts';
 import { studioRoutes } from './studio/routes.ts';
 
 export interface ServerOptions {

@@ -29,7 +29,7 @@ export function contrastOver(
       ? '#ffffff'
       : background === 'light' || behind === null
         ? colours.text
-        : textOn(behind, colours.text);
+        : textOn(behind, colours);
   const veil = background === 'dark' ? '#000000' : colours.ground;
   return wcagContrast(text, through(veil, VEIL_SHARES[background], picture));
 }

@@ -15,8 +15,9 @@ export interface Against {
 /** A colour by hue, 0 to 360, saturation and brightness, 0 to 1; #rrggbb. */
 export const hsbHex = (h: number, s: number, v: number): string => formatHex(toRgb({ mode: 'hsv', h, s, v }));
 
-export const standsOut = (hex: string, { grounds, need }: Against): boolean =>
-  grounds.every((ground) => contrast(hex, ground) >= need);
+/** Contrast of a colour with the worst of what it has to stand out from. */
+export const leastContrast = (hex: string, { grounds }: Pick<Against, 'grounds'>): number =>
+  Math.min(...grounds.map((ground) => contrast(hex, ground)));
 
 /**
  * Which colours of a hue stand out, in a field of cells: saturation rises from its start to its end, brightness from
@@ -24,7 +25,9 @@ export const standsOut = (hex: string, { grounds, need }: Against): boolean =>
  */
 export const passingArea = (hue: number, against: Against, columns: number, rows: number): boolean[][] =>
   Array.from({ length: rows }, (_, row) =>
-    Array.from({ length: columns }, (_, column) =>
-      standsOut(hsbHex(hue, (column + 0.5) / columns, 1 - (row + 0.5) / rows), against),
+    Array.from(
+      { length: columns },
+      (_, column) =>
+        leastContrast(hsbHex(hue, (column + 0.5) / columns, 1 - (row + 0.5) / rows), against) >= against.need,
     ),
   );

@@ -4,8 +4,24 @@ import { modeLrgb, modeRgb, parse, useMode, wcagContrast } from 'culori/fn';
 useMode(modeRgb);
 useMode(modeLrgb);
 
-/** White or the dark text colour, whichever stands out more from a ground (WCAG 2.2 contrast); all #rrggbb. The dark one on what is no colour. */
-export function textOn(ground: string, dark: string): string {
-  if (!parse(ground) || !parse(dark)) return dark;
-  return wcagContrast('#ffffff', ground) > wcagContrast(dark, ground) ? '#ffffff' : dark;
+export const WHITE = '#ffffff';
+
+/** Colours of a house that text is written in or on, #rrggbb. */
+interface Written {
+  text: string;
+  ground: string;
+}
+
+/**
+ * What a house writes on light backgrounds: its text, or the background of its pages where its text is light. The text
+ * where one of them is no colour.
+ */
+export const darkOf = ({ text, ground }: Written): string =>
+  !parse(text) || !parse(ground) || wcagContrast(text, WHITE) >= wcagContrast(ground, WHITE) ? text : ground;
+
+/** White or the dark colour of a house, whichever stands out more from a ground (WCAG 2.2 contrast); its text on what is no colour. */
+export function textOn(ground: string, colours: Written): string {
+  const dark = darkOf(colours);
+  if (!parse(ground) || !parse(dark)) return colours.text;
+  return wcagContrast(WHITE, ground) > wcagContrast(dark, ground) ? WHITE : dark;
 }

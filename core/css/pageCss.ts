@@ -1,4 +1,3 @@
-import { textOn } from '../colour/textOn.ts';
 import { valueAt } from '../bands/varying.ts';
 import { partKind } from '../card/parts/index.ts';
 import { PART_GAP_PX } from '../card/text.ts';
@@ -9,7 +8,7 @@ import type { PictureFacts } from '../catalogue/facts.ts';
 import { shelvesIn } from '../view/shelvesIn.ts';
 import type { BayView, PageView, ShelfView } from '../view/view.ts';
 import { byBand, within } from './containers.ts';
-import { ON_DARK, ownColours } from './onDark.ts';
+import { groundCss, ownColours } from './onDark.ts';
 import { keptRoomCss } from './keptRoom.ts';
 import { bandsCss, cardTextCss, placesCss } from './shelfCss.ts';
 import { labelCss } from './labelCss.ts';
@@ -25,11 +24,7 @@ function bayCss(bay: BayView, view: PageView): string {
     return `${scope}{padding-block:${above}px ${below}px}`;
   });
   if (look.background) {
-    const text = textOn(look.background, view.colours.text);
-    // A button turns round, so that it stands out too.
-    const colours =
-      text === view.colours.text ? `color:${cssColour(text)}` : `${ON_DARK};--onAccent:var(--text)`;
-    css += `${scope}{background:${cssColour(look.background)};${colours}}`;
+    css += `${scope}{background:${cssColour(look.background)};${groundCss(look.background, view.colours)}}`;
   }
   const { maximumPx } = bay.room;
   css += `${scope}{--inner:${maximumPx === null ? 'none' : `${maximumPx}px`}}`;

@@ -1,12 +1,12 @@
-import type { Bands } from '../bands/bands.ts';
 import { valueAt, type Varying } from '../bands/varying.ts';
 import { elementOfSetting } from '../style/styleTree.ts';
 import { readPath } from '../settings/path.ts';
-import { same } from '../settings/same.ts';
+import { valueOf, type Around } from '../settings/complete.ts';
+import { ownFor } from '../settings/ownValues.ts';
 import { nodeAt, type LineId, type PlacedSetting } from '../settings/setting.ts';
 import type { Command } from './commands.ts';
 import { shelvesOf } from './places.ts';
-import { completePlan, type StoredPlan } from './storedPlan.ts';
+import { aroundOf, type StoredPlan } from './storedPlan.ts';
 import { ofOf, subjectOf, type Target } from './target.ts';
 
 /** Lines of a bay with a shelf that can be copied to another. */
@@ -41,7 +41,7 @@ export const shelfPlaces = (plan: StoredPlan): ShelfPlace[] =>
 export interface CopiedPart {
   /** Of the look, these elements only. */
   elements?: readonly string[];
-  /** What is set at this width, and what holds at every width is left as it is. */
+  /** What varies by width, as it is at this one; wider and narrower ones stay as they are. */
   band?: string;
 }
 
@@ -56,28 +56,18 @@ const isOfLines = (
   return one.line !== 'look' || !elements || (element !== null && elements.includes(element));
 };
 
-/**
- * What is set of a setting that varies once it is at one width as another shelf has it: wider ones stay as they are.
- * Undefined where it is so already.
- */
+/** The own values of a setting that varies once it is at one width as another has it; at all others it stays as it is. */
 function atOneWidth(
-  stored: object,
-  complete: object,
-  source: object,
-  id: string,
-  bands: Bands,
+  setting: PlacedSetting,
+  own: unknown,
+  theirs: unknown,
   band: string,
-): Record<string, unknown> | undefined {
-  const now = readPath(complete, id) as Varying<unknown>;
-  const value = valueAt(readPath(source, id) as Varying<unknown>, bands, band);
-  if (same(value, valueAt(now, bands, band))) return undefined;
-  const own = readPath(stored, id) as Record<string, unknown> | undefined;
-  const wider = bands[bands.findIndex((one) => one.id === band) + 1];
-  return {
-    ...own,
-    [band]: value,
-    ...(wider && !Object.hasOwn(own ?? {}, wider.id) && { [wider.id]: valueAt(now, bands, wider.id) }),
-  };
+  around: Around,
+): object | undefined {
+  const [now, wanted] = [own, theirs].map((values) => valueOf(setting, values, around) as Varying<unknown>);
+  const kept = new Set(Object.keys(own ?? {}));
+  const next = ownFor(setting, (id) => valueAt(id === band ? wanted! : now!, around.bands, id), kept, around);
+  return Object.keys(next).length > 0 ? next : undefined;
 }
 
 /**
@@ -96,22 +86,14 @@ export function copyLines(
   if (!source || !sourceBay || !shelf) return { do: 'together', commands: [] };
   const of = ofOf(plan, shelf);
   const { band } = part;
-  const complete = band === undefined ? null : completePlan(plan);
-  const completeOf = (at: ShelfPlace, on: Target): object =>
-    'shelf' in on
-      ? complete!.shelves[at.shelf]!
-      : complete!.pages[at.page]!.bays.find(({ id }) => id === at.bay)!;
+  const around = aroundOf(plan);
   const commands: Command[] = [];
   const met = new Set([from.shelf]);
-  const copy = (on: Target, at: ShelfPlace, one: PlacedSetting, document: object) => {
-    if (band === undefined || !complete) {
-      commands.push({ do: 'set', on, setting: one.id, value: readPath(document, one.id) });
-      return;
-    }
-    const there = subjectOf(plan, on)!.document;
-    const { bands } = complete.house;
-    const value = atOneWidth(there, completeOf(at, on), completeOf(from, on), one.id, bands, band);
-    if (value) commands.push({ do: 'set', on, setting: one.id, value });
+  const copy = (on: Target, one: PlacedSetting, document: object, there: object) => {
+    const theirs: unknown = readPath(document, one.id);
+    const value =
+      band === undefined ? theirs : atOneWidth(one, readPath(there, one.id), theirs, band, around);
+    commands.push({ do: 'set', on, setting: one.id, value });
   };
   for (const place of to) {
     const [other, bay] = [plan.shelves[place.shelf], subjectOf(plan, bayOf(place))];
@@ -124,12 +106,12 @@ export function copyLines(
       if (takesKind) commands.push({ do: 'set', on, setting: 'assortment', value: shelf.assortment });
       for (const one of source.settings)
         if (isOfLines(one, lines, part) && !one.id.startsWith('assortment.') && fits(one) && isFor(one, of))
-          copy(on, place, one, source.document);
+          copy(on, one, source.document, other);
     }
     met.add(place.shelf);
     for (const one of sourceBay.settings)
       if (isOfLines(one, lines, part) && nodeAt(bay.tree, one.id))
-        copy(bayOf(place), place, one, sourceBay.document);
+        copy(bayOf(place), one, sourceBay.document, bay.document);
   }
   return { do: 'together', commands };
 }

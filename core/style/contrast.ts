@@ -1,7 +1,7 @@
 import type { Bands } from '../bands/bands.ts';
 import { contrast, LEAST_CONTRAST } from '../colour/contrast.ts';
 import { textOn } from '../colour/textOn.ts';
-import { coloursOnDark } from '../css/onDark.ts';
+import { coloursOn } from '../css/onDark.ts';
 import type { HouseColours } from '../plan/house.ts';
 import type { StyleElement } from './element.ts';
 import { cardElement } from './elements/card.ts';
@@ -91,8 +91,7 @@ function contrastIn(
   };
   const colour = at(element, 'textColour', state);
   if (typeof colour.value !== 'string') return null;
-  const isDark = behind !== null && textOn(behind, drawn.colours.text) !== drawn.colours.text;
-  const colours = isDark ? coloursOnDark(drawn.colours) : drawn.colours;
+  const colours = coloursOn(behind, drawn.colours);
   const ownGround = at(element, 'background', state);
   const card = element.ofCard
     ? at(cardElement, 'background', state === 'rest' ? state : 'cardHover')
@@ -102,7 +101,7 @@ function contrastIn(
     typeof ground.value === 'string' ? colourValue(ground.value, colours) : (behind ?? colours.ground);
   // Text that nobody set a colour of goes by the background of its bay.
   const inherits = colour.from === null && colour.value === 'text' && behind !== null;
-  const text = inherits ? textOn(behind, colours.text) : colourValue(colour.value, colours);
+  const text = inherits ? textOn(behind, colours) : colourValue(colour.value, colours);
   const nearest = Math.min(colour.from?.level ?? Infinity, ground.from?.level ?? Infinity);
   return {
     ratio: contrast(text, on),

@@ -15,6 +15,7 @@ export const HOUSE_COLOURS = {
   line: 'Line',
 } as const;
 export type HouseColour = keyof typeof HOUSE_COLOURS;
+export const HOUSE_COLOUR_IDS = Object.keys(HOUSE_COLOURS) as HouseColour[];
 
 export const isHouseColour = (value: string): value is HouseColour => Object.hasOwn(HOUSE_COLOURS, value);
 

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { contrast, LEAST_CONTRAST } from '../colour/contrast.ts';
-import { coloursOnDark, ownColours } from '../css/onDark.ts';
+import { coloursOn, ownColours } from '../css/onDark.ts';
 import { labelKinds } from '../label/labels/index.ts';
 import { apply, type Command } from '../plan/commands.ts';
 import { checkDocument } from '../plan/checkDocument.ts';
@@ -62,7 +62,7 @@ describe('labels', () => {
       ...colours,
       ...Object.fromEntries(ownColours(colours)),
     };
-    const onDark: Readonly<Record<string, string>> = { ...named, ...coloursOnDark(colours) };
+    const onDark: Readonly<Record<string, string>> = { ...named, ...coloursOn('#101820', colours) };
     for (const { id, colours: pair } of labelKinds)
       for (const among of [named, onDark]) {
         const [ground, words] = pair.map((one) => {

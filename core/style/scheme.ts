@@ -2,7 +2,7 @@ import { colourSchema } from '../colour/colourSchema.ts';
 import { idsOnce } from '../schema/idsOnce.ts';
 import { array, mixed, object, string } from '../schema/schema.ts';
 import { checkTree } from '../settings/check.ts';
-import { HOUSE_COLOURS, type HouseColour } from './houseColour.ts';
+import { HOUSE_COLOUR_IDS, type HouseColour } from './houseColour.ts';
 import { styleTree } from './styleTree.ts';
 
 /** A whole look of a store: its colours, and everything that is set of its elements. */
@@ -39,7 +39,7 @@ export const schemesSchema = array(
       .max(LONGEST_SCHEME_NAME)
       .test('blank', 'A scheme needs a name.', (value) => typeof value !== 'string' || value.trim() !== '')
       .required(),
-    colours: object(Object.fromEntries(Object.keys(HOUSE_COLOURS).map((id) => [id, colourSchema.required()])))
+    colours: object(Object.fromEntries(HOUSE_COLOUR_IDS.map((id) => [id, colourSchema.required()])))
       .noUnknown()
       .required(),
     style: mixed<object>()

@@ -3,10 +3,12 @@ export interface CharacterSet {
   name: string;
   /** Its characters, as a style sheet writes them (CSS Fonts Level 4, unicode-range). */
   range: string;
+  /** Letters of it are drawn otherwise beside one another, so that widths of texts are only estimated. */
+  isComplex?: true;
 }
 
 /** The sets that font packages are divided into; a character in several is taken from the first that is listed. */
-export const characterSets = {
+const sets = {
   latin: {
     name: 'Latin',
     range:
@@ -40,12 +42,15 @@ export const characterSets = {
   },
   devanagari: {
     name: 'Devanagari',
+    isComplex: true,
     range:
       'U+0900-097F,U+1CD0-1CF9,U+200C-200D,U+20A8,U+20B9,U+20F0,U+25CC,U+A830-A839,U+A8E0-A8FF,U+11B00-11B09',
   },
-} as const satisfies Readonly<Record<string, CharacterSet>>;
+} satisfies Readonly<Record<string, CharacterSet>>;
 
-export type CharacterSetId = keyof typeof characterSets;
+export type CharacterSetId = keyof typeof sets;
+
+export const characterSets: Readonly<Record<CharacterSetId, CharacterSet>> = sets;
 
 export const CHARACTER_SETS = Object.keys(characterSets) as CharacterSetId[];
 
@@ -65,11 +70,11 @@ export const hasCharacter = (id: CharacterSetId, code: number): boolean =>
 
 /** The sets that a text needs, the Latin one always among them. */
 export function setsOf(text: string): ReadonlySet<CharacterSetId> {
-  const sets = new Set<CharacterSetId>(['latin']);
+  const needed = new Set<CharacterSetId>(['latin']);
   for (const character of new Set(text.match(/[^\u0000-\u00ff]/gu))) {
     const code = character.codePointAt(0)!;
     const found = CHARACTER_SETS.filter((id) => hasCharacter(id, code));
-    if (!found.includes('latin')) for (const id of found) sets.add(id);
+    if (!found.includes('latin')) for (const id of found) needed.add(id);
   }
-  return sets;
+  return needed;
 }

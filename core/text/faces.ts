@@ -1,15 +1,15 @@
 import { FIRST_FAMILY, typeFamilies, typeFamily } from './families/index.ts';
 import type { Face } from './face.ts';
 import { storeFace } from './storeFace.ts';
-import type { Slope } from './typeFamily.ts';
+import { slopesOf, type Slope } from './typeFamily.ts';
 
 /** A face by its family and slope: "nunito italic". */
 export type FaceId = `${string} ${Slope}`;
 
 /** The face that a family draws a slope with: without italics of its own, upright letters are slanted. */
 export function faceIdOf(familyId: string, slope: Slope): FaceId {
-  const { id, faces } = typeFamily(familyId);
-  return `${id} ${faces.italic ? slope : 'upright'}`;
+  const family = typeFamily(familyId);
+  return `${family.id} ${slopesOf(family).includes(slope) ? slope : 'upright'}`;
 }
 
 /** What everything is set in where nothing else is chosen; it is always here. */
@@ -56,6 +56,6 @@ export const faceOf = (id: FaceId): Face => held.get(id) ?? storeFace;
 
 /** Fetches the widths of all families that are shipped, where all have to be exact. */
 export async function fetchFaces(): Promise<void> {
-  const ids = typeFamilies.flatMap(({ id }) => [faceIdOf(id, 'upright'), faceIdOf(id, 'italic')]);
-  await Promise.all([...new Set(ids)].filter((id) => !held.has(id)).map(fetchFace));
+  const ids = typeFamilies.flatMap((family) => slopesOf(family).map((slope) => faceIdOf(family.id, slope)));
+  await Promise.all(ids.filter((id) => !held.has(id)).map(fetchFace));
 }

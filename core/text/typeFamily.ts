@@ -24,3 +24,7 @@ export interface TypeFamily {
 
 /** Upright or italic. */
 export type Slope = 'upright' | 'italic';
+
+/** The slopes that a family has letters of its own for. */
+export const slopesOf = ({ faces }: Pick<TypeFamily, 'faces'>): readonly Slope[] =>
+  faces.italic ? ['upright', 'italic'] : ['upright'];

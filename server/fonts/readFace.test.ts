@@ -1,16 +1,13 @@
 import { readFile } from 'node:fs/promises';
 import { join } from 'node:path';
 import { describe, expect, it } from 'vitest';
-import { characterSets, hasCharacter, setsOf, type CharacterSetId } from '../../core/text/characterSets.ts';
+import { characterSets, hasCharacter, setsOf } from '../../core/text/characterSets.ts';
 import type { Face } from '../../core/text/face.ts';
 import { typeFamilies } from '../../core/text/families/index.ts';
 import { storeFace } from '../../core/text/storeFace.ts';
-import type { Slope, TypeFamily } from '../../core/text/typeFamily.ts';
+import { slopesOf, type TypeFamily } from '../../core/text/typeFamily.ts';
 import { readFace } from './readFace.ts';
 import { packageOf, typeFile } from './typeFile.ts';
-
-/** Widths of these are not the sum of their letters', and are said to be estimated. */
-const COMPLEX: readonly CharacterSetId[] = ['devanagari'];
 
 /** Weights that a family is read at: what pages use, as far as it has them. */
 const weightsOf = ({ weights: [least, most] }: TypeFamily): number[] =>
@@ -28,14 +25,12 @@ const letterOf = ({ advances, upem }: Face): number =>
   OFTEN.reduce((sum, share) => sum + share, 0) /
   upem;
 
-const slopesOf = ({ faces }: TypeFamily): Slope[] => (faces.italic ? ['upright', 'italic'] : ['upright']);
-
 describe('the families that are shipped', () => {
   it.each(typeFamilies.flatMap((family) => slopesOf(family).map((slope) => ({ family, slope }))))(
     'the core has the widths of $family.name, $slope',
     { timeout: 60_000 },
     async ({ family, slope }) => {
-      const sets = family.sets.filter((id) => !COMPLEX.includes(id));
+      const sets = family.sets.filter((id) => !characterSets[id].isComplex);
       const files = await Promise.all(sets.map((set) => readFile(typeFile(family, set, slope))));
       const read = await readFace(files, weightsOf(family));
       // Written anew by running the tests with --update.

@@ -3,7 +3,7 @@ import { dirname, join } from 'node:path';
 import { typeFamilies } from '../../core/text/families/index.ts';
 import { fontFile } from '../../storefront/styles/fonts.ts';
 import type { CharacterSetId } from '../../core/text/characterSets.ts';
-import type { Slope, TypeFamily } from '../../core/text/typeFamily.ts';
+import { slopesOf, type Slope, type TypeFamily } from '../../core/text/typeFamily.ts';
 
 const require = createRequire(import.meta.url);
 
@@ -19,12 +19,10 @@ export const typeFile = (family: TypeFamily, set: CharacterSetId, slope: Slope):
     `${family.id}-${set}-wght-${slope === 'italic' ? 'italic' : 'normal'}.woff2`,
   );
 
-const SLOPES: readonly Slope[] = ['upright', 'italic'];
-
 /** Where the file of each address is. */
 export const typeFiles: ReadonlyMap<string, string> = new Map(
   typeFamilies.flatMap((family) =>
-    SLOPES.filter((slope) => slope === 'upright' || family.faces.italic).flatMap((slope) =>
+    slopesOf(family).flatMap((slope) =>
       family.sets.map((set) => [fontFile(family, set, slope), typeFile(family, set, slope)] as const),
     ),
   ),

@@ -1,6 +1,6 @@
 import { characterSets, type CharacterSetId } from '../../core/text/characterSets.ts';
 import { standInName, standIns } from '../../core/text/standIns.ts';
-import type { Slope, TypeFamily } from '../../core/text/typeFamily.ts';
+import { slopesOf, type Slope, type TypeFamily } from '../../core/text/typeFamily.ts';
 
 /** Where the files of the families that are shipped are; the server has them from the fonts' packages. */
 export const TYPE_FILES = '/assets/type';
@@ -35,8 +35,8 @@ export function fontCss(
     .map((family) => {
       const [least, most] = family.weights;
       const own = family.sets.filter((set) => sets.has(set));
-      const files = slopes
-        .filter((slope) => slope === 'upright' || family.faces.italic)
+      const files = slopesOf(family)
+        .filter((slope) => slopes.includes(slope))
         .flatMap((slope) =>
           own.map(
             (set) =>

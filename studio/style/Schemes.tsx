@@ -7,6 +7,7 @@ import { readPath } from '../../core/settings/path.ts';
 import { LONGEST_SCHEME_NAME, MOST_SCHEMES, type Scheme } from '../../core/style/scheme.ts';
 import { takeScheme } from '../../core/style/takeScheme.ts';
 import { schemes } from '../../core/style/schemes/index.ts';
+import { freeId } from '../settings/own/freeId.ts';
 import { Hint } from '../settings/Stack.tsx';
 import { useSet } from '../settings/useSetting.ts';
 import { useDraft, useStudio } from '../studioContext.tsx';
@@ -127,12 +128,9 @@ export function Schemes({ tried, onTry }: SchemesProps) {
   const all: readonly Scheme[] = [...schemes, ...own];
   const isKept = tried !== null && own.some(({ id }) => id === tried.id);
   const keep = () => {
-    const taken = new Set(all.map(({ id }) => id));
-    let n = own.length + 1;
-    while (taken.has(`own-${n}`)) n += 1;
     set('schemes', [
       ...own,
-      { id: `own-${n}`, name: name.trim(), colours: house.colours, style: style ?? {} },
+      { id: freeId('own', own), name: name.trim(), colours: house.colours, style: style ?? {} },
     ] satisfies Scheme[]);
     setName('');
   };

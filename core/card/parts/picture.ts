@@ -173,8 +173,8 @@ const hoverCss: Record<Own['hover'], (pictures: string, share: number) => string
   none: () => '',
   zoom: (pictures, share) =>
     pointed(`${pictures}{transform:scale(${1 + share})}`, ' and (prefers-reduced-motion:no-preference)'),
-  dims: (pictures, share) => pointed(`${pictures}{filter:brightness(${1 - share})}`),
-  lightens: (pictures, share) => pointed(`${pictures}{filter:brightness(${1 + share})}`),
+  dims: (pictures, share) => pointed(`${pictures}{filter:brightness(${1 - share}) var(--tone,)}`),
+  lightens: (pictures, share) => pointed(`${pictures}{filter:brightness(${1 + share}) var(--tone,)}`),
 };
 
 export const picturePart = partKindOf({

@@ -31,7 +31,7 @@ export const family = propertyOf({
   say: (id) => `in ${typeFamily(id).name}`,
   about: (id) =>
     `Letters: ${typeFamily(id)
-      .sets.map((set) => characterSets[set].name)
+      .sets.map((set) => characterSets[set].name + (characterSets[set].isComplex ? ', widths estimated' : ''))
       .join('; ')}`,
   css: (id) => `font-family:${familyCss(typeFamily(id))}`,
 });

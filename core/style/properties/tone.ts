@@ -4,9 +4,9 @@ import { propertyOf } from '../property.ts';
 const TONES = { none: 'As it is', grey: 'Grey', pale: 'Pale', warm: 'Warm', deep: 'Deep' } as const;
 type Tone = keyof typeof TONES;
 
-/** Functions of CSS Filter Effects, 5. */
+/** Functions of CSS Filter Effects, 5; none at all leaves room for others beside them. */
 const FILTERS: Readonly<Record<Tone, string>> = {
-  none: 'none',
+  none: '',
   grey: 'grayscale(1)',
   pale: 'saturate(.4)',
   warm: 'sepia(.5)',
@@ -21,7 +21,7 @@ const SAID: Readonly<Record<Tone, string>> = {
   deep: 'in deep colours',
 };
 
-/** Of the picture alone, and not of what stands on it: the base sheet draws pictures with it. */
+/** Of the picture alone, and not of what stands on it: the base sheet draws pictures with it, and what happens on hover goes with it. */
 export const tone = propertyOf({
   id: 'tone',
   name: 'Tone',

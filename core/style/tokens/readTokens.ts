@@ -1,13 +1,12 @@
 import type { Bands } from '../../bands/bands.ts';
 import type { Command } from '../../plan/commands.ts';
-import { typeFamily } from '../../text/families/index.ts';
 import { ValidationError } from '../../schema/schema.ts';
 import { elements } from '../elements/index.ts';
-import { isHouseColour, type HouseColour } from '../houseColour.ts';
+import { HOUSE_COLOUR_IDS } from '../houseColour.ts';
 import { properties, type PropertyId } from '../properties/index.ts';
 import { isStateId, type StateId } from '../states.ts';
 import { takenIn } from '../styleTree.ts';
-import { houseColourNamed, tokenKinds, tokenTypeOf, type TokenType } from './tokenKinds.ts';
+import { colourPath, houseColourNamed, tokenKinds, tokenTypeOf, type TokenType } from './tokenKinds.ts';
 import { ELEMENTS, EXTENSION } from './writeTokens.ts';
 
 /** The most that a file may be, bytes, and how deep its groups may go. */
@@ -114,14 +113,9 @@ function readAs(type: TokenType, value: unknown): unknown {
 function valueOf(property: PropertyId, value: unknown, tokens: ReadonlyMap<string, Token>): unknown {
   const type = tokenTypeOf(property);
   const { schema } = properties[property].kind;
-  const name = aliasOf(value)?.replace(/^color\./, '');
   // What is named after a colour of the house follows it.
-  const read =
-    type === null
-      ? value
-      : type === 'color' && name !== undefined && isHouseColour(name)
-        ? name
-        : readAs(type, followed({ type, value }, tokens).value);
+  const follows = HOUSE_COLOUR_IDS.find((id) => aliasOf(value) === colourPath(id));
+  const read = type === null ? value : (follows ?? readAs(type, followed({ type, value }, tokens).value));
   try {
     schema.validateSync(read, { strict: true });
   } catch (error) {
@@ -200,7 +194,7 @@ export function readTokens(text: string, bands: Bands): ReadTokens {
       const { type, value } = followed(token, tokens);
       const colour = type === 'color' ? houseColourNamed(name) : undefined;
       if (colour) {
-        sets.set(`colours.${colour satisfies HouseColour}`, readAs('color', value));
+        sets.set(`colours.${colour}`, readAs('color', value));
         return;
       }
       const among =
@@ -208,8 +202,8 @@ export function readTokens(text: string, bands: Bands): ReadTokens {
           ? FAMILIES[name.toLowerCase()]!
           : [];
       if (among.length === 0) throw new Unread('Nothing here goes by that name.');
-      const family = typeFamily(readAs('fontFamily', value) as string);
-      for (const id of among) sets.set(`style.${id}.rest.family`, family.id);
+      const family = readAs('fontFamily', value);
+      for (const id of among) sets.set(`style.${id}.rest.family`, family);
     });
   for (const [id, group] of Object.entries(asObject(root[ELEMENTS]) ?? {}))
     for (const [state, values] of Object.entries(asObject(ownOf(asObject(group) ?? {}).states) ?? {}))

@@ -1,6 +1,6 @@
 import type { House } from '../../plan/house.ts';
 import type { Bands } from '../../bands/bands.ts';
-import { HOUSE_COLOURS, type HouseColour } from '../houseColour.ts';
+import { HOUSE_COLOUR_IDS, HOUSE_COLOURS } from '../houseColour.ts';
 import { properties } from '../properties/index.ts';
 import { setValues, type SetValue } from '../setValues.ts';
 import { tokenKinds, tokenTypeOf } from './tokenKinds.ts';
@@ -11,26 +11,28 @@ export const EXTENSION = 'wide-shelf';
 export const ELEMENTS = 'elements';
 
 type Values = Record<string, unknown>;
+type AtWidth = [from: string | null, value: unknown];
 
 /**
  * What is set of a property, as the values at its widths, null from where it is not set any more; of one that does not
  * vary, under no width.
  */
-function byWidth({ property, value }: SetValue, bands: Bands): [from: string | null, value: unknown][] {
+function byWidth({ property, value }: SetValue, bands: Bands): [first: AtWidth, ...wider: AtWidth[]] {
   if (!properties[property].varies) return [[null, value]];
-  const all = bands.flatMap(({ id }): [string, unknown][] => {
+  const all = bands.flatMap(({ id }): AtWidth[] => {
     const at = (value as Values)[id];
     return at === undefined ? [] : [[id, at]];
   });
-  return all.slice(all.findIndex(([, at]) => at !== null));
+  // Something is set, so that there is a first.
+  const first = all.findIndex(([, at]) => at !== null);
+  return [all[first]!, ...all.slice(first + 1)];
 }
 
 /** One value as a token: the narrowest width as its value, and wider ones under the extension. */
-function tokenOf(one: SetValue, bands: Bands): object | null {
+function tokenOf(one: SetValue, bands: Bands): object {
   const type = tokenTypeOf(one.property);
   const write = (value: unknown) => (type && value !== null ? tokenKinds[type].write(value) : value);
   const [first, ...wider] = byWidth(one, bands);
-  if (!first) return null;
   const own: Values = {
     ...(first[0] !== null && first[0] !== bands[0]!.id && { from: first[0] }),
     ...(wider.length > 0 && { widths: Object.fromEntries(wider.map(([id, value]) => [id, write(value)])) }),
@@ -48,7 +50,6 @@ function elementGroup(values: readonly SetValue[], bands: Bands): object {
   const states: Record<string, Values> = {};
   for (const one of values) {
     const token = tokenOf(one, bands);
-    if (!token) continue;
     if (one.state === 'rest' && tokenTypeOf(one.property)) tokens[one.property] = token;
     else (states[one.state] ??= {})[one.property] = token;
   }
@@ -70,7 +71,7 @@ export function writeTokens({ colours, style, bands }: Pick<House, 'colours' | '
   }
   return {
     color: Object.fromEntries(
-      (Object.keys(HOUSE_COLOURS) as HouseColour[]).map((id) => [
+      HOUSE_COLOUR_IDS.map((id) => [
         id,
         {
           $type: 'color',

@@ -11,8 +11,7 @@ import {
 import { useDraft } from '../../studioContext.tsx';
 import { PopoverBox } from '../../ui/Pick.tsx';
 import { t } from '../../ui/theme.ts';
-import { contrast } from '../../../core/colour/contrast.ts';
-import type { Against } from '../../../core/colour/passingArea.ts';
+import { leastContrast, type Against } from '../../../core/colour/passingArea.ts';
 import { AgainstContext } from '../against.ts';
 import type { Controlled } from '../control.ts';
 
@@ -88,7 +87,7 @@ const Sheet = styled(Dialog)`
 
 /** How a colour stands out from the worst of what it is on. */
 function Ratio({ hex, against }: { hex: string; against: Against }) {
-  const ratio = Math.min(...against.grounds.map((ground) => contrast(hex, ground)));
+  const ratio = leastContrast(hex, against);
   return <small data-low={ratio < against.need || undefined}>{ratio.toFixed(1)}:1</small>;
 }
 

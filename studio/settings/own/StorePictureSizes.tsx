@@ -1,5 +1,6 @@
 import { Plus, X } from 'lucide-react';
 import styled from 'styled-components';
+import { freeId } from './freeId.ts';
 import type { Target } from '../../../core/plan/target.ts';
 import {
   LONGEST_SIZE_NAME,
@@ -35,10 +36,8 @@ const Size = styled.fieldset`
 
 /** One more, under an id that no other has. */
 function another(sizes: readonly NamedSize[]): NamedSize {
-  const ids = new Set(sizes.map(({ id }) => id));
-  let n = sizes.length + 1;
-  while (ids.has(`size-${n}`)) n += 1;
-  return { id: `size-${n}`, name: `Size ${n}`, width: 600, height: 600 };
+  const id = freeId('size', sizes);
+  return { id, name: id.replace('size-', 'Size '), width: 600, height: 600 };
 }
 
 /** The sizes of pictures that the store keeps; cards that go by one follow it. */
