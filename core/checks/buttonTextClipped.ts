@@ -29,6 +29,7 @@ export const buttonTextClipped: PageCheck = {
       const lines = Math.max(...found.all.map((one) => one.lines));
       return {
         text: `${partKind(part)!.name} needs ${counted(lines, 'line')} for its words ${found.where}`,
+        element: part,
         fix: iconFix(shelf, part),
         goTo: 'card',
       };

@@ -26,6 +26,8 @@ export type Place =
 export interface Found {
   at: Place;
   text: string;
+  /** Id of the element that it is about, where it is reckoned from how that one is drawn. */
+  element?: string;
   fix: Fix | null;
   /** Line of the spec where a person mends it; null where it is not mended there. */
   goTo: LineId | null;

@@ -1,5 +1,7 @@
 import type { Plan } from '../plan/plan.ts';
 import type { Names } from '../sentence/sentence.ts';
+import { elementsNamed } from '../rules/elementsNamed.ts';
+import { rulesInUse } from '../rules/rulesTree.ts';
 import type { PageView } from '../view/view.ts';
 import { assortmentGone } from './assortmentGone.ts';
 import { buttonTextClipped } from './buttonTextClipped.ts';
@@ -69,6 +71,20 @@ const bySeverity = (a: Finding, b: Finding) =>
 
 const allRead: Unread = new Set();
 
+/** Says of what is reckoned from how an element is drawn that own rules, which no check knows of, may draw it otherwise. */
+const saysOfRules = (plan: Plan) => {
+  const ofHouse = rulesInUse(plan.house.rules);
+  return (found: Found): Found => {
+    const { element, at, text } = found;
+    if (element === undefined) return found;
+    const ofShelf = at.on === 'shelf' ? plan.shelves[at.shelf]?.rules : undefined;
+    const isNamed = [ofHouse, ofShelf ? rulesInUse(ofShelf) : ''].some(
+      (rules) => rules !== '' && (elementsNamed(rules)?.has(element) ?? true),
+    );
+    return isNamed ? { ...found, text: `${text}. Own rules may change this` } : found;
+  };
+};
+
 /** What is found in a plan wherever it is looked at: about the store, the house, or what a page or a bay names. */
 export const findingsIn = (plan: Plan, names: Names, unread = allRead): Finding[] =>
   checks
@@ -80,7 +96,7 @@ export function findingsOn(view: PageView, plan: Plan, names: Names, unread = al
   const place = new Map(view.bays.map((bay, i) => [bay.id, i]));
   const at = ({ at: where }: Finding) => ('bay' in where ? (place.get(where.bay) ?? -1) : -1);
   const ofPage = checks.flatMap((check) =>
-    check.reads === 'page' ? told(check, check.find(view, plan, names)) : [],
+    check.reads === 'page' ? told(check, check.find(view, plan, names).map(saysOfRules(plan))) : [],
   );
   const ofPlan = findingsIn(plan, names, unread).filter(
     ({ at: where }) => !('page' in where) || where.page === view.pageId,

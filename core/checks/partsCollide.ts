@@ -17,6 +17,7 @@ export const partsCollide: PageCheck = {
       const { first: id, bandIds, where } = found;
       return {
         text: `${partKind(id)!.name} comes over something else on the picture ${where}`,
+        element: id,
         fix: withTheText(shelf, id, bandIds, view.bands),
         goTo: 'card',
       };

@@ -32,6 +32,7 @@ function cutOn(drawn: ShelfView, shelf: Shelf, bands: Bands): FoundOnShelf | nul
     text:
       `${partKind(worst.part)!.name} clipped on ${name}: ${count}` +
       (bandIds.size > 1 ? `, and on ${counted(bandIds.size - 1, 'more width')}` : ''),
+    element: worst.part,
     fix:
       linesFix(drawn.id, worst.part, Math.max(...ofPart.map(({ needed }) => needed))) ??
       columnsFix(

@@ -55,6 +55,17 @@ describe('text that is hard to read', () => {
     expect(found(specimenStored([framed], [onDark]))).not.toEqual([]);
   });
 
+  it('says where own rules may draw it otherwise, and nowhere else', () => {
+    const low = { title: { rest: { textColour: '#bbbbbb' } }, price: { rest: { textColour: '#bbbbbb' } } };
+    const says = (rules: object) =>
+      found(specimenStored([specimenShelf('a', { style: low, rules })])).map(({ text }) =>
+        text.endsWith('. Own rules may change this'),
+      );
+    expect(says({ text: '.title { color: #000 }' })).toEqual([true, false]);
+    expect(says({ text: '.card > * { color: #000 }' })).toEqual([true, true]);
+    expect(says({ text: '.title { color: #000 }', on: false })).toEqual([false, false]);
+  });
+
   it('of the house is said once, however many shelves follow, and mended there', () => {
     const stored = withHouse(
       specimenStored([shelf('a'), shelf('b'), shelf('c', { price: { rest: { textColour: 'text' } } })]),

@@ -79,6 +79,7 @@ export const textHardToRead: PageCheck = {
         ratio,
         at: ofHouse ? { on: 'house' } : at,
         text: `${element.name}${said && ` ${said}`} is hard to read: ${(Math.floor(10 * ratio) / 10).toFixed(1)}:1 on ${low.on}, needs ${need}:1${ofHouse ? ', in House style' : ''}`,
+        element: element.id,
         fix:
           offered === null
             ? null

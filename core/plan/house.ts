@@ -8,6 +8,7 @@ import { array, number, object, string } from '../schema/schema.ts';
 import { listed } from '../sentence/sentence.ts';
 import { choice, integer, name, inParts, own, yesNo } from '../settings/values.ts';
 import { byWidth, setting, varying, type Complete, type Sparse } from '../settings/setting.ts';
+import { rulesTree } from '../rules/rulesTree.ts';
 import { colourSettings } from '../style/colourSettings.ts';
 import { schemesSchema, type Scheme } from '../style/scheme.ts';
 import { styleTree } from '../style/styleTree.ts';
@@ -144,6 +145,7 @@ export const houseSettings = {
     [],
     { name: 'Schemes kept', find: ['scheme', 'colours', 'theme', 'look'] },
   ),
+  ...rulesTree('Own rules of the store'),
   /** Greatest width of what is of content width, px. */
   contentPx: setting(integer(320, 2560, 'px'), 1200, { name: 'Content width' }),
   /** Space at each side of the page, px. */

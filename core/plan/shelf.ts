@@ -18,6 +18,7 @@ import {
   type Tree,
 } from '../settings/setting.ts';
 import { string } from '../schema/schema.ts';
+import { rulesTree } from '../rules/rulesTree.ts';
 import { keptStyle } from '../style/keptStyle.ts';
 import { styleTree } from '../style/styleTree.ts';
 import { columnsSettings, layoutSettings, shelfCardSettings } from './shelfSettings.ts';
@@ -48,13 +49,14 @@ const showsSettings = {
 };
 
 const shelfStyle = styleTree('shelf');
+const shelfRules = rulesTree('Own rules of the shelf');
 
 const lines = {
   shows: showsSettings,
   layout: layoutSettings,
   columns: columnsSettings,
   card: shelfCardSettings,
-  look: shelfStyle as unknown as Tree,
+  look: { ...shelfStyle, ...shelfRules } as unknown as Tree,
 };
 
 /** What can be set of a shelf, besides what it shows. */
@@ -64,6 +66,7 @@ export const shelfTree = joined(
   columnsSettings,
   shelfCardSettings,
   shelfStyle,
+  shelfRules,
 );
 
 /** One display of one assortment; it can be in several bays. */

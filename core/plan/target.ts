@@ -33,7 +33,7 @@ const trees = (own: Tree): Record<Of, Tree> =>
 const shelfTrees = trees(shelfTree);
 const savedTrees = trees(savedTree);
 
-const { selling, groups, labels, swatches, pictureSizes, style, schemes, colours, ...otherOfHouse } =
+const { selling, groups, labels, swatches, pictureSizes, style, schemes, colours, rules, ...otherOfHouse } =
   houseSettings;
 const houseList = [
   ...placed('house', 'page', otherOfHouse),
@@ -42,7 +42,7 @@ const houseList = [
   ...placed('house', 'labels', { labels }),
   ...placed('house', 'swatches', { swatches }),
   ...placed('house', 'pictures', { pictureSizes }),
-  ...placed('house', 'style', { colours, style, schemes }),
+  ...placed('house', 'style', { colours, style, schemes, rules }),
 ];
 const pageList = placed('page', 'page', pageSettings);
 

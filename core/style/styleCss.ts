@@ -17,10 +17,16 @@ const DEPTHS = [0, 1] as const;
 const layerOf = (level: StyleLevel, element: StyleElement, state: StateId): string =>
   `${level}${element.from === undefined ? 0 : 1}${STATES.indexOf(state)}`;
 
+/** Layers of own rules, those of a shelf over those of the store. */
+export const RULES_LAYERS = { store: 'r', shelf: 's' } as const;
+
 /** Every layer, the lowest first: levels, elements and states come over one another by it and by nothing else. */
-export const LAYER_ORDER: readonly string[] = LEVELS.flatMap((level) =>
-  DEPTHS.flatMap((depth) => STATES.map((_, state) => `${level}${depth}${state}`)),
-);
+export const LAYER_ORDER: readonly string[] = [
+  ...LEVELS.flatMap((level) =>
+    DEPTHS.flatMap((depth) => STATES.map((_, state) => `${level}${depth}${state}`)),
+  ),
+  ...Object.values(RULES_LAYERS),
+];
 
 /**
  * What puts the layers into their order. Declarations in them are important: so they come over all that is in no layer,

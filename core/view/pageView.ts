@@ -1,4 +1,5 @@
 import { sellsByBasket } from '../group/soldAs.ts';
+import { rulesInUse } from '../rules/rulesTree.ts';
 import { textsFor } from '../texts/index.ts';
 import type { StoreTexts } from '../texts/storeTexts.ts';
 import type { Changing } from '../assortment/kinds.ts';
@@ -145,6 +146,7 @@ export function* pageView(input: PageInput): Generator<ItemsRequest, PageView, I
     contentPx: house.contentPx,
     colours: house.colours,
     style: house.style,
+    rules: rulesInUse(house.rules),
     labels: house.labels.list.filter(isOwn),
     links: storeLinks(address.path, tree, texts),
     trail: trail.length ? [...trail, { words: name, href: '', current: true }] : [],

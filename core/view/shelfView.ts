@@ -1,3 +1,4 @@
+import { rulesInUse } from '../rules/rulesTree.ts';
 import { figuresAt, styledInside } from '../style/figures.ts';
 import type { Style } from '../style/styleTree.ts';
 import { textsFor } from '../texts/index.ts';
@@ -284,6 +285,7 @@ export function shelfView(
     pagers: shelf.paging.by === 'none' ? [] : pagersOf(stepViews, answer.total, from, context.hrefFrom),
     card,
     style: shelf.style,
+    rules: rulesInUse(shelf.rules),
     moving,
     direction: shelf.direction === 'page' ? null : shelf.direction,
     pictureSizes: pictureSizes(stepViews, room, bands),

@@ -123,6 +123,8 @@ export interface ShelfView {
   card: Card;
   /** What of its elements is styled on the shelf itself. */
   style: Style;
+  /** Own rules of the shelf that hold, as they were written; empty where there are none. */
+  rules: string;
   moving: Moving;
   /** Its own reading direction; null for the page's. */
   direction: 'ltr' | 'rtl' | null;
@@ -196,6 +198,8 @@ export interface PageView {
   colours: HouseColours;
   /** What is styled for the whole store. */
   style: Style;
+  /** Own rules of the store that hold, as they were written; empty where there are none. */
+  rules: string;
   /** Labels of the store that have colours of their own. */
   labels: StoreLabel[];
   links: Link[];

@@ -3,6 +3,7 @@ import { pageKind, pagePath } from '../../core/pages/index.ts';
 import { renderToStaticMarkup } from 'react-dom/server';
 import { bayKind } from '../../core/bays/index.ts';
 import { pageCss } from '../../core/css/pageCss.ts';
+import { rulesStyles } from '../../core/rules/rulesStyles.ts';
 import { usedFamilies } from '../../core/style/usedFamilies.ts';
 import { setsOf } from '../../core/text/characterSets.ts';
 import { insideStyle } from '../../core/css/written.ts';
@@ -61,6 +62,8 @@ function canonical({ kind, path: own, parameters }: PageView, origin: string): s
   return `${origin}${path}${kept.length ? `?${new URLSearchParams(kept).toString()}` : ''}`;
 }
 
+const ownRules = (view: PageView): string => [...rulesStyles(view).values()].join('');
+
 const familiesOf = ({ style, bays }: PageView) =>
   usedFamilies(
     style,
@@ -79,7 +82,9 @@ export function htmlPage(
 ): HtmlPage {
   const body = inLowerCase(renderToStaticMarkup(<Page view={view} />));
   const used = familiesOf(view);
-  const style = insideStyle(fontCss(used, 'optional', setsOf(body)) + baseCss + pageCss(view));
+  const style = insideStyle(
+    fontCss(used, 'optional', setsOf(body)) + baseCss + pageCss(view) + ownRules(view),
+  );
   const preloads = used.families
     .map(
       (family) =>

@@ -16,6 +16,7 @@ import { countSet, ElementEditor, useStateOf } from './ElementEditor.tsx';
 import { apply } from '../../core/plan/commands.ts';
 import { completePlan } from '../../core/plan/storedPlan.ts';
 import { HouseColours } from './HouseColours.tsx';
+import { StoreRules } from '../rules/StoreRules.tsx';
 import { Schemes } from './Schemes.tsx';
 import { Tokens } from './Tokens.tsx';
 import type { Tried } from './tried.ts';
@@ -100,6 +101,7 @@ const Editor = styled.div`
 const places = [
   { id: 'schemes', name: 'Schemes', Editor: Schemes },
   { id: 'tokens', name: 'Design tokens', Editor: Tokens },
+  { id: 'rules', name: 'Own rules', Editor: StoreRules },
 ];
 
 const HOUSE: Target = { house: true };

@@ -1,4 +1,4 @@
-import { memo, useEffect, useLayoutEffect, useRef, useState } from 'react';
+import { memo, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import { createPortal } from 'react-dom';
 import styled from 'styled-components';
 import { bandAt, nominalOf } from '../../../core/bands/bands.ts';
@@ -12,6 +12,7 @@ import { frameDocument, type CardState, type FrameDocument } from './frameDocume
 import { elementPressed } from './pressed.ts';
 import { useMoving } from './useMoving.ts';
 import type { FrameDrags } from './useNearFrame.ts';
+import { useOwnRules } from './useOwnRules.ts';
 import { useOnlyInSight } from './useOnlyInSight.ts';
 
 const Holder = styled.div`
@@ -125,7 +126,9 @@ export const Frame = memo(function Frame({
     if (frame.contentDocument?.readyState === 'complete') opened();
     return () => frame.removeEventListener('load', opened);
   }, [state, twins]);
-  useLayoutEffect(() => inner?.style(styles), [inner, styles]);
+  const rules = useOwnRules(view);
+  const pieces = useMemo(() => (rules ? new Map([...styles, ...rules]) : styles), [styles, rules]);
+  useLayoutEffect(() => inner?.style(pieces), [inner, pieces]);
   const marks =
     (cardsOnly ? CARDS_ONLY : '') +
     (drags?.css ?? '') +

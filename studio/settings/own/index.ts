@@ -40,6 +40,10 @@ export const ownControls: Readonly<Record<string, OwnControl>> = {
     Control: later(() => import('./ShelfLabels.tsx'), 'ShelfLabels'),
     covers: ({ id }) => (id.startsWith('card.labels.') && id !== FIRST_LABEL) || id === 'card.ownLabelsOut',
   },
+  'rules.text': {
+    Control: later(() => import('../../rules/ShelfRules.tsx'), 'ShelfRules'),
+    covers: ({ id }) => id === 'rules.on',
+  },
   'labels.list': { Control: later(() => import('./StoreLabels.tsx'), 'StoreLabels') },
   pictureSizes: { Control: later(() => import('./StorePictureSizes.tsx'), 'StorePictureSizes') },
   groups: { Control: later(() => import('./StoreGroups.tsx'), 'StoreGroups') },
