@@ -3,7 +3,7 @@ import type { Page } from '@playwright/test';
 import { faceIdOf, faceOf, fetchFaces, FIRST_FACE, type FaceId } from '../core/text/faces.ts';
 import { caveat } from '../core/text/families/caveat.ts';
 import { typeFamilies, typeFamily } from '../core/text/families/index.ts';
-import { slopesOf, type Slope } from '../core/text/typeFamily.ts';
+import { fontsOf, slopesOf, type Slope } from '../core/text/typeFamily.ts';
 import { fontFile } from '../storefront/styles/fonts.ts';
 import { expect, test } from './store.ts';
 
@@ -63,7 +63,7 @@ async function compare(page: Page, faceId: FaceId, titles: readonly string[]): P
         return { lines, widthPx: box.getBoundingClientRect().width };
       });
     },
-    { all: cases, file: fontFile(family, 'latin', slope), weight: family.weights.join(' ') },
+    { all: cases, file: fontFile(family, fontsOf(family).find((one) => one.slope === slope)!, 'latin'), weight: family.weights.join(' ') },
   );
   const style = (sizePx: number) => ({ face: faceOf(faceId), sizePx, weight: 500 });
   const share = (of: (text: string) => boolean) => {

@@ -1,3 +1,4 @@
+import { readFile } from 'node:fs/promises';
 import Fastify from 'fastify';
 import fc from 'fast-check';
 import sharp from 'sharp';
@@ -5,6 +6,8 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { AnyContract } from '../core/api/contract.ts';
 import { contracts } from '../core/api/index.ts';
 import { string } from '../core/schema/schema.ts';
+import { typeFamily } from '../core/text/families/index.ts';
+import { typeFile } from './fonts/typeFile.ts';
 import { times } from '../core/specimen/times.ts';
 import { insertAccount } from './accounts/accountRows.ts';
 import { hashPassword } from './accounts/passwords.ts';
@@ -40,6 +43,7 @@ const dot = (background = '#336699') =>
   sharp({ create: { width: 4, height: 4, channels: 3, background } })
     .png()
     .toBuffer();
+const font = () => readFile(typeFile(typeFamily('oswald'), 'latin', 'upright'));
 /** Id of a picture in the store. */
 const stored = async () =>
   (await send('POST', '/api/pictures?name=Dot', await dot(), store.owner)).json<{ picture: { id: string } }>()
@@ -89,6 +93,12 @@ const good: Record<string, () => Promise<{ body?: unknown; query?: string; file?
   'POST /api/pictures/words': async () => ({
     body: { id: await stored(), name: 'Dot', alt: 'A dot', focal: { x: 0.5, y: 0.5 } },
   }),
+  'GET /api/typefaces': async () => ({}),
+  'POST /api/typefaces': async () => ({ file: await font() }),
+  'POST /api/typefaces/removed': async () => {
+    await send('POST', '/api/typefaces', await font(), store.owner);
+    return { body: { id: 'own-oswald' } };
+  },
   'GET /api/pictures/uses': async () => ({ query: `id=${await stored()}` }),
   'POST /api/pictures/removed': async () => ({ body: { ids: ['a'.repeat(64)] } }),
   'POST /api/pictures/named': async () => ({ body: { ids: ['a'.repeat(64)] } }),

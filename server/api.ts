@@ -2,6 +2,7 @@ import type { FastifyInstance, FastifyReply, FastifyRequest } from 'fastify';
 import type { AnswerOf, AnyContract, AskedOf, SentOf } from '../core/api/contract.ts';
 import { namesIn } from '../core/api/shape.ts';
 import { MOST_PICTURE_BYTES } from '../core/picture/limits.ts';
+import { MOST_FONT_BYTES } from '../core/text/fontLimits.ts';
 import type { Schema } from '../core/schema/schema.ts';
 import type { Session } from './accounts/accountRows.ts';
 import { requireSession } from './accounts/session.ts';
@@ -45,6 +46,8 @@ export const API = '/api';
 const TRIES_FROM_ALL = 3;
 /** Who has not signed in has little to say. */
 const MOST_FROM_ANYBODY_BYTES = 16_384;
+/** A file may be so large. */
+const MOST_BYTES = { picture: MOST_PICTURE_BYTES, font: MOST_FONT_BYTES };
 const NOTHING = Buffer.alloc(0);
 
 /** The parameters that a contract knows; whatever else is in the address is not read, be it called as it may. */
@@ -109,7 +112,7 @@ export async function apiScope(
       method,
       url: path.slice(API.length),
       config: { contract, ...(rateLimit && { rateLimit }) },
-      ...(takes && { bodyLimit: MOST_PICTURE_BYTES }),
+      ...(takes && { bodyLimit: MOST_BYTES[takes] }),
       ...(who === 'anybody' && { bodyLimit: MOST_FROM_ANYBODY_BYTES }),
       handler: async (request, reply) => {
         if (takes && !(request.body instanceof Buffer && request.body.length > 0))

@@ -7,8 +7,8 @@ import Fastify, {
   type FastifyRequest,
   type FastifyServerOptions,
 } from 'fastify';
-import { fetchFaces } from '../core/text/faces.ts';
-import { ALL, RELEASE } from '../core/view/reads.ts';
+import { facesHeld } from '../core/text/faces.ts';
+import { ALL, RELEASE, TYPEFACES } from '../core/view/reads.ts';
 import { accountRoutes } from './accounts/routes.ts';
 import { rollSoldWindows } from './assortments/facts.ts';
 import { assortmentRoutes } from './assortments/routes.ts';
@@ -18,6 +18,8 @@ import { makePool, type Pool } from './db/pool.ts';
 import { API, apiScope } from './api.ts';
 import { draftRoutes } from './drafts/routes.ts';
 import { asFault, Fault } from './faults.ts';
+import { takeOwnTypefaces } from './fonts/own/ownRows.ts';
+import { ownFontRoutes, typefaceRoutes } from './fonts/own/routes.ts';
 import { fontRoutes } from './fonts/routes.ts';
 import { PageCache } from './pages/pageCache.ts';
 import { readEnhance } from './pages/enhance.ts';
@@ -93,10 +95,17 @@ export async function makeServer(options: ServerOptions): Promise<Server> {
     if (names.includes(RELEASE) || names.includes(ALL)) parts.live.forget();
     parts.storefront.changed(names);
     parts.pages.changed(names);
+    if (names.includes(TYPEFACES) || names.includes(ALL)) void readTypefaces();
   });
   await changes.ready;
+  /** Knows the store's own typefaces as they are by now; a page that was made with others is made anew. */
+  async function readTypefaces(): Promise<void> {
+    const before = facesHeld();
+    await takeOwnTypefaces(readDb);
+    if (facesHeld() !== before) parts.pages.changed([ALL]);
+  }
   // What is published is measured exactly.
-  await fetchFaces();
+  await takeOwnTypefaces(readDb);
   const enhance = readEnhance();
   const pages = publicPages(parts, enhance);
 
@@ -184,6 +193,7 @@ export async function makeServer(options: ServerOptions): Promise<Server> {
           catalogueRoutes,
           pictureStoreRoutes,
           messageRoutes,
+          typefaceRoutes,
         ])
           routes(api, parts);
       }),
@@ -193,6 +203,7 @@ export async function makeServer(options: ServerOptions): Promise<Server> {
   await app.register(async (scope) => pageRoutes(scope, parts, pages, enhance));
   await app.register(async (scope) => shopperRoutes(scope, parts, pages));
   fontRoutes(app);
+  ownFontRoutes(app, parts);
   await app.register(studioRoutes);
 
   return {

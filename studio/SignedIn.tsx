@@ -3,12 +3,14 @@ import { useEffect, type ReactNode } from 'react';
 import { readCategories, readTitles, readVocabulary, type NamedProduct } from '../core/api/catalogue.ts';
 import { readDraft, type StoredDocument } from '../core/api/draft.ts';
 import { signOut as signOutContract, type Account } from '../core/api/session.ts';
+import { readTypefaces } from '../core/api/typefaces.ts';
 import { categoryTree } from '../core/catalogue/categoryTree.ts';
 import { FORMAT } from '../core/plan/formats/format.ts';
 import { readDocuments } from '../core/plan/reading.ts';
 import { completePlan } from '../core/plan/storedPlan.ts';
 import type { Client } from './api/client.ts';
 import { makeItems } from './api/items.ts';
+import { takeOwnTypefaces } from './api/ownTypefaces.ts';
 import { makeUploads } from './api/uploads.ts';
 import { makeDraft, type Draft } from './draft/draftStore.ts';
 import { thisBrowser } from './draft/kept/browser.ts';
@@ -32,11 +34,13 @@ interface Loaded {
 }
 
 async function load(client: Client, queries: QueryClient, account: Account): Promise<Loaded> {
-  const [{ documents, format }, { categories }, vocabulary] = await Promise.all([
+  const [{ documents, format }, { categories }, vocabulary, { families }] = await Promise.all([
     client.ask(readDraft),
     client.ask(readCategories),
     client.ask(readVocabulary),
+    client.ask(readTypefaces),
   ]);
+  takeOwnTypefaces(families);
   const named = namedInPlan(completePlan(readDocuments(documents).plan));
   const { products } = named.length
     ? await client.ask(readTitles, { body: { ids: named } })

@@ -11,7 +11,7 @@ export interface Contract<Sent, Asked, Answer> {
   /** What is sent; null where nothing is. */
   body: Schema<Sent> | null;
   /** A file is sent instead of a body; what it has to be. */
-  takes?: 'picture';
+  takes?: 'picture' | 'font';
   /** Parameters of the address; null where there are none. */
   query: Schema<Asked> | null;
   answer: Schema<Answer>;

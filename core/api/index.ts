@@ -5,6 +5,7 @@ import * as draft from './draft.ts';
 import * as messages from './messages.ts';
 import * as pictures from './pictures.ts';
 import * as releases from './releases.ts';
+import * as typefaces from './typefaces.ts';
 import * as session from './session.ts';
 
 /** Every route of the server's for the studio; to add one, write its contract and list its file here. */
@@ -16,6 +17,7 @@ export const contracts: readonly AnyContract[] = [
   catalogue,
   messages,
   pictures,
+  typefaces,
 ].flatMap((group) =>
   Object.values(group).filter(
     (one): one is AnyContract => typeof one === 'object' && one !== null && 'path' in one,

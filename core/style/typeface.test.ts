@@ -47,7 +47,7 @@ describe('before the widths of a face are here', () => {
     const text = await import('../card/text.ts');
     const { own, house } = styled([HOUSE, 'title.rest.family', 'oswald']);
     const title = () => fresh.figuresAt(own, house, firstBands, 'phone').title!;
-    expect(facesHeld()).toBe(1);
+    expect(facesHeld()).toBe(0);
     expect(isFaceHere(FIRST_FACE)).toBe(true);
     const before = title();
     const wide = text.widthOf('Large serving plate', before);
@@ -59,7 +59,7 @@ describe('before the widths of a face are here', () => {
         come();
       });
     });
-    expect(facesHeld()).toBe(2);
+    expect(facesHeld()).toBe(1);
     const after = title();
     expect(after.face).toBe('oswald upright');
     expect(after.waits).toBeUndefined();

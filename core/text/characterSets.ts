@@ -46,6 +46,21 @@ const sets = {
     range:
       'U+0900-097F,U+1CD0-1CF9,U+200C-200D,U+20A8,U+20B9,U+20F0,U+25CC,U+A830-A839,U+A8E0-A8FF,U+11B00-11B09',
   },
+  hebrew: {
+    name: 'Hebrew',
+    range: 'U+0307-0308,U+0590-05FF,U+200C-2010,U+20AA,U+25CC,U+FB1D-FB4F',
+  },
+  arabic: {
+    name: 'Arabic',
+    isComplex: true,
+    range:
+      'U+0600-06FF,U+0750-077F,U+0870-088E,U+0890-0891,U+0897-08E1,U+08E3-08FF,U+200C-200E,U+2010-2011,U+204F,U+2E41,U+FB50-FDFF,U+FE70-FE74,U+FE76-FEFC',
+  },
+  thai: {
+    name: 'Thai',
+    isComplex: true,
+    range: 'U+02D7,U+0303,U+0331,U+0E01-0E5B,U+200C-200D,U+25CC',
+  },
 } satisfies Readonly<Record<string, CharacterSet>>;
 
 export type CharacterSetId = keyof typeof sets;

@@ -1,4 +1,4 @@
-import { FIRST_FAMILY, typeFamilies, typeFamily } from './families/index.ts';
+import { allTypeFamilies, FIRST_FAMILY, typeFamily } from './families/index.ts';
 import type { Face } from './face.ts';
 import { storeFace } from './storeFace.ts';
 import { slopesOf, type Slope } from './typeFamily.ts';
@@ -19,8 +19,26 @@ const held = new Map<FaceId, Face>([[FIRST_FACE, storeFace]]);
 const coming = new Map<FaceId, Promise<void>>();
 const waiting = new Set<() => void>();
 
-/** How many faces are here: what was measured before another came is measured again. */
-export const facesHeld = (): number => held.size;
+let came = 0;
+
+/** How often a face came or changed: what was measured before is measured again. */
+export const facesHeld = (): number => came;
+
+/** Something that is measured by has come or changed. */
+function tellAll(): void {
+  came += 1;
+  for (const tell of waiting) tell();
+}
+
+/** Forgets the widths of families whose letters have changed, and tells whoever waits for faces. */
+export function forgetFaces(familyIds: readonly string[]): void {
+  for (const id of familyIds)
+    for (const slope of ['upright', 'italic'] as const) {
+      held.delete(`${id} ${slope}`);
+      coming.delete(`${id} ${slope}`);
+    }
+  tellAll();
+}
 
 /** Told each time that a face came; gives what ends it. */
 export function whenFaceComes(tell: () => void): () => void {
@@ -33,13 +51,15 @@ function fetchFace(id: FaceId): Promise<void> {
   if (!found) {
     const [familyId, slope] = id.split(' ') as [string, Slope];
     const { faces } = typeFamily(familyId);
-    found = (faces[slope] ?? faces.upright)().then(({ default: face }) => {
+    const asked = (faces[slope] ?? faces.upright)().then(({ default: face }) => {
+      // It was forgotten meanwhile.
+      if (coming.get(id) !== asked) return;
       held.set(id, face);
-      for (const tell of waiting) tell();
+      tellAll();
     });
     // One that did not come is asked for again.
-    found.catch(() => coming.delete(id));
-    coming.set(id, found);
+    asked.catch(() => coming.delete(id));
+    coming.set(id, (found = asked));
   }
   return found;
 }
@@ -54,8 +74,10 @@ export function isFaceHere(id: FaceId): boolean {
 /** The widths of a face; until they are here, those of the first stand in for them. */
 export const faceOf = (id: FaceId): Face => held.get(id) ?? storeFace;
 
-/** Fetches the widths of all families that are shipped, where all have to be exact. */
+/** Fetches the widths of all families, where all have to be exact. */
 export async function fetchFaces(): Promise<void> {
-  const ids = typeFamilies.flatMap((family) => slopesOf(family).map((slope) => faceIdOf(family.id, slope)));
+  const ids = allTypeFamilies().flatMap((family) =>
+    slopesOf(family).map((slope) => faceIdOf(family.id, slope)),
+  );
   await Promise.all(ids.filter((id) => !held.has(id)).map(fetchFace));
 }

@@ -6,7 +6,19 @@ export type StandIn = 'serif' | 'sans' | 'mono';
 
 type FetchedFace = () => Promise<{ default: Face }>;
 
-/** A type family that is shipped: all that is asked of it. Its files come from the font package of its id. */
+/** Upright or italic. */
+export type Slope = 'upright' | 'italic';
+
+/** Letters of a family in one slope and at one weight or a stretch of weights, in a file for each character set. */
+export interface FontFiles {
+  slope: Slope;
+  weights: readonly [least: number, most: number];
+  sets: readonly CharacterSetId[];
+  /** Of the owner's own: what its files are called by. */
+  id?: string;
+}
+
+/** A type family, shipped or the owner's own: all that is asked of it. */
 export interface TypeFamily {
   id: string;
   name: string;
@@ -20,11 +32,14 @@ export interface TypeFamily {
   standIn: StandIn;
   /** How far a line reaches over and under its baseline, and the width of a letter in a text, em. */
   metrics: { readonly ascent: number; readonly descent: number; readonly letter: number };
+  /** Its files, of one that is the owner's own; those of one that is shipped come from the font package of its id. */
+  fonts?: readonly FontFiles[];
 }
-
-/** Upright or italic. */
-export type Slope = 'upright' | 'italic';
 
 /** The slopes that a family has letters of its own for. */
 export const slopesOf = ({ faces }: Pick<TypeFamily, 'faces'>): readonly Slope[] =>
   faces.italic ? ['upright', 'italic'] : ['upright'];
+
+/** Everything that a family has files of. */
+export const fontsOf = ({ fonts, faces, weights, sets }: TypeFamily): readonly FontFiles[] =>
+  fonts ?? slopesOf({ faces }).map((slope) => ({ slope, weights, sets }));

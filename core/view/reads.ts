@@ -11,6 +11,8 @@ import { clausesIn } from '../assortment/rule.ts';
 export const ALL = 'all';
 export const RELEASE = 'release';
 export const CATEGORIES = 'categories';
+/** Type families of the owner's own. */
+export const TYPEFACES = 'typefaces';
 export const COLLECTIONS = 'collections';
 export const ENTRIES = 'entries';
 /** A list by a rule: it may change wherever products come or go. */

@@ -2,8 +2,9 @@ import { readFile } from 'node:fs/promises';
 import { join } from 'node:path';
 import { describe, expect, it } from 'vitest';
 import { characterSets, hasCharacter, setsOf } from '../../core/text/characterSets.ts';
-import type { Face } from '../../core/text/face.ts';
+import { letterOf } from '../../core/text/letterOf.ts';
 import { typeFamilies } from '../../core/text/families/index.ts';
+import { READ_WEIGHTS } from '../../core/text/mergeFaces.ts';
 import { storeFace } from '../../core/text/storeFace.ts';
 import { slopesOf, type TypeFamily } from '../../core/text/typeFamily.ts';
 import { readFace } from './readFace.ts';
@@ -11,19 +12,7 @@ import { packageOf, typeFile } from './typeFile.ts';
 
 /** Weights that a family is read at: what pages use, as far as it has them. */
 const weightsOf = ({ weights: [least, most] }: TypeFamily): number[] =>
-  [400, 500, 600, 700].map((one) => Math.min(Math.max(one, least), most));
-
-/** How often letters stand in an English text, a to z, percent. */
-const OFTEN = [
-  8.2, 1.5, 2.8, 4.3, 12.7, 2.2, 2, 6.1, 7, 0.15, 0.77, 4, 2.4, 6.7, 7.5, 1.9, 0.1, 6, 6.3, 9.1, 2.8, 1, 2.4,
-  0.15, 2, 0.07,
-];
-
-/** The width of a letter in a text, em. */
-const letterOf = ({ advances, upem }: Face): number =>
-  OFTEN.reduce((sum, share, i) => sum + share * advances[String.fromCharCode(97 + i)]![0]!, 0) /
-  OFTEN.reduce((sum, share) => sum + share, 0) /
-  upem;
+  READ_WEIGHTS.map((one) => Math.min(Math.max(one, least), most));
 
 describe('the families that are shipped', () => {
   it.each(typeFamilies.flatMap((family) => slopesOf(family).map((slope) => ({ family, slope }))))(

@@ -3,7 +3,7 @@ import { dirname, join } from 'node:path';
 import { typeFamilies } from '../../core/text/families/index.ts';
 import { fontFile } from '../../storefront/styles/fonts.ts';
 import type { CharacterSetId } from '../../core/text/characterSets.ts';
-import { slopesOf, type Slope, type TypeFamily } from '../../core/text/typeFamily.ts';
+import { fontsOf, type Slope, type TypeFamily } from '../../core/text/typeFamily.ts';
 
 const require = createRequire(import.meta.url);
 
@@ -22,8 +22,8 @@ export const typeFile = (family: TypeFamily, set: CharacterSetId, slope: Slope):
 /** Where the file of each address is. */
 export const typeFiles: ReadonlyMap<string, string> = new Map(
   typeFamilies.flatMap((family) =>
-    slopesOf(family).flatMap((slope) =>
-      family.sets.map((set) => [fontFile(family, set, slope), typeFile(family, set, slope)] as const),
+    fontsOf(family).flatMap((font) =>
+      font.sets.map((set) => [fontFile(family, font, set), typeFile(family, set, font.slope)] as const),
     ),
   ),
 );

@@ -12,7 +12,7 @@ import type { PageView } from '../../core/view/view.ts';
 import { Page } from '../../storefront/Page.tsx';
 import { KEEP_ROOM } from '../../storefront/enhance/keepRoom.ts';
 import { baseCss } from '../../storefront/styles/base.ts';
-import { fontCss, fontFile } from '../../storefront/styles/fonts.ts';
+import { firstFile, fontCss } from '../../storefront/styles/fonts.ts';
 
 export interface HtmlPage {
   html: string;
@@ -86,10 +86,8 @@ export function htmlPage(
     fontCss(used, 'optional', setsOf(body)) + baseCss + pageCss(view) + ownRules(view),
   );
   const preloads = used.families
-    .map(
-      (family) =>
-        `<link rel="preload" href="${fontFile(family, 'latin', 'upright')}" as="font" type="font/woff2" crossorigin>`,
-    )
+    .flatMap((family) => firstFile(family) ?? [])
+    .map((file) => `<link rel="preload" href="${file}" as="font" type="font/woff2" crossorigin>`)
     .join('');
   const data = (origin === null ? [] : structuredData(view, origin))
     .map(

@@ -1,13 +1,26 @@
+import { fileFor } from '../../core/text/mergeFaces.ts';
 import { characterSets, type CharacterSetId } from '../../core/text/characterSets.ts';
 import { standInName, standIns } from '../../core/text/standIns.ts';
-import { slopesOf, type Slope, type TypeFamily } from '../../core/text/typeFamily.ts';
+import { fontsOf, type FontFiles, type Slope, type TypeFamily } from '../../core/text/typeFamily.ts';
 
 /** Where the files of the families that are shipped are; the server has them from the fonts' packages. */
 export const TYPE_FILES = '/assets/type';
 
 /** The address of a part of a family. */
-export const fontFile = ({ id }: TypeFamily, set: CharacterSetId, slope: Slope): string =>
-  `${TYPE_FILES}/${id}-${set}-${slope}.woff2`;
+export const fontFile = ({ id }: TypeFamily, font: FontFiles, set: CharacterSetId): string =>
+  font.id === undefined
+    ? `${TYPE_FILES}/${id}-${set}-${font.slope}.woff2`
+    : `${TYPE_FILES}/own/${font.id}-${set}.woff2`;
+
+/** The address of the widths of a font of the owner's own. */
+export const ownFaceFile = (fontId: string): string => `${TYPE_FILES}/own/${fontId}.json`;
+
+/** The part of a family that most of a page is set in, which is fetched before all else; null where it has none. */
+export function firstFile(family: TypeFamily): string | null {
+  const upright = fontsOf(family).filter(({ slope }) => slope === 'upright');
+  const font = fileFor(upright.length ? upright : fontsOf(family), 400);
+  return font.sets.includes('latin') ? fontFile(family, font, 'latin') : null;
+}
 
 const percent = (share: number): string => `${Number((100 * share).toFixed(1))}%`;
 
@@ -33,17 +46,19 @@ export function fontCss(
 ): string {
   return families
     .map((family) => {
-      const [least, most] = family.weights;
-      const own = family.sets.filter((set) => sets.has(set));
-      const files = slopesOf(family)
-        .filter((slope) => slopes.includes(slope))
-        .flatMap((slope) =>
-          own.map(
+      const fonts = fontsOf(family);
+      const isOfOne = new Set(fonts.map(({ slope }) => slope)).size === 1;
+      const files = fonts
+        .filter(({ slope }) => isOfOne || slopes.includes(slope))
+        .flatMap((font) => {
+          const [least, most] = font.weights;
+          const own = font.sets.filter((set) => sets.has(set));
+          return own.map(
             (set) =>
-              `@font-face{font-family:"${family.name}";font-style:${slope === 'italic' ? 'italic' : 'normal'};font-weight:${least} ${most};font-display:${display};src:url(${fontFile(family, set, slope)}) format("woff2")` +
+              `@font-face{font-family:"${family.name}";font-style:${font.slope === 'italic' ? 'italic' : 'normal'};font-weight:${least} ${most};font-display:${display};src:url(${fontFile(family, font, set)}) format("woff2")` +
               `${own.length > 1 ? `;unicode-range:${characterSets[set].range}` : ''}}`,
-          ),
-        );
+          );
+        });
       return files.join('') + standInCss(family);
     })
     .join('');

@@ -18,6 +18,7 @@ import { completePlan } from '../../core/plan/storedPlan.ts';
 import { HouseColours } from './HouseColours.tsx';
 import { StoreRules } from '../rules/StoreRules.tsx';
 import { Schemes } from './Schemes.tsx';
+import { Typefaces } from './Typefaces.tsx';
 import { Tokens } from './Tokens.tsx';
 import type { Tried } from './tried.ts';
 import { Specimen } from './Specimen.tsx';
@@ -100,6 +101,7 @@ const Editor = styled.div`
 /** What concerns all elements at once; what is tried there is seen on the specimen. */
 const places = [
   { id: 'schemes', name: 'Schemes', Editor: Schemes },
+  { id: 'typefaces', name: 'Typefaces', Editor: Typefaces },
   { id: 'tokens', name: 'Design tokens', Editor: Tokens },
   { id: 'rules', name: 'Own rules', Editor: StoreRules },
 ];

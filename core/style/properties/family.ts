@@ -1,26 +1,32 @@
-import { choice } from '../../settings/values.ts';
-import { FIRST_FAMILY, typeFamilies, typeFamily } from '../../text/families/index.ts';
+import { string } from '../../schema/schema.ts';
+import { allTypeFamilies, FIRST_FAMILY, hasTypeFamily, typeFamily } from '../../text/families/index.ts';
+import { OWN_FAMILY_ID } from '../../text/ownFamilies.ts';
+import type { TypeFamily } from '../../text/typeFamily.ts';
 import { characterSets } from '../../text/characterSets.ts';
 import { familyCss } from '../../text/standIns.ts';
 import { propertyOf } from '../property.ts';
 
-const NAMES = Object.fromEntries(
-  typeFamilies.map(({ id, name, character }) => [id, `${name} – ${character}`]),
-);
+const said = ({ name, character }: TypeFamily): string => `${name} – ${character}`;
 
 export const family = propertyOf({
   id: 'family',
   name: 'Typeface',
   find: ['typeface', 'font', 'family', 'type', 'letters'],
   kind: {
-    ...choice(NAMES),
+    // Own ones come and go; one that has gone is drawn as the first.
+    schema: string()
+      .test(
+        'family',
+        'There is no such typeface.',
+        (id) => id === undefined || hasTypeFamily(id) || OWN_FAMILY_ID.test(id),
+      )
+      .required(),
+    say: (id) => (hasTypeFamily(id) ? said(typeFamily(id)).toLowerCase() : 'a removed typeface'),
     control: {
       is: 'choice',
-      options: typeFamilies.map((one) => ({
-        value: one.id,
-        name: NAMES[one.id]!,
-        drawnIn: familyCss(one),
-      })),
+      get options() {
+        return allTypeFamilies().map((one) => ({ value: one.id, name: said(one), drawnIn: familyCss(one) }));
+      },
     },
   },
   begins: FIRST_FAMILY.id,
@@ -28,7 +34,7 @@ export const family = propertyOf({
   onlyAtRest: true,
   inherits: true,
   token: 'fontFamily',
-  say: (id) => `in ${typeFamily(id).name}`,
+  say: (id) => (hasTypeFamily(id) ? `in ${typeFamily(id).name}` : 'in a removed typeface'),
   about: (id) =>
     `Letters: ${typeFamily(id)
       .sets.map((set) => characterSets[set].name + (characterSets[set].isComplex ? ', widths estimated' : ''))

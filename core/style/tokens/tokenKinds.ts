@@ -1,5 +1,5 @@
 import { converter, formatHex, inGamut, parse, toGamut, type Color } from 'culori';
-import { typeFamilies, typeFamily } from '../../text/families/index.ts';
+import { allTypeFamilies, typeFamily } from '../../text/families/index.ts';
 import { standIns } from '../../text/standIns.ts';
 import { HOUSE_COLOURS, isHouseColour } from '../houseColour.ts';
 import { properties, type PropertyId } from '../properties/index.ts';
@@ -131,7 +131,7 @@ export const tokenKinds: Readonly<Record<TokenType, TokenKind>> = {
   fontFamily: {
     read: (value) => {
       const names = (Array.isArray(value) ? value : [value]).map((one) => String(one).trim().toLowerCase());
-      return typeFamilies.find(({ name }) => names.includes(name.toLowerCase()))?.id;
+      return allTypeFamilies().find(({ name }) => names.includes(name.toLowerCase()))?.id;
     },
     write: (value) => {
       const { name, standIn } = typeFamily(value as string);

@@ -6,6 +6,7 @@ import { scopeOf } from '../../../core/css/written.ts';
 import type { PageView } from '../../../core/view/view.ts';
 import { DrawnAtContext } from '../../../storefront/drawnAt.ts';
 import { Page } from '../../../storefront/Page.tsx';
+import { useOwnTypefaceCss } from '../../style/ownTypefaceCss.ts';
 import { Boundary } from '../../ui/Boundary.tsx';
 import { t } from '../../ui/theme.ts';
 import { frameDocument, type CardState, type FrameDocument } from './frameDocument.ts';
@@ -127,7 +128,14 @@ export const Frame = memo(function Frame({
     return () => frame.removeEventListener('load', opened);
   }, [state, twins]);
   const rules = useOwnRules(view);
-  const pieces = useMemo(() => (rules ? new Map([...styles, ...rules]) : styles), [styles, rules]);
+  const typefaces = useOwnTypefaceCss();
+  const pieces = useMemo(
+    () =>
+      rules || typefaces
+        ? new Map([...styles, ...(typefaces ? [[' typefaces', typefaces] as const] : []), ...(rules ?? [])])
+        : styles,
+    [styles, rules, typefaces],
+  );
   useLayoutEffect(() => inner?.style(pieces), [inner, pieces]);
   const marks =
     (cardsOnly ? CARDS_ONLY : '') +
