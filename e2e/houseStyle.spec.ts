@@ -311,3 +311,49 @@ test('pictures go from grey to colour under the pointer, at once where movement 
   await card.hover();
   await expect.poll(() => styleOf(image, 'filter')).toMatch(/^brightness\(0\.\d+\) grayscale\(1\)$/);
 });
+
+test('an overlay that hovering draws makes text hard to read, and is made legible by its offer', async ({
+  page,
+  store,
+}) => {
+  await publishWith(store, {
+    [`shelf:${SHELF}`]: {
+      card: { text: { reach: { phone: 40 }, background: 'none' } },
+      style: { overlay: { rest: { overlay: 'plain', overlayColour: '#ffffff', opacity: 90 } } },
+    },
+  });
+  await signIn(page, store);
+  await page.goto(`${store.url}/studio/arrange/home/${SHELF}`);
+  await openLine(page, 'Look');
+  await page.getByRole('button', { name: /^Overlay of pictures/ }).click();
+  const editor = page.getByRole('region', { name: 'Look of Overlay of pictures' });
+  await editor.getByText('Card hover', { exact: true }).click();
+  await editor
+    .getByRole('button', { name: /Overlay$|^Overlay/ })
+    .first()
+    .click();
+  await page.getByRole('option', { name: 'From below' }).click();
+  await pickColour(page, editor, 'Overlay colour', '#000000');
+  // What was dark on light is now dark on dark.
+  await page.getByRole('button', { name: 'Look done' }).click();
+  const more = page.getByRole('button', { name: /^\d+ more/ });
+  const issue = page
+    .getByRole('list', { name: 'Issues' })
+    .getByRole('listitem')
+    .filter({ hasText: /Text over \d+ pictures is hard to read on card hover/ });
+  await more.click();
+  await issue.getByRole('button', { name: /^Use / }).click();
+  await expect(issue).toHaveCount(0);
+  await page.keyboard.press('Escape');
+  await publishAll(page);
+  await page.goto(store.url);
+  const card = page.locator(`[data-shelf="${SHELF}"] .card`).first();
+  const after = () =>
+    card.locator('.part-picture').evaluate((one) => getComputedStyle(one, '::after').backgroundImage);
+  const colour = () => styleOf(card.locator('.part-title'), 'color');
+  const [atRest, dark] = [await after(), await colour()];
+  await card.hover();
+  await expect.poll(after).toContain('rgb(0, 0, 0)');
+  expect(atRest).toContain('rgb(255, 255, 255)');
+  expect(await colour()).not.toBe(dark);
+});

@@ -50,7 +50,7 @@ export const bannerBay: BayKind<typeof settings, BannerContent> = {
   settings,
   defaults: { 'look.width': 'window', 'look.above': 0, 'look.below': 0 },
   hasHeading: false,
-  elements: ['bannerTitle', 'bannerText', 'bannerButton'],
+  elements: ['bannerPicture', 'bannerOverlay', 'bannerTitle', 'bannerText', 'bannerButton'],
   spec: [
     contentLine('text', 'Text', (bay) => [
       opens(orElse(bay.title, 'No title'), 'title'),

@@ -1,28 +1,38 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { specimenHouse } from '../specimen/specimen.ts';
-import { contrastOver } from './overPicture.ts';
+import { contrast, LEAST_CONTRAST } from './contrast.ts';
+import { through, veiled } from './overPicture.ts';
 
-const colours = { ground: specimenHouse.colours!.ground!, text: specimenHouse.colours!.text! };
-const anyColour = fc
-  .integer({ min: 0, max: 0xffffff })
-  .map((value) => `#${value.toString(16).padStart(6, '0')}`);
+const byte = fc.integer({ min: 0, max: 255 });
+const hex = fc
+  .tuple(byte, byte, byte)
+  .map((all) => `#${all.map((one) => one.toString(16).padStart(2, '0')).join('')}`);
+const colours = { ground: '#ffffff', text: '#111111' };
 
-describe('text over a picture', () => {
-  it('stands out from every picture on a dark background and on that of a light house', () => {
+describe('a colour seen through another', () => {
+  it('is the one or the other at the ends, and between them all the way', () => {
     fc.assert(
-      fc.property(anyColour, fc.option(anyColour), (picture, behind) => {
-        expect(contrastOver(picture, 'dark', colours, behind)).toBeGreaterThanOrEqual(4.5);
-        expect(contrastOver(picture, 'light', colours, behind)).toBeGreaterThanOrEqual(4.5);
+      fc.property(hex, hex, fc.double({ min: 0, max: 1, noNaN: true }), (upper, under, share) => {
+        expect(through(upper, 1, under)).toBe(upper);
+        expect(through(upper, 0, under)).toBe(under);
+        const [a, b, made] = [upper, under, through(upper, share, under)].map((one) =>
+          parseInt(one.slice(1, 3), 16),
+        );
+        expect(made).toBeGreaterThanOrEqual(Math.min(a!, b!));
+        expect(made).toBeLessThanOrEqual(Math.max(a!, b!));
       }),
     );
   });
 
-  it('without a background goes by the picture, and by what the bay makes of the text', () => {
-    expect(contrastOver('#ffffff', 'none', colours, null)).toBeGreaterThan(15);
-    expect(contrastOver('#222222', 'none', colours, null)).toBeLessThan(1.5);
-    // On a dark bay text is white.
-    expect(contrastOver('#222222', 'none', colours, '#101020')).toBeGreaterThan(12);
-    expect(contrastOver('#f4efe6', 'none', colours, '#101020')).toBeLessThan(1.3);
+  it('leaves text legible behind either background, whatever the picture', () => {
+    fc.assert(
+      fc.property(hex, (picture) => {
+        expect(contrast('#ffffff', veiled(picture, 'dark', colours))).toBeGreaterThanOrEqual(LEAST_CONTRAST);
+        expect(contrast(colours.text, veiled(picture, 'light', colours))).toBeGreaterThanOrEqual(
+          LEAST_CONTRAST,
+        );
+        expect(veiled(picture, 'none', colours)).toBe(picture);
+      }),
+    );
   });
 });

@@ -41,9 +41,11 @@ const taken = new Set(around.map(({ name }) => name));
 /** Everything that own rules can be about. */
 export const rulePlaces: readonly RulePlace[] = [
   ...around,
-  ...elements.flatMap(({ id, name: about, selectors, on }): RulePlace[] => {
+  ...elements.flatMap(({ id, name: about, selectors, pseudo = '', on }): RulePlace[] => {
     const name = kebab(id);
-    return taken.has(name) ? [] : [{ name, about, selector: anyOf(selectors), on, element: id }];
+    return taken.has(name)
+      ? []
+      : [{ name, about, selector: `${anyOf(selectors)}${pseudo}`, on, element: id }];
   }),
 ];
 

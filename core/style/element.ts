@@ -24,6 +24,8 @@ export interface StyleElement {
   on: ElementOn;
   /** Where it is drawn, in public as in a frame; several selectors in a list. */
   selectors: readonly string[];
+  /** It is drawn before or after what those find: it is nothing that can be pressed. */
+  pseudo?: '::before' | '::after';
   /** The same where it is the current one. */
   current?: readonly string[];
   /** It is within a card, or is one, so that it may change as the card is pointed at. */

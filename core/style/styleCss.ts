@@ -37,19 +37,20 @@ export const LAYERS = `@layer ${[...LAYER_ORDER].reverse().join()};`;
 
 /** Selectors of an element in a state, each with whether it needs something that hovers. */
 function selectorsOf(
-  { selectors, current, ofCard }: StyleElement,
+  { selectors, current, ofCard, pseudo: drawn }: StyleElement,
   state: StateId,
   scope: string,
 ): { selector: string; hovers: boolean }[] {
+  const pseudo = drawn ?? '';
   const within = (one: string) => (scope ? `${scope} ${one}` : one);
   const plain = (ends: string, hovers = false) =>
-    selectors.map((one) => ({ selector: `${within(one)}${ends}`, hovers }));
+    selectors.map((one) => ({ selector: `${within(one)}${ends}${pseudo}`, hovers }));
   switch (state) {
     case 'rest':
       return plain('');
     case 'cardHover': {
       const card = (ends: string, one: string) =>
-        ofCard === 'card' ? `${within(one)}${ends}` : within(`.card${ends} ${one}`);
+        ofCard === 'card' ? `${within(one)}${ends}${pseudo}` : within(`.card${ends} ${one}${pseudo}`);
       return selectors.flatMap((one) => [
         { selector: card(':hover', one), hovers: true },
         { selector: card(':focus-within', one), hovers: false },

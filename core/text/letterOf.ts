@@ -1,4 +1,4 @@
-import type { Face } from './face.ts';
+import { weightPlace, widthAt, type Face } from './face.ts';
 
 /** How often letters stand in an English text, a to z, percent. */
 const OFTEN = [
@@ -9,14 +9,15 @@ const OFTEN = [
 /** A letter of a face that has none of them, em. */
 const UNKNOWN_EM = 0.5;
 
-/** The width of a letter in a text, of those that a face has, em. */
-export function letterOf({ advances, upem }: Pick<Face, 'advances' | 'upem'>): number {
+/** The width of a letter in a text of regular weight, of those that a face has, em. */
+export function letterOf(face: Face): number {
+  const regular = weightPlace(face, 400);
   let [sum, shares] = [0, 0];
   OFTEN.forEach((share, i) => {
-    const width = advances[String.fromCharCode(97 + i)]?.[0];
-    if (width === undefined) return;
-    sum += share * width;
+    const widths = face.advances[String.fromCharCode(97 + i)];
+    if (!widths) return;
+    sum += share * widthAt(widths, regular);
     shares += share;
   });
-  return shares === 0 ? UNKNOWN_EM : sum / shares / upem;
+  return shares === 0 ? UNKNOWN_EM : sum / shares / face.upem;
 }

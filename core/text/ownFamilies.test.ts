@@ -88,7 +88,7 @@ describe('a face of several files', () => {
     expect(b).toBeDefined();
     expect(merged.advances.b).toHaveLength(READ_WEIGHTS.length);
     expect(merged.advances.b![0]).toBeGreaterThanOrEqual(600);
-    expect(merged.pairs.ab).toEqual([0, 0, -10, -10]);
+    expect(merged.pairs.ab).toEqual([0, 0, 0, -10, -10]);
   });
 });
 

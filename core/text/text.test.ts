@@ -11,12 +11,12 @@ const anyWords = fc
 
 describe('a face', () => {
   it('has widths in proportion between its weights, and the nearest outside of them', () => {
-    const widths = [100, 110, 130, 170];
-    expect(widthAt(widths, weightPlace(storeFace, 400))).toBe(100);
-    expect(widthAt(widths, weightPlace(storeFace, 550))).toBe(120);
-    expect(widthAt(widths, weightPlace(storeFace, 700))).toBe(170);
-    expect(widthAt(widths, weightPlace(storeFace, 200))).toBe(100);
-    expect(widthAt(widths, weightPlace(storeFace, 900))).toBe(170);
+    const at = (weight: number) => widthAt([90, 100, 110, 150, 190], weightPlace(storeFace, weight));
+    expect(storeFace.weights).toEqual([200, 400, 500, 700, 900]);
+    expect([200, 300, 400, 450, 500, 600, 700, 800, 900].map(at)).toEqual([
+      90, 95, 100, 105, 110, 130, 150, 170, 190,
+    ]);
+    expect([at(100), at(1000)]).toEqual([90, 190]);
   });
 });
 

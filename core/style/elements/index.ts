@@ -10,6 +10,7 @@ import { buttonElement, pageButtonElement } from './button.ts';
 import { cardElement, pictureElement } from './card.ts';
 import { fieldElement, moreButtonElement, pageNumberElement, storeLinkElement } from './pages.ts';
 import { pageElement } from './page.ts';
+import { bannerOverlayElement, bannerPictureElement, overlayElement } from './overPictures.ts';
 import { partElements } from './parts.ts';
 import { previousPriceElement, reducedPriceElement } from './price.ts';
 
@@ -18,12 +19,15 @@ export const elements: readonly StyleElement[] = [
   pageElement,
   cardElement,
   pictureElement,
+  overlayElement,
   buttonElement,
   pageButtonElement,
   ...partElements,
   reducedPriceElement,
   previousPriceElement,
   headingElement,
+  bannerPictureElement,
+  bannerOverlayElement,
   bannerTitleElement,
   bannerTextElement,
   bannerButtonElement,

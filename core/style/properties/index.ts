@@ -15,6 +15,11 @@ import { offsetDown } from './offsetDown.ts';
 import { opacity } from './opacity.ts';
 import { outlineColour } from './outlineColour.ts';
 import { outlineWidth } from './outlineWidth.ts';
+import { fit } from './fit.ts';
+import { overlay } from './overlay.ts';
+import { overlayColour } from './overlayColour.ts';
+import { positionAcross } from './positionAcross.ts';
+import { positionDown } from './positionDown.ts';
 import { shadow } from './shadow.ts';
 import { size } from './size.ts';
 import { slope } from './slope.ts';
@@ -52,6 +57,11 @@ const all = {
   maxWidth,
   offsetAcross,
   offsetDown,
+  overlay,
+  overlayColour,
+  fit,
+  positionAcross,
+  positionDown,
   tone,
   opacity,
   lift,

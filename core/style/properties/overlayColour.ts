@@ -1,0 +1,10 @@
+import { colourProperty } from '../colourProperty.ts';
+
+export const overlayColour = colourProperty({
+  id: 'overlayColour',
+  name: 'Overlay colour',
+  find: ['overlay', 'gradient', 'colour', 'tint'],
+  begins: '#000000',
+  said: 'in',
+  css: '--over',
+});
