@@ -1,5 +1,6 @@
 import { readFile } from 'node:fs/promises';
 import type { Locator, Page } from '@playwright/test';
+import { pricePart } from '../core/card/parts/price.ts';
 import { publishWith } from './publish.ts';
 import { expect, openLine, signIn, test } from './store.ts';
 
@@ -356,4 +357,30 @@ test('an overlay that hovering draws makes text hard to read, and is made legibl
   await expect.poll(after).toContain('rgb(0, 0, 0)');
   expect(atRest).toContain('rgb(255, 255, 255)');
   expect(await colour()).not.toBe(dark);
+});
+
+test('a reduced price is made prominent, and cards are as high as they are measured', async ({
+  page,
+  store,
+}) => {
+  await signIn(page, store);
+  const editor = await openHouse(page, 'Reduced price');
+  await editor.getByRole('button', { name: 'Set Text size' }).click();
+  await expect(page.getByRole('navigation', { name: 'Elements' }).getByText('1 set')).toBeVisible();
+  const specimen = page.frameLocator('iframe[title^="Specimen on"]');
+  const reduced = specimen.locator(`[data-shelf="${FOLLOWS}"] .part-price .reduced`);
+  await expect.poll(() => styleOf(reduced, 'fontSize')).toBe('24px');
+  await publishAll(page);
+  await page.goto(store.url);
+  const shelf = page.locator(`[data-shelf="${FOLLOWS}"]`);
+  expect(await styleOf(shelf.locator('.part-price .reduced'), 'fontSize')).toBe('24px');
+  expect(await styleOf(shelf.locator('.part-price .before'), 'fontSize')).toBe('16px');
+  // The line has room for both on one baseline, and no more.
+  const size = { ...pricePart.text!, prominent: { fontPx: 24, weight: 560 } };
+  const view = { now: '', before: '', from: '', own: ['', ''] } as never;
+  const heightPx = pricePart.heightPx(view, {} as never, 1_000, {} as never, size);
+  const drawn = await shelf
+    .locator('.part-price')
+    .evaluateAll((all) => all.flatMap((one) => (one.clientHeight ? [one.clientHeight] : [])));
+  expect(new Set(drawn)).toEqual(new Set([heightPx]));
 });

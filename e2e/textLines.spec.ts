@@ -63,7 +63,15 @@ async function compare(page: Page, faceId: FaceId, titles: readonly string[]): P
         return { lines, widthPx: box.getBoundingClientRect().width };
       });
     },
-    { all: cases, file: fontFile(family, fontsOf(family).find((one) => one.slope === slope)!, 'latin'), weight: family.weights.join(' ') },
+    {
+      all: cases,
+      file: fontFile(
+        family,
+        fontsOf(family).find((one) => one.slope === slope)!,
+        'latin',
+      ),
+      weight: family.weights.join(' '),
+    },
   );
   const style = (sizePx: number) => ({ face: faceOf(faceId), sizePx, weight: 500 });
   const share = (of: (text: string) => boolean) => {

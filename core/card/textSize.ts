@@ -22,6 +22,8 @@ export interface TextSize {
   waits?: true;
   /** In capitals. */
   upper?: boolean;
+  /** What a part of it is set in that is made prominent, where that is set: of a price, what it is now that it is reduced. */
+  prominent?: { fontPx: number; weight: number };
   /** Of a button. */
   box?: ButtonBox;
 }

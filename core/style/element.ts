@@ -38,6 +38,8 @@ export interface StyleElement {
   isUsed?(read: ReadSetting): boolean;
   /** The element whose values hold where its own are not set. */
   from?: string;
+  /** The part of a card that it is the prominent part of, so that this is measured by it too. */
+  prominentIn?: string;
   /** The element that it stands in, whose type it has where its own is not set; absent for the page. */
   within?: string;
   takes: readonly PropertyId[];

@@ -5,6 +5,7 @@ import { faceIdOf, facesHeld, FIRST_FACE, isFaceHere } from '../text/faces.ts';
 import type { Slope } from '../text/typeFamily.ts';
 import { cardElement } from './elements/card.ts';
 import { pageElement } from './elements/page.ts';
+import { elements } from './elements/index.ts';
 import { partElements } from './elements/parts.ts';
 import { properties, type PropertyId } from './properties/index.ts';
 import { resolve, type Levels } from './resolve.ts';
@@ -15,13 +16,21 @@ import type { Style } from './styleTree.ts';
 export type CardFigures = Readonly<Record<string, TextSize>>;
 
 /** Parts that are styled under their own id. */
-const styled = partElements.map((element) => ({ element, text: partKind(element.id)!.text! }));
+const styled = partElements.map((element) => ({
+  element,
+  text: partKind(element.id)!.text!,
+  prominent: elements.find(({ prominentIn }) => prominentIn === element.id),
+}));
 
 /** Elements that a part takes figures from. */
 const reaching = new Set([
   pageElement.id,
   cardElement.id,
-  ...styled.flatMap(({ element: { id, from } }) => (from === undefined ? [id] : [id, from])),
+  ...styled.flatMap(({ element: { id, from }, prominent }) => [
+    id,
+    ...(from === undefined ? [] : [from]),
+    ...(prominent ? [prominent.id] : []),
+  ]),
 ]);
 
 const isFigure = (style: Style): boolean =>
@@ -56,13 +65,24 @@ const none: CardFigures = {};
 function figuresOf(levels: Levels, bands: Bands, bandId: string): CardFigures {
   if (!levels.some(isFigure)) return none;
   const figures: Record<string, TextSize> = {};
-  for (const { text, element } of styled) {
+  for (const { text, element, prominent } of styled) {
     let own = false;
     const size = sizeOf(text, (property) => {
       const { value, from } = resolve(levels, element, property, 'rest', bands, bandId);
       own ||= from !== null;
       return from === null && property !== 'family' ? null : value;
     });
+    if (prominent) {
+      const at = (property: PropertyId) => resolve(levels, prominent, property, 'rest', bands, bandId);
+      const [set, weight] = [at('size'), at('weight')];
+      if (set.from ?? weight.from) {
+        own = true;
+        size.prominent = {
+          fontPx: set.from ? (set.value as number) : size.fontPx,
+          weight: weight.value as number,
+        };
+      }
+    }
     if (own) figures[element.id] = size;
   }
   return figures;

@@ -70,7 +70,15 @@ describe('the elements of a shelf', () => {
       within(screen.getByRole('group', { name: 'Elements of the shelf' }))
         .getAllByRole('button')
         .map((one) => one.textContent);
-    expect(names()).toEqual(['Card', 'Picture', 'Title', 'Price', 'Reduced price', 'Previous price']);
+    expect(names()).toEqual([
+      'Card',
+      'Picture',
+      'Overlay of pictures',
+      'Title',
+      'Price',
+      'Reduced price',
+      'Previous price',
+    ]);
     act(() =>
       studio.draft.run({
         do: 'set',

@@ -4,13 +4,11 @@ import { choice } from '../../settings/values.ts';
 import { setting } from '../../settings/setting.ts';
 import { ownWords, readsWords } from '../ownWords.ts';
 import { partKindOf } from '../partKind.ts';
-import { linesOf, widthOf } from '../text.ts';
+import { baselineOf, linesOf, widthOf } from '../text.ts';
 import type { TextSize } from '../textSize.ts';
 
 const TEXT = { fontPx: 16, linePx: 22, weight: 400 };
 
-/** The price now that it is reduced is heavier. */
-const reduced = (size: TextSize): TextSize => ({ ...size, weight: 560 });
 /** Before the price that was, px, besides the space between words. */
 const BEFORE_GAP_PX = 7;
 
@@ -21,6 +19,32 @@ interface Said extends SaidPrice {
 
 const wordsOf = ({ now, before, from, own }: Said) =>
   [own[0], from, now, before, own[1]].filter(Boolean).join(' ');
+
+const REDUCED_WEIGHT = 560;
+
+/** The price now that it is reduced is heavier, or as it is set; letters stand apart as in the rest of it. */
+function reduced(size: TextSize): TextSize {
+  const { fontPx, weight } = size.prominent ?? { fontPx: size.fontPx, weight: REDUCED_WEIGHT };
+  return { ...size, fontPx, weight, spacingEm: ((size.spacingEm ?? 0) * size.fontPx) / fontPx };
+}
+
+/** Letters of two sizes on one baseline need more than the line that each has, px. */
+const moreLinePx = (size: TextSize): number =>
+  size.prominent ? Math.abs(baselineOf(reduced(size)) - baselineOf(size)) : 0;
+
+/** On one line, px. */
+const priceWidthPx = (view: Said, size: TextSize): number =>
+  view.before === null
+    ? widthOf(wordsOf(view), size)
+    : widthOf(`${wordsOf({ ...view, before: null })} `, reduced(size)) +
+      BEFORE_GAP_PX +
+      widthOf(view.before, size);
+
+function priceHeightPx(view: Said, widthPx: number, size: TextSize): number {
+  if (view.before === null) return linesOf(wordsOf(view), size, widthPx) * size.linePx;
+  const lines = priceWidthPx(view, size) <= widthPx ? 1 : linesOf(wordsOf(view), reduced(size), widthPx);
+  return lines * size.linePx + moreLinePx(size);
+}
 
 export const pricePart = partKindOf({
   id: 'price',
@@ -51,12 +75,7 @@ export const pricePart = partKindOf({
   },
   fullest: (view) => ({ ...view, before: view.before ?? view.now }),
   words: wordsOf,
-  widthPx: (view, size) =>
-    view.before === null
-      ? widthOf(wordsOf(view), size)
-      : widthOf(`${wordsOf({ ...view, before: null })} `, reduced(size)) +
-        BEFORE_GAP_PX +
-        widthOf(view.before, size),
+  widthPx: priceWidthPx,
   hard: [
     {
       id: 'longest-price',
@@ -78,7 +97,6 @@ export const pricePart = partKindOf({
       said: (view) => wordsOf(view!),
     },
   ],
-  heightPx: (view, _own, widthPx, _, size) =>
-    linesOf(wordsOf(view), view.before === null ? size : reduced(size), widthPx) * size.linePx,
+  heightPx: (view, _own, widthPx, _, size) => priceHeightPx(view, widthPx, size),
   say: () => 'price',
 });

@@ -11,9 +11,10 @@ export const reducedPriceElement: StyleElement = {
   isUsed: showsPart('price'),
   selectors: ['.part-price .reduced'],
   ofCard: 'within',
-  takes: ['textColour', 'background', 'lineOfText', 'time'],
+  prominentIn: 'price',
+  takes: ['textColour', 'background', 'size', 'weight', 'lineOfText', 'time'],
   states: ['rest', 'cardHover'],
-  atFirst: { textColour: 'reduced', lineOfText: 'none', time: 0 },
+  atFirst: { textColour: 'reduced', weight: 560, lineOfText: 'none', time: 0 },
 };
 
 /** What a reduced product cost before. */

@@ -1,7 +1,8 @@
 import { useQuery } from '@tanstack/react-query';
 import { useCallback, useEffect, useMemo, useState } from 'react';
-import { Dialog, Modal, ModalOverlay } from 'react-aria-components';
+import { Dialog, FileTrigger, Modal, ModalOverlay } from 'react-aria-components';
 import styled from 'styled-components';
+import { useStore } from 'zustand';
 import { changedBays } from '../../../core/change/changedBays.ts';
 import { withoutTrials } from '../../../core/plan/places.ts';
 import { readPlan } from '../../../core/plan/reading.ts';
@@ -9,14 +10,20 @@ import { counted } from '../../../core/sentence/sentence.ts';
 import type { PageView } from '../../../core/view/view.ts';
 import { liveQuery } from '../../api/live.ts';
 import { useDraft, useStudio } from '../../studioContext.tsx';
-import { Button } from '../../ui/Button.tsx';
+import { Button, TextButton } from '../../ui/Button.tsx';
+import { Choice } from '../../ui/Choice.tsx';
+import { Stepper } from '../../ui/Stepper.tsx';
 import { Switch } from '../../ui/Switch.tsx';
 import { t } from '../../ui/theme.ts';
 import { Frame, markCss } from './Frame.tsx';
+import { dropReference, reference, takeReference } from './reference.ts';
+import { ReferenceBeside, ReferenceOver, type Laid } from './ReferenceView.tsx';
 import type { Stand } from './stands.ts';
 import { showBay } from './together.ts';
 
 const HEAD_PX = 70;
+/** Of what is set of a picture to compare with. */
+const WITH_PX = 52;
 const SIDE_PX = 16;
 const GAP_PX = 16;
 
@@ -30,7 +37,7 @@ const Veil = styled(ModalOverlay)`
     inset: 0;
     outline: none;
     display: grid;
-    grid-template-rows: auto minmax(0, 1fr);
+    grid-template-rows: auto auto minmax(0, 1fr);
   }
   header {
     display: flex;
@@ -51,8 +58,26 @@ const Veil = styled(ModalOverlay)`
     gap: ${GAP_PX}px;
     justify-content: safe center;
   }
+  .ground > div {
+    position: relative;
+  }
+  .with {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: center;
+    gap: 8px 14px;
+    padding: 6px ${SIDE_PX}px;
+    background: ${t.paper};
+    border-bottom: 1px solid ${t.line};
+  }
+  .fault {
+    color: ${t.brick};
+  }
   h3 {
     font: 500 13px/20px ${t.names};
+    overflow: hidden;
+    text-overflow: ellipsis;
+    white-space: nowrap;
   }
 `;
 
@@ -83,15 +108,33 @@ export function FullSize({
     () => (live ? changedBays(withoutTrials(live), withoutTrials(stored), view.pageId) : new Set<string>()),
     [live, stored, view.pageId],
   );
-  const [beside, setBeside] = useState(false);
+  const { picture } = useStore(reference);
+  const [withLive, setLive] = useState(false);
+  const [how, setHow] = useState<'beside' | 'over'>('beside');
+  const [laid, setLaid] = useState<Laid>({ opacity: 50, downPx: 0, differences: false });
+  const [fault, setFault] = useState<string | null>(null);
+  const [drawn, setDrawn] = useState<Document | null>(null);
   const opened = useCallback(
     (document: Document | null) => {
+      setDrawn(document);
       if (document && bayId) showBay(document, bayId, 1);
     },
     [bayId],
   );
-  const heightPx = Math.max(200, window.innerHeight - HEAD_PX - (beside ? 20 : 0));
+  const beside = withLive || (picture !== null && how === 'beside');
+  const heightPx = Math.max(
+    200,
+    window.innerHeight - HEAD_PX - (beside ? 20 : 0) - (picture || fault ? WITH_PX : 0),
+  );
   const scale = beside ? Math.min(1, (window.innerWidth - 2 * SIDE_PX - GAP_PX) / 2 / stand.width) : 1;
+  const choose = (file: File | undefined) => {
+    if (!file) return;
+    setFault(null);
+    takeReference(file).then(
+      () => setLive(false),
+      (error: Error) => setFault(error.message),
+    );
+  };
   return (
     <Veil isOpen isDismissable onOpenChange={(open) => !open && onClose()}>
       <Modal>
@@ -100,20 +143,97 @@ export function FullSize({
             <h2>
               {stand.name}, {stand.width} px wide
             </h2>
-            {beside && live && (
+            {withLive && live && (
               <p role="status">
                 {differing.size
                   ? `${counted(differing.size, 'bay differs', 'bays differ')}, outlined`
                   : 'No bay differs'}
               </p>
             )}
-            <Switch on={beside} onChange={setBeside}>
+            <FileTrigger acceptedFileTypes={['image/*']} onSelect={(files) => choose(files?.[0])}>
+              <Button>Compare with picture…</Button>
+            </FileTrigger>
+            <Switch
+              on={withLive}
+              onChange={(next) => {
+                setLive(next);
+                if (next) dropReference();
+              }}
+            >
               Compare with live
             </Switch>
             <Button onPress={onClose}>Close</Button>
           </header>
+          {picture || fault ? (
+            <div className="with" role="group" aria-label="Picture to compare with">
+              {fault && (
+                <p className="fault" role="alert">
+                  {fault}
+                </p>
+              )}
+              {picture && (
+                <>
+                  <Choice<'beside' | 'over'>
+                    label="Where the picture is"
+                    shown={false}
+                    value={how}
+                    options={[
+                      { value: 'beside', words: 'Beside' },
+                      { value: 'over', words: 'Over' },
+                    ]}
+                    onChange={setHow}
+                  />
+                  {how === 'over' && (
+                    <>
+                      <Stepper
+                        label="Opacity, %"
+                        shown
+                        value={laid.opacity}
+                        least={0}
+                        most={100}
+                        step={10}
+                        onChange={(opacity) => setLaid({ ...laid, opacity })}
+                      />
+                      <Stepper
+                        label="Moved down, px"
+                        shown
+                        wide
+                        value={laid.downPx}
+                        least={-20_000}
+                        most={20_000}
+                        step={1}
+                        onChange={(downPx) => setLaid({ ...laid, downPx })}
+                      />
+                      <Switch
+                        on={laid.differences}
+                        onChange={(differences) => setLaid({ ...laid, differences })}
+                      >
+                        Show differences
+                      </Switch>
+                    </>
+                  )}
+                  <p>
+                    {picture.name}, {picture.width} × {picture.height} px, drawn {stand.width} px wide. It
+                    stays on this device.
+                  </p>
+                  <TextButton onPress={dropReference}>Remove picture</TextButton>
+                </>
+              )}
+            </div>
+          ) : (
+            <span />
+          )}
           <div className="ground">
-            {beside && (
+            {picture && how === 'beside' && (
+              <ReferenceBeside
+                picture={picture}
+                page={drawn}
+                widthPx={stand.width}
+                heightPx={heightPx}
+                scale={scale}
+              />
+            )}
+            {withLive && (
               <Live
                 path={view.path}
                 widthPx={stand.width}
@@ -133,10 +253,13 @@ export function FullSize({
                 scale={scale}
                 name={`The page on ${stand.name} at full size`}
                 chosenBay={null}
-                differing={beside ? differing : undefined}
+                differing={withLive ? differing : undefined}
                 onPress={nothing}
                 onDocument={opened}
               />
+              {picture && how === 'over' && (
+                <ReferenceOver picture={picture} page={drawn} scale={scale} laid={laid} />
+              )}
             </div>
           </div>
         </Dialog>

@@ -1,0 +1,66 @@
+import { describe, expect, it } from 'vitest';
+import { firstBands } from '../../plan/firstBands.ts';
+import { completePlan } from '../../plan/storedPlan.ts';
+import { specimenHouse, specimenShelf, specimenStored } from '../../specimen/specimen.ts';
+import { figuresAt } from '../../style/figures.ts';
+import { widthOf } from '../text.ts';
+import type { TextSize } from '../textSize.ts';
+import { pricePart } from './price.ts';
+
+const SIZE = pricePart.text!;
+const own = {} as never;
+const texts = {} as never;
+
+const plain = { now: '£48', before: null, from: '', own: ['', ''] } as const;
+const reduced = { ...plain, before: '£96' };
+const height = (view: object, size: TextSize, widthPx = 300) =>
+  pricePart.heightPx(view as never, own, widthPx, texts, size);
+const width = (view: object, size: TextSize) => pricePart.widthPx!(view as never, size);
+
+describe('a price', () => {
+  it('is one line as long as it fits with what it was, and no longer', () => {
+    const px = width(reduced, SIZE);
+    expect(height(reduced, SIZE, px)).toBe(SIZE.linePx);
+    expect(height({ ...reduced, own: ['Now', 'each'] }, SIZE, px)).toBeGreaterThan(SIZE.linePx);
+    expect(px).toBeGreaterThan(width(plain, SIZE) + widthOf('£96', SIZE));
+  });
+
+  it('that is reduced and set larger is wider and higher, and nothing else is', () => {
+    const large = { ...SIZE, prominent: { fontPx: 28, weight: 560 } };
+    expect(width(reduced, large)).toBeGreaterThan(width(reduced, SIZE));
+    expect(height(reduced, large)).toBeGreaterThan(SIZE.linePx);
+    // What it was stays as large: half of it grows by three quarters.
+    expect(width(reduced, large) / width(reduced, SIZE)).toBeLessThan(28 / 16);
+    expect([width(plain, large), height(plain, large)]).toEqual([width(plain, SIZE), SIZE.linePx]);
+  });
+
+  it('has its letters as far apart in either size', () => {
+    const spaced = { ...SIZE, spacingEm: 0.1 };
+    const large = { ...spaced, prominent: { fontPx: 32, weight: 560 } };
+    const grown = (size: TextSize) =>
+      width(reduced, { ...size, spacingEm: 0.1 }) - width(reduced, { ...size, spacingEm: 0 });
+    expect(grown(large)).toBeCloseTo(grown(spaced), 5);
+  });
+});
+
+describe('what a reduced price is measured by', () => {
+  const figures = (house: object, shelf: object, bandId: string) => {
+    const plan = completePlan({
+      ...specimenStored([specimenShelf('a', { style: shelf } as never)]),
+      house: { ...specimenHouse, style: house as never },
+    });
+    return figuresAt(plan.shelves.a!.style, plan.house.style, firstBands, bandId).price;
+  };
+
+  it('is what is set of it, by width, from the house or apart from it', () => {
+    const house = { reducedPrice: { rest: { size: { phone: 18, laptop: 26 } } } };
+    expect(figures({}, {}, 'phone')).toBeUndefined();
+    expect(figures(house, {}, 'phone')).toMatchObject({ fontPx: 16, prominent: { fontPx: 18, weight: 560 } });
+    expect(figures(house, {}, 'laptop')!.prominent!.fontPx).toBe(26);
+    const bolder = { reducedPrice: { rest: { weight: 800 } }, price: { rest: { size: { phone: 20 } } } };
+    expect(figures({}, bolder, 'phone')).toMatchObject({
+      fontPx: 20,
+      prominent: { fontPx: 20, weight: 800 },
+    });
+  });
+});
