@@ -14,6 +14,21 @@ export interface Face {
    * drawn as one. Pairs that differ by nothing are absent.
    */
   pairs: Readonly<Record<string, readonly number[]>>;
+  /**
+   * The same of pairs that are drawn as one, where they are drawn apart: letters with space between them never are one
+   * (CSS Text Level 3, 8.2). Absent where the face has none.
+   */
+  joined?: Readonly<Record<string, readonly number[]>>;
+}
+
+const apart = new WeakMap<Face, Face>();
+
+/** A face as it is where letters have space between them. */
+export function spacedFace(face: Face): Face {
+  if (!face.joined) return face;
+  let found = apart.get(face);
+  if (!found) apart.set(face, (found = { ...face, pairs: { ...face.pairs, ...face.joined } }));
+  return found;
 }
 
 /** Between which of the weights one is, and how far along, 0..1. */

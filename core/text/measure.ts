@@ -1,5 +1,5 @@
 import LineBreaker from 'linebreak';
-import { weightPlace, widthAt, type Face } from './face.ts';
+import { spacedFace, weightPlace, widthAt, type Face } from './face.ts';
 
 /** How a text is set. */
 export interface TextStyle {
@@ -9,6 +9,8 @@ export interface TextStyle {
   /** Added after every character, px. */
   spacingPx?: number;
 }
+
+const faceIn = ({ face, spacingPx = 0 }: TextStyle): Face => (spacingPx === 0 ? face : spacedFace(face));
 
 /** What a text takes; estimated where the face lacks some of its characters. */
 export interface Measured {
@@ -114,7 +116,7 @@ const styled = ({ sizePx, spacingPx = 0 }: TextStyle, em: number, length: number
 
 /** Width of a text on one line, px. */
 export function textWidth(text: string, style: TextStyle): { px: number } & Measured {
-  const { pieces, estimated } = piecesOf(text, style.face, style.weight);
+  const { pieces, estimated } = piecesOf(text, faceIn(style), style.weight);
   const px = pieces.reduce((sum, piece, i) => {
     const last = i === pieces.length - 1;
     return sum + styled(style, last ? piece.em : piece.fullEm, last ? piece.length : piece.fullLength);
@@ -124,7 +126,7 @@ export function textWidth(text: string, style: TextStyle): { px: number } & Meas
 
 /** On how many lines a word goes that is wider than a line; how far the last is filled, px. */
 function broken(text: string, style: TextStyle, widthPx: number): { lines: number; used: number } {
-  const emAlone = (characters: string[]) => emOf(characters, style.face, style.weight).em;
+  const emAlone = (characters: string[]) => emOf(characters, faceIn(style), style.weight).em;
   let lines = 1;
   let used = 0;
   let before: string | null = null;
@@ -148,7 +150,7 @@ function broken(text: string, style: TextStyle, widthPx: number): { lines: numbe
  * @param widthPx of the line
  */
 export function textLines(text: string, style: TextStyle, widthPx: number): { lines: number } & Measured {
-  const { pieces, estimated } = piecesOf(text, style.face, style.weight);
+  const { pieces, estimated } = piecesOf(text, faceIn(style), style.weight);
   const room = Math.max(widthPx, 1) + PX_GRAIN;
   let lines = 1;
   let used = 0;

@@ -37,8 +37,8 @@ export function mergeFaces(parts: readonly Part[]): Face {
   if (parts.length === 1 && first) return first.face;
   const { ascent, descent, upem } = fileFor(parts, 400).face;
   const files = READ_WEIGHTS.map((weight) => fileFor(parts, weight));
-  const together = (kind: 'advances' | 'pairs', absent: number | null) => {
-    const keys = new Set(parts.flatMap(({ face }) => Object.keys(face[kind])));
+  const together = (kind: 'advances' | 'pairs' | 'joined', absent: number | null) => {
+    const keys = new Set(parts.flatMap(({ face }) => Object.keys(face[kind] ?? {})));
     return Object.fromEntries(
       [...keys].sort().map((key) => [
         key,
@@ -46,8 +46,8 @@ export function mergeFaces(parts: readonly Part[]): Face {
           const own = files[i]!.face;
           // A character that this file lacks is taken from one that has it.
           const face =
-            own[kind][key] || absent !== null ? own : parts.find((part) => part.face[kind][key])!.face;
-          const widths = face[kind][key];
+            own[kind]?.[key] || absent !== null ? own : parts.find((part) => part.face[kind]?.[key])!.face;
+          const widths = face[kind]?.[key] ?? (absent === null ? undefined : face.pairs[key]);
           return widths ? (widthAt(widths, weightPlace(face, weight)) * upem) / face.upem : absent!;
         }),
       ]),
@@ -60,5 +60,6 @@ export function mergeFaces(parts: readonly Part[]): Face {
     weights: READ_WEIGHTS,
     advances: together('advances', null),
     pairs: together('pairs', 0),
+    ...(parts.some(({ face }) => face.joined) && { joined: together('joined', 0) }),
   };
 }

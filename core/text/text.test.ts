@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { weightPlace, widthAt } from './face.ts';
+import { spacedFace, weightPlace, widthAt } from './face.ts';
 import { textLines, textWidth, type TextStyle } from './measure.ts';
 import { storeFace } from './storeFace.ts';
 
@@ -17,6 +17,18 @@ describe('a face', () => {
       90, 95, 100, 105, 110, 130, 150, 170, 190,
     ]);
     expect([at(100), at(1000)]).toEqual([90, 190]);
+  });
+});
+
+describe('letters that are drawn as one', () => {
+  it('are so only where they have no space between them', () => {
+    const wide = (text: string, spacingPx: number) =>
+      textWidth(text, { ...style, sizePx: 1000, spacingPx }).px - spacingPx * text.length;
+    expect(Object.keys(storeFace.joined!)).toContain('Th');
+    expect(wide('Th', 1)).toBeGreaterThan(wide('Th', 0));
+    // What only stands closer together stays so.
+    expect(wide('AV', 1)).toBeCloseTo(wide('AV', 0), 6);
+    expect(wide('AV', 0)).toBeLessThan(wide('A', 0) + wide('V', 0));
   });
 });
 
@@ -38,7 +50,9 @@ describe('measured text', () => {
           const { px } = textWidth(text, { ...style, sizePx });
           expect(px).toBeCloseTo(textWidth(text, { ...style, sizePx: 1 }).px * sizePx, 3);
           const spaced = textWidth(text, { ...style, sizePx, spacingPx: gap }).px;
-          expect(spaced).toBeCloseTo(px + gap * [...text].length, 3);
+          // What is drawn as one is so no more.
+          const apart = textWidth(text, { ...style, face: spacedFace(style.face), sizePx }).px;
+          expect(spaced).toBeCloseTo(gap === 0 ? px : apart + gap * [...text].length, 3);
         },
       ),
     );
