@@ -1,7 +1,7 @@
 import { readFile } from 'node:fs/promises';
 import type { Locator, Page } from '@playwright/test';
 import { pricePart } from '../core/card/parts/price.ts';
-import { publishWith } from './publish.ts';
+import { publishByHand, publishWith } from './publish.ts';
 import { expect, openLine, signIn, test } from './store.ts';
 
 const SHELF = 'new-from-the-kiln';
@@ -32,16 +32,6 @@ async function pickColour(page: Page, editor: Locator, property: string, colour:
   await expect(sheet).toHaveCount(0);
 }
 
-const publishAll = async (page: Page) => {
-  await expect(page.getByText(/^Saved \d/)).toBeVisible();
-  await page.getByRole('button', { name: /^Publish \d+ changes?$/ }).click();
-  await page
-    .getByRole('dialog')
-    .getByRole('button', { name: /^Publish/ })
-    .click();
-  await expect(page.getByRole('button', { name: 'Nothing to publish' })).toBeVisible();
-};
-
 test('a colour of all buttons is followed by every shelf but the one that sets its own', async ({
   page,
   store,
@@ -56,7 +46,7 @@ test('a colour of all buttons is followed by every shelf but the one that sets i
   const editor = await openHouse(page, BUTTONS);
   await pickColour(page, editor, 'Background', '#7a2f5d');
   await expect(page.getByRole('navigation', { name: 'Elements' }).getByText('1 set')).toBeVisible();
-  await publishAll(page);
+  await publishByHand(page);
   await page.goto(store.url);
   const button = (shelf: string) => page.locator(`[data-shelf="${shelf}"] .part-basket .act`);
   expect(await styleOf(button(FOLLOWS), 'backgroundColor')).toBe(rgb('#7a2f5d'));
@@ -81,7 +71,7 @@ test('colours on hover are seen in the studio without a pointer, and in public w
   await expect.poll(() => styleOf(title, 'color')).toBe(reduced);
   await editor.getByText('At rest', { exact: true }).click();
   await expect.poll(() => styleOf(title, 'color')).not.toBe(reduced);
-  await publishAll(page);
+  await publishByHand(page);
   await page.goto(store.url);
   const drawn = page.locator(`[data-shelf="${SHELF}"] .part-title`);
   expect(await styleOf(drawn, 'color')).not.toBe(reduced);
@@ -112,7 +102,7 @@ test('the title of one shelf is set larger by width, chosen by pressing it, and 
   await expect(editor).toContainText('1 set here');
   await page.getByRole('button', { name: 'Use in the whole store' }).click();
   await expect(page.getByText('All is as the house.').last()).toBeVisible();
-  await publishAll(page);
+  await publishByHand(page);
   await page.setViewportSize({ width: 1100, height: 800 });
   await page.goto(store.url);
   for (const shelf of [SHELF, 'reduced-now'])
@@ -161,7 +151,7 @@ test('a scheme is seen on the page before it is taken, taken with its typefaces,
   await expect(page.getByRole('radio', { name: 'Parade' })).toBeChecked();
   await page.keyboard.press('Tab');
   await page.keyboard.press('Enter');
-  await publishAll(page);
+  await publishByHand(page);
   await page.goto(store.url);
   const shown = page.locator(`[data-shelf="${SHELF}"] .part-title`).first();
   expect(await styleOf(shown, 'fontFamily')).toContain('Oswald');
@@ -360,7 +350,7 @@ test('an overlay that hovering draws makes text hard to read, and is made legibl
     await page.keyboard.press('Escape');
     await expect(page.getByRole('dialog')).toHaveCount(0, { timeout: 500 });
   }).toPass();
-  await publishAll(page);
+  await publishByHand(page);
   await page.goto(store.url);
   const card = page.locator(`[data-shelf="${SHELF}"] .card`).first();
   const after = () =>
@@ -371,6 +361,48 @@ test('an overlay that hovering draws makes text hard to read, and is made legibl
   await expect.poll(after).toContain('rgb(0, 0, 0)');
   expect(atRest).toContain('rgb(255, 255, 255)');
   expect(await colour()).not.toBe(dark);
+});
+
+test('the picture of a banner is placed by width, with an overlay under its text', async ({
+  page,
+  store,
+}) => {
+  await publishWith(store, {
+    house: {
+      style: {
+        bannerPicture: {
+          rest: {
+            fit: { phone: 'contain', laptop: 'cover' },
+            positionAcross: { phone: 10, laptop: 80 },
+            positionDown: { phone: 25 },
+          },
+        },
+        bannerOverlay: { rest: { overlay: 'left', overlayColour: '#203040', opacity: 60 } },
+      },
+    },
+  });
+  for (const [width, fit, position] of [
+    [390, 'contain', '10% 25%'],
+    [1440, 'cover', '80% 25%'],
+  ] as const) {
+    await page.setViewportSize({ width, height: 800 });
+    await page.goto(store.url);
+    const picture = page.locator('.banner>img');
+    expect(await styleOf(picture, 'objectFit')).toBe(fit);
+    expect(await styleOf(picture, 'objectPosition')).toBe(position);
+    const drawn = await page.locator('.banner').evaluate((one) => {
+      const { backgroundImage, filter } = getComputedStyle(one, '::after');
+      const title = one.querySelector('h1')!;
+      const { left, top, height } = title.getBoundingClientRect();
+      const isOver = title.contains(document.elementFromPoint(left + 6, top + height / 2));
+      return { backgroundImage, filter, isOver };
+    });
+    expect(drawn).toEqual({
+      backgroundImage: 'linear-gradient(to right, rgb(32, 48, 64), rgba(0, 0, 0, 0))',
+      filter: 'opacity(0.6)',
+      isOver: true,
+    });
+  }
 });
 
 test('a reduced price is made prominent, and cards are as high as they are measured', async ({
@@ -384,7 +416,7 @@ test('a reduced price is made prominent, and cards are as high as they are measu
   const specimen = page.frameLocator('iframe[title^="Specimen on"]');
   const reduced = specimen.locator(`[data-shelf="${FOLLOWS}"] .part-price .reduced`);
   await expect.poll(() => styleOf(reduced, 'fontSize')).toBe('24px');
-  await publishAll(page);
+  await publishByHand(page);
   await page.goto(store.url);
   const shelf = page.locator(`[data-shelf="${FOLLOWS}"]`);
   expect(await styleOf(shelf.locator('.part-price .reduced'), 'fontSize')).toBe('24px');

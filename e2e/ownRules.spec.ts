@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { publishWith } from './publish.ts';
+import { publishByHand, publishWith } from './publish.ts';
 import { expect, openLine, signIn, test } from './store.ts';
 
 const SHELF = 'new-from-the-kiln';
@@ -11,16 +11,6 @@ const colourOf = (page: Page, shelf: string) =>
     .locator(`[data-shelf="${shelf}"] .part-title`)
     .first()
     .evaluate((one) => getComputedStyle(one).color);
-
-const publishAll = async (page: Page) => {
-  await expect(page.getByText(/^Saved \d/)).toBeVisible();
-  await page.getByRole('button', { name: /^Publish \d+ changes?$/ }).click();
-  await page
-    .getByRole('dialog')
-    .getByRole('button', { name: /^Publish/ })
-    .click();
-  await expect(page.getByRole('button', { name: 'Nothing to publish' })).toBeVisible();
-};
 
 test('own rules of the store are refused where they are not safe, and hold where they are', async ({
   page,
@@ -48,7 +38,7 @@ test('own rules of the store are refused where they are not safe, and hold where
   await page.keyboard.type('.header { letter-spacing: 2px }');
   await expect(notUsed.getByRole('listitem')).toHaveCount(1);
   await expect(specimen.locator('.store')).toHaveCSS('letter-spacing', '2px');
-  await publishAll(page);
+  await publishByHand(page);
   const asked: string[] = [];
   page.on('request', (request) => void asked.push(request.url()));
   await page.goto(store.url);
@@ -60,7 +50,7 @@ test('own rules of the store are refused where they are not safe, and hold where
   await page.goto(`${store.url}/studio/house-style/rules`);
   await box.getByText('Use these rules').click();
   await expect(title).not.toHaveCSS('color', RED);
-  await publishAll(page);
+  await publishByHand(page);
   await page.goto(store.url);
   expect(await colourOf(page, SHELF)).not.toBe(RED);
   await page.goto(`${store.url}/studio/house-style/rules`);

@@ -1,7 +1,8 @@
+import type { Page } from '@playwright/test';
 import type { StoredHouse } from '../core/plan/house.ts';
 import type { StoredPage } from '../core/plan/page.ts';
 import type { StoredShelf } from '../core/plan/shelf.ts';
-import { OWNER, type Store } from './store.ts';
+import { expect, OWNER, type Store } from './store.ts';
 
 type Edits = Record<`shelf:${string}`, Partial<StoredShelf>> &
   Record<`page:${string}`, Partial<StoredPage>> &
@@ -40,4 +41,15 @@ export async function publishWith({ url }: Pick<Store, 'url'>, edits: Partial<Ed
   if (documents.length) await ask('/api/draft', { documents }, signed);
   const draftVersion = (await draft()).reduce((sum, { version }) => sum + version, 0);
   await ask('/api/releases', { draftVersion }, signed);
+}
+
+/** Publishes all that was changed, by hand, once it is saved. */
+export async function publishByHand(page: Page): Promise<void> {
+  await expect(page.getByText(/^Saved \d/)).toBeVisible();
+  await page.getByRole('button', { name: /^Publish \d+ changes?$/ }).click();
+  await page
+    .getByRole('dialog')
+    .getByRole('button', { name: /^Publish/ })
+    .click();
+  await expect(page.getByRole('button', { name: 'Nothing to publish' })).toBeVisible();
 }

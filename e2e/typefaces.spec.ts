@@ -3,6 +3,7 @@ import { textLines } from '../core/text/measure.ts';
 import type { Face } from '../core/text/face.ts';
 import { typeFamily } from '../core/text/families/index.ts';
 import { typeFile } from '../server/fonts/typeFile.ts';
+import { publishByHand } from './publish.ts';
 import { expect, signIn, test } from './store.ts';
 
 test('a typeface of their own is put in, used, measured, published, and kept while it is used', async ({
@@ -37,13 +38,7 @@ test('a typeface of their own is put in, used, measured, published, and kept whi
   await page.getByRole('option', { name: /^Oswald \(own\)/ }).click();
   const specimen = page.frameLocator('iframe[title^="Specimen on"]');
   await expect(specimen.locator('.part-title').first()).toHaveCSS('font-family', /^"Oswald \(own\)"/);
-  await expect(page.getByText(/^Saved \d/)).toBeVisible();
-  await page.getByRole('button', { name: /^Publish \d+ changes?$/ }).click();
-  await page
-    .getByRole('dialog')
-    .getByRole('button', { name: /^Publish/ })
-    .click();
-  await expect(page.getByRole('button', { name: 'Nothing to publish' })).toBeVisible();
+  await publishByHand(page);
 
   // Kept while it is used.
   await page.goto(`${store.url}/studio/house-style/typefaces`);

@@ -7,7 +7,7 @@ import Fastify, {
   type FastifyRequest,
   type FastifyServerOptions,
 } from 'fastify';
-import { facesHeld } from '../core/text/faces.ts';
+import { facesHeld, fetchFaces } from '../core/text/faces.ts';
 import { ALL, RELEASE, TYPEFACES } from '../core/view/reads.ts';
 import { accountRoutes } from './accounts/routes.ts';
 import { rollSoldWindows } from './assortments/facts.ts';
@@ -95,17 +95,20 @@ export async function makeServer(options: ServerOptions): Promise<Server> {
     if (names.includes(RELEASE) || names.includes(ALL)) parts.live.forget();
     parts.storefront.changed(names);
     parts.pages.changed(names);
-    if (names.includes(TYPEFACES) || names.includes(ALL)) void readTypefaces();
+    if (names.includes(TYPEFACES) || names.includes(ALL)) readTypefaces().catch(() => undefined); // Away: all is announced again.
   });
   await changes.ready;
   /** Knows the store's own typefaces as they are by now; a page that was made with others is made anew. */
   async function readTypefaces(): Promise<void> {
     const before = facesHeld();
-    await takeOwnTypefaces(readDb);
+    await takeOwnTypefaces(db);
     if (facesHeld() !== before) parts.pages.changed([ALL]);
   }
-  // What is published is measured exactly.
-  await takeOwnTypefaces(readDb);
+  // What is published is measured exactly. A server starts while its database is away, and is told of all once it is back.
+  await fetchFaces();
+  await readTypefaces().catch((error: unknown) => {
+    if (asFault(error).statusCode !== 503) throw error;
+  });
   const enhance = readEnhance();
   const pages = publicPages(parts, enhance);
 

@@ -92,6 +92,23 @@ describe('while the database is gone', () => {
   });
 });
 
+describe('a server that starts while the database is gone', () => {
+  it('waits, and serves once it answers', async () => {
+    between.break();
+    const later = await makeServer({
+      databaseUrl: between.url,
+      picturesFolder: store.folder,
+      clock: () => NOW,
+    });
+    const status = async (url: string) => (await later.app.inject({ url })).statusCode;
+    expect(await status('/health')).toBe(503);
+    between.mend();
+    await expect.poll(() => status('/health'), { timeout: 5_000 }).toBe(200);
+    expect(await status('/shop')).toBe(200);
+    await later.stop();
+  });
+});
+
 describe('what another process published', () => {
   it('is seen at once, each time, however closely they follow', async () => {
     for (let i = 0; i < 8; i += 1) {

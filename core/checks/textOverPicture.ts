@@ -38,11 +38,11 @@ function lowIn(
   const low: Low[] = [];
   let least = Infinity;
   for (const element of elements) {
-    const found = textOver(levels, element, state, drawn);
-    if (!found) continue;
-    const ratio = leastContrast(found.text, grounds);
+    const text = textOver(levels, element, state, drawn);
+    if (text === null) continue;
+    const ratio = leastContrast(text, grounds);
     if (ratio >= LEAST_CONTRAST) continue;
-    low.push({ element, text: found.text });
+    low.push({ element, text });
     least = Math.min(least, ratio);
   }
   return { low, grounds, least };

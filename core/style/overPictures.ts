@@ -9,7 +9,7 @@ import type { StyleElement } from './element.ts';
 import { overlayElement } from './elements/overPictures.ts';
 import { colourValue } from './houseColour.ts';
 import type { Overlay } from './properties/overlay.ts';
-import { resolve, type Levels, type Resolved } from './resolve.ts';
+import { resolve, type Levels } from './resolve.ts';
 import type { StateId } from './states.ts';
 
 /** Pictures with text over them. */
@@ -57,13 +57,13 @@ export function groundsOver(levels: Levels, state: StateId, drawn: OverDrawn): s
   );
 }
 
-/** The colour of an element's text over a picture in a state, #rrggbb, and what sets it; null where it has none. */
+/** The colour of an element's text over a picture in a state, #rrggbb; null where it has none. */
 export function textOver(
   levels: Levels,
   element: StyleElement,
   state: StateId,
   { bands, colours, behind, background }: OverDrawn,
-): { text: string; from: Resolved['from'] } | null {
+): string | null {
   if (!element.takes.includes('textColour')) return null;
   const { value, from } = resolve(levels, element, 'textColour', state, bands, bands[0]!.id);
   if (typeof value !== 'string') return null;
@@ -75,8 +75,7 @@ export function textOver(
   // Text that nobody set a colour of goes by what is behind it.
   const inherits = from === null && value === 'text';
   const given = isOnDark ? WHITE : behind !== null && background === 'none' ? textOn(behind, colours) : null;
-  const text = inherits && given !== null ? given : colourValue(value, around);
-  return { text, from };
+  return inherits && given !== null ? given : colourValue(value, around);
 }
 
 /** The least contrast of a text with what is behind it, 1 to 21. */

@@ -4,7 +4,7 @@ import { useMutation } from '@tanstack/react-query';
 import styled from 'styled-components';
 import type { AnswerOf } from '../../core/api/contract.ts';
 import { addTypeface, readTypefaces, removeTypeface } from '../../core/api/typefaces.ts';
-import { capital, counted, listed, numeral } from '../../core/sentence/sentence.ts';
+import { capital, counted, listed } from '../../core/sentence/sentence.ts';
 import { characterSets } from '../../core/text/characterSets.ts';
 import { facesHeld, whenFaceComes } from '../../core/text/faces.ts';
 import { ownTypeFamilies, typeFamilies } from '../../core/text/families/index.ts';
@@ -15,6 +15,7 @@ import { takeOwnTypefaces } from '../api/ownTypefaces.ts';
 import { Hint } from '../settings/Stack.tsx';
 import { useStudio } from '../studioContext.tsx';
 import { Button, TextButton } from '../ui/Button.tsx';
+import { sayBytes } from '../ui/sayBytes.ts';
 import { t } from '../ui/theme.ts';
 import { TypeSamples } from '../ui/TypeSamples.tsx';
 
@@ -72,10 +73,6 @@ const Drop = styled(DropZone)`
   }
 `;
 
-const MB = 1024 * 1024;
-const size = (bytes: number): string =>
-  bytes < MB ? `${numeral(Math.ceil(bytes / 1024))} KB` : `${numeral(Math.round((10 * bytes) / MB) / 10)} MB`;
-
 const letters = ({ sets }: Pick<TypeFamily, 'sets'>): string =>
   sets
     .map((set) => characterSets[set].name + (characterSets[set].isComplex ? ' (widths estimated)' : ''))
@@ -103,7 +100,7 @@ function Came({ put }: { put: Put }) {
   const { family, bytes, leftOut, mayEmbed } = put.answer;
   return (
     <p>
-      {put.name} is now part of {family.name}: {size(put.before)}, made to {size(bytes)} in{' '}
+      {put.name} is now part of {family.name}: {sayBytes(put.before)}, made to {sayBytes(bytes)} in{' '}
       {counted(family.fonts.flatMap(({ sets }) => sets).length, 'file')}.
       {leftOut > 0 && ` ${counted(leftOut, 'character')} of other scripts are left out.`}
       {!mayEmbed &&
@@ -125,7 +122,7 @@ export function Typefaces() {
       for (const file of files) {
         const { name, size: before } = file;
         if (before > MOST_FONT_BYTES) {
-          const fault = `This file is ${size(before)}; a font may have at most ${size(MOST_FONT_BYTES)}. Ask its maker for one for websites.`;
+          const fault = `This file is ${sayBytes(before)}; a font may have at most ${sayBytes(MOST_FONT_BYTES)}. Ask its maker for one for websites.`;
           put.push({ name, before, fault });
           continue;
         }

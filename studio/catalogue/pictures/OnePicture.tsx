@@ -17,6 +17,7 @@ import { Hint, Stack } from '../../settings/Stack.tsx';
 import { useStudio } from '../../studioContext.tsx';
 import { Button, QuietButton } from '../../ui/Button.tsx';
 import { pictureName } from '../../pictures/PictureTile.tsx';
+import { sayBytes } from '../../ui/sayBytes.ts';
 import { t } from '../../ui/theme.ts';
 import { Words } from '../../ui/Words.tsx';
 import { FocalPoint } from './FocalPoint.tsx';
@@ -60,9 +61,6 @@ const Side = styled.aside`
 `;
 
 const SAVE_AFTER_MS = 500;
-const KB = 1024;
-const weight = (bytes: number) =>
-  bytes < KB * KB ? `${Math.max(1, Math.round(bytes / KB))} KB` : `${(bytes / KB / KB).toFixed(1)} MB`;
 
 interface OnePictureProps {
   picture: StorePicture;
@@ -136,7 +134,7 @@ export function OnePicture({ picture, onClose, onRemoved }: OnePictureProps) {
         <div>
           <h2>{pictureName(shown)}</h2>
           <p>
-            {picture.width} × {picture.height} px, {weight(picture.bytes)}, put in on{' '}
+            {picture.width} × {picture.height} px, {sayBytes(picture.bytes)}, put in on{' '}
             {new Date(picture.addedAt).toLocaleDateString([], {
               day: 'numeric',
               month: 'short',
