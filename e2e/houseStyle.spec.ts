@@ -1,36 +1,12 @@
 import { readFile } from 'node:fs/promises';
-import type { Locator, Page } from '@playwright/test';
 import { pricePart } from '../core/card/parts/price.ts';
 import { publishByHand, publishWith } from './publish.ts';
 import { expect, openLine, signIn, test } from './store.ts';
+import { openHouse, pickColour, rgb, styleOf } from './style.ts';
 
 const SHELF = 'new-from-the-kiln';
 const FOLLOWS = 'reduced-now';
 const BUTTONS = 'All buttons on cards';
-
-const rgb = (hex: string) => `rgb(${[1, 3, 5].map((at) => parseInt(hex.slice(at, at + 2), 16)).join(', ')})`;
-const styleOf = (locator: Locator, style: string): Promise<string> =>
-  locator.first().evaluate((one, name) => getComputedStyle(one)[name as 'color'], style);
-
-async function openHouse(page: Page, element: string): Promise<Locator> {
-  await page.getByRole('link', { name: 'House style' }).click();
-  await page
-    .getByRole('navigation', { name: 'Elements' })
-    .getByRole('link', { name: element, exact: true })
-    .click();
-  return page.getByRole('region', { name: `Look of ${element}` });
-}
-
-async function pickColour(page: Page, editor: Locator, property: string, colour: string): Promise<void> {
-  await editor.getByRole('button', { name: new RegExp(`^${property}:`) }).click();
-  const sheet = page.getByRole('dialog');
-  if (colour.startsWith('#')) {
-    await sheet.getByLabel('Code').fill(colour);
-    await page.keyboard.press('Enter');
-  } else await sheet.getByRole('button', { name: new RegExp(`^${colour}( [\\d.]+:1)?$`) }).click();
-  await page.keyboard.press('Escape');
-  await expect(sheet).toHaveCount(0);
-}
 
 test('a colour of all buttons is followed by every shelf but the one that sets its own', async ({
   page,

@@ -6,7 +6,7 @@ import { LAYOUT_IDS, type LayoutId } from '../core/layouts/index.ts';
 import { partKind } from '../core/card/parts/index.ts';
 import { widthOf } from '../core/card/text.ts';
 import { ZONE_CHIP_PX } from '../core/card/zones.ts';
-import { LABEL_PADDING_PX, LABEL_TEXT } from '../core/label/labelKind.ts';
+import { LABEL_TEXT } from '../core/label/labelKind.ts';
 import { readPlan } from '../core/plan/reading.ts';
 import type { StoredShelf } from '../core/plan/shelf.ts';
 import { completePlan } from '../core/plan/storedPlan.ts';
@@ -295,7 +295,9 @@ test('a part in a corner is there once at each width, and one on hover comes by 
     .locator(`[data-shelf="${SHELF}"] .label`)
     .evaluateAll((all) => all.map((one) => one.getBoundingClientRect().width));
   labels.forEach(({ text }, i) =>
-    expect(Math.abs(widths[i]! - widthOf(text, LABEL_TEXT) - 2 * LABEL_PADDING_PX), text).toBeLessThan(1),
+    expect(Math.abs(widths[i]! - widthOf(text, LABEL_TEXT) - 2 * LABEL_TEXT.box.endsPx), text).toBeLessThan(
+      1,
+    ),
   );
   await page.setViewportSize({ width: 800, height: 800 });
   const brands = await page

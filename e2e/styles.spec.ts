@@ -9,6 +9,7 @@ import {
   specimenProduct,
   specimenShelf,
   specimenStored,
+  specimenValue,
   specimenView,
 } from '../core/specimen/specimen.ts';
 import { elementsOn, takenIn } from '../core/style/styleTree.ts';
@@ -29,7 +30,7 @@ import { expect, test } from './store.ts';
 
 const PAGES = 10;
 const SHELVES = ['a', 'b', 'c', 'd'];
-const PARTS = ['brand', 'description', 'rating', 'stock', 'code', 'basket', 'details'];
+const PARTS = ['swatches', 'brand', 'description', 'rating', 'stock', 'code', 'basket', 'details'];
 const WIDTHS = [390, 700, 1000, 1500];
 
 /** A list of families as a browser writes it. */
@@ -50,6 +51,17 @@ const goods = Array.from({ length: 8 }, (_, i): Item => ({
     price: { regular: 2_000 + 100 * i, reduced: i % 3 === 0 ? 1_500 : null, from: false },
     buy: { variantId: i + 1, choose: i % 2 === 0 },
     pictures: [specimenPicture()],
+    options: [
+      {
+        id: 1,
+        name: 'Glaze',
+        values: ['Oatmeal', 'Tidewrack green', 'Rust', 'Heather']
+          .slice(0, 1 + (i % 4))
+          .map((name, at) =>
+            specimenValue(10 * i + at + 1, { name, ...(i % 2 === 0 && { colour: '#7a5a3d' }) }),
+          ),
+      },
+    ],
   }),
 }));
 

@@ -87,7 +87,11 @@ describe('a card as it comes from outside', () => {
     ['card.inside', { phone: -3 }, 'This is too small; 0 at least.'],
     ['card.text', null, 'This has to be a group of values.'],
     ['card.parts.wheel', { shown: { phone: true } }, 'There is no setting "wheel".'],
-    ['moving.arrowLook.ink', 'red;}body{display:none', 'A colour is written #rrggbb.'],
+    [
+      'style.arrow.rest.textColour',
+      'red;}body{display:none',
+      'A colour is one of the store, or written #rrggbb.',
+    ],
     ['moving.markLook.size', 400, 'This is too large; 20 at most.'],
     ['layoutOwn.slider.by', 'vh', 'This can be one of: ratio, screen.'],
   ])('is refused with a sentence where %s is %j', (path, value, sentence) => {

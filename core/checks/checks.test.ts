@@ -11,6 +11,7 @@ import { apply } from '../plan/commands.ts';
 import { completePlan, type StoredPlan } from '../plan/storedPlan.ts';
 import {
   specimenBay,
+  specimenHouse,
   specimenNames,
   specimenPicture,
   specimenPictured,
@@ -134,6 +135,16 @@ describe('every check', () => {
           }),
         },
       ],
+      fixes: true,
+    },
+    'label-colours': {
+      plan: {
+        ...specimenStored([specimenShelf('a')]),
+        house: {
+          ...specimenHouse,
+          labels: { list: [{ id: 'sale', kind: 'sale', ground: '#ffee00', ink: '#ffffff' }] },
+        },
+      },
       fixes: true,
     },
     'only-on-hover': {

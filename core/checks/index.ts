@@ -13,6 +13,7 @@ import { fieldMissing } from './fieldMissing.ts';
 import { firstHeadings } from './firstHeadings.ts';
 import { goneFromRule } from './goneFromRule.ts';
 import { headingAtOdds } from './headingAtOdds.ts';
+import { labelColours } from './labelColours.ts';
 import { labelsCollide } from './labelsCollide.ts';
 import { nothingToShow } from './nothingToShow.ts';
 import { onlyOnHover } from './onlyOnHover.ts';
@@ -54,6 +55,7 @@ export const checks: readonly Check[] = [
   onlyOnHover,
   partsCollide,
   labelsCollide,
+  labelColours,
   cropLoses,
   pictureTooSmall,
   partAlone,

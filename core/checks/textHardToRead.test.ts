@@ -30,13 +30,13 @@ describe('text that is hard to read', () => {
     );
     expect(others).toEqual([]);
     expect(one).toMatchObject({ at: { on: 'shelf', shelf: 'a' }, goTo: 'look' });
-    expect(one!.text).toBe('Title on card hover is hard to read: 1.9:1 on #ffffff, needs 4.5:1');
+    expect(one!.text).toBe('Low contrast: title on card hover, 1.9:1 on #ffffff, needs 4.5:1');
   });
 
   it('goes by the background of the card in the same state, and of the bay', () => {
     const card = { card: { rest: { background: '#223344' } }, price: { rest: { textColour: '#333333' } } };
     expect(found(specimenStored([shelf('a', card)])).map(({ text }) => text)).toContainEqual(
-      expect.stringContaining('Price is hard to read: 1.0:1 on #223344'),
+      expect.stringContaining('Low contrast: price, 1.0:1 on #223344'),
     );
     const light = {
       ...card,
@@ -44,8 +44,8 @@ describe('text that is hard to read', () => {
       title: { rest: { textColour: '#ffffff' } },
     };
     // What nobody gave a colour that suits the card is found too.
-    const others = found(specimenStored([shelf('a', light)])).map(({ text }) => text.split(' is hard')[0]);
-    expect([...new Set(others)].sort()).toEqual(['Previous price', 'Reduced price']);
+    const others = found(specimenStored([shelf('a', light)])).map(({ text }) => /: (.+?),/.exec(text)![1]);
+    expect([...new Set(others)].sort()).toEqual(['previous price', 'reduced price']);
     const onDark = specimenBay('a', { look: { background: '#101820' } });
     const pale = shelf('a', { title: { rest: { textColour: '#f4f4f4' } } });
     expect(found(specimenStored([pale], [onDark]))).toEqual([]);
@@ -98,7 +98,7 @@ describe('text that is hard to read', () => {
     ]);
     const [one] = found(stored);
     // The button that puts into the basket has light text, the one that leads to the options dark.
-    expect(one!.text).toMatch(/^Basket button on hover is hard to read: 2\.\d:1 on #7a2f5d/);
+    expect(one!.text).toMatch(/^Low contrast: basket button on hover, 2\.\d:1 on #7a2f5d/);
     expect(found(apply(stored, one!.fix!.command))).toEqual([]);
   });
 

@@ -1,9 +1,12 @@
 import { bayKind } from '../bays/index.ts';
 import { nearestPassing } from '../colour/contrast.ts';
 import type { Target } from '../plan/target.ts';
+import { lowered } from '../sentence/sentence.ts';
 import type { Plan } from '../plan/plan.ts';
+import { labelEverShown } from '../card/shown.ts';
+import { labelForms } from '../label/labelForms.ts';
 import { slotsOf } from '../card/slots.ts';
-import { contrastOf, type DrawnIn, type TextContrast } from '../style/contrast.ts';
+import { contrastsOf, type Contrast, type DrawnIn } from '../style/contrast.ts';
 import type { StyleElement } from '../style/element.ts';
 import { elementsOn } from '../style/styleTree.ts';
 import type { Levels } from '../style/resolve.ts';
@@ -16,13 +19,13 @@ import type { BayView, ShelfView } from '../view/view.ts';
 import type { Found, PageCheck, Place } from './check.ts';
 
 /** What can make text of an element stand out less. */
-const COUNTS = new Set(['textColour', 'background', 'size', 'weight']);
+const COUNTS = new Set(['textColour', 'background', 'borderColour', 'size', 'weight']);
 
 /** Nothing is styled that this is about, as almost everywhere. */
 const isPlain = (levels: Levels): boolean =>
   levels.every((style) => !setValues(style).some(({ property }) => COUNTS.has(property)));
 
-interface Low extends TextContrast {
+interface Low extends Contrast {
   element: StyleElement;
   state: StateId;
 }
@@ -30,14 +33,16 @@ interface Low extends TextContrast {
 function lowIn(levels: Levels, among: readonly StyleElement[], drawn: DrawnIn): Low[] {
   if (isPlain(levels)) return [];
   return among.flatMap((element) => {
-    const atRest = contrastOf(levels, element, 'rest', drawn);
-    return element.states.flatMap((state): Low[] => {
-      const found = state === 'rest' ? atRest : contrastOf(levels, element, state, drawn);
-      // What nobody set is the business of the colours of the house; what is as at rest is mended there.
-      if (!found || found.level === null || found.ratio >= found.need) return [];
-      const isAsAtRest = state !== 'rest' && found.text === atRest?.text && found.on === atRest.on;
-      return isAsAtRest ? [] : [{ ...found, element, state }];
-    });
+    const atRest = contrastsOf(levels, element, 'rest', drawn);
+    return element.states.flatMap((state): Low[] =>
+      (state === 'rest' ? atRest : contrastsOf(levels, element, state, drawn)).flatMap((found) => {
+        // What nobody set is the business of the colours of the house; what is as at rest is mended there.
+        if (found.level === null || found.ratio >= found.need) return [];
+        const isAsAtRest =
+          state !== 'rest' && atRest.some(({ colour, on }) => found.colour === colour && found.on === on);
+        return isAsAtRest ? [] : [{ ...found, element, state }];
+      }),
+    );
   });
 }
 
@@ -47,38 +52,41 @@ function onCards(shelf: ShelfView, plan: Plan): StyleElement[] {
   const read = (id: string) => readPath(settings, id);
   const onPictures = new Set(slotsOf(shelf.card).zones.flatMap(({ parts }) => parts));
   const isOver = shelf.steps.some(textsOver);
+  const moves = shelf.steps.some((step) => step.moves);
   return elementsOn('shelf').filter(
-    ({ id, items, ofCard, isUsed }) =>
+    ({ id, items, ofCard, isUsed, labelled }) =>
       (items?.includes(shelf.of) ?? true) &&
-      (isUsed?.(read) ?? true) &&
+      (isUsed?.(read, moves) ?? true) &&
       !onPictures.has(id) &&
-      !(isOver && ofCard === 'within'),
+      !(isOver && ofCard === 'within' && !labelled),
   );
 }
 
 /** One finding for each element and state; what the house sets is said once. */
 export const textHardToRead: PageCheck = {
   id: 'text-hard-to-read',
-  title: 'Text that does not stand out from what it is drawn on',
+  title: 'Text, signs and edges that do not stand out from what they are drawn on',
   severity: 'wrong',
   reads: 'page',
   find(view, plan) {
     const found = new Map<string, Found & { ratio: number }>();
     const tell = (low: Low, at: Place, on: Target) => {
-      const { element, state, ratio, need, text, level } = low;
+      const { element, state, ratio, need, colour, level, property, form } = low;
       const ofHouse = level! > 0;
       const target: Target = ofHouse ? { house: true } : on;
       // An element is of shelves or of bays, so that their ids do not meet.
       const where = ofHouse ? '' : at.on === 'shelf' ? at.shelf : at.on === 'bay' ? at.bay : '';
-      const key = `${where} ${element.id} ${state}`;
+      const key = `${where} ${element.id} ${state} ${property}`;
       const before = found.get(key);
       if (before && before.ratio <= ratio) return;
-      const offered = nearestPassing(text, [low.on], need);
+      // What is a label's own is changed there.
+      const offered = low.ofForm ? null : nearestPassing(colour, low.grounds, need);
       const { said } = stateKinds[state];
+      const named = `${element.name}${form === null ? '' : ` (${form})`}${said && ` ${said}`}`;
       found.set(key, {
         ratio,
         at: ofHouse ? { on: 'house' } : at,
-        text: `${element.name}${said && ` ${said}`} is hard to read: ${(Math.floor(10 * ratio) / 10).toFixed(1)}:1 on ${low.on}, needs ${need}:1${ofHouse ? ', in House style' : ''}`,
+        text: `Low contrast: ${lowered(named)}, ${(Math.floor(10 * ratio) / 10).toFixed(1)}:1 on ${low.on}, needs ${need}:1${ofHouse ? ', in House style' : ''}`,
         element: element.id,
         fix:
           offered === null
@@ -88,18 +96,19 @@ export const textHardToRead: PageCheck = {
                 command: {
                   do: 'set',
                   on: target,
-                  setting: `style.${element.id}.${state}.textColour`,
+                  setting: `style.${element.id}.${state}.${property}`,
                   value: offered,
                 },
               },
         goTo: ofHouse ? null : 'look',
       });
     };
-    const drawnIn = (bay: BayView, framed: boolean): DrawnIn => ({
+    const drawnIn = (bay: BayView, framed: boolean, labels: DrawnIn['labels'] = []): DrawnIn => ({
       bands: view.bands,
       colours: view.colours,
       behind: bay.look.background,
       framed,
+      labels,
     });
     for (const bay of view.bays) {
       if (bay.empty) continue;
@@ -108,7 +117,7 @@ export const textHardToRead: PageCheck = {
       const among = elementsOn('bay').filter(
         ({ id, isUsed, overPicture }) =>
           id in bay.style &&
-          (isUsed?.((path) => readPath(bay, path)) ?? true) &&
+          (isUsed?.((path) => readPath(bay, path), false) ?? true) &&
           !(overPicture && isPictured),
       );
       for (const low of lowIn([bay.style, view.style], among, drawnIn(bay, false)))
@@ -117,7 +126,8 @@ export const textHardToRead: PageCheck = {
     for (const { bay, shelf } of shelvesOn(view)) {
       if (bay.empty || shelf.coming) continue;
       const place: Place = { on: 'shelf', page: view.pageId, bay: bay.id, shelf: shelf.id };
-      const drawn = drawnIn(bay, shelf.card.frame !== 'plain');
+      const labels = plan.house.labels.list.filter((label) => labelEverShown(shelf.card, label));
+      const drawn = drawnIn(bay, shelf.card.frame !== 'plain', labelForms(labels, view.colours));
       for (const low of lowIn([shelf.style, view.style], onCards(shelf, plan), drawn))
         tell(low, place, { shelf: shelf.id });
     }

@@ -1,3 +1,6 @@
+import { labelKinds } from '../label/labels/index.ts';
+import { colourCss, isHouseColour } from '../style/houseColour.ts';
+import { LABELS_LAYER } from '../style/styleCss.ts';
 import { LABEL_GAP_PX } from '../label/labelKind.ts';
 import { fartherPx, labelPlace, labelPlaces, placeOf, type LabelPlaceKind } from '../label/labelPlaces.ts';
 import type { StoreLabel } from '../label/storeLabel.ts';
@@ -34,10 +37,31 @@ function apartRules(label: StoreLabel, selector: string): string {
   return `${aside}${box}>${selector}${which}{margin-block-${block}:${farther}px}`;
 }
 
-/** What of a label is its own: its colours, and how far from the edges of the picture it stands. */
-export function labelCss(label: StoreLabel): string {
-  const { id, ground, ink } = label;
-  const selector = `.label.of-${cssName(id)}`;
-  const colours = `${ground ? `background:${cssColour(ground)};` : ''}${ink ? `color:${cssColour(ink)}` : ''}`;
-  return `${colours && `${selector}{${colours}}`}${apartRules(label, selector)}`;
+const selectorOf = ({ id }: StoreLabel): string => `.label.of-${cssName(id)}`;
+
+/** How far from the edges of the picture a label stands. */
+export const labelPlaceCss = (label: StoreLabel): string => apartRules(label, selectorOf(label));
+
+/** Colours of a label's own, which come over those that the house sets of all labels. */
+export function labelColoursCss(label: StoreLabel): string {
+  const { ground, ink } = label;
+  const colours = [
+    ground && `background:${cssColour(ground)}!important`,
+    ink && `color:${cssColour(ink)}!important`,
+  ].filter(Boolean);
+  return colours.length > 0 ? `@layer ${LABELS_LAYER}{${selectorOf(label)}{${colours.join(';')}}}` : '';
 }
+
+/** A colour of the house as it is on the background of the page, wherever a label stands. */
+const asOnPage = (colour: string): string =>
+  isHouseColour(colour) && colour !== 'text' && colour !== 'ground' && colour !== 'card'
+    ? `var(--own-${colour})`
+    : colourCss(colour);
+
+/** Each kind of label in its own colours, so that two together are told apart. */
+export const labelKindsCss: string = labelKinds
+  .map(
+    ({ id, colours: [ground, words] }) =>
+      `.label-${id}{background:${asOnPage(ground)};color:${asOnPage(words)}}`,
+  )
+  .join('');

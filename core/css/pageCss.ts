@@ -11,7 +11,7 @@ import { byBand, within } from './containers.ts';
 import { groundCss, ownColours } from './onDark.ts';
 import { keptRoomCss } from './keptRoom.ts';
 import { bandsCss, cardTextCss, placesCss } from './shelfCss.ts';
-import { labelCss } from './labelCss.ts';
+import { labelColoursCss, labelPlaceCss } from './labelCss.ts';
 import { LAYERS, styleCss } from '../style/styleCss.ts';
 import { cssColour, cssName, scopeOf } from './written.ts';
 
@@ -106,10 +106,13 @@ export function pageStyles(view: PageView): ReadonlyMap<string, string> {
     `html{background:${cssColour(view.colours.ground)}}.region{${tokens};--content:${view.contentPx}px;--part-gap:${PART_GAP_PX}px}` +
     byBand(view.bands, (band) => `:where(.region)>*{--margin:${valueAt(view.margin, view.bands, band)}px}`) +
     cardTextCss() +
-    view.labels.map(labelCss).join('');
+    view.labels.map(labelPlaceCss).join('');
   return new Map([
     ['', house],
-    [' style', LAYERS + styleCss(view.style, 'h', '', view.bands)],
+    [
+      ' style',
+      LAYERS + styleCss(view.style, 'h', '', view.bands) + view.labels.map(labelColoursCss).join(''),
+    ],
     ...view.bays.flatMap((bay) =>
       [
         [`${bay.id} pictures`, pictureCss(bay)] as const,

@@ -9,7 +9,7 @@ import type { ShelfView, StepView } from '../view/view.ts';
 import { cardCss, frameCss } from './cardCss.ts';
 import { hiddenAt, within } from './containers.ts';
 import { placeCss } from './placeCss.ts';
-import { cssColour, cssName, scopeOf } from './written.ts';
+import { cssName, scopeOf } from './written.ts';
 
 /** Cards that are held but not shown at a step; counted from the first one held. What a script added stays. */
 function hiddenCards(scope: string, shelf: ShelfView, { shows }: StepView): string {
@@ -56,31 +56,19 @@ function movingRules(scope: string, step: StepView, shelf: ShelfView, bands: Ban
   return `${scope}{--arrow:${step.arrowPx}px;--move-by:${step.moveBy}}${marks}${arrows}${beside}${moving.play ? `${scope}>.pause{display:grid}` : ''}`;
 }
 
-/** Colours, edges and measures of arrows and marks; what is as usual is left to the base style sheet. */
-function movingLookCss(scope: string, { arrowLook, arrowPlace, markLook }: Moving): string {
-  const { ink, background, edge, offset } = arrowLook;
-  const arrow = [
-    ink && `color:${cssColour(ink)}`,
-    background && `background:${cssColour(background)}`,
-    edge && 'border:2px solid currentColor',
-  ].filter(Boolean);
-  let css = arrow.length ? `${scope}>.arrow{${arrow.join(';')}}` : '';
-  if (arrowPlace === 'over' && offset !== 8)
-    css += `${scope}>.previous{inset-inline-start:${offset}px}${scope}>.next{inset-inline-end:${offset}px}`;
-  const dot = `${scope}>.marks button::before`;
+/** Where arrows over the cards stand, and measures of marks; what is as usual is left to the base style sheet. */
+function movingLookCss(scope: string, { arrowLook: { offset }, arrowPlace, markLook }: Moving): string {
   const { size, shape } = markLook;
-  const [marks, current] = [markLook.ink, markLook.current].map((colour) => colour && cssColour(colour));
   const measures = [
     size !== 9 && `height:${shape === 'line' ? 3 : size}px;width:${size}px`,
     shape !== 'round' && `border-radius:${shape === 'square' ? 2 : 0}px`,
     shape === 'line' && `height:3px;width:20px`,
-    marks && `border-color:${marks};background:${marks}`,
   ].filter(Boolean);
-  if (measures.length) css += `${dot}{${measures.join(';')}}`;
-  if (marks) css += `${scope}>.marks .bar{background:${marks}}`;
-  if (current)
-    css += `${scope}>.marks [aria-current=true]::before{background:${current};border-color:${current}}${scope}>.marks .bar i{background:${current}}${scope}>.marks{color:${current}}`;
-  return css;
+  const arrows =
+    arrowPlace === 'over' && offset !== 8
+      ? `${scope}>.previous{inset-inline-start:${offset}px}${scope}>.next{inset-inline-end:${offset}px}`
+      : '';
+  return `${arrows}${measures.length > 0 ? `${scope}>.marks button::before{${measures.join(';')}}` : ''}`;
 }
 
 /** Style sheet text of one shelf: layout, across, gaps, what is shown, pagers and parts at each width. */

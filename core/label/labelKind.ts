@@ -5,11 +5,13 @@ import type { LabelPlace } from './labelPlaces.ts';
 import type { Placeholder } from './placeholders.ts';
 import type { StoreLabel } from './storeLabel.ts';
 
-/** How a label is written, and the space at both its ends, px. */
-export const LABEL_TEXT: TextSize = { fontPx: 12.5, linePx: 12.5, weight: 560 };
-export const LABEL_PADDING_PX = 8;
-/** Over and under its words, px. */
-export const LABEL_BLOCK_PX = 6;
+/** How a label is written where nothing is styled. */
+export const LABEL_TEXT = {
+  fontPx: 13,
+  linePx: 13,
+  weight: 560,
+  box: { acrossPx: 6, endsPx: 8, borderPx: 0 },
+} satisfies TextSize;
 /** Between labels, px. */
 export const LABEL_GAP_PX = 4;
 
@@ -48,7 +50,7 @@ export interface LabelKind {
   byDay?: boolean;
   /** What own words can have in them. */
   placeholders: readonly Placeholder[];
-  /** Colours of its ground and its words, as style sheets write them. */
+  /** Colours of its ground and its words: of the house, by name, or #rrggbb. */
   colours: readonly [ground: string, words: string];
   /**
    * Whether it stands on a product.

@@ -178,7 +178,7 @@ describe('labels of a store', () => {
     expect(onCard(shown)).toEqual([
       { id: 'sale', kind: 'sale', text: '35% off', at: 'lowerEnd', fartherPx: 0, own: true, picture: null },
     ]);
-    expect(pageCss(shown)).toContain('.label.of-sale{background:#112233;color:#ffffff}');
+    expect(pageCss(shown)).toContain('.label.of-sale{background:#112233!important;color:#ffffff!important}');
     expect(onCard(view(list, { labels: { sale: { shown: { phone: false } } } }))).toEqual([]);
   });
 

@@ -2,7 +2,7 @@ import { MOST_ACROSS } from '../geometry/steps.ts';
 import { ALIGNS, cardSettings } from '../card/card.ts';
 import { layoutChoice } from '../layouts/choice.ts';
 import { layoutOwn } from '../layouts/own.ts';
-import { choice, colourOr, integer, link, text, yesNo } from '../settings/values.ts';
+import { choice, integer, link, text, yesNo } from '../settings/values.ts';
 import { byWidth, setting, varying, type ReadSetting } from '../settings/setting.ts';
 
 const unlessPaging = (by: readonly string[], why: string) => (read: ReadSetting) =>
@@ -76,25 +76,6 @@ const moving = {
     offBecause: withoutArrows,
   }),
   arrowLook: {
-    /** Colour of the sign; null for that of text. */
-    ink: setting(colourOr('the usual colour'), null, {
-      name: 'Arrow colour',
-      find: ['arrows', 'colour'],
-      offBecause: withoutArrows,
-    }),
-    /** Null for the page's own background. */
-    background: setting(colourOr('the usual colour'), null, {
-      name: 'Arrow background',
-      find: ['arrows', 'background', 'colour'],
-      offBecause: (read) =>
-        withoutArrows(read) ??
-        (read('moving.arrowShape') === 'bare' ? 'Bare arrows have no background' : null),
-    }),
-    edge: setting(yesNo(), false, {
-      name: 'Arrow border',
-      find: ['arrows', 'border', 'edge', 'outline'],
-      offBecause: withoutArrows,
-    }),
     /** How far in from the edge of the cards, px; less than 0 for outside. */
     offset: setting(integer(-60, 60, 'px', { step: 2 }), 8, {
       name: 'Arrow distance from the edge',
@@ -114,18 +95,6 @@ const moving = {
     },
   ),
   markLook: {
-    /** Colour of those that are not the current one; null for that of quiet text. */
-    ink: setting(colourOr('the usual colour'), null, {
-      name: 'Marker colour',
-      find: ['dots', 'bar', 'colour', 'marker'],
-      offBecause: withoutMarker,
-    }),
-    /** Colour of the current one; null for that of text. */
-    current: setting(colourOr('the usual colour'), null, {
-      name: 'Current marker colour',
-      find: ['dots', 'bar', 'current', 'colour', 'marker'],
-      offBecause: withoutMarker,
-    }),
     shape: setting(choice({ round: 'Round', square: 'Square', line: 'Line' }), 'round', {
       name: 'Marker shape',
       find: ['dots', 'shape', 'square', 'line', 'marker'],

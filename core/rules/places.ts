@@ -30,10 +30,10 @@ const around: readonly RulePlace[] = [
   { name: 'cards', about: 'All cards of a shelf', selector: '.cards', on: 'shelf', element: null },
   { name: 'card', about: 'Card', selector: '.card', on: 'shelf', element: 'card' },
   { name: 'texts', about: 'All text of a card', selector: '.texts', on: 'shelf', element: null },
-  { name: 'label', about: 'Label', selector: '.label', on: 'shelf', element: null },
-  { name: 'swatch', about: 'Swatch', selector: '.swatch', on: 'shelf', element: null },
-  { name: 'arrow', about: 'Arrow', selector: '.arrow', on: 'shelf', element: null },
-  { name: 'marker', about: 'Position marker', selector: '.marks', on: 'shelf', element: null },
+  { name: 'label', about: 'Label', selector: '.label', on: 'shelf', element: 'label' },
+  { name: 'swatch', about: 'Swatch', selector: '.swatch', on: 'shelf', element: 'swatch' },
+  { name: 'arrow', about: 'Arrow', selector: '.arrow', on: 'shelf', element: 'arrow' },
+  { name: 'marker', about: 'Position marker', selector: '.marks', on: 'shelf', element: 'marker' },
 ];
 
 const taken = new Set(around.map(({ name }) => name));

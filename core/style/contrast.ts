@@ -3,7 +3,7 @@ import { contrast, LEAST_CONTRAST } from '../colour/contrast.ts';
 import { textOn } from '../colour/textOn.ts';
 import { coloursOn } from '../css/onDark.ts';
 import type { HouseColours } from '../plan/house.ts';
-import type { StyleElement } from './element.ts';
+import type { Form, StyleElement } from './element.ts';
 import { cardElement } from './elements/card.ts';
 import { styleElement } from './elements/index.ts';
 import { colourValue } from './houseColour.ts';
@@ -16,17 +16,27 @@ const LARGE_PX = 24;
 const LARGE_BOLD_PX = 18.66;
 const BOLD = 700;
 const LEAST_LARGE = 3;
+/** The least of what a control is known by, and of its sign (WCAG 2.2, 1.4.11). */
+const LEAST_CONTROL = 3;
 
-export interface TextContrast {
+export interface Contrast {
   /** 1 to 21. */
   ratio: number;
   /** What it has to be at least. */
   need: number;
-  /** #rrggbb, of the text and of what it is drawn on. */
-  text: string;
+  /** What is seen, and what it is drawn on, #rrggbb. */
+  colour: string;
   on: string;
+  /** All that it is drawn on in one form or another, #rrggbb. */
+  grounds: readonly string[];
+  /** The property that its colour is of. */
+  property: PropertyId;
   /** The nearest of the levels that sets the colour or what it is drawn on; null where none does. */
   level: number | null;
+  /** The form that it is the contrast of, where that has a name. */
+  form: string | null;
+  /** Its colour is that form's own, which nothing set for the house changes. */
+  ofForm: boolean;
 }
 
 /** Where an element is drawn. */
@@ -37,6 +47,8 @@ export interface DrawnIn {
   behind: string | null;
   /** Cards have a frame, and so the page's background again. */
   framed: boolean;
+  /** What each label is drawn in by itself. */
+  labels: readonly Form[];
 }
 
 /** Whether text of an element is so large, at every width, that it may stand out less. */
@@ -52,47 +64,80 @@ function isLarge(levels: Levels, element: StyleElement, bands: Bands): boolean {
   });
 }
 
-/**
- * How text of an element stands out in a state, at the worst of its widths and in the worst of its forms; null where it
- * has no colour of its own that is known.
- */
-export function contrastOf(
+const usual: Form = { atFirst: {}, own: {} };
+
+/** The forms in which an element is drawn. */
+function formsOf(element: StyleElement, { labels }: DrawnIn): readonly Form[] {
+  if (element.labelled) return labels;
+  const other = element.otherForm ?? (element.from && styleElement(element.from).otherForm);
+  return other ? [usual, { atFirst: other, own: {} }] : [usual];
+}
+
+/** The worst of how some of its colours stand out, in any of its forms, of which one in each is enough. */
+function worstOf(
   levels: Levels,
   element: StyleElement,
   state: StateId,
   drawn: DrawnIn,
-): TextContrast | null {
-  if (!element.takes.includes('textColour')) return null;
-  const usual = contrastIn(levels, element, state, drawn, null);
-  const other = element.otherForm ?? (element.from && styleElement(element.from).otherForm);
-  const inOther = other ? contrastIn(levels, element, state, drawn, other) : null;
-  const worst = inOther && (!usual || inOther.ratio < usual.ratio) ? inOther : usual;
-  return worst && { ...worst, need: isLarge(levels, element, drawn.bands) ? LEAST_LARGE : LEAST_CONTRAST };
+  seen: readonly PropertyId[],
+  need: number,
+): Contrast[] {
+  const inForms = formsOf(element, drawn).flatMap((form) => {
+    const found = seen.flatMap((property) => contrastIn(levels, element, state, drawn, form, property) ?? []);
+    return found.length > 0 ? found.reduce((best, one) => (one.ratio > best.ratio ? one : best)) : [];
+  });
+  if (inForms.length === 0) return [];
+  const worst = inForms.reduce((least, one) => (one.ratio < least.ratio ? one : least));
+  return [{ ...worst, need, grounds: [...new Set(inForms.map(({ on }) => on))] }];
 }
 
-/** @param form what the base sheet draws it with, as far as that is not the usual */
+/**
+ * How an element stands out in a state, at the worst of its widths and in the worst of its forms: by its text or sign,
+ * and by what a control is known by; nothing where it has no colours that are known. What is off need not stand out.
+ */
+export function contrastsOf(
+  levels: Levels,
+  element: StyleElement,
+  state: StateId,
+  drawn: DrawnIn,
+): Contrast[] {
+  if (state === 'off') return [];
+  const { takes, isSign, edge } = element;
+  const ofText = () => (isLarge(levels, element, drawn.bands) ? LEAST_LARGE : LEAST_CONTRAST);
+  const worst = (seen: readonly PropertyId[], need: number) =>
+    worstOf(levels, element, state, drawn, seen, need);
+  return [
+    ...(takes.includes('textColour') ? worst(['textColour'], isSign ? LEAST_CONTROL : ofText()) : []),
+    ...(edge ? worst(edge, LEAST_CONTROL) : []),
+  ];
+}
+
 function contrastIn(
   levels: Levels,
   element: StyleElement,
   state: StateId,
   drawn: DrawnIn,
-  form: StyleElement['atFirst'] | null,
-): Omit<TextContrast, 'need'> | null {
+  form: Form,
+  property: PropertyId,
+): Omit<Contrast, 'need' | 'grounds'> | null {
   const { bands } = drawn;
   const behind = element.ofCard && drawn.framed ? null : drawn.behind;
   // Colours are the same at every width.
   const bandId = bands[0]!.id;
-  const at = (one: StyleElement, property: PropertyId, of: StateId): Resolved => {
-    if (!one.takes.includes(property)) return { value: undefined, from: null };
-    const found = resolve(levels, one, property, of, bands, bandId);
-    return form && one === element && found.from === null && property in form
-      ? { ...found, value: form[property] }
-      : found;
+  const at = (one: StyleElement, of: PropertyId, inState: StateId): Resolved & { isOwn?: true } => {
+    if (!one.takes.includes(of)) return { value: undefined, from: null };
+    const found = resolve(levels, one, of, inState, bands, bandId);
+    if (one !== element) return found;
+    const isHouse = found.from === null || found.from.level === levels.length - 1;
+    if (isHouse && of in form.own) return { value: form.own[of], from: null, isOwn: true };
+    return found.from === null && of in form.atFirst ? { ...found, value: form.atFirst[of] } : found;
   };
-  const colour = at(element, 'textColour', state);
-  if (typeof colour.value !== 'string') return null;
+  const seen = at(element, property, state);
+  if (typeof seen.value !== 'string') return null;
   const colours = coloursOn(behind, drawn.colours);
-  const ownGround = at(element, 'background', state);
+  // An edge is seen against what is around it, not against what it holds.
+  const isEdge = property !== 'textColour';
+  const ownGround = isEdge ? { value: undefined, from: null } : at(element, 'background', state);
   const card = element.ofCard
     ? at(cardElement, 'background', state === 'rest' ? state : 'cardHover')
     : { value: undefined, from: null };
@@ -100,13 +145,17 @@ function contrastIn(
   const on =
     typeof ground.value === 'string' ? colourValue(ground.value, colours) : (behind ?? colours.ground);
   // Text that nobody set a colour of goes by the background of its bay.
-  const inherits = colour.from === null && colour.value === 'text' && behind !== null;
-  const text = inherits ? textOn(behind, colours) : colourValue(colour.value, colours);
-  const nearest = Math.min(colour.from?.level ?? Infinity, ground.from?.level ?? Infinity);
+  const inherits =
+    seen.from === null && seen.value === 'text' && behind !== null && typeof ownGround.value !== 'string';
+  const colour = inherits ? textOn(behind, colours) : colourValue(seen.value, colours);
+  const nearest = Math.min(seen.from?.level ?? Infinity, ground.from?.level ?? Infinity);
   return {
-    ratio: contrast(text, on),
-    text,
+    ratio: contrast(colour, on),
+    colour,
     on,
+    property,
     level: nearest < Infinity ? nearest : null,
+    form: form.name ?? null,
+    ofForm: seen.isOwn ?? false,
   };
 }

@@ -1,4 +1,5 @@
 import type { Bands } from '../bands/bands.ts';
+import { LABEL_TEXT } from '../label/labelKind.ts';
 import { partKind } from '../card/parts/index.ts';
 import type { TextSize } from '../card/textSize.ts';
 import { faceIdOf, facesHeld, FIRST_FACE, isFaceHere } from '../text/faces.ts';
@@ -6,6 +7,7 @@ import type { Slope } from '../text/typeFamily.ts';
 import { cardElement } from './elements/card.ts';
 import { pageElement } from './elements/page.ts';
 import { elements } from './elements/index.ts';
+import { labelElement, swatchesElement } from './elements/labels.ts';
 import { partElements } from './elements/parts.ts';
 import { properties, type PropertyId } from './properties/index.ts';
 import { resolve, type Levels } from './resolve.ts';
@@ -15,10 +17,10 @@ import type { Style } from './styleTree.ts';
 /** What the texts of cards are set in at a band, by part, where that is not as the base sheet has it. */
 export type CardFigures = Readonly<Record<string, TextSize>>;
 
-/** Parts that are styled under their own id. */
-const styled = partElements.map((element) => ({
+/** Parts that are styled under their own id, and labels. */
+const styled = [...partElements, swatchesElement, labelElement].map((element) => ({
   element,
-  text: partKind(element.id)!.text!,
+  text: partKind(element.id)?.text ?? LABEL_TEXT,
   prominent: elements.find(({ prominentIn }) => prominentIn === element.id),
 }));
 
@@ -45,7 +47,7 @@ function sizeOf(text: TextSize, at: (property: PropertyId) => unknown): TextSize
   const face = faceIdOf(at('family') as string, (at('slope') ?? 'upright') as Slope);
   return {
     fontPx,
-    linePx: Math.round(fontPx * share),
+    linePx: fontPx * share === text.linePx ? text.linePx : Math.round(fontPx * share),
     weight: number('weight', text.weight),
     spacingEm: number('letterSpacing', 0) / 100,
     ...(face !== FIRST_FACE && { face, ...(!isFaceHere(face) && { waits: true }) }),

@@ -1,13 +1,15 @@
 import { describe, expect, it } from 'vitest';
 import { contrast, LEAST_CONTRAST } from '../colour/contrast.ts';
-import { coloursOn, ownColours } from '../css/onDark.ts';
+import { labelKindsCss } from '../css/labelCss.ts';
+import { ownColours } from '../css/onDark.ts';
+import { labelForms } from '../label/labelForms.ts';
 import { labelKinds } from '../label/labels/index.ts';
 import { apply, type Command } from '../plan/commands.ts';
 import { checkDocument } from '../plan/checkDocument.ts';
 import { firstBands } from '../plan/firstBands.ts';
 import { completePlan } from '../plan/storedPlan.ts';
 import { specimenShelf, specimenStored } from '../specimen/specimen.ts';
-import { contrastOf } from './contrast.ts';
+import { contrastsOf } from './contrast.ts';
 import { elements } from './elements/index.ts';
 import { MOST_SCHEMES, schemesSchema, type Scheme } from './scheme.ts';
 import { takeScheme } from './takeScheme.ts';
@@ -42,12 +44,19 @@ describe('the schemes that are shipped', () => {
     for (const element of elements)
       for (const state of element.states)
         for (const framed of [false, true]) {
-          const found = contrastOf([style], element, state, { bands, colours, behind: null, framed });
-          if (!found) continue;
-          read += 1;
-          expect(found.ratio, `${element.id} ${state}: ${found.text} on ${found.on}`).toBeGreaterThanOrEqual(
-            found.need,
-          );
+          for (const found of contrastsOf([style], element, state, {
+            bands,
+            colours,
+            behind: null,
+            framed,
+            labels: labelForms(house.labels.list, colours),
+          })) {
+            read += 1;
+            expect(
+              found.ratio,
+              `${element.id} ${state}: ${found.colour} on ${found.on}`,
+            ).toBeGreaterThanOrEqual(found.need);
+          }
         }
     expect(read).toBeGreaterThan(50);
     // Texts of cards stand on the background of a card as well.
@@ -57,22 +66,20 @@ describe('the schemes that are shipped', () => {
 });
 
 describe('labels', () => {
-  it.each(schemes)('are legible in the colours of $name, on dark bays too', ({ colours }) => {
-    const named: Readonly<Record<string, string>> = {
-      ...colours,
-      ...Object.fromEntries(ownColours(colours)),
-    };
-    const onDark: Readonly<Record<string, string>> = { ...named, ...coloursOn('#101820', colours) };
-    for (const { id, colours: pair } of labelKinds)
-      for (const among of [named, onDark]) {
-        const [ground, words] = pair.map((one) => {
-          const name = /^var\(--([\w-]+)\)$/.exec(one)?.[1];
-          return name ? among[name]! : one.replace(/^#(.)(.)(.)$/, '#$1$1$2$2$3$3');
-        });
-        expect(contrast(ground!, words!), `${id}: ${words} on ${ground}`).toBeGreaterThanOrEqual(
-          LEAST_CONTRAST,
-        );
-      }
+  it.each(schemes)('are legible in the colours of $name', ({ colours }) => {
+    const list = labelKinds.map(({ id }) => ({ id, kind: id }));
+    const forms = labelForms(list, colours);
+    expect(forms.map(({ name }) => name)).toEqual(labelKinds.map(({ name }) => name));
+    for (const { name, atFirst } of forms)
+      expect(
+        contrast(atFirst.background as string, atFirst.textColour as string),
+        name,
+      ).toBeGreaterThanOrEqual(LEAST_CONTRAST);
+  });
+
+  it('keep the colours that they have on the page wherever they stand', () => {
+    for (const [, name] of labelKindsCss.matchAll(/var\(--([\w-]+)\)/g))
+      expect([...ownColours(schemes[0]!.colours).map(([own]) => own), 'text', 'ground']).toContain(name);
   });
 });
 

@@ -2,7 +2,7 @@
  * The states that an element can be drawn in, in the order in which they come over one another. What is not set in a
  * state is as in the one below it that holds at the same time, and in the end as at rest.
  */
-export const STATES = ['rest', 'cardHover', 'hover', 'focus', 'pressed', 'current'] as const;
+export const STATES = ['rest', 'cardHover', 'hover', 'focus', 'pressed', 'current', 'off'] as const;
 export type StateId = (typeof STATES)[number];
 export const isStateId = (id: string): id is StateId => STATES.some((one) => one === id);
 
@@ -22,4 +22,5 @@ export const stateKinds: Readonly<Record<StateId, StateKind>> = {
   focus: { name: 'Keyboard focus', said: 'with keyboard focus', over: ['cardHover', 'rest'] },
   pressed: { name: 'Pressed', said: 'while pressed', over: ['hover', 'cardHover', 'rest'] },
   current: { name: 'Current', said: 'where current', over: ['rest'] },
+  off: { name: 'Off', said: 'while off', over: ['current', 'rest'] },
 };

@@ -49,7 +49,7 @@ const comesTo = (
 describe('elements and properties', () => {
   it('are each listed once, with states and properties that there are', () => {
     expect(new Set(elements.map(({ id }) => id)).size).toBe(elements.length);
-    for (const { id, takes, states, from, current, atFirst, selectors } of elements) {
+    for (const { id, takes, states, from, current, off, atFirst, selectors } of elements) {
       expect(new Set(takes).size, id).toBe(takes.length);
       for (const one of takes) expect(PROPERTY_IDS, id).toContain(one);
       expect(states[0], id).toBe('rest');
@@ -57,7 +57,10 @@ describe('elements and properties', () => {
         [...states].sort((a, b) => STATES.indexOf(a) - STATES.indexOf(b)),
         id,
       ).toEqual(states);
-      expect(states.includes('current'), id).toBe(current !== undefined);
+      expect([states.includes('current'), states.includes('off')], id).toEqual([
+        current !== undefined,
+        off !== undefined,
+      ]);
       for (const one of Object.keys(atFirst)) expect(takes, `${id} ${one}`).toContain(one);
       for (const one of Object.entries(atFirst))
         expect(properties[one[0] as PropertyId].kind.schema.isValidSync(one[1]), `${id} ${one[0]}`).toBe(
@@ -369,8 +372,8 @@ describe('figures that cards are measured by', () => {
       .filter(({ takes }) => takes.includes('size'))
       .reduce((at, { id }) => apply(at, set(SHELF, `${id}.rest.size`, 30, 'phone')), start);
     const figures = figuresAt(...styles(plan), bands, 'phone');
-    const text = partKinds.filter((kind) => kind.text && (!kind.takesPresses || kind.buttonLines));
-    expect(Object.keys(figures).sort()).toEqual(text.map(({ id }) => id).sort());
+    const text = partKinds.filter(({ id, text }) => text && id !== 'quantity');
+    expect(Object.keys(figures).sort()).toEqual([...text.map(({ id }) => id), 'label'].sort());
     expect(text.length).toBeGreaterThan(15);
   });
 });

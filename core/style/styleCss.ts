@@ -1,7 +1,7 @@
 import type { Bands } from '../bands/bands.ts';
 import { valueAt, type Varying } from '../bands/varying.ts';
 import { byBand } from '../css/containers.ts';
-import type { StyleElement } from './element.ts';
+import { drawnAs, type StyleElement } from './element.ts';
 import { properties } from './properties/index.ts';
 import { setValues, type SetValue } from './setValues.ts';
 import { STATES, type StateId } from './states.ts';
@@ -17,14 +17,18 @@ const DEPTHS = [0, 1] as const;
 const layerOf = (level: StyleLevel, element: StyleElement, state: StateId): string =>
   `${level}${element.from === undefined ? 0 : 1}${STATES.indexOf(state)}`;
 
+/** The layer of colours that single labels have of their own: over what the house sets of all, under what a shelf does. */
+export const LABELS_LAYER = 'l';
+
 /** Layers of own rules, those of a shelf over those of the store. */
 export const RULES_LAYERS = { store: 'r', shelf: 's' } as const;
 
 /** Every layer, the lowest first: levels, elements and states come over one another by it and by nothing else. */
 export const LAYER_ORDER: readonly string[] = [
-  ...LEVELS.flatMap((level) =>
-    DEPTHS.flatMap((depth) => STATES.map((_, state) => `${level}${depth}${state}`)),
-  ),
+  ...LEVELS.flatMap((level) => [
+    ...DEPTHS.flatMap((depth) => STATES.map((_, state) => `${level}${depth}${state}`)),
+    ...(level === 'h' ? [LABELS_LAYER] : []),
+  ]),
   ...Object.values(RULES_LAYERS),
 ];
 
@@ -37,11 +41,11 @@ export const LAYERS = `@layer ${[...LAYER_ORDER].reverse().join()};`;
 
 /** Selectors of an element in a state, each with whether it needs something that hovers. */
 function selectorsOf(
-  { selectors, current, ofCard, pseudo: drawn }: StyleElement,
+  element: StyleElement,
   state: StateId,
   scope: string,
 ): { selector: string; hovers: boolean }[] {
-  const pseudo = drawn ?? '';
+  const { selectors, ofCard, pseudo = '' } = element;
   const within = (one: string) => (scope ? `${scope} ${one}` : one);
   const plain = (ends: string, hovers = false) =>
     selectors.map((one) => ({ selector: `${within(one)}${ends}${pseudo}`, hovers }));
@@ -63,7 +67,8 @@ function selectorsOf(
     case 'pressed':
       return plain(':active');
     case 'current':
-      return (current ?? []).map((one) => ({ selector: within(one), hovers: false }));
+    case 'off':
+      return drawnAs(element, state).map((one) => ({ selector: `${within(one)}${pseudo}`, hovers: false }));
   }
 }
 

@@ -5,10 +5,12 @@ import { placedPicturePx } from '../card/placing.ts';
 import { hiddenAt, labelShownAt } from '../card/shown.ts';
 import { slotsOf, zoneAt } from '../card/slots.ts';
 import { widthOf } from '../card/text.ts';
+import type { TextSize } from '../card/textSize.ts';
 import { ZONE_CHIP_PX, ZONE_PADDING_PX, zoneKinds, type ZoneKind } from '../card/zones.ts';
-import { LABEL_GAP_PX, LABEL_PADDING_PX, LABEL_TEXT, type LabelView } from '../label/labelKind.ts';
+import { LABEL_GAP_PX, LABEL_TEXT, type LabelView } from '../label/labelKind.ts';
 import { labelPlace, labelPlaces, type LabelPlace, type LabelPlaceKind } from '../label/labelPlaces.ts';
 import { layoutKind } from '../layouts/index.ts';
+import { labelElement } from '../style/elements/labels.ts';
 import { labelsOf, sizeIn, viewOf, widthOfPart } from './partViews.ts';
 import type { CardView, StepView } from './view.ts';
 
@@ -37,8 +39,14 @@ export function heightOfPicture(step: StepView, cardPx: number): number | null {
 }
 
 /** Width that a label takes in its place, px. */
-const labelPx = ({ text, picture, fartherPx }: LabelView): number =>
-  (picture?.widthPx ?? widthOf(text, LABEL_TEXT) + 2 * LABEL_PADDING_PX) + fartherPx;
+function labelPx({ text, picture, fartherPx }: LabelView, size: TextSize): number {
+  const { endsPx, borderPx } = size.box ?? LABEL_TEXT.box;
+  return (picture?.widthPx ?? widthOf(text, size) + 2 * (endsPx + borderPx)) + fartherPx;
+}
+
+/** What labels are written in at a step. */
+export const labelSizeAt = ({ figures }: Pick<StepView, 'figures'>): TextSize =>
+  figures[labelElement.id] ?? LABEL_TEXT;
 
 /** Where labels of a card stand at a step, each with those in it; the corner where there is no room outside of pictures. */
 function labelsAt(
@@ -57,8 +65,8 @@ function labelsAt(
 }
 
 /** Width of the labels in one place, px: side by side outside of the picture, else one under the other. */
-function labelsPx(labels: readonly LabelView[], place: LabelPlace): number {
-  const widths = labels.map(labelPx);
+function labelsPx(labels: readonly LabelView[], place: LabelPlace, size: TextSize): number {
+  const widths = labels.map((label) => labelPx(label, size));
   return labelPlace(place).outside > 0
     ? widths.reduce((sum, px) => sum + px + LABEL_GAP_PX, -LABEL_GAP_PX)
     : Math.max(0, ...widths);
@@ -114,7 +122,7 @@ function zoneWidths(card: CardView, settings: Card, step: StepView, bands: Bands
   for (const { zone, kind, view } of partsInZones(card, settings, bands, step.bandId))
     widen(widths, zone, widthOfPart(kind, view, sizeIn(step, kind)) + 2 * ZONE_CHIP_PX);
   for (const [place, labels] of labelsAt(card, settings, step, bands))
-    widen(widths, place, labelsPx(labels, place));
+    widen(widths, place, labelsPx(labels, place, labelSizeAt(step)));
   return widths;
 }
 
@@ -145,7 +153,7 @@ export function labelsOver(
   const places = [...labelsAt(card, settings, step, bands)].map(([id, labels]) => ({
     kind: labelPlace(id),
     labels,
-    px: labelsPx(labels, id),
+    px: labelsPx(labels, id, labelSizeAt(step)),
   }));
   const roomPx = picturePxOf(step, cardPx) - 3 * ZONE_PADDING_PX;
   const moved = (labels: readonly LabelView[], to: LabelPlace) =>

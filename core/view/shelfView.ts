@@ -19,6 +19,7 @@ import { motionOf } from '../layouts/moving.ts';
 import { innerWidth, type Room, type Step } from '../geometry/steps.ts';
 import { soldAs } from '../group/soldAs.ts';
 import { labelRoomPx } from '../label/labelRoom.ts';
+import { labelSizeAt } from './onPicture.ts';
 import { labelsOf } from '../label/labelsOf.ts';
 import { pageAt, pager, union, type Span } from '../paging/pages.ts';
 import type { Shelf } from '../plan/shelf.ts';
@@ -192,14 +193,18 @@ function labelsOutPx(
   { card }: Shelf,
   of: Of,
   { list }: CardStore['labels'],
-  { layout, placing, hasPicture, bandId }: Pick<StepView, 'layout' | 'placing' | 'hasPicture' | 'bandId'>,
+  step: Pick<StepView, 'layout' | 'placing' | 'hasPicture' | 'bandId' | 'figures'>,
   bands: Bands,
 ): number {
+  const { layout, placing, hasPicture, bandId } = step;
   const manner = layoutKind(layout).card;
   if (of !== 'products' || !hasPicture || (manner !== 'stacked' && manner !== 'own')) return 0;
   // Texts that reach over the upper part of the picture have no room for anything between.
   if (placing.side === 'above' && placing.reach > 0) return 0;
-  return labelRoomPx(list.filter((label) => labelShownAt(card, label, bands, bandId)));
+  return labelRoomPx(
+    list.filter((label) => labelShownAt(card, label, bands, bandId)),
+    labelSizeAt(step),
+  );
 }
 
 /** One shelf with its items, at every width. */
@@ -237,6 +242,7 @@ export function shelfView(
     const shape = pictureShape(shelf, step.layout, store, bands, step.bandId);
     const hasPicture = pictured !== null && at(pictured);
     const placing = placingOf(shelf, step.layout, bands, step.bandId);
+    const figures = figuresAt(shelf.style, context.houseStyle, bands, step.bandId);
     const view: StepView = {
       ...step,
       shows,
@@ -253,8 +259,8 @@ export function shelfView(
       arrowPx: at(moving.arrowSize),
       marks: moves ? at(moving.marks) : 'none',
       placing,
-      labelsOutPx: labelsOutPx(shelf, of, store.labels, { ...step, placing, hasPicture }, bands),
-      figures: figuresAt(shelf.style, context.houseStyle, bands, step.bandId),
+      labelsOutPx: labelsOutPx(shelf, of, store.labels, { ...step, placing, hasPicture, figures }, bands),
+      figures,
       insidePx:
         kind.card === 'ground' ? 0 : (inside(step.bandId) ?? (card.frame === 'plain' ? 0 : at(card.inside))),
       ground: kind.ground?.(shelf, bands, step.bandId) ?? shape,

@@ -1,18 +1,13 @@
 import { FIRST_FAMILY } from '../../core/text/families/index.ts';
 import { familyCss } from '../../core/text/standIns.ts';
 import { zoneCss } from '../../core/css/placeCss.ts';
-import { LABEL_BLOCK_PX, LABEL_GAP_PX, LABEL_PADDING_PX, LABEL_TEXT } from '../../core/label/labelKind.ts';
+import { LABEL_GAP_PX, LABEL_TEXT } from '../../core/label/labelKind.ts';
 import { CORNERS_PX } from '../../core/card/parts/picture.ts';
 import { buttonsCss } from './buttons.ts';
-import { labelKinds } from '../../core/label/labels/index.ts';
+import { labelKindsCss } from '../../core/css/labelCss.ts';
 import { flickCss } from './flick.ts';
 import { swatchesCss } from './swatches.ts';
 import { starsCss } from './stars.ts';
-
-/** Each kind of label in its own colours, so that two together are told apart. */
-const labelsCss = labelKinds
-  .map(({ id, colours: [ground, words] }) => `.label-${id}{background:${ground};color:${words}}`)
-  .join('');
 
 /** Style sheet that every page of the storefront shares; all measures that an owner sets come from core/css. */
 export const baseCss = `
@@ -79,7 +74,7 @@ h4.bay-heading{font-size:17px}
 .frame{position:relative;height:100%;overflow:hidden;border-radius:inherit}.frame .second{display:none}@media (hover:hover){.frame .second{display:block;position:absolute;inset:0;height:100%!important;opacity:0;background-color:var(--card)}.card:hover .second,.card:focus-within .second{opacity:1}.changed .second{display:none}}
 .part-picture .none{position:absolute;inset:0;display:grid;place-items:center;color:var(--quiet);font-size:13px;padding:8px;text-align:center}
 .part-icon{display:block;line-height:0}.labels{display:flex;flex-direction:column;align-items:inherit;gap:${LABEL_GAP_PX}px}.product .labels{flex-direction:row;flex-wrap:wrap;align-items:center;margin-bottom:10px}
-.label{font-size:${LABEL_TEXT.fontPx}px;line-height:1;padding:${LABEL_BLOCK_PX}px ${LABEL_PADDING_PX}px;border-radius:2px;font-weight:${LABEL_TEXT.weight};unicode-bidi:plaintext}${labelsCss}.label.pictured{background:none;padding:0}.label img{display:block;width:auto;max-width:100%}
+.label{font-size:${LABEL_TEXT.fontPx}px;line-height:1;padding:${LABEL_TEXT.box.acrossPx}px ${LABEL_TEXT.box.endsPx}px;border-radius:2px;font-weight:${LABEL_TEXT.weight};unicode-bidi:plaintext}${labelKindsCss}.label.pictured{background:none;padding:0}.label img{display:block;width:auto;max-width:100%}
 ${zoneCss}
 ${buttonsCss}
 ${swatchesCss}

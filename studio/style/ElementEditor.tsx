@@ -1,8 +1,9 @@
 import { useState } from 'react';
 import styled from 'styled-components';
-import { contrastOf } from '../../core/style/contrast.ts';
+import { contrastsOf, type Contrast } from '../../core/style/contrast.ts';
 import type { Against } from '../../core/colour/passingArea.ts';
-import type { PropertyId } from '../../core/style/properties/index.ts';
+import { properties, type PropertyId } from '../../core/style/properties/index.ts';
+import { labelForms } from '../../core/label/labelForms.ts';
 import { AgainstContext } from '../settings/against.ts';
 import { nearestPassing } from '../../core/colour/contrast.ts';
 import type { StyleElement } from '../../core/style/element.ts';
@@ -90,20 +91,23 @@ export function ElementEditor({
     on,
   );
   const stored = readPath(subject?.document, path);
-  const { bands, colours } = useDraft(({ plan }) => plan.house);
+  const { bands, colours, labels } = useDraft(({ plan }) => plan.house);
   if (!subject) return null;
   const setIn = (one: StateId) => countSet(readPath(stored, one));
   const all = countSet(stored);
   const settingOf = (id: string) => subject.settings.find((one) => one.id === id)!;
-  const contrast = contrastOf(levels, element, state, { bands, colours, behind, framed });
-  const low = contrast !== null && contrast.ratio < contrast.need;
-  const offer = low ? nearestPassing(contrast.text, [contrast.on], contrast.need) : null;
-  const against: Partial<Record<PropertyId, Against>> = contrast
-    ? {
-        textColour: { grounds: [contrast.on], need: contrast.need },
-        background: { grounds: [contrast.text], need: contrast.need },
-      }
-    : {};
+  const contrasts = contrastsOf(levels, element, state, {
+    bands,
+    colours,
+    behind,
+    framed,
+    labels: labelForms(labels.list, colours),
+  });
+  const against: Partial<Record<PropertyId, Against>> = {};
+  for (const { property, colour, grounds, need } of contrasts) {
+    against[property] ??= { grounds, need };
+    if (property === 'textColour') against.background = { grounds: [colour], need };
+  }
   return (
     <Box aria-label={`Look of ${element.name}`}>
       <div className="name">
@@ -129,15 +133,13 @@ export function ElementEditor({
           onChange={onState}
         />
       )}
-      {contrast && (
-        <div className="contrast" role="status" data-low={low || undefined}>
-          <span>
-            {contrast.ratio.toFixed(1)}:1 on {contrast.on}
-            {low ? `, needs ${contrast.need}:1` : ', easy to read'}
-          </span>
-          {offer && <Button onPress={() => set(`${path}.${state}.textColour`, offer)}>Use {offer}</Button>}
-        </div>
-      )}
+      {contrasts.map((one) => (
+        <ContrastLine
+          key={one.property}
+          contrast={one}
+          onOffer={(colour) => set(`${path}.${state}.${one.property}`, colour)}
+        />
+      ))}
       <Stack>
         {takenIn(element, state).map((property) => (
           <AgainstContext key={property} value={against[property] ?? null}>
@@ -149,6 +151,24 @@ export function ElementEditor({
         ))}
       </Stack>
     </Box>
+  );
+}
+
+/** How something stands out, and where that is too little, the nearest colour that does. */
+function ContrastLine({ contrast, onOffer }: { contrast: Contrast; onOffer(colour: string): void }) {
+  const { ratio, need, on, form, ofForm, property, colour, grounds } = contrast;
+  const low = ratio < need;
+  const offer = low && !ofForm ? nearestPassing(colour, grounds, need) : null;
+  return (
+    <div className="contrast" role="status" data-low={low || undefined}>
+      <span>
+        {property !== 'textColour' && `${properties[property].name}: `}
+        {form !== null && `${form}: `}
+        {ratio.toFixed(1)}:1 on {on}
+        {low ? `, needs ${need}:1` : property === 'textColour' ? ', easy to read' : ', easy to see'}
+      </span>
+      {offer && <Button onPress={() => onOffer(offer)}>Use {offer}</Button>}
+    </div>
   );
 }
 

@@ -1,4 +1,4 @@
-import type { StyleElement } from '../../core/style/element.ts';
+import { drawnAs, type StyleElement } from '../../core/style/element.ts';
 import type { StateId } from '../../core/style/states.ts';
 
 /** What stands for a state, by attribute, on its card, else on the element itself. */
@@ -17,15 +17,18 @@ function isUnseen(element: Element, card: Element): boolean {
   return false;
 }
 
-/** Draws an element in a state wherever it is, without a pointer; gives all that are drawn. */
+/** Draws an element in a state wherever it is, without a pointer; gives all that are drawn, plain ones first. */
 export function drawIn(document: Document, element: StyleElement, state: StateId): HTMLElement[] {
   // What takes time to change is asked for as it comes to be.
   document.documentElement.setAttribute('data-still', '');
   for (const one of document.querySelectorAll('[data-as]')) one.removeAttribute('data-as');
-  const selectors = state === 'current' ? (element.current ?? []) : element.selectors;
-  const all = [...document.querySelectorAll<HTMLElement>(selectors.join())].filter(
+  const all = [...document.querySelectorAll<HTMLElement>(drawnAs(element, state).join())].filter(
     (one) => one.getClientRects().length > 0,
   );
+  const special = [...(element.current ?? []), ...(element.off ?? [])].join();
+  const isPlain = (one: Element) =>
+    state === 'current' || state === 'off' || !special || !one.matches(special);
+  all.sort((one, other) => Number(isPlain(other)) - Number(isPlain(one)));
   const as = AS[state];
   for (const one of all) {
     const card = element.ofCard && one.closest('.card');

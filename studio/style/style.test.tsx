@@ -78,6 +78,7 @@ describe('the elements of a shelf', () => {
       'Price',
       'Reduced price',
       'Previous price',
+      'Labels',
     ]);
     act(() =>
       studio.draft.run({
@@ -89,6 +90,7 @@ describe('the elements of a shelf', () => {
     );
     expect(names()).toContain('Basket button');
     expect(names()).toContain('All buttons on cards');
+    expect(names()).not.toContain('Arrows');
   });
 
   it('are set, counted, and reset one by one and all together', () => {

@@ -8,9 +8,10 @@ import { setting } from '../../settings/setting.ts';
 import { swatchViews, type SwatchView } from '../../swatch/swatchView.ts';
 import { partKindOf } from '../partKind.ts';
 import { LEAST_TARGET_PX } from '../leastTarget.ts';
-import { linesInWidths } from '../linesInWidths.ts';
+import { rowsOfBoxes, type Box } from '../rowsOfBoxes.ts';
 import { faceOf } from '../item.ts';
-import { widthOf } from '../text.ts';
+import { linesOf, widthOf } from '../text.ts';
+import type { TextSize } from '../textSize.ts';
 
 const TEXT = { fontPx: 13, linePx: 18, weight: 400 };
 
@@ -51,21 +52,38 @@ const ofOption = own<number | null>(
   { is: 'option', none: 'The first there is' },
 );
 
-const itemPx = ({ face, name }: CardSwatch, { names, sizePx }: Said): number =>
-  face.by === 'words'
-    ? Math.max(SWATCH_PX.least, widthOf(name, TEXT) + 2 * (SWATCH_PX.padding + SWATCH_PX.border))
-    : Math.max(SWATCH_PX.least, sizePx) + (names === 'always' ? SWATCH_PX.beside + widthOf(name, TEXT) : 0);
+/** One of them as it stands, where there is so much room for it. */
+function boxOf({ face, name }: CardSwatch, { names, sizePx }: Said, size: TextSize, roomPx: number): Box {
+  const { least, beside, padding, border } = SWATCH_PX;
+  const lines = (px: number) => linesOf(name, size, px) * size.linePx;
+  if (face.by === 'words') {
+    const ends = 2 * (padding + border);
+    return {
+      widthPx: Math.max(least, widthOf(name, size) + ends),
+      heightPx: Math.max(least, lines(roomPx - ends) + 2 * border),
+    };
+  }
+  if (names !== 'always') return { widthPx: Math.max(least, sizePx), heightPx: Math.max(least, sizePx) };
+  return {
+    widthPx: Math.max(least, sizePx + beside + widthOf(name, size)),
+    heightPx: Math.max(least, sizePx, lines(roomPx - sizePx - beside)),
+  };
+}
 
-const widths = (said: Said): number[] => [
-  ...said.swatches.map((swatch) => itemPx(swatch, said)),
-  ...(said.more ? [Math.max(SWATCH_PX.least, widthOf(said.more.words, TEXT))] : []),
+const boxesOf = (said: Said, size: TextSize, roomPx: number): Box[] => [
+  ...said.swatches.map((swatch) => boxOf(swatch, said, size, roomPx)),
+  ...(said.more
+    ? [
+        {
+          widthPx: Math.max(SWATCH_PX.least, widthOf(said.more.words, size)),
+          heightPx: Math.max(SWATCH_PX.least, size.linePx),
+        },
+      ]
+    : []),
 ];
 
 /** How many values there are, shown or not. */
 const valuesOf = ({ swatches, more }: Said): number => swatches.length + (more?.count ?? 0);
-
-const rowPx = ({ sizePx, swatches }: Said): number =>
-  Math.max(SWATCH_PX.least, swatches.some(({ face }) => face.by !== 'words') ? sizePx : 0);
 
 /** The values of one of the product's options, each a link to the variant that has it. */
 export const swatchesPart = partKindOf({
@@ -152,11 +170,13 @@ export const swatchesPart = partKindOf({
   },
   fullest: (view) => view,
   words: ({ swatches }) => swatches.map(({ name }) => name).join(', '),
-  widthPx: (view) =>
-    widths(view).reduce((sum, px) => sum + px, 0) + SWATCH_PX.gap * (widths(view).length - 1),
-  heightPx: (view, _, widthPx) => {
-    const lines = linesInWidths(widths(view), SWATCH_PX.gap, widthPx);
-    return lines * rowPx(view) + (lines - 1) * SWATCH_PX.gap;
+  widthPx: (view, size) => {
+    const boxes = boxesOf(view, size, Infinity);
+    return boxes.reduce((sum, { widthPx }) => sum + widthPx, 0) + SWATCH_PX.gap * (boxes.length - 1);
+  },
+  heightPx: (view, _, widthPx, __, size) => {
+    const rows = rowsOfBoxes(boxesOf(view, size, widthPx), SWATCH_PX.gap, widthPx);
+    return rows.reduce((sum, px) => sum + px, 0) + SWATCH_PX.gap * (rows.length - 1);
   },
   hard: [
     {

@@ -7,7 +7,7 @@ export const featuredLabel: LabelKind = {
   atFirst: false,
   needs: ['featured'],
   placeholders: [],
-  colours: ['#2c5f3f', '#fff'],
+  colours: ['#2c5f3f', '#ffffff'],
   stands: ({ featured }) => featured,
   text: (_, texts) => texts.featured,
 };

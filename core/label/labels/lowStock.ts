@@ -10,7 +10,7 @@ export const lowStockLabel: LabelKind = {
   counts: { name: 'Stands where at most so many are left', atFirst: FEW, most: 999 },
   needs: [],
   placeholders: ['left'],
-  colours: ['#7a4b00', '#fff'],
+  colours: ['#7a4b00', '#ffffff'],
   stands: ({ stock: { state, count } }, { from = FEW }) => state !== 'out' && count !== null && count <= from,
   text: ({ stock }, texts) => texts.fewLeft(stock.count),
 };

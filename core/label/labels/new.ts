@@ -8,7 +8,7 @@ export const newLabel: LabelKind = {
   needs: ['onSaleFrom'],
   byDay: true,
   placeholders: [],
-  colours: ['var(--accent)', 'var(--onAccent)'],
+  colours: ['accent', 'onAccent'],
   stands: ({ onSaleFrom }, _, newSince) => onSaleFrom !== null && onSaleFrom >= newSince,
   text: (_, texts) => texts.isNew,
 };

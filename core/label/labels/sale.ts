@@ -8,7 +8,7 @@ export const saleLabel: LabelKind = {
   atFirst: true,
   needs: [],
   placeholders: ['percent', 'saved'],
-  colours: ['var(--own-reduced)', 'var(--ground)'],
+  colours: ['reduced', 'ground'],
   stands: ({ price }) => price.reduced !== null,
   text: ({ price }, texts) => {
     const percent = percentOff(price.regular, price.reduced ?? price.regular);

@@ -7,7 +7,7 @@ export const soldOutLabel: LabelKind = {
   atFirst: true,
   needs: [],
   placeholders: [],
-  colours: ['var(--text)', 'var(--ground)'],
+  colours: ['text', 'ground'],
   stands: ({ stock }) => stock.state === 'out',
   text: (_, texts) => texts.soldOut,
 };

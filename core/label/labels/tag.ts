@@ -9,7 +9,7 @@ export const tagLabel: LabelKind = {
   tied: true,
   needs: ['tags'],
   placeholders: ['percent', 'saved', 'left'],
-  colours: ['#574a7d', '#fff'],
+  colours: ['#574a7d', '#ffffff'],
   stands: ({ tags }, { tag }) => tag !== undefined && tags.includes(tag),
   text: (_product, _texts, { tag = '' }) => tag,
 };

@@ -2,10 +2,11 @@ import { toAssortments } from '../upgrades/0002-assortments.ts';
 import { toLayouts } from '../upgrades/0003-layouts.ts';
 import { toPlacing } from '../upgrades/0004-placing.ts';
 import { toSparse } from '../upgrades/0005-sparse.ts';
+import { toMovingStyle } from '../upgrades/0006-moving-style.ts';
 import { objectAt, type Old, type UpgradeContext, type UpgradeStep } from '../upgrades/step.ts';
 
 /** Every step from one format to the next, in their order; to change the shape of documents, add one. */
-export const steps: readonly UpgradeStep[] = [toAssortments, toLayouts, toPlacing, toSparse];
+export const steps: readonly UpgradeStep[] = [toAssortments, toLayouts, toPlacing, toSparse, toMovingStyle];
 
 /** The format that documents are written in. */
 export const FORMAT = steps.at(-1)!.to;

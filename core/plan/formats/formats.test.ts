@@ -1,4 +1,5 @@
 import { readFileSync } from 'node:fs';
+import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { valueAt, type Varying } from '../../bands/varying.ts';
 import { pageCss } from '../../css/pageCss.ts';
@@ -21,6 +22,15 @@ const storeOf = (format: number): Old =>
   JSON.parse(readFileSync(new URL(`./stores/format-${format}.json`, import.meta.url), 'utf8')) as Old;
 const FORMATS = Array.from({ length: FORMAT }, (_, i) => i + 1);
 
+/** Settings of a shelf that format 6 made values of its style. */
+const BECAME_STYLE = [
+  'moving.arrowLook.ink',
+  'moving.arrowLook.background',
+  'moving.arrowLook.edge',
+  'moving.markLook.ink',
+  'moving.markLook.current',
+];
+
 describe('defaults', () => {
   const current = JSON.stringify(currentDefaults(), null, 1);
 
@@ -29,9 +39,10 @@ describe('defaults', () => {
     // A part that came later has its place among those that a new card begins with, and is not shown.
     const order = now.shelf['card.order'].value;
     now.shelf['card.order'].value = order.filter((id) => frozen.shelf['card.order'].value.includes(id));
-    expect(now).toMatchObject(frozen);
-    const parts = completePlan(readPlan(storeOf(FORMAT)).plan);
-    for (const id of Object.keys(objectAt(storeOf(FORMAT).shelves))) {
+    const shelf = Object.entries(frozen.shelf).filter(([id]) => !BECAME_STYLE.includes(id));
+    expect(now).toMatchObject({ ...frozen, shelf: Object.fromEntries(shelf) });
+    const parts = completePlan(readPlan(storeOf(5)).plan);
+    for (const id of Object.keys(objectAt(storeOf(5).shelves))) {
       const { card } = parts.shelves[id]!;
       const others = card.order.filter((id) => !frozen.shelf['card.order'].value.includes(id));
       expect(others.every((id) => !everShown(card, id))).toBe(true);
@@ -130,7 +141,6 @@ const MOVED: Readonly<Record<string, string>> = {
   'moving.arrows': 'moving.arrows',
   'moving.marks': 'moving.marks',
   'moving.restMs': 'moving.restMs',
-  'moving.arrowLook.ground': 'moving.arrowLook.background',
   'card.picture.ratio': 'card.parts.picture.ratio',
   'card.picture.fit': 'card.parts.picture.fit',
   'card.titleLines': 'card.parts.title.lines',
@@ -194,6 +204,57 @@ describe('what was set before documents were sparse', () => {
           );
         if (look.margin === null) expect(now.look.margin).toEqual(plan.house.margin);
       });
+  });
+});
+
+describe('colours of arrows and markers before they were style', () => {
+  const colour = fc.constantFrom(null, '#101820', '#a3341a');
+  const look = fc.record(
+    {
+      arrowLook: fc.record(
+        { ink: colour, background: colour, edge: fc.boolean(), offset: fc.integer({ min: -60, max: 60 }) },
+        { requiredKeys: [] },
+      ),
+      markLook: fc.record(
+        { ink: colour, current: colour, size: fc.integer({ min: 6, max: 20 }) },
+        { requiredKeys: [] },
+      ),
+      step: fc.constant({ phone: 2 }),
+    },
+    { requiredKeys: [] },
+  );
+  const set = <T>(value: T | null | undefined): T | undefined => value ?? undefined;
+
+  it('are drawn as they were, and what is measured of them stays where it was', () => {
+    const style = { title: { rest: { textColour: '#223344' } } };
+    fc.assert(
+      fc.property(look, fc.boolean(), (moving, styled) => {
+        const store = {
+          ...storeOf(5),
+          shelves: { one: { id: 'one', name: 'One', moving, ...(styled && { style }) } },
+        };
+        const { plan, unreadable } = readPlan(store);
+        expect(unreadable).toEqual([]);
+        const shelf = completePlan(plan).shelves.one!;
+        const at = (path: string) => set(readPath(shelf.style, path));
+        const { arrowLook: arrow = {}, markLook: mark = {} } = moving;
+        expect(at('arrow.rest.textColour')).toBe(set(arrow.ink));
+        expect(at('arrow.rest.background')).toBe(set(arrow.background));
+        expect(at('arrow.rest.borderWidth')).toBe(arrow.edge ? 2 : undefined);
+        expect(at('arrow.rest.borderColour')).toBe(arrow.edge ? (arrow.ink ?? 'text') : undefined);
+        for (const property of ['borderColour', 'background']) {
+          expect(at(`markerDot.rest.${property}`)).toBe(set(mark.ink));
+          expect(at(`markerDot.current.${property}`)).toBe(set(mark.current));
+        }
+        expect(at('markerBar.rest.background')).toBe(set(mark.ink));
+        expect(at('markerBar.current.background')).toBe(set(mark.current));
+        expect(at('marker.rest.textColour')).toBe(set(mark.current));
+        expect(at('title.rest.textColour')).toBe(styled ? '#223344' : undefined);
+        expect(shelf.moving.arrowLook.offset).toBe(arrow.offset ?? 8);
+        expect(shelf.moving.markLook.size).toBe(mark.size ?? 9);
+        expect(shelf.moving.step.phone).toBe(moving.step?.phone ?? 1);
+      }),
+    );
   });
 });
 

@@ -8,7 +8,16 @@ import {
 } from './bays.ts';
 import { buttonElement, pageButtonElement } from './button.ts';
 import { cardElement, pictureElement } from './card.ts';
-import { fieldElement, moreButtonElement, pageNumberElement, storeLinkElement } from './pages.ts';
+import {
+  breadcrumbElement,
+  fieldElement,
+  moreButtonElement,
+  pageNumberElement,
+  pageTitleElement,
+  storeLinkElement,
+} from './pages.ts';
+import { labelElement, swatchElement, swatchesElement, wordSwatchElement } from './labels.ts';
+import { arrowElement, markerBarElement, markerElement, markerDotElement } from './moving.ts';
 import { pageElement } from './page.ts';
 import { bannerOverlayElement, bannerPictureElement, overlayElement } from './overPictures.ts';
 import { partElements } from './parts.ts';
@@ -25,6 +34,15 @@ export const elements: readonly StyleElement[] = [
   ...partElements,
   reducedPriceElement,
   previousPriceElement,
+  labelElement,
+  swatchElement,
+  swatchesElement,
+  wordSwatchElement,
+  arrowElement,
+  markerDotElement,
+  markerBarElement,
+  markerElement,
+  pageTitleElement,
   headingElement,
   bannerPictureElement,
   bannerOverlayElement,
@@ -35,6 +53,7 @@ export const elements: readonly StyleElement[] = [
   pageNumberElement,
   moreButtonElement,
   storeLinkElement,
+  breadcrumbElement,
   fieldElement,
 ];
 

@@ -1,4 +1,5 @@
 import type { StyleElement } from '../element.ts';
+import { TEXT_TAKES } from './text.ts';
 import type { PropertyId } from '../properties/index.ts';
 
 const LINK_TAKES: readonly PropertyId[] = [
@@ -74,6 +75,49 @@ export const storeLinkElement: StyleElement = {
   },
 };
 
+/** The way to where a page is in the store. */
+export const breadcrumbElement: StyleElement = {
+  id: 'breadcrumb',
+  name: 'Breadcrumb',
+  group: 'pages',
+  on: 'house',
+  selectors: ['.trail ol'],
+  ofCard: null,
+  takes: ['textColour', 'family', 'size', 'weight', 'letterSpacing', 'letterCase', 'lineOfText'],
+  states: ['rest'],
+  atFirst: {
+    textColour: 'quiet',
+    size: 14,
+    weight: 400,
+    letterSpacing: 0,
+    letterCase: 'none',
+    lineOfText: 'none',
+  },
+};
+
+/** The titles of pages: of lists, products and entries. */
+export const pageTitleElement: StyleElement = {
+  id: 'pageTitle',
+  name: 'Titles of pages',
+  group: 'pages',
+  on: 'house',
+  selectors: ['.page-heading h1', '.product h1', '.entry h1'],
+  ofCard: null,
+  takes: TEXT_TAKES.filter((id) => id !== 'time'),
+  states: ['rest'],
+  atFirst: {
+    textColour: 'text',
+    weight: 560,
+    slope: 'upright',
+    letterCase: 'none',
+    lineOfText: 'none',
+    outlineWidth: 0,
+    offsetAcross: 0,
+    offsetDown: 0,
+    opacity: 100,
+  },
+};
+
 /** Fields of forms, and what is chosen or typed on a product's page or a card. */
 export const fieldElement: StyleElement = {
   id: 'input',
@@ -82,6 +126,7 @@ export const fieldElement: StyleElement = {
   on: 'house',
   selectors: ['.form-field :is(input,textarea)', '.buy select', '.quantity'],
   ofCard: null,
+  edge: ['borderColour', 'background'],
   takes: ['textColour', 'family', 'background', 'borderColour', 'corners', 'shadow', 'time'],
   states: ['rest', 'hover', 'focus'],
   atFirst: {

@@ -64,7 +64,14 @@ describe('what is pressed in a near frame', () => {
     expect(styledAt(document.querySelector('.card')!)).toBe('style.card');
     expect(styledAt(document.querySelector('.bay-heading')!)).toBe('style.heading');
     // What cannot be styled opens what it opens else.
-    expect(styledAt(document.querySelector('.arrow')!)).toBe('moving.arrowPlace');
+    expect(styledAt(document.querySelector('.pagers')!)).toBe('paging.by');
+    expect(styledAt(document.querySelector('.arrow')!)).toBe('style.arrow');
+    const marks = document.createElement('div');
+    marks.className = 'marks';
+    marks.innerHTML = '<button></button>';
+    expect(styledAt(marks)).toBe('style.marker');
+    // What is drawn before a button is pressed with it.
+    expect(styledAt(marks.firstElementChild!)).toBe('style.markerDot');
   });
 
   it('opens only what there is to be set', () => {

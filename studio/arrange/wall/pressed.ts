@@ -43,8 +43,8 @@ export function stylePressed<S extends Pick<PlacedSetting, 'id'>>(
   target: Element,
   settings: readonly S[],
 ): S | null {
-  const near = elements.flatMap(({ id, selectors, pseudo }) => {
-    if (pseudo) return [];
+  const near = elements.flatMap(({ id, selectors, pseudo, states }) => {
+    if (pseudo && !states.includes('pressed')) return [];
     const element = target.closest(selectors.join());
     const setting = element && settings.find((one) => one.id.startsWith(`style.${id}.`));
     return setting ? [{ element, setting }] : [];

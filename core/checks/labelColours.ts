@@ -1,0 +1,42 @@
+import { contrast, LEAST_CONTRAST, nearestPassing } from '../colour/contrast.ts';
+import { labelForms } from '../label/labelForms.ts';
+import { lowered } from '../sentence/sentence.ts';
+import { darkOf, WHITE } from '../colour/textOn.ts';
+import type { PlanCheck } from './check.ts';
+
+/** Labels whose own colours do not stand out from each other. */
+export const labelColours: PlanCheck = {
+  id: 'label-colours',
+  title: 'Labels that do not stand out from their own background',
+  severity: 'wrong',
+  reads: 'plan',
+  find: ({ house }) =>
+    house.labels.list.flatMap((label) => {
+      if (label.ground === undefined && label.ink === undefined) return [];
+      const [form] = labelForms([label], house.colours);
+      if (!form) return [];
+      const { background, textColour } = { ...form.atFirst, ...form.own } as Record<string, string>;
+      const ratio = contrast(textColour!, background!);
+      if (ratio >= LEAST_CONTRAST) return [];
+      const ink =
+        nearestPassing(textColour!, [background!], LEAST_CONTRAST) ??
+        [WHITE, darkOf(house.colours)].find((one) => contrast(one, background!) >= LEAST_CONTRAST);
+      return {
+        at: { on: 'house' },
+        text: `Low contrast: ${lowered(form.name!)}, ${(Math.floor(10 * ratio) / 10).toFixed(1)}:1 on ${background}, needs ${LEAST_CONTRAST}:1`,
+        element: 'label',
+        fix: ink
+          ? {
+              words: `Use ${ink}`,
+              command: {
+                do: 'set',
+                on: { house: true },
+                setting: 'labels.list',
+                value: house.labels.list.map((one) => (one.id === label.id ? { ...one, ink } : one)),
+              },
+            }
+          : null,
+        goTo: 'labels',
+      };
+    }),
+};
