@@ -8,7 +8,7 @@ import { Bay } from './bays/index.tsx';
 export function Page({ view }: { view: PageView }) {
   const firstPictures = view.bays.find(({ empty, content }) => !empty && !bayKind(content.holds).leads)?.id;
   const [notices, rest] = [leadingNotices(view), view.bays.slice(leadingNotices(view).length)];
-  const texts = textsFor(view.lang);
+  const texts = textsFor({ locale: view.lang, texts: view.texts });
   return (
     <TextsContext value={texts}>
       <div className="region" dir={view.direction}>

@@ -23,7 +23,7 @@ export const basketBay: BayKind<object, BasketContent> = {
   *view(_, { about, plan: { house } }) {
     const basket = about.basket ?? emptyBasket;
     return {
-      content: { basket: basketView(basket, currencyOf(house), textsFor(house.locale)) },
+      content: { basket: basketView(basket, currencyOf(house), textsFor(house)) },
       empty: false,
     };
   },

@@ -28,7 +28,7 @@ export const checkoutBay: BayKind<object, CheckoutContent> = {
     const basket = about.basket ?? emptyBasket;
     return {
       content: {
-        basket: basketView(basket, currencyOf(house), textsFor(house.locale)),
+        basket: basketView(basket, currencyOf(house), textsFor(house)),
         sent: about.sent ?? null,
         token: about.token ?? '',
       },

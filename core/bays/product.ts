@@ -140,8 +140,8 @@ export const productBay: BayKind<typeof settings, ProductContent> = {
   pictures: () => [],
   *view({ most, shows }, { about, store, address, changes }) {
     const product = about.product ?? null;
-    const { currency, swatches } = store;
-    const texts = textsFor(currency.locale);
+    const { currency, swatches, wording } = store;
+    const texts = textsFor(wording);
     if (shows.labels && store.labels.list.some(({ kind }) => labelKind(kind)?.byDay)) changes('daily');
     const selling = product ? soldAs(product, store) : store.selling;
     const money = (minor: number) => formatMoney(minor, currency);

@@ -3,12 +3,14 @@ import type { StoreGroup } from '../group/storeGroup.ts';
 import type { StoreSwatch } from '../swatch/storeSwatch.ts';
 import type { NamedSize } from '../picture/namedSizes.ts';
 import type { PictureFacts } from './facts.ts';
+import type { Wording } from '../texts/ownTexts.ts';
 import type { Currency } from './money.ts';
 import type { Selling } from './selling.ts';
 
 /** What of the whole store reaches what its cards say. */
 export interface CardStore {
   currency: Currency;
+  wording: Wording;
   selling: Selling;
   /** IANA. */
   timeZone: string;

@@ -13,7 +13,7 @@ import {
   specimenStored,
   specimenView,
 } from '../specimen/specimen.ts';
-import { textsFor } from '../texts/index.ts';
+import { firstTexts } from '../texts/index.ts';
 import { shelvesOn } from '../view/shelvesIn.ts';
 import { labelKinds } from './labels/index.ts';
 import { labelsOf } from './labelsOf.ts';
@@ -22,7 +22,7 @@ import { sayLabel } from './sayLabel.ts';
 import type { StoreLabel } from './storeLabel.ts';
 
 const currency = { code: 'GBP', locale: 'en-GB' };
-const texts = textsFor('en-GB');
+const texts = firstTexts;
 const SINCE = Date.UTC(2026, 9, 26);
 const DAY = 86_400_000;
 

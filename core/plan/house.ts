@@ -12,6 +12,7 @@ import { rulesTree } from '../rules/rulesTree.ts';
 import { colourSettings } from '../style/colourSettings.ts';
 import { schemesSchema, type Scheme } from '../style/scheme.ts';
 import { styleTree } from '../style/styleTree.ts';
+import { ownTexts } from '../texts/ownTexts.ts';
 import { SELLING_BY } from '../catalogue/selling.ts';
 import { sayStoreGroups } from '../group/sayStoreGroups.ts';
 import { sellsOtherwise } from '../group/soldAs.ts';
@@ -144,6 +145,15 @@ export const houseSettings = {
     ),
     [],
     { name: 'Schemes kept', find: ['scheme', 'colours', 'theme', 'look'] },
+  ),
+  /** What the store says by itself, in other words than it ships with. */
+  texts: setting(
+    inParts(ownTexts()),
+    {},
+    {
+      name: 'Store texts',
+      find: ['texts', 'words', 'language', 'translate', 'wording'],
+    },
   ),
   ...rulesTree('Own rules of the store'),
   /** Greatest width of what is of content width, px. */

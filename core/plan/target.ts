@@ -33,8 +33,19 @@ const trees = (own: Tree): Record<Of, Tree> =>
 const shelfTrees = trees(shelfTree);
 const savedTrees = trees(savedTree);
 
-const { selling, groups, labels, swatches, pictureSizes, style, schemes, colours, rules, ...otherOfHouse } =
-  houseSettings;
+const {
+  selling,
+  groups,
+  labels,
+  swatches,
+  pictureSizes,
+  style,
+  schemes,
+  colours,
+  rules,
+  texts,
+  ...otherOfHouse
+} = houseSettings;
 const houseList = [
   ...placed('house', 'page', otherOfHouse),
   ...placed('house', 'selling', { selling }),
@@ -42,7 +53,7 @@ const houseList = [
   ...placed('house', 'labels', { labels }),
   ...placed('house', 'swatches', { swatches }),
   ...placed('house', 'pictures', { pictureSizes }),
-  ...placed('house', 'style', { colours, style, schemes, rules }),
+  ...placed('house', 'style', { colours, style, schemes, rules, texts }),
 ];
 const pageList = placed('page', 'page', pageSettings);
 

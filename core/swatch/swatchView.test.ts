@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { OptionFacts, OptionValueFacts } from '../catalogue/facts.ts';
 import { specimenNames, specimenPicture, specimenValue } from '../specimen/specimen.ts';
-import { textsFor } from '../texts/index.ts';
+import { firstTexts } from '../texts/index.ts';
 import { sayStoreSwatches } from './sayStoreSwatches.ts';
 import { storeSwatchesSchema, type ShownBy, type StoreSwatch } from './storeSwatch.ts';
 import { swatchViews } from './swatchView.ts';
@@ -9,7 +9,7 @@ import { swatchViews } from './swatchView.ts';
 const picture = (id: string) => specimenPicture({ id });
 const value = specimenValue;
 
-const making = (swatches: StoreSwatch[] = []) => ({ texts: textsFor('en-GB'), swatches });
+const making = (swatches: StoreSwatch[] = []) => ({ texts: firstTexts, swatches });
 const option = (...values: OptionValueFacts[]): OptionFacts => ({ id: 1, name: 'Glaze', values });
 const faces = (
   values: OptionValueFacts[],

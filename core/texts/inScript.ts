@@ -1,8 +1,18 @@
 import { englishInScript } from './englishInScript.ts';
+import { made, type WordsById } from './made.ts';
+import type { Wording } from './ownTexts.ts';
 import type { ScriptTexts } from './storeTexts.ts';
 
-const languages: Readonly<Record<string, ScriptTexts>> = { en: englishInScript };
+/** What of the owner's words the script of a page has to be told; null where that is nothing. */
+export function ownInScript({ locale, texts }: Wording): string | null {
+  const own = Object.entries(texts[locale.split('-')[0]!.toLowerCase()] ?? {}).filter(
+    ([id]) => id.split('.')[0]! in englishInScript,
+  );
+  return own.length > 0 ? JSON.stringify(Object.fromEntries(own)) : null;
+}
 
-/** What the script of a page says, in the language of the page. */
-export const scriptTexts = (page: Document): ScriptTexts =>
-  languages[page.documentElement.lang.split('-')[0]!] ?? englishInScript;
+/** What the script of a page says: in the words that the page was given, and else in English. */
+export function scriptTexts({ documentElement: { lang, dataset } }: Document): ScriptTexts {
+  const own = dataset.texts ? (JSON.parse(dataset.texts) as WordsById) : null;
+  return made(englishInScript, own ?? {}, own && lang ? lang : 'en');
+}

@@ -20,6 +20,7 @@ export const cardStoreOf = (
 ): CardStore => ({
   ...keeping,
   currency: currencyOf(house),
+  wording: { locale: house.locale, texts: house.texts },
   selling: house.selling,
   timeZone: house.timeZone,
   labels: house.labels,

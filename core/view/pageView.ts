@@ -122,7 +122,7 @@ export function* pageView(input: PageInput): Generator<ItemsRequest, PageView, I
     bays.push(bayView(bay, made, room));
   }
   const name = kind.named(about) ?? page.name;
-  const texts = textsFor(house.locale);
+  const texts = textsFor(house);
   const none = bays.some((bay) => !bay.empty && shelvesIn(bay).length > 0)
     ? null
     : (kind.none?.(texts) ?? null);
@@ -136,6 +136,7 @@ export function* pageView(input: PageInput): Generator<ItemsRequest, PageView, I
     description: shortened(kind.described(about) ?? saidBy(bays)),
     firstHeading: firstHeading(bays, kind.titledByStore ? house.storeName : name),
     lang: house.locale,
+    texts: house.texts,
     direction: directionOf(page, house.locale),
     storeName: house.storeName,
     sells: sellsByBasket(house),

@@ -85,7 +85,7 @@ function shownSpan(
 }
 
 function cardView(item: Item, card: Card, store: CardStore): CardView {
-  const texts = textsFor(store.currency.locale);
+  const texts = textsFor(store.wording);
   const context: PartContext = { ...store, texts, labels: [] };
   if (item.of === 'products') {
     context.selling = soldAs(item.product, store);

@@ -1,3 +1,4 @@
+import type { OwnTexts } from '../texts/ownTexts.ts';
 import type { Assortment } from '../assortment/assortment.ts';
 import type { ProductAssortment } from '../assortment/products.ts';
 import type { ProductFact } from '../catalogue/facts.ts';
@@ -183,6 +184,8 @@ export interface PageView {
   /** Words of the first heading where no bay carries one; null where one does. */
   firstHeading: string | null;
   lang: string;
+  /** What the owner says otherwise than texts ship. */
+  texts: OwnTexts;
   direction: 'ltr' | 'rtl';
   storeName: string;
   /** Things go into a basket. */

@@ -6,6 +6,7 @@ import { pageCss } from '../../core/css/pageCss.ts';
 import { rulesStyles } from '../../core/rules/rulesStyles.ts';
 import { usedFamilies } from '../../core/style/usedFamilies.ts';
 import { setsOf } from '../../core/text/characterSets.ts';
+import { ownInScript } from '../../core/texts/inScript.ts';
 import { insideStyle } from '../../core/css/written.ts';
 import { shelvesIn } from '../../core/view/shelvesIn.ts';
 import type { PageView } from '../../core/view/view.ts';
@@ -103,8 +104,10 @@ export function htmlPage(
       ? ''
       : (view.description && `<meta name="description" content="${escape(view.description)}">`) +
         `<link rel="canonical" href="${escape(canonical(view, origin))}">`;
+  const own = script && ownInScript({ locale: view.lang, texts: view.texts });
+  const told = own ? ` data-texts="${escape(own)}"` : '';
   const html =
-    `<!doctype html><html lang="${escape(view.lang)}" dir="${escape(view.direction)}"><head><meta charset="utf-8">` +
+    `<!doctype html><html lang="${escape(view.lang)}" dir="${escape(view.direction)}"${told}><head><meta charset="utf-8">` +
     `<meta name="viewport" content="width=device-width,initial-scale=1"><title>${escape(view.title)}</title>${about}` +
     `${preloads}<link rel="icon" href="data:,">` +
     `<style>${style}</style>${early}${script ? `<script type="module" src="${escape(script.href)}"${script.remembers ? ' data-remembers' : ''}></script>` : ''}${data}</head><body>${body}</body></html>`;

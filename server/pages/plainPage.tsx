@@ -20,7 +20,7 @@ export function plainPage(
   says: keyof typeof LINKS,
   words?: string,
 ): HtmlPage {
-  const { title, ...known } = textsFor(plan.house.locale)[says];
+  const { title, ...known } = textsFor(plan.house)[says];
   const rest = words === undefined ? known : { ...known, words };
   const page = completePlan({
     ...emptyPlan,
@@ -34,6 +34,7 @@ export function plainPage(
             id: 'said',
             holds: 'banner',
             title,
+            button: '',
             ...rest,
             link: LINKS[says],
             height: { [plan.house.bands[0]!.id]: 280 },

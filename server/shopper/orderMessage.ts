@@ -17,9 +17,9 @@ export function orderMessage(
       `${quantity} × ${[title, choice].filter(Boolean).join(', ')}: ${formatMoney(cost, currency)}`,
   );
   return {
-    subject: texts.orderSubject(number),
+    subject: texts.orderSubject(String(number)),
     body: [
-      texts.orderPlaced(number),
+      texts.orderPlaced(String(number)),
       said.join('\n'),
       `${texts.total}: ${formatMoney(total, currency)}`,
       ...(note ? [`${texts.note}: ${note}`] : []),

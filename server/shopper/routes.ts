@@ -154,7 +154,7 @@ export async function shopperRoutes(scope: FastifyInstance, parts: Parts, pages:
 
   scope.post('/checkout', form(MOST_ORDERS), async (request, reply) => {
     const { house } = await sellingPlan();
-    const texts = textsFor(house.locale);
+    const texts = textsFor(house);
     const sent = readForm('checkout', request.body, texts);
     const given = (request.body ?? {}) as Record<string, unknown>;
     const token = String(given.token);
@@ -187,7 +187,7 @@ export async function shopperRoutes(scope: FastifyInstance, parts: Parts, pages:
     const { slug } = request.params;
     const product = slug.includes('\0') ? null : await readProductDetail(parts.readDb, slug, null);
     if (!product) throw new Fault('not-found');
-    const texts = textsFor(house.locale);
+    const texts = textsFor(house);
     const sent = readForm('ask', request.body, texts);
     const asksQuote = (request.body as { for?: unknown } | null)?.for === 'quote';
     const done = () =>

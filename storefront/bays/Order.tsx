@@ -9,7 +9,7 @@ export function OrderBay({ content: { order } }: BayDrawingProps<'order'>) {
     <div className="inner checkout">
       <section>
         <p className="thanks" role="status">
-          {texts.orderPlaced(order.number)}
+          {texts.orderPlaced(String(order.number))}
         </p>
         <ul className="order-lines" role="list">
           {order.lines.map(({ title, choice, href, quantity, cost }) => (

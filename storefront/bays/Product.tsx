@@ -2,15 +2,12 @@ import { Label } from '../Label.tsx';
 import { SaveForm } from '../SaveForm.tsx';
 import type { ProductDetail } from '../../core/catalogue/facts.ts';
 import type { ContentView } from '../../core/bays/index.ts';
-import type { StoreTexts } from '../../core/texts/storeTexts.ts';
+import { stockWords } from '../../core/catalogue/stockWords.ts';
 import { useTexts } from '../texts.ts';
 import { Picture } from '../Picture.tsx';
 import { QuantityField } from '../QuantityField.tsx';
 import { SwatchFace } from '../SwatchFace.tsx';
 import type { BayDrawingProps } from './bayDrawing.ts';
-
-const stockWords = ({ stock }: ProductDetail, texts: StoreTexts): string =>
-  stock.state === 'out' ? texts.soldOut : stock.state === 'last' ? texts.fewLeft(stock.count) : texts.inStock;
 
 /** The product that a page is about. */
 export function ProductBay({ content }: BayDrawingProps<'product'>) {
@@ -92,7 +89,7 @@ function Product({
             ))}
           </div>
         )}
-        {shows.stock && <p className={`stock ${product.stock.state}`}>{stockWords(product, texts)}</p>}
+        {shows.stock && <p className={`stock ${product.stock.state}`}>{stockWords(product.stock, texts)}</p>}
         {shows.buying && <Buy buying={buying} product={product} />}
         {shows.save && content.save && <SaveForm {...content.save} />}
         {shows.longText &&

@@ -17,6 +17,7 @@ import { apply } from '../../core/plan/commands.ts';
 import { completePlan } from '../../core/plan/storedPlan.ts';
 import { HouseColours } from './HouseColours.tsx';
 import { StoreRules } from '../rules/StoreRules.tsx';
+import { StoreTexts } from '../texts/StoreTexts.tsx';
 import { Schemes } from './Schemes.tsx';
 import { Typefaces } from './Typefaces.tsx';
 import { Tokens } from './Tokens.tsx';
@@ -104,6 +105,7 @@ const places = [
   { id: 'typefaces', name: 'Typefaces', Editor: Typefaces },
   { id: 'tokens', name: 'Design tokens', Editor: Tokens },
   { id: 'rules', name: 'Own rules', Editor: StoreRules },
+  { id: 'texts', name: 'Store texts', Editor: StoreTexts },
 ];
 
 const HOUSE: Target = { house: true };

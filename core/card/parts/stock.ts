@@ -1,3 +1,4 @@
+import { stockWords } from '../../catalogue/stockWords.ts';
 import { linePartOf } from '../linePart.ts';
 
 export const stockPart = linePartOf({
@@ -5,9 +6,5 @@ export const stockPart = linePartOf({
   of: ['products'],
   name: 'Stock',
   find: ['stock', 'left', 'available', 'sold out'],
-  words: (item, { texts }) => {
-    if (item.of !== 'products') return null;
-    const { state, count } = item.product.stock;
-    return { in: texts.inStock, last: texts.fewLeft(count), out: texts.soldOut }[state];
-  },
+  words: (item, { texts }) => (item.of === 'products' ? stockWords(item.product.stock, texts) : null),
 });

@@ -1,3 +1,4 @@
+import { fewLeftWords } from '../../catalogue/stockWords.ts';
 import type { LabelKind } from '../labelKind.ts';
 
 const FEW = 3;
@@ -12,5 +13,5 @@ export const lowStockLabel: LabelKind = {
   placeholders: ['left'],
   colours: ['#7a4b00', '#ffffff'],
   stands: ({ stock: { state, count } }, { from = FEW }) => state !== 'out' && count !== null && count <= from,
-  text: ({ stock }, texts) => texts.fewLeft(stock.count),
+  text: ({ stock }, texts) => fewLeftWords(stock.count, texts),
 };

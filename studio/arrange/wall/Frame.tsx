@@ -1,6 +1,7 @@
 import { memo, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import { createPortal } from 'react-dom';
 import styled from 'styled-components';
+import { ownInScript } from '../../../core/texts/inScript.ts';
 import { bandAt, nominalOf } from '../../../core/bands/bands.ts';
 import { scopeOf } from '../../../core/css/written.ts';
 import type { PageView } from '../../../core/view/view.ts';
@@ -146,6 +147,13 @@ export const Frame = memo(function Frame({
       ? ''
       : `${scopeOf('bay', chosenBay)} ${markedPart}{outline:${2 / scale}px solid ${t.tapeEdge};outline-offset:${1 / scale}px}`);
   useLayoutEffect(() => inner?.mark(marks), [inner, marks]);
+  const { lang, texts } = view;
+  useLayoutEffect(() => {
+    if (!inner) return;
+    const { documentElement } = inner.document;
+    documentElement.setAttribute('lang', lang);
+    documentElement.setAttribute('data-texts', ownInScript({ locale: lang, texts }) ?? '');
+  }, [inner, lang, texts]);
   useMoving(inner?.document ?? null, view);
   // A frame is as high as the wall is; what goes by the screen goes by that of the band.
   const { bands } = view;

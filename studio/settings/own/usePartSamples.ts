@@ -16,7 +16,7 @@ export function usePartSamples(plan: Plan, shelf: Shelf | null): ReadonlyMap<str
   const items = useSampleItems(plan, shelf);
   if (!shelf || items === null) return null;
   const { of } = assortmentOf(plan, shelf);
-  const context = { ...cardStoreOf(plan.house, now), texts: textsFor(plan.house.locale), labels: [] };
+  const context = { ...cardStoreOf(plan.house, now), texts: textsFor(plan.house), labels: [] };
   const samples = new Map(
     partsOf(of).flatMap((kind) => {
       const own = ofPart(shelf.card, kind.id)!;

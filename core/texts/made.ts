@@ -1,0 +1,39 @@
+import { IN_BRACES, isText, type Said, type TextDefinition, type TextTable, type Words } from './text.ts';
+
+/** Own words by the ids of texts: their names, with dots between. */
+export type WordsById = Readonly<Record<string, Words>>;
+
+/** Words with what is given in the place of their braces, numbers as the language writes them. */
+export function filledText(
+  words: Words,
+  { params }: TextDefinition,
+  given: readonly (string | number)[],
+  locale: string,
+): string {
+  const counted = params.findIndex(([, sample, written]) => typeof sample === 'number' && !written);
+  const category =
+    typeof words === 'string' || counted < 0
+      ? 'other'
+      : new Intl.PluralRules(locale).select(Number(given[counted]));
+  const template = typeof words === 'string' ? words : (words[category] ?? words.other ?? '');
+  return template.replace(IN_BRACES, (whole, name) => {
+    const at = params.findIndex(([one]) => one === name);
+    if (at < 0) return whole;
+    const value = given[at]!;
+    if (typeof value === 'string') return value;
+    const digits = params[at]![2] ? 1 : 0;
+    return value.toLocaleString(locale, { minimumFractionDigits: digits, maximumFractionDigits: digits });
+  });
+}
+
+/** What a table comes to, in own words where there are some. */
+export function made<T extends TextTable>(table: T, own: WordsById, locale: string, under = ''): Said<T> {
+  const said = Object.entries(table).map(([name, one]) => {
+    const id = under + name;
+    if (!isText(one)) return [name, made(one, own, locale, `${id}.`)];
+    const words = own[id] ?? one.words;
+    const text = (...given: (string | number)[]) => filledText(words, one, given, locale);
+    return [name, one.params.length > 0 ? text : text()];
+  });
+  return Object.fromEntries(said) as Said<T>;
+}
