@@ -15,6 +15,7 @@ import {
 import { elementsOn, takenIn } from '../core/style/styleTree.ts';
 import { colourValue } from '../core/style/houseColour.ts';
 import { properties, type PropertyId } from '../core/style/properties/index.ts';
+import { steps as houseSteps } from '../core/style/scale.ts';
 import { resolve } from '../core/style/resolve.ts';
 import type { StateId } from '../core/style/states.ts';
 import { shelfMeasure } from '../core/view/shelfMeasure.ts';
@@ -72,7 +73,8 @@ function anyValue(random: Random, id: PropertyId): unknown {
   if (control.is === 'colour')
     return random.pick(['accent', 'reduced', 'quiet', 'ground', '#7a2f5d', '#0f4f4a', '#fdf3c4']);
   if (control.is !== 'number') throw new Error(`Nobody knows what ${id} can be.`);
-  const { least, most, step } = control;
+  const { least, most, step, steps: of } = control;
+  if (of && random.chance(0.4)) return random.pick(houseSteps[of]).id;
   const steps = Math.floor((Math.min(most, id === 'size' ? 40 : most) - least) / step);
   return Math.round((least + step * random.whole(0, steps)) * 10) / 10;
 }
@@ -234,7 +236,14 @@ test('what styles come to is what the browser draws, and cards are as high as th
     const stored = specimenStored(shelves);
     const plan = completePlan({
       ...stored,
-      house: { ...specimenHouse, style: anyStyle(random, 'house') as never },
+      house: {
+        ...specimenHouse,
+        scale: {
+          size: { [firstBands[0]!.id]: random.whole(12, 20), [firstBands[2]!.id]: random.whole(12, 20) },
+          ratio: { [firstBands[0]!.id]: random.whole(105, 130) },
+        },
+        style: anyStyle(random, 'house') as never,
+      },
     });
     const view = specimenView(plan, 8, {}, goods);
     // In public a typeface that is late is not shown any more on that page; here it is waited for.

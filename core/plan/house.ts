@@ -10,6 +10,7 @@ import { choice, integer, name, inParts, own, yesNo } from '../settings/values.t
 import { byWidth, setting, varying, type Complete, type Sparse } from '../settings/setting.ts';
 import { rulesTree } from '../rules/rulesTree.ts';
 import { colourSettings } from '../style/colourSettings.ts';
+import { scaleSettings } from '../style/scale.ts';
 import { schemesSchema, type Scheme } from '../style/scheme.ts';
 import { styleTree } from '../style/styleTree.ts';
 import { ownTexts } from '../texts/ownTexts.ts';
@@ -136,6 +137,8 @@ export const houseSettings = {
     find: ['swatch', 'option', 'colour', 'variant', 'value'],
   }),
   colours: colourSettings,
+  /** Sizes of text and spaces that follow one another, at each width. */
+  scale: scaleSettings,
   ...styleTree('house'),
   schemes: setting(
     inParts(

@@ -42,6 +42,7 @@ const {
   style,
   schemes,
   colours,
+  scale,
   rules,
   texts,
   ...otherOfHouse
@@ -53,7 +54,7 @@ const houseList = [
   ...placed('house', 'labels', { labels }),
   ...placed('house', 'swatches', { swatches }),
   ...placed('house', 'pictures', { pictureSizes }),
-  ...placed('house', 'style', { colours, style, schemes, rules, texts }),
+  ...placed('house', 'style', { colours, scale, style, schemes, rules, texts }),
 ];
 const pageList = placed('page', 'page', pageSettings);
 

@@ -3,7 +3,16 @@ import type { Names } from '../sentence/sentence.ts';
 
 /** The usual control of a kind of value, as data; the studio draws it. */
 export type Control =
-  | { is: 'number'; least: number; most: number; step: number; unit: string; scale: number }
+  /** `steps`: the sizes or spaces of the house are offered, and followed. */
+  | {
+      is: 'number';
+      least: number;
+      most: number;
+      step: number;
+      unit: string;
+      scale: number;
+      steps?: 'sizes' | 'spaces';
+    }
   /** `drawnIn`: type families, as a style sheet names them, that a name is drawn in. */
   | { is: 'choice'; options: readonly { value: string | number; name: string; drawnIn?: string }[] }
   | { is: 'switch' }

@@ -64,6 +64,11 @@ function isLarge(levels: Levels, element: StyleElement, bands: Bands): boolean {
   });
 }
 
+const TEXT: readonly PropertyId[] = ['textColour'];
+
+const leastOfText = (levels: Levels, element: StyleElement, bands: Bands): number =>
+  isLarge(levels, element, bands) ? LEAST_LARGE : LEAST_CONTRAST;
+
 const usual: Form = { atFirst: {}, own: {} };
 
 /** The forms in which an element is drawn. */
@@ -73,7 +78,9 @@ function formsOf(element: StyleElement, { labels }: DrawnIn): readonly Form[] {
   return other ? [usual, { atFirst: other, own: {} }] : [usual];
 }
 
-/** The worst of how some of its colours stand out, in any of its forms, of which one in each is enough. */
+type InForm = Omit<Contrast, 'need' | 'grounds'>;
+
+/** The worst of how some of its colours stand out, in any of its forms, of which one in each is enough; null where none is known. */
 function worstOf(
   levels: Levels,
   element: StyleElement,
@@ -81,14 +88,21 @@ function worstOf(
   drawn: DrawnIn,
   seen: readonly PropertyId[],
   need: number,
-): Contrast[] {
-  const inForms = formsOf(element, drawn).flatMap((form) => {
-    const found = seen.flatMap((property) => contrastIn(levels, element, state, drawn, form, property) ?? []);
-    return found.length > 0 ? found.reduce((best, one) => (one.ratio > best.ratio ? one : best)) : [];
-  });
-  if (inForms.length === 0) return [];
-  const worst = inForms.reduce((least, one) => (one.ratio < least.ratio ? one : least));
-  return [{ ...worst, need, grounds: [...new Set(inForms.map(({ on }) => on))] }];
+): Contrast | null {
+  const set = seen.map((property) => setOf(levels, element, state, drawn, property));
+  const grounds: string[] = [];
+  let worst: InForm | null = null;
+  for (const form of formsOf(element, drawn)) {
+    let best: InForm | null = null;
+    for (const one of set) {
+      const found = inForm(one, form);
+      if (found && (!best || found.ratio > best.ratio)) best = found;
+    }
+    if (!best) continue;
+    if (!grounds.includes(best.on)) grounds.push(best.on);
+    if (!worst || best.ratio < worst.ratio) worst = best;
+  }
+  return worst && { ...worst, need, grounds };
 }
 
 /**
@@ -103,44 +117,78 @@ export function contrastsOf(
 ): Contrast[] {
   if (state === 'off') return [];
   const { takes, isSign, edge } = element;
-  const ofText = () => (isLarge(levels, element, drawn.bands) ? LEAST_LARGE : LEAST_CONTRAST);
-  const worst = (seen: readonly PropertyId[], need: number) =>
-    worstOf(levels, element, state, drawn, seen, need);
-  return [
-    ...(takes.includes('textColour') ? worst(['textColour'], isSign ? LEAST_CONTROL : ofText()) : []),
-    ...(edge ? worst(edge, LEAST_CONTROL) : []),
-  ];
+  const found: Contrast[] = [];
+  if (takes.includes('textColour')) {
+    const text = worstOf(
+      levels,
+      element,
+      state,
+      drawn,
+      TEXT,
+      isSign ? LEAST_CONTROL : leastOfText(levels, element, drawn.bands),
+    );
+    if (text) found.push(text);
+  }
+  if (edge) {
+    const ofEdge = worstOf(levels, element, state, drawn, edge, LEAST_CONTROL);
+    if (ofEdge) found.push(ofEdge);
+  }
+  return found;
 }
 
-function contrastIn(
+const unset: Resolved = { value: undefined, from: null };
+
+/** What is set of a colour of an element and of what is behind it, in whatever form. */
+interface SetOf {
+  property: PropertyId;
+  seen: Resolved;
+  ground: Resolved;
+  card: Resolved;
+  /** Place of the house among the levels. */
+  house: number;
+  behind: string | null;
+  colours: HouseColours;
+}
+
+function setOf(
   levels: Levels,
   element: StyleElement,
   state: StateId,
   drawn: DrawnIn,
-  form: Form,
   property: PropertyId,
-): Omit<Contrast, 'need' | 'grounds'> | null {
+): SetOf {
   const { bands } = drawn;
   const behind = element.ofCard && drawn.framed ? null : drawn.behind;
   // Colours are the same at every width.
   const bandId = bands[0]!.id;
-  const at = (one: StyleElement, of: PropertyId, inState: StateId): Resolved & { isOwn?: true } => {
-    if (!one.takes.includes(of)) return { value: undefined, from: null };
-    const found = resolve(levels, one, of, inState, bands, bandId);
-    if (one !== element) return found;
-    const isHouse = found.from === null || found.from.level === levels.length - 1;
-    if (isHouse && of in form.own) return { value: form.own[of], from: null, isOwn: true };
-    return found.from === null && of in form.atFirst ? { ...found, value: form.atFirst[of] } : found;
-  };
-  const seen = at(element, property, state);
-  if (typeof seen.value !== 'string') return null;
-  const colours = coloursOn(behind, drawn.colours);
   // An edge is seen against what is around it, not against what it holds.
-  const isEdge = property !== 'textColour';
-  const ownGround = isEdge ? { value: undefined, from: null } : at(element, 'background', state);
-  const card = element.ofCard
-    ? at(cardElement, 'background', state === 'rest' ? state : 'cardHover')
-    : { value: undefined, from: null };
+  const hasGround = property === 'textColour' && element.takes.includes('background');
+  return {
+    property,
+    seen: resolve(levels, element, property, state, bands, bandId),
+    ground: hasGround ? resolve(levels, element, 'background', state, bands, bandId) : unset,
+    card: element.ofCard
+      ? resolve(levels, cardElement, 'background', state === 'rest' ? state : 'cardHover', bands, bandId)
+      : unset,
+    house: levels.length - 1,
+    behind,
+    colours: coloursOn(behind, drawn.colours),
+  };
+}
+
+/** What comes of what is set of a property where a form has something of its own, or something to begin with. */
+function asIn(form: Form, found: Resolved, property: PropertyId, house: number): Resolved & { isOwn?: true } {
+  if (found === unset) return found;
+  const { from } = found;
+  if ((from === null || from.level === house) && property in form.own)
+    return { value: form.own[property], from: null, isOwn: true };
+  return from === null && property in form.atFirst ? { value: form.atFirst[property], from } : found;
+}
+
+function inForm({ property, house, behind, colours, card, ...set }: SetOf, form: Form): InForm | null {
+  const seen = asIn(form, set.seen, property, house);
+  if (typeof seen.value !== 'string') return null;
+  const ownGround = asIn(form, set.ground, 'background', house);
   const ground = typeof ownGround.value === 'string' ? ownGround : card;
   const on =
     typeof ground.value === 'string' ? colourValue(ground.value, colours) : (behind ?? colours.ground);

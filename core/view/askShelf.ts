@@ -1,3 +1,4 @@
+import { inPx } from '../style/inPx.ts';
 import { dependsOf } from '../assortment/depends.ts';
 import { fallbackChain } from '../assortment/fallback.ts';
 import { neededFacts } from '../card/needs.ts';
@@ -84,6 +85,7 @@ export function* askShelf(making: BayMaking, shelf: Shelf): Generator<ItemsReque
   const tooFew = goesAway && answer.own < fallback.fewerThan;
   const standsIn = personal && making.keepsRoom && (tooFew || answer.total === 0);
   const stand = standsIn ? yield* asked(standInRequest(ask(from))) : null;
+  const houseStyle = inPx(plan.house.style, plan.house.scale, bands);
   const madeFrom = [
     plan.house,
     store.newSince,
@@ -92,7 +94,7 @@ export function* askShelf(making: BayMaking, shelf: Shelf): Generator<ItemsReque
     room.marginPx,
     room.maximumPx,
     assortment,
-    plan.house.style,
+    houseStyle,
     answer,
     filled,
     stand,
@@ -103,7 +105,8 @@ export function* askShelf(making: BayMaking, shelf: Shelf): Generator<ItemsReque
     const viewOf = (items: ItemsAnswer) =>
       shelfView(shelf, assortment.of, items, filled, {
         bands,
-        houseStyle: plan.house.style,
+        houseStyle,
+        style: inPx(shelf.style, plan.house.scale, bands),
         room,
         store,
         from,

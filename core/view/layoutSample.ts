@@ -62,6 +62,7 @@ function made(layout: LayoutId): LayoutSample {
     {
       bands,
       houseStyle: plan.house.style,
+      style: plan.shelves.sample!.style,
       room: { marginPx: { [first]: 0 }, maximumPx: null },
       store: cardStoreOf(plan.house, 0),
       from: 0,

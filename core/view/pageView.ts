@@ -1,3 +1,5 @@
+import type { Style } from '../style/styleTree.ts';
+import { inPx } from '../style/inPx.ts';
 import { sellsByBasket } from '../group/soldAs.ts';
 import { rulesInUse } from '../rules/rulesTree.ts';
 import { textsFor } from '../texts/index.ts';
@@ -119,7 +121,7 @@ export function* pageView(input: PageInput): Generator<ItemsRequest, PageView, I
         if (from > 0) begins[shelfId] = from;
       },
     });
-    bays.push(bayView(bay, made, room));
+    bays.push(bayView(bay, made, room, inPx(bay.style, house.scale, house.bands)));
   }
   const name = kind.named(about) ?? page.name;
   const texts = textsFor(house);
@@ -146,7 +148,7 @@ export function* pageView(input: PageInput): Generator<ItemsRequest, PageView, I
     margin: house.margin,
     contentPx: house.contentPx,
     colours: house.colours,
-    style: house.style,
+    style: inPx(house.style, house.scale, house.bands),
     rules: rulesInUse(house.rules),
     labels: house.labels.list.filter(isOwn),
     links: storeLinks(address.path, tree, texts),
@@ -188,17 +190,17 @@ const views = keptFor<Bay, BayView>();
 const sameContent = keptFor<Bay, object>();
 
 /** The view of a bay; the very same while what it was made from is, so that a drawing can pass it over. */
-function bayView(bay: Bay, made: BayMade<object>, room: Room): BayView {
+function bayView(bay: Bay, made: BayMade<object>, room: Room, style: Style): BayView {
   const { empty, personal = false, goesAway = false, standIn = null } = made;
   const content = sameContent(bay, Object.values(made.content), () => ({
     holds: bay.holds,
     ...made.content,
   }));
-  return views(bay, [content, room, empty, personal, goesAway, standIn], () => ({
+  return views(bay, [content, room, empty, personal, goesAway, standIn, style], () => ({
     id: bay.id,
     heading: bay.heading,
     look: bay.look,
-    style: bay.style,
+    style,
     bands: bay.bands,
     content: content as ContentView,
     empty,

@@ -122,7 +122,10 @@ const cardKeyOf = (card: Card, store: CardStore): string =>
 
 export interface ShelfContext {
   bands: Bands;
+  /** In px. */
   houseStyle: Style;
+  /** The shelf's own, in px. */
+  style: Style;
   room: Room;
   store: CardStore;
   /** Item that the address begins at; already within the list. */
@@ -229,7 +232,7 @@ export function shelfView(
     all.items.slice(first, last).map((item) => cachedCard(item, card, cardKey, store)),
   );
   const pictured = card.order.includes(picturePart.id) ? ofPart(card, picturePart.id)!.shown : null;
-  const inside = (bandId: string) => styledInside(shelf.style, context.houseStyle, bands, bandId);
+  const inside = (bandId: string) => styledInside(context.style, context.houseStyle, bands, bandId);
   const stepViews = steps.map((step, i): StepView => {
     const at = <T>(varying: Varying<T>): T => valueAt(varying, bands, step.bandId);
     const shows = shown[i]!;
@@ -242,7 +245,7 @@ export function shelfView(
     const shape = pictureShape(shelf, step.layout, store, bands, step.bandId);
     const hasPicture = pictured !== null && at(pictured);
     const placing = placingOf(shelf, step.layout, bands, step.bandId);
-    const figures = figuresAt(shelf.style, context.houseStyle, bands, step.bandId);
+    const figures = figuresAt(context.style, context.houseStyle, bands, step.bandId);
     const view: StepView = {
       ...step,
       shows,
@@ -290,7 +293,7 @@ export function shelfView(
     paging: shelf.paging,
     pagers: shelf.paging.by === 'none' ? [] : pagersOf(stepViews, answer.total, from, context.hrefFrom),
     card,
-    style: shelf.style,
+    style: context.style,
     rules: rulesInUse(shelf.rules),
     moving,
     direction: shelf.direction === 'page' ? null : shelf.direction,

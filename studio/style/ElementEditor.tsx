@@ -2,6 +2,7 @@ import { useState } from 'react';
 import styled from 'styled-components';
 import { contrastsOf, type Contrast } from '../../core/style/contrast.ts';
 import type { Against } from '../../core/colour/passingArea.ts';
+import { inPx } from '../../core/style/inPx.ts';
 import { properties, type PropertyId } from '../../core/style/properties/index.ts';
 import { labelForms } from '../../core/label/labelForms.ts';
 import { AgainstContext } from '../settings/against.ts';
@@ -91,12 +92,13 @@ export function ElementEditor({
     on,
   );
   const stored = readPath(subject?.document, path);
-  const { bands, colours, labels } = useDraft(({ plan }) => plan.house);
+  const { bands, colours, labels, scale } = useDraft(({ plan }) => plan.house);
   if (!subject) return null;
   const setIn = (one: StateId) => countSet(readPath(stored, one));
   const all = countSet(stored);
   const settingOf = (id: string) => subject.settings.find((one) => one.id === id)!;
-  const contrasts = contrastsOf(levels, element, state, {
+  const drawn = levels.map((one) => inPx(one, scale, bands));
+  const contrasts = contrastsOf(drawn, element, state, {
     bands,
     colours,
     behind,

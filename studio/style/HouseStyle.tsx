@@ -18,6 +18,7 @@ import { completePlan } from '../../core/plan/storedPlan.ts';
 import { HouseColours } from './HouseColours.tsx';
 import { StoreRules } from '../rules/StoreRules.tsx';
 import { StoreTexts } from '../texts/StoreTexts.tsx';
+import { Scales } from './Scales.tsx';
 import { Schemes } from './Schemes.tsx';
 import { Typefaces } from './Typefaces.tsx';
 import { Tokens } from './Tokens.tsx';
@@ -103,6 +104,7 @@ const Editor = styled.div`
 const places = [
   { id: 'schemes', name: 'Schemes', Editor: Schemes },
   { id: 'typefaces', name: 'Typefaces', Editor: Typefaces },
+  { id: 'scale', name: 'Sizes and spaces', Editor: Scales },
   { id: 'tokens', name: 'Design tokens', Editor: Tokens },
   { id: 'rules', name: 'Own rules', Editor: StoreRules },
   { id: 'texts', name: 'Store texts', Editor: StoreTexts },

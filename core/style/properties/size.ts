@@ -1,14 +1,14 @@
-import { integer } from '../../settings/values.ts';
 import { propertyOf } from '../property.ts';
+import { pxOrStep, sayLength } from '../pxOrStep.ts';
 
 export const size = propertyOf({
   id: 'size',
   name: 'Text size',
   find: ['size', 'text', 'font', 'type', 'large', 'small'],
-  kind: integer(10, 96, 'px'),
+  kind: pxOrStep(10, 96, 'sizes'),
   begins: 24,
   varies: true,
   onlyAtRest: true,
-  say: (px) => `${px} px`,
+  say: sayLength,
   css: (px) => `font-size:${px}px`,
 });

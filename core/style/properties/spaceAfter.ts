@@ -1,14 +1,14 @@
-import { integer } from '../../settings/values.ts';
 import { propertyOf } from '../property.ts';
+import { pxOrStep, sayLength } from '../pxOrStep.ts';
 
 export const spaceAfter = propertyOf({
   id: 'spaceAfter',
   name: 'Space below',
   find: ['space', 'margin', 'below'],
-  kind: integer(0, 120, 'px'),
+  kind: pxOrStep(0, 120, 'spaces'),
   begins: 20,
   varies: true,
   onlyAtRest: true,
-  say: (px) => `${px} px below it`,
+  say: (px) => `${sayLength(px)} below it`,
   css: (px) => `margin-block-end:${px}px`,
 });

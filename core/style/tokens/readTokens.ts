@@ -6,7 +6,15 @@ import { HOUSE_COLOUR_IDS } from '../houseColour.ts';
 import { properties, type PropertyId } from '../properties/index.ts';
 import { isStateId, type StateId } from '../states.ts';
 import { takenIn } from '../styleTree.ts';
-import { colourPath, houseColourNamed, tokenKinds, tokenTypeOf, type TokenType } from './tokenKinds.ts';
+import { isStep, scaleSettings } from '../scale.ts';
+import {
+  colourPath,
+  houseColourNamed,
+  SCALE,
+  tokenKinds,
+  tokenTypeOf,
+  type TokenType,
+} from './tokenKinds.ts';
 import { ELEMENTS, EXTENSION } from './writeTokens.ts';
 
 /** The most that a file may be, bytes, and how deep its groups may go. */
@@ -113,9 +121,11 @@ function readAs(type: TokenType, value: unknown): unknown {
 function valueOf(property: PropertyId, value: unknown, tokens: ReadonlyMap<string, Token>): unknown {
   const type = tokenTypeOf(property);
   const { schema } = properties[property].kind;
-  // What is named after a colour of the house follows it.
+  // What is named after a colour or a step of the house follows it.
   const follows = HOUSE_COLOUR_IDS.find((id) => aliasOf(value) === colourPath(id));
-  const read = type === null ? value : (follows ?? readAs(type, followed({ type, value }, tokens).value));
+  const step = aliasOf(value)?.startsWith(`${SCALE}.`) ? aliasOf(value)!.slice(SCALE.length + 1) : undefined;
+  const named = follows ?? (isStep(step) ? step : undefined);
+  const read = type === null ? value : (named ?? readAs(type, followed({ type, value }, tokens).value));
   try {
     schema.validateSync(read, { strict: true });
   } catch (error) {
@@ -182,9 +192,30 @@ export function readTokens(text: string, bands: Bands): ReadTokens {
       );
     return `style.${id}.${state}.${property}`;
   };
+  const scale = ownOf(asObject(root[SCALE]) ?? {});
+  const hasScale = Object.keys(scale).length > 0;
+  for (const [key, value] of Object.entries(scale))
+    take(`${SCALE} ${key}`, () => {
+      const setting = Object.hasOwn(scaleSettings, key)
+        ? scaleSettings[key as keyof typeof scaleSettings]
+        : undefined;
+      if (!setting) throw new Unread('Nothing here goes by that name.');
+      if (value === null) {
+        sets.set(`scale.${key}`, undefined);
+        return;
+      }
+      const widths = Object.entries(asObject(value) ?? {}).filter(([id]) =>
+        bands.some((band) => band.id === id),
+      );
+      if (widths.length === 0 || !widths.every(([, at]) => setting.kind.schema.isValidSync(at)))
+        throw new Unread('This is no number that sizes or spaces can be made from.');
+      sets.set(`scale.${key}`, { [bands[0]!.id]: widths[0]![1], ...Object.fromEntries(widths) });
+    });
   for (const [path, token] of tokens)
     take(path, () => {
       const parts = path.split('.');
+      // What these come to follows from what they are made from.
+      if (hasScale && parts[0] === SCALE && isStep(parts[1])) return;
       const name = parts.at(-1)!;
       if (parts[0] === ELEMENTS && parts.length === 3) {
         const setting = setOf(parts[1]!, 'rest', name);

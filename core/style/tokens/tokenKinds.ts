@@ -1,6 +1,7 @@
 import { converter, formatHex, inGamut, parse, toGamut, type Color } from 'culori';
 import { allTypeFamilies, typeFamily } from '../../text/families/index.ts';
 import { standIns } from '../../text/standIns.ts';
+import { isStep } from '../scale.ts';
 import { HOUSE_COLOURS, isHouseColour } from '../houseColour.ts';
 import { properties, type PropertyId } from '../properties/index.ts';
 
@@ -70,6 +71,10 @@ function readColour(value: unknown): string | undefined {
   } as Color);
 }
 
+/** The path of a step of the house in a file. */
+export const stepPath = (id: string): string => `${SCALE}.${id}`;
+export const SCALE = 'scale';
+
 /** The path of a colour of the house in a file. */
 export const colourPath = (id: string): string => `color.${id}`;
 
@@ -117,7 +122,7 @@ export const tokenKinds: Readonly<Record<TokenType, TokenKind>> = {
   },
   dimension: {
     read: (value) => readAmount(value, { px: 1, rem: REM_PX }),
-    write: (value) => ({ value, unit: 'px' }),
+    write: (value) => (isStep(value) ? `{${stepPath(value)}}` : { value, unit: 'px' }),
   },
   duration: {
     read: (value) => readAmount(value, { ms: 1, s: 1000 }),

@@ -7,6 +7,7 @@ import { specimenShelf, specimenStored } from '../../specimen/specimen.ts';
 import { elements } from '../elements/index.ts';
 import { HOUSE_COLOURS } from '../houseColour.ts';
 import { properties, type PropertyId } from '../properties/index.ts';
+import { steps } from '../scale.ts';
 import { schemes } from '../schemes/index.ts';
 import { takeScheme } from '../takeScheme.ts';
 import { takenIn } from '../styleTree.ts';
@@ -31,10 +32,11 @@ function anyValue(id: PropertyId): fc.Arbitrary<unknown> {
       fc.integer({ min: 0, max: 0xffffff }).map((one) => `#${one.toString(16).padStart(6, '0')}`),
     );
   if (control.is !== 'number') throw new Error(`Nobody knows what ${id} can be.`);
-  const { least, most, step } = control;
-  return fc
+  const { least, most, step, steps: of } = control;
+  const number = fc
     .integer({ min: 0, max: Math.floor((most - least) / step) })
-    .map((steps) => Math.round((least + step * steps) * 10) / 10);
+    .map((times) => Math.round((least + step * times) * 10) / 10);
+  return of ? fc.oneof(number, fc.constantFrom(...steps[of].map(({ id }) => id))) : number;
 }
 
 /** At some widths from one on, and from another on perhaps not any more. */
@@ -58,6 +60,15 @@ const all = elements.flatMap((element) =>
   ),
 );
 
+const anyScale: fc.Arbitrary<StoredPlan['house']['scale']> = fc.record(
+  {
+    size: fc.constantFrom<Record<string, number>[]>({ phone: 15 }, { phone: 14, laptop: 18 }),
+    ratio: fc.constantFrom<Record<string, number>[]>({ phone: 115, tablet: 125 }, { phone: 120 }),
+    space: fc.constantFrom<Record<string, number>[]>({ phone: 6, wide: 10 }),
+  },
+  { requiredKeys: [] },
+);
+
 /** Some values of some elements in some states. */
 const anyStyle: fc.Arbitrary<object> = fc.subarray(all, { minLength: 1, maxLength: 40 }).chain((some) =>
   fc
@@ -78,14 +89,15 @@ const anyStyle: fc.Arbitrary<object> = fc.subarray(all, { minLength: 1, maxLengt
 describe('a file of tokens that is read back', () => {
   it('makes any house what it was written from', () => {
     fc.assert(
-      fc.property(anyStyle, fc.constantFrom(...schemes), (style, { colours }) => {
-        const plan = { ...start, house: { ...start.house, colours, style: style as never } };
+      fc.property(anyStyle, fc.constantFrom(...schemes), anyScale, (style, { colours }, scale) => {
+        const plan = { ...start, house: { ...start.house, colours, scale, style: style as never } };
         const file = written(plan);
         expect(read(file).not).toEqual([]);
         // On the very house it changes nothing.
         expect(completePlan(taken(file, plan)).house).toEqual(completePlan(plan).house);
         const other = taken(file);
         expect(other.house.colours).toEqual(colours);
+        expect(completePlan(other).house.scale).toEqual(completePlan(plan).house.scale);
         expect(completePlan(other).house.style).toEqual(completePlan(plan).house.style);
         expect(written(other)).toBe(file);
       }),

@@ -1,9 +1,10 @@
 import type { House } from '../../plan/house.ts';
 import type { Bands } from '../../bands/bands.ts';
 import { HOUSE_COLOUR_IDS, HOUSE_COLOURS } from '../houseColour.ts';
+import { FIRST_SCALE, stepPx, steps, type Scale } from '../scale.ts';
 import { properties } from '../properties/index.ts';
 import { setValues, type SetValue } from '../setValues.ts';
-import { tokenKinds, tokenTypeOf } from './tokenKinds.ts';
+import { SCALE, tokenKinds, tokenTypeOf } from './tokenKinds.ts';
 
 /** Under this name the format lets us keep what it has no place for. */
 export const EXTENSION = 'wide-shelf';
@@ -59,11 +60,49 @@ function elementGroup(values: readonly SetValue[], bands: Bands): object {
   };
 }
 
+/** What steps are made from; null for what is as it begins. */
+const madeFrom = (scale: Scale): object =>
+  Object.fromEntries(
+    Object.entries(scale).map(([key, at]) => [
+      key,
+      Object.values(at).every((one) => one === FIRST_SCALE[key as keyof Scale]) ? null : at,
+    ]),
+  );
+
+/** The steps of a house, each at its widths, and beside them what they are made from. */
+const scaleGroup = (scale: Scale, bands: Bands): object => ({
+  $type: 'dimension',
+  $extensions: { [EXTENSION]: madeFrom(scale) },
+  ...Object.fromEntries(
+    Object.values(steps)
+      .flat()
+      .map(({ id, name }) => {
+        const [first, ...wider] = bands.map((band) => [band.id, stepPx(id, scale, bands, band.id)] as const);
+        const widths = wider.map(([band, px]) => [band, tokenKinds.dimension.write(px)]);
+        return [
+          id,
+          {
+            $value: tokenKinds.dimension.write(first![1]),
+            $description: name,
+            ...(widths.length > 0 && {
+              $extensions: { [EXTENSION]: { widths: Object.fromEntries(widths) } },
+            }),
+          },
+        ];
+      }),
+  ),
+});
+
 /**
  * The look of a house as a file of Design Tokens (W3C community group format, 2025.10): its colours, and all that is
  * set of its elements, which name the colours that they follow.
  */
-export function writeTokens({ colours, style, bands }: Pick<House, 'colours' | 'style' | 'bands'>): object {
+export function writeTokens({
+  colours,
+  style,
+  scale,
+  bands,
+}: Pick<House, 'colours' | 'style' | 'scale' | 'bands'>): object {
   const byElement = new Map<string, SetValue[]>();
   for (const one of setValues(style)) {
     const { id } = one.element;
@@ -80,6 +119,7 @@ export function writeTokens({ colours, style, bands }: Pick<House, 'colours' | '
         },
       ]),
     ),
+    [SCALE]: scaleGroup(scale, bands),
     ...(byElement.size > 0 && {
       [ELEMENTS]: Object.fromEntries([...byElement].map(([id, values]) => [id, elementGroup(values, bands)])),
     }),

@@ -1,4 +1,4 @@
-import { lazy } from 'react';
+import { lazy, Suspense } from 'react';
 import { Stepper } from '../../ui/Stepper.tsx';
 import type { Controlled } from '../control.ts';
 
@@ -6,18 +6,26 @@ import type { Controlled } from '../control.ts';
 const SlidingNumber = lazy(() =>
   import('../../ui/SlidingNumber.tsx').then((module) => ({ default: module.SlidingNumber })),
 );
+/** Fetched where a number can be a step of the house. */
+const StepOrNumber = lazy(() =>
+  import('./StepOrNumber.tsx').then((module) => ({ default: module.StepOrNumber })),
+);
 
 /** A range of so many px is slid. */
 const WIDE = 2_200;
 
-export function NumberControl({
-  control,
-  label,
-  shown,
-  value,
-  inherits,
-  onChange,
-}: Controlled<'number', number>) {
+export function NumberControl(props: Controlled<'number', number | string>) {
+  const { steps } = props.control;
+  if (steps)
+    return (
+      <Suspense fallback={<p>Opening…</p>}>
+        <StepOrNumber {...props} steps={steps} Plain={PlainNumber} />
+      </Suspense>
+    );
+  return <PlainNumber {...(props as Controlled<'number', number>)} />;
+}
+
+function PlainNumber({ control, label, shown, value, inherits, onChange }: Controlled<'number', number>) {
   const { least, most, step, scale } = control;
   const change = (next: number) => onChange(scale === 1 ? next : Math.round(next * scale));
   // Where a width is tried out, it is slid as well as typed.
