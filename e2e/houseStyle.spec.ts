@@ -216,7 +216,8 @@ test('design tokens go out as a file and come in again, changed by others, as on
   await expect(page.getByRole('button', { name: 'Nothing to publish' })).toBeVisible();
   tokens.color.accent.$value = '#7a2f5d';
   await importFile(JSON.stringify({ ...tokens, shade: { $type: 'color', $value: '#000' } }));
-  await expect(page.getByRole('status').filter({ hasText: '9 values understood, 1 not' })).toBeVisible();
+  // Eight colours, one of the title, and what sizes and spaces are made from.
+  await expect(page.getByRole('status').filter({ hasText: '12 values understood, 1 not' })).toBeVisible();
   // What follows the colour is seen to follow it, before anything is changed.
   const title = page
     .frameLocator('iframe[title^="Specimen on"]')

@@ -152,7 +152,9 @@ async function pointAtFirstCard(page: Page): Promise<void> {
     for (const down of [0.5, 0.3, 0.7, 0.15, 0.85])
       for (const across of [0.5, 0.3, 0.7]) {
         const [x, y] = [left + width * across, top + height * down];
-        if (document.elementFromPoint(x, y)?.closest('.card') === one) return { x, y };
+        const under = document.elementFromPoint(x, y);
+        // What can be pressed itself has a state of its own then.
+        if (under?.closest('.card') === one && !under.closest('.act,.part-swatches a')) return { x, y };
       }
     return null;
   });

@@ -102,9 +102,16 @@ test('a number that is being typed is not taken away by what somebody else saved
   await type(page, 5, 'Laptop');
   await saved(page);
   // The merge comes while the number stands in the field, not yet entered.
+  let typed = () => {};
+  const isTyped = new Promise<void>((resolve) => (typed = resolve));
+  await other.route('**/api/draft', async (route) => {
+    if (route.request().method() === 'POST') await isTyped;
+    await route.continue();
+  });
   await other.getByRole('button', { name: 'Columns on Phone: more' }).click();
   await columns(other, 'Laptop').focus();
   await columns(other, 'Laptop').fill('6');
+  typed();
   await saved(other);
   await expect(columns(other, 'Laptop')).toHaveValue('6');
   expect(await countIn(store)).toMatchObject({ phone: 3, laptop: 5 });

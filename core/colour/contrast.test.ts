@@ -45,6 +45,11 @@ describe('the nearest colour that passes', () => {
     );
   });
 
+  it('is black or white itself where nothing else passes', () => {
+    expect(nearestPassing('#02111f', ['#565e08', '#62a461'], 3)).toBe('#000000');
+    expect(contrast('#000000', '#565e08')).toBeLessThan(3.01);
+  });
+
   it('is found for ten thousand pairs, each passing', () => {
     let moved = 0;
     for (let i = 0; i < 10_000; i += 1) {

@@ -96,7 +96,9 @@ export function nearestPassing(colour: string, grounds: readonly string[], need:
   if (passes(rgbOf(colour))) return colour;
   const { l, c, h = 0 } = toOklch(colour)!;
   const hue = new Hue(h);
-  const at = (lightness: number) => hue.inGamut(lightness, c);
+  // The ends have no hue, and pass where hardly anything does.
+  const at = (lightness: number) =>
+    lightness === 0 ? 0 : lightness === 1 ? 0xffffff : hue.inGamut(lightness, c);
   const found: { rgb: number; moved: number }[] = [];
   for (const end of [0, 1]) {
     if (!passes(at(end))) continue;

@@ -12,7 +12,7 @@ const ofQuestions = textsOf('questions');
 const ofFaults = textsOf('faults');
 const plain = textsOf('plain');
 
-const LIST = ['list', 'New from the kiln'] as const;
+const LIST = ['list', 'New arrivals'] as const;
 const TITLE = ['title', 'Tea bowl'] as const;
 const FIELD = ['field', 'Your name'] as const;
 
@@ -79,21 +79,21 @@ export const english = {
   choose: ofProducts('Choose…', 'A list of options of which none is chosen yet'),
   optionOf: ofProducts(
     '{option}: {title}',
-    [['option', 'Glaze'], TITLE],
+    [['option', 'Size'], TITLE],
     'The values of an option, said aloud',
   ),
-  valueSoldOut: ofProducts('{value}, sold out', [['value', 'Oatmeal']]),
+  valueSoldOut: ofProducts('{value}, sold out', [['value', 'Large']]),
   moreValues: ofProducts('+{count}', [['count', 4]], 'Swatches that are not shown'),
   moreValuesOf: ofProducts(
     '{count} more, {option}: {title}',
-    [['count', 4], ['option', 'Glaze'], TITLE],
+    [['count', 4], ['option', 'Size'], TITLE],
     'The same, said aloud',
   ),
   quickView: ofProducts('Quick view'),
   allDetails: ofProducts('See all details'),
 
   save: ofSaved('Save for later'),
-  saved: ofSaved('Saved', 'A product that is kept for later'),
+  saved: ofSaved('Saved', 'A product that is saved'),
   nothingSaved: ofSaved(
     'You have not saved anything yet. What you save for later is kept here, on this device.',
   ),

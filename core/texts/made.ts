@@ -3,10 +3,14 @@ import { IN_BRACES, isText, type Said, type TextDefinition, type TextTable, type
 /** Own words by the ids of texts: their names, with dots between. */
 export type WordsById = Readonly<Record<string, Words>>;
 
+/** The words of a plural category; those for all others where it has none of its own. */
+export const formOf = (words: Words, category: Intl.LDMLPluralRule): string | undefined =>
+  typeof words === 'string' ? words : (words[category] ?? words.other);
+
 /** Words with what is given in the place of their braces, numbers as the language writes them. */
 export function filledText(
   words: Words,
-  { params }: TextDefinition,
+  { params, words: shipped }: TextDefinition,
   given: readonly (string | number)[],
   locale: string,
 ): string {
@@ -15,7 +19,7 @@ export function filledText(
     typeof words === 'string' || counted < 0
       ? 'other'
       : new Intl.PluralRules(locale).select(Number(given[counted]));
-  const template = typeof words === 'string' ? words : (words[category] ?? words.other ?? '');
+  const template = formOf(words, category) ?? formOf(shipped, category)!;
   return template.replace(IN_BRACES, (whole, name) => {
     const at = params.findIndex(([one]) => one === name);
     if (at < 0) return whole;

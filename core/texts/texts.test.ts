@@ -94,6 +94,10 @@ describe('own words', () => {
     const pl = { products: { one: '{count} produkt', few: '{count} produkty', many: '{count} produktów' } };
     const { products } = textsFor({ locale: 'pl', texts: { pl } });
     expect([1, 3, 5, 22].map(products)).toEqual(['1 produkt', '3 produkty', '5 produktów', '22 produkty']);
+    // What there are no words for is said as it ships.
+    expect(
+      textsFor({ locale: 'pl', texts: { pl: { products: { one: '{count} produkt' } } } }).products(5),
+    ).toBe('5 products');
     // A form that is not written is the one for all others, if there is one.
     expect(
       textsFor({ locale: 'pl', texts: { pl: { products: { other: '{count} szt.' } } } }).products(3),

@@ -65,7 +65,7 @@ export function Scales() {
   const drawnIn = familyCss(typeFamily(family));
   /** So many values of the house are set to a step. */
   const uses = (id: string) =>
-    setValues(style).filter(({ value }) => Object.values((value ?? {})).includes(id)).length;
+    setValues(style).filter(({ value }) => Object.values(value ?? {}).includes(id)).length;
   return (
     <Stack role="region" aria-label="Sizes and spaces">
       <TypeSamples />

@@ -1,6 +1,6 @@
 import styled from 'styled-components';
 import { listed } from '../../core/sentence/sentence.ts';
-import { filledText } from '../../core/texts/made.ts';
+import { filledText, formOf } from '../../core/texts/made.ts';
 import { LONGEST_TEXT, pluralForms, wordsFault } from '../../core/texts/ownTexts.ts';
 import type { TextDefinition, Words as TextWords } from '../../core/texts/text.ts';
 import { Reset } from '../settings/Reset.tsx';
@@ -33,10 +33,6 @@ const FORMS: Readonly<Record<Intl.LDMLPluralRule, string>> = {
   other: 'for all other numbers',
 };
 
-/** The words of a form as they are said: those for all others where it has none of its own. */
-const ofForm = (words: TextWords, form: Intl.LDMLPluralRule): string =>
-  typeof words === 'string' ? words : (words[form] ?? words.other ?? '');
-
 /** A text as it ships, with examples in its braces. */
 export const shippedText = (definition: TextDefinition, locale = 'en'): string =>
   sampled(definition.words, definition, locale);
@@ -64,6 +60,8 @@ export function TextRow({ definition, own, locale, onChange }: TextRowProps) {
   const { words: shipped, params, about } = definition;
   const name = shippedText(definition);
   const now = own ?? shipped;
+  const said = (words: TextWords, form: Intl.LDMLPluralRule) =>
+    formOf(words, form) ?? formOf(shipped, form) ?? '';
   const fault = (typed: string) => wordsFault(typed, definition);
   const common = { longest: LONGEST_TEXT, fault };
   const braces = params.map(([param]) => `{${param}}`);
@@ -73,7 +71,7 @@ export function TextRow({ definition, own, locale, onChange }: TextRowProps) {
         <Words
           {...common}
           label={name}
-          value={ofForm(now, 'other')}
+          value={said(now, 'other')}
           onChange={(next) => onChange(next === shipped ? null : next)}
         />
       ) : (
@@ -83,11 +81,11 @@ export function TextRow({ definition, own, locale, onChange }: TextRowProps) {
               {...common}
               key={form}
               label={`${name}, ${FORMS[form]}`}
-              value={ofForm(now, form)}
+              value={said(now, form)}
               onChange={(next) => {
                 const all = { ...(typeof now === 'string' ? { other: now } : now), [form]: next };
                 const isShipped = Object.entries(all).every(
-                  ([key, one]) => one === ofForm(shipped, key as typeof form),
+                  ([key, one]) => one === formOf(shipped, key as typeof form),
                 );
                 onChange(isShipped ? null : all);
               }}
