@@ -1,7 +1,6 @@
-import { contrast, LEAST_CONTRAST, nearestPassing } from '../colour/contrast.ts';
+import { contrast, LEAST_CONTRAST, nearestPassing, sayContrast } from '../colour/contrast.ts';
 import { labelForms } from '../label/labelForms.ts';
 import { lowered } from '../sentence/sentence.ts';
-import { darkOf, WHITE } from '../colour/textOn.ts';
 import type { PlanCheck } from './check.ts';
 
 /** Labels whose own colours do not stand out from each other. */
@@ -18,24 +17,21 @@ export const labelColours: PlanCheck = {
       const { background, textColour } = { ...form.atFirst, ...form.own } as Record<string, string>;
       const ratio = contrast(textColour!, background!);
       if (ratio >= LEAST_CONTRAST) return [];
-      const ink =
-        nearestPassing(textColour!, [background!], LEAST_CONTRAST) ??
-        [WHITE, darkOf(house.colours)].find((one) => contrast(one, background!) >= LEAST_CONTRAST);
+      // Black or white stands out from any one colour.
+      const ink = nearestPassing(textColour!, [background!], LEAST_CONTRAST)!;
       return {
         at: { on: 'house' },
-        text: `Low contrast: ${lowered(form.name!)}, ${(Math.floor(10 * ratio) / 10).toFixed(1)}:1 on ${background}, needs ${LEAST_CONTRAST}:1`,
+        text: `Low contrast: ${lowered(form.name!)}, ${sayContrast(ratio)}:1 on ${background}, needs ${LEAST_CONTRAST}:1`,
         element: 'label',
-        fix: ink
-          ? {
-              words: `Use ${ink}`,
-              command: {
-                do: 'set',
-                on: { house: true },
-                setting: 'labels.list',
-                value: house.labels.list.map((one) => (one.id === label.id ? { ...one, ink } : one)),
-              },
-            }
-          : null,
+        fix: {
+          words: `Use ${ink}`,
+          command: {
+            do: 'set',
+            on: { house: true },
+            setting: 'labels.list',
+            value: house.labels.list.map((one) => (one.id === label.id ? { ...one, ink } : one)),
+          },
+        },
         goTo: 'labels',
       };
     }),

@@ -1,5 +1,5 @@
 import { bayKind } from '../bays/index.ts';
-import { nearestPassing } from '../colour/contrast.ts';
+import { nearestPassing, sayContrast } from '../colour/contrast.ts';
 import type { Target } from '../plan/target.ts';
 import { lowered } from '../sentence/sentence.ts';
 import type { Plan } from '../plan/plan.ts';
@@ -86,7 +86,7 @@ export const textHardToRead: PageCheck = {
       found.set(key, {
         ratio,
         at: ofHouse ? { on: 'house' } : at,
-        text: `Low contrast: ${lowered(named)}, ${(Math.floor(10 * ratio) / 10).toFixed(1)}:1 on ${low.on}, needs ${need}:1${ofHouse ? ', in House style' : ''}`,
+        text: `Low contrast: ${lowered(named)}, ${sayContrast(ratio)}:1 on ${low.on}, needs ${need}:1${ofHouse ? ', in House style' : ''}`,
         element: element.id,
         fix:
           offered === null

@@ -1,4 +1,4 @@
-import { nearestPassing, contrast, LEAST_CONTRAST } from '../colour/contrast.ts';
+import { contrast, LEAST_CONTRAST, nearestPassing, sayContrast } from '../colour/contrast.ts';
 import { layoutKind } from '../layouts/index.ts';
 import type { Plan } from '../plan/plan.ts';
 import { slotsOf } from '../card/slots.ts';
@@ -83,7 +83,7 @@ function overOn(view: PageView, shelf: ShelfView, { empty, look }: BayView, plan
     });
     const { said } = stateKinds[state];
     return {
-      text: `Text over ${counted(worst.length, 'picture')} is hard to read${said && ` ${said}`}: contrast ${(Math.floor(10 * least) / 10).toFixed(1)}, at least ${LEAST_CONTRAST} is needed`,
+      text: `Text over ${counted(worst.length, 'picture')} is hard to read${said && ` ${said}`}: contrast ${sayContrast(least)}, at least ${LEAST_CONTRAST} is needed`,
       element: low[0]!.element.id,
       fix: fixOf(shelf.id, levels, elements, drawn, state, low, grounds),
       goTo: state === 'rest' ? 'card' : 'look',

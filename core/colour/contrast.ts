@@ -34,6 +34,9 @@ const ratioOf = (a: number, b: number): number => (Math.max(a, b) + 0.05) / (Mat
 export const contrast = (one: string, other: string): number =>
   ratioOf(luminanceOf(rgbOf(one)), luminanceOf(rgbOf(other)));
 
+/** A contrast in words; never more than it is, so that what does not pass does not read as if it did. */
+export const sayContrast = (ratio: number): string => (Math.floor(10 * ratio) / 10).toFixed(1);
+
 const cube = (value: number): number => value * value * value;
 
 /** A little beyond the ends is cut off and not seen. */

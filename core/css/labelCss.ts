@@ -1,10 +1,10 @@
 import { labelKinds } from '../label/labels/index.ts';
-import { colourCss, isHouseColour } from '../style/houseColour.ts';
 import { LABELS_LAYER } from '../style/styleCss.ts';
 import { LABEL_GAP_PX } from '../label/labelKind.ts';
 import { fartherPx, labelPlace, labelPlaces, placeOf, type LabelPlaceKind } from '../label/labelPlaces.ts';
 import type { StoreLabel } from '../label/storeLabel.ts';
 import { ZONE_PADDING_PX, zoneKind } from '../card/zones.ts';
+import { asOnPage } from './onDark.ts';
 import { cssColour, cssName } from './written.ts';
 
 const outside = labelPlaces.filter((place) => place.outside > 0);
@@ -51,12 +51,6 @@ export function labelColoursCss(label: StoreLabel): string {
   ].filter(Boolean);
   return colours.length > 0 ? `@layer ${LABELS_LAYER}{${selectorOf(label)}{${colours.join(';')}}}` : '';
 }
-
-/** A colour of the house as it is on the background of the page, wherever a label stands. */
-const asOnPage = (colour: string): string =>
-  isHouseColour(colour) && colour !== 'text' && colour !== 'ground' && colour !== 'card'
-    ? `var(--own-${colour})`
-    : colourCss(colour);
 
 /** Each kind of label in its own colours, so that two together are told apart. */
 export const labelKindsCss: string = labelKinds

@@ -1,9 +1,14 @@
 import { darkOf, textOn, WHITE } from '../colour/textOn.ts';
+import { colourCss } from '../style/houseColour.ts';
 import { cssColour } from './written.ts';
 
 /** What parts of cards and buttons take their colours from. */
 const COLOURS = ['quiet', 'reduced', 'accent', 'line', 'onAccent'] as const;
 type Colours = Readonly<Record<(typeof COLOURS)[number] | 'text' | 'ground', string>>;
+
+/** A colour as it is on the background of the page, wherever that is drawn which has it. */
+export const asOnPage = (colour: string): string =>
+  COLOURS.some((name) => name === colour) ? `var(--own-${colour})` : colourCss(colour);
 
 /** Declarations with which everything is drawn in one colour, and a button turns round. */
 const turned = (text: string, other: string, line: string): string =>

@@ -47,7 +47,7 @@ function sizeOf(text: TextSize, at: (property: PropertyId) => unknown): TextSize
   const face = faceIdOf(at('family') as string, (at('slope') ?? 'upright') as Slope);
   return {
     fontPx,
-    linePx: fontPx * share === text.linePx ? text.linePx : Math.round(fontPx * share),
+    linePx: Math.round(fontPx * share),
     weight: number('weight', text.weight),
     spacingEm: number('letterSpacing', 0) / 100,
     ...(face !== FIRST_FACE && { face, ...(!isFaceHere(face) && { waits: true }) }),

@@ -1,11 +1,11 @@
 import { englishInScript } from './englishInScript.ts';
-import { made, type WordsById } from './made.ts';
+import { languageOf, made, type WordsById } from './made.ts';
 import type { Wording } from './ownTexts.ts';
 import type { ScriptTexts } from './storeTexts.ts';
 
 /** What of the owner's words the script of a page has to be told; null where that is nothing. */
 export function ownInScript({ locale, texts }: Wording): string | null {
-  const own = Object.entries(texts[locale.split('-')[0]!.toLowerCase()] ?? {}).filter(
+  const own = Object.entries(texts[languageOf(locale)] ?? {}).filter(
     ([id]) => id.split('.')[0]! in englishInScript,
   );
   return own.length > 0 ? JSON.stringify(Object.fromEntries(own)) : null;

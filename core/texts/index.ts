@@ -1,6 +1,6 @@
 import { english } from './english.ts';
-import { made, type WordsById } from './made.ts';
-import { languageOf, type Wording } from './ownTexts.ts';
+import { languageOf, made, type WordsById } from './made.ts';
+import type { Wording } from './ownTexts.ts';
 import type { StoreTexts } from './storeTexts.ts';
 
 const NONE: WordsById = {};

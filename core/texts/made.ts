@@ -3,6 +3,31 @@ import { IN_BRACES, isText, type Said, type TextDefinition, type TextTable, type
 /** Own words by the ids of texts: their names, with dots between. */
 export type WordsById = Readonly<Record<string, Words>>;
 
+/** The language of a locale, BCP 47, without its region. */
+export const languageOf = (locale: string): string => locale.split('-')[0]!.toLowerCase();
+
+/** How a language writes numbers and counts; made once, since that takes longer than writing many. */
+interface Formats {
+  whole: Intl.NumberFormat;
+  tenths: Intl.NumberFormat;
+  plural: Intl.PluralRules;
+}
+
+const known = new Map<string, Formats>();
+
+function formatsOf(locale: string): Formats {
+  let found = known.get(locale);
+  if (!found) {
+    found = {
+      whole: new Intl.NumberFormat(locale, { maximumFractionDigits: 0 }),
+      tenths: new Intl.NumberFormat(locale, { minimumFractionDigits: 1, maximumFractionDigits: 1 }),
+      plural: new Intl.PluralRules(locale),
+    };
+    known.set(locale, found);
+  }
+  return found;
+}
+
 /** The words of a plural category; those for all others where it has none of its own. */
 export const formOf = (words: Words, category: Intl.LDMLPluralRule): string | undefined =>
   typeof words === 'string' ? words : (words[category] ?? words.other);
@@ -18,15 +43,14 @@ export function filledText(
   const category =
     typeof words === 'string' || counted < 0
       ? 'other'
-      : new Intl.PluralRules(locale).select(Number(given[counted]));
+      : formatsOf(locale).plural.select(Number(given[counted]));
   const template = formOf(words, category) ?? formOf(shipped, category)!;
   return template.replace(IN_BRACES, (whole, name) => {
     const at = params.findIndex(([one]) => one === name);
     if (at < 0) return whole;
     const value = given[at]!;
     if (typeof value === 'string') return value;
-    const digits = params[at]![2] ? 1 : 0;
-    return value.toLocaleString(locale, { minimumFractionDigits: digits, maximumFractionDigits: digits });
+    return formatsOf(locale)[params[at]![2] ?? 'whole'].format(value);
   });
 }
 

@@ -16,8 +16,6 @@ export interface Wording {
   texts: OwnTexts;
 }
 
-export const languageOf = (locale: string): string => locale.split('-')[0]!.toLowerCase();
-
 export const LONGEST_TEXT = 300;
 const MOST_LANGUAGES = 20;
 const MOST_TEXTS = 400;

@@ -2,6 +2,7 @@ import type { Style } from '../style/styleTree.ts';
 import { inPx } from '../style/inPx.ts';
 import { sellsByBasket } from '../group/soldAs.ts';
 import { rulesInUse } from '../rules/rulesTree.ts';
+import { languageOf } from '../texts/made.ts';
 import { textsFor } from '../texts/index.ts';
 import type { StoreTexts } from '../texts/storeTexts.ts';
 import type { Changing } from '../assortment/kinds.ts';
@@ -72,7 +73,7 @@ const RIGHT_TO_LEFT = new Set([
 
 const directionOf = (page: Page, locale: string): 'ltr' | 'rtl' => {
   if (page.direction !== 'language') return page.direction;
-  return RIGHT_TO_LEFT.has(locale.split('-')[0]!.toLowerCase()) ? 'rtl' : 'ltr';
+  return RIGHT_TO_LEFT.has(languageOf(locale)) ? 'rtl' : 'ltr';
 };
 
 /** Shelves below a bay that leave out what is shown above them. */

@@ -6,7 +6,7 @@ import { inPx } from '../../core/style/inPx.ts';
 import { properties, type PropertyId } from '../../core/style/properties/index.ts';
 import { labelForms } from '../../core/label/labelForms.ts';
 import { AgainstContext } from '../settings/against.ts';
-import { nearestPassing } from '../../core/colour/contrast.ts';
+import { nearestPassing, sayContrast } from '../../core/colour/contrast.ts';
 import type { StyleElement } from '../../core/style/element.ts';
 import type { Levels } from '../../core/style/resolve.ts';
 import { stateKinds, type StateId } from '../../core/style/states.ts';
@@ -166,7 +166,7 @@ function ContrastLine({ contrast, onOffer }: { contrast: Contrast; onOffer(colou
       <span>
         {property !== 'textColour' && `${properties[property].name}: `}
         {form !== null && `${form}: `}
-        {ratio.toFixed(1)}:1 on {on}
+        {sayContrast(ratio)}:1 on {on}
         {low ? `, needs ${need}:1` : property === 'textColour' ? ', easy to read' : ', easy to see'}
       </span>
       {offer && <Button onPress={() => onOffer(offer)}>Use {offer}</Button>}

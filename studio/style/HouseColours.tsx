@@ -1,5 +1,5 @@
 import styled from 'styled-components';
-import { contrast, LEAST_CONTRAST } from '../../core/colour/contrast.ts';
+import { contrast, LEAST_CONTRAST, sayContrast } from '../../core/colour/contrast.ts';
 import { subjectOf, type Target } from '../../core/plan/target.ts';
 import { readPath } from '../../core/settings/path.ts';
 import { HOUSE_COLOURS, type HouseColour } from '../../core/style/houseColour.ts';
@@ -43,7 +43,7 @@ export function HouseColours() {
             <SettingControl on={HOUSE} setting={one} value={readPath(house, one.id)} at={[]} />
             {pair && ratio !== undefined && (
               <Said role="status" data-low={ratio < LEAST_CONTRAST || undefined}>
-                {ratio.toFixed(1)}:1 on {HOUSE_COLOURS[pair[1]].toLowerCase()}
+                {sayContrast(ratio)}:1 on {HOUSE_COLOURS[pair[1]].toLowerCase()}
                 {ratio < LEAST_CONTRAST ? `, needs ${LEAST_CONTRAST}:1` : ''}
               </Said>
             )}

@@ -363,6 +363,6 @@ describe('the colours of the store', () => {
     });
     const said = screen.getAllByRole('status').map((one) => one.textContent);
     expect(said).toContain('2.3:1 on page background, needs 4.5:1');
-    expect(said).toContain('18.9:1 on page background');
+    expect(said).toContain('18.8:1 on page background');
   });
 });

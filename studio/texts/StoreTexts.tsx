@@ -2,7 +2,8 @@ import { useState } from 'react';
 import { Input, SearchField } from 'react-aria-components';
 import styled from 'styled-components';
 import { counted } from '../../core/sentence/sentence.ts';
-import { languageOf, textDefinitions, withText } from '../../core/texts/ownTexts.ts';
+import { languageOf } from '../../core/texts/made.ts';
+import { textDefinitions, withText, type OwnTexts } from '../../core/texts/ownTexts.ts';
 import { TEXT_GROUPS, type TextDefinition, type TextGroup, type Words } from '../../core/texts/text.ts';
 import { Hint } from '../settings/Stack.tsx';
 import { useDraft, useStudio } from '../studioContext.tsx';
@@ -63,6 +64,8 @@ export function StoreTexts() {
   const own = texts[language] ?? {};
   const set = (setting: string, value: unknown, sort?: string) =>
     draft.run({ do: 'set', on: { house: true }, setting, value }, sort);
+  const keep = (next: OwnTexts, sort?: string) =>
+    set('texts', Object.keys(next).length > 0 ? next : undefined, sort);
   const found = all.filter(([id, definition]) => isFound(typed, definition, own[id]));
   const written = all.filter(([id]) => own[id] !== undefined).length;
   return (
@@ -93,7 +96,7 @@ export function StoreTexts() {
           <TextButton
             onPress={() => {
               const { [language]: _, ...others } = texts;
-              set('texts', Object.keys(others).length > 0 ? others : undefined);
+              keep(others);
             }}
           >
             Reset all
@@ -112,10 +115,8 @@ export function StoreTexts() {
                   {...{ definition, locale }}
                   own={own[id]}
                   onChange={(words) => {
-                    const next = withText(texts, language, id, words);
-                    set(
-                      'texts',
-                      Object.keys(next).length > 0 ? next : undefined,
+                    keep(
+                      withText(texts, language, id, words),
                       words === null ? undefined : `texts ${language} ${id}`,
                     );
                   }}

@@ -4,8 +4,8 @@ import { showsPart } from './shown.ts';
 import type { StyleElement } from '../element.ts';
 import type { PropertyId } from '../properties/index.ts';
 
-/** What every button takes. */
-export const BUTTON_TAKES: readonly PropertyId[] = [
+/** What everything takes that is text in a box. */
+export const BOX_TAKES: readonly PropertyId[] = [
   'textColour',
   'background',
   'borderWidth',
@@ -14,6 +14,11 @@ export const BUTTON_TAKES: readonly PropertyId[] = [
   'shadow',
   'spaceAcross',
   'spaceEnds',
+];
+
+/** What every button takes. */
+export const BUTTON_TAKES: readonly PropertyId[] = [
+  ...BOX_TAKES,
   'family',
   'size',
   'weight',

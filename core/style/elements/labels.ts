@@ -1,5 +1,6 @@
 import { LABEL_TEXT } from '../../label/labelKind.ts';
 import { labelKinds } from '../../label/labels/index.ts';
+import { BOX_TAKES } from './button.ts';
 import { showsPart } from './shown.ts';
 import type { StyleElement } from '../element.ts';
 
@@ -17,14 +18,7 @@ export const labelElement: StyleElement = {
   within: 'card',
   labelled: true,
   takes: [
-    'textColour',
-    'background',
-    'borderWidth',
-    'borderColour',
-    'corners',
-    'shadow',
-    'spaceAcross',
-    'spaceEnds',
+    ...BOX_TAKES,
     'family',
     'size',
     'weight',

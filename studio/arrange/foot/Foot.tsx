@@ -91,7 +91,8 @@ export function Foot({
   };
   const goTo = ({ at, goTo: line }: Finding) => {
     if ('bay' in at) choose(at.bay, 'shelf' in at ? at.shelf : undefined);
-    else if (at.on === 'page') choose(null);
+    // What holds for the whole store is set below what is set of the page.
+    else if (at.on === 'page' || (at.on === 'house' && line)) choose(null);
     if (line) openLine(line);
   };
   const isHere = ({ at }: Finding) => 'bay' in at && at.bay === bay?.id;

@@ -87,6 +87,13 @@ describe('the issues of a page', () => {
     expect(calls.openLine).toHaveBeenLastCalledWith('card');
   });
 
+  it('of the whole store lead to what is set for it', () => {
+    open([finding({ at: { on: 'house' }, goTo: 'labels' })]);
+    fireEvent.click(within(screen.getByRole('group', { name: 'First issue' })).getAllByRole('button')[0]!);
+    expect(calls.choose).toHaveBeenLastCalledWith(null);
+    expect(calls.openLine).toHaveBeenLastCalledWith('labels');
+  });
+
   it('are mended with one press, which can be undone', () => {
     const command = { do: 'set', on: { shelf: 'a' }, setting: 'name', value: 'Cups' } as const;
     const { draft } = open([finding({ fix: { words: 'Name it Cups', command } })]);

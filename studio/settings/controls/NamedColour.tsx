@@ -8,6 +8,7 @@ import {
   isHouseColour,
   type HouseColour,
 } from '../../../core/style/houseColour.ts';
+import { sayContrast } from '../../../core/colour/contrast.ts';
 import { useDraft } from '../../studioContext.tsx';
 import { PopoverBox } from '../../ui/Pick.tsx';
 import { t } from '../../ui/theme.ts';
@@ -88,7 +89,7 @@ const Sheet = styled(Dialog)`
 /** How a colour stands out from the worst of what it is on. */
 function Ratio({ hex, against }: { hex: string; against: Against }) {
   const ratio = leastContrast(hex, against);
-  return <small data-low={ratio < against.need || undefined}>{ratio.toFixed(1)}:1</small>;
+  return <small data-low={ratio < against.need || undefined}>{sayContrast(ratio)}:1</small>;
 }
 
 const names = Object.entries(HOUSE_COLOURS) as [HouseColour, string][];

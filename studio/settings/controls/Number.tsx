@@ -19,7 +19,9 @@ export function NumberControl(props: Controlled<'number', number | string>) {
   if (steps)
     return (
       <Suspense fallback={<p>Opening…</p>}>
-        <StepOrNumber {...props} steps={steps} Plain={PlainNumber} />
+        <StepOrNumber {...props} steps={steps}>
+          {typeof props.value === 'number' && <PlainNumber {...props} value={props.value} />}
+        </StepOrNumber>
       </Suspense>
     );
   return <PlainNumber {...(props as Controlled<'number', number>)} />;

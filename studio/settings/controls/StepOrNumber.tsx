@@ -1,4 +1,4 @@
-import type { ComponentType } from 'react';
+import type { ReactNode } from 'react';
 import styled from 'styled-components';
 import type { Bands } from '../../../core/bands/bands.ts';
 import { stepPx, steps as allSteps, type Scale, type Steps } from '../../../core/style/scale.ts';
@@ -25,13 +25,12 @@ export function stepRange(id: string, scale: Scale, bands: Bands): string {
 
 export interface StepOrNumberProps extends Controlled<'number', number | string> {
   steps: Steps;
-  /** How px are set. */
-  Plain: ComponentType<Controlled<'number', number>>;
+  /** The control of px, where it is in px. */
+  children: ReactNode;
 }
 
 /** A length: a step of the house, which it follows, or px. */
-export function StepOrNumber({ steps, Plain, value, ...rest }: StepOrNumberProps) {
-  const { label, shown, control, onChange } = rest;
+export function StepOrNumber({ steps, value, label, shown, control, onChange, children }: StepOrNumberProps) {
   const { scale, bands } = useDraft(({ plan }) => plan.house);
   const isStep = typeof value === 'string';
   const offered = allSteps[steps].map(({ id, name }) => ({
@@ -47,7 +46,7 @@ export function StepOrNumber({ steps, Plain, value, ...rest }: StepOrNumberProps
   };
   return (
     <Row>
-      {!isStep && <Plain {...rest} value={value} />}
+      {children}
       <Pick
         label={isStep ? label : `${label}, from the ${steps === 'sizes' ? 'size' : 'space'} scale`}
         shown={isStep && shown}
