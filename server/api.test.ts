@@ -101,6 +101,7 @@ const good: Record<string, () => Promise<{ body?: unknown; query?: string; file?
   },
   'GET /api/pictures/uses': async () => ({ query: `id=${await stored()}` }),
   'POST /api/pictures/removed': async () => ({ body: { ids: ['a'.repeat(64)] } }),
+  'POST /api/pictures/cells': async () => ({ body: { files: ['a'.repeat(64)] } }),
   'POST /api/pictures/named': async () => ({ body: { ids: ['a'.repeat(64)] } }),
   'GET /api/specimen': async () => ({ query: 'id=3' }),
   'GET /api/messages': async () => ({ query: 'before=' }),

@@ -58,6 +58,23 @@ export const readPictures = contract({
   answer: shape<{ pictures: StorePicture[] }>({ pictures: list() }),
 });
 
+const fileId = () =>
+  string()
+    .matches(/^[0-9a-f]{64}$/, 'This is not the id of a file.')
+    .required();
+
+/** So many files are told of at a time. */
+export const MOST_FILES = 300;
+
+/** What stored files look like, cell by cell, as `readCells` reads it; those that are gone are missing. */
+export const readFileCells = contract({
+  method: 'POST',
+  path: '/api/pictures/cells',
+  who: 'signedIn',
+  body: shape<{ files: readonly string[] }>({ files: array(fileId()).max(MOST_FILES).required() }),
+  answer: shape<{ cells: Record<string, string> }>({ cells: told() }),
+});
+
 /** Stores a file as a new picture; one that is there already is given back as it is. */
 export const addPicture = contract({
   method: 'POST',

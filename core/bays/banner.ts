@@ -9,6 +9,8 @@ import { contentLine, linkLine, opens, orElse } from '../spec/content.ts';
 import { lookLine } from '../spec/look.ts';
 import { sayVarying } from '../spec/sayVarying.ts';
 import { visibilityLine } from '../spec/visibility.ts';
+import { bannerOverlayElement, bannerPictureElement } from '../style/elements/overPictures.ts';
+import { bannerTexts } from './bannerTexts.ts';
 import type { BayKind } from './bayKind.ts';
 import { withoutShelves } from './withoutShelves.ts';
 
@@ -84,6 +86,13 @@ export const bannerBay: BayKind<typeof settings, BannerContent> = {
     return { content: { title, words, button, link: to, picture: shown, height }, empty: false };
   },
   tones: (content) => (content.picture ? [content.picture] : []),
+  textsOnPicture: {
+    overlay: bannerOverlayElement,
+    picture: bannerPictureElement,
+    // On narrower regions the picture is under the text.
+    fromPx: 560,
+    where: bannerTexts,
+  },
   says: ({ words }) => words,
   heads: ({ title }) => title !== '',
   heightPx: ({ height }, _, bands, regionPx) => valueAt(height, bands, bandAt(bands, regionPx).id),

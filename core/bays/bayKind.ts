@@ -6,6 +6,9 @@ import type { Merged, Lines } from '../settings/merged.ts';
 import type { Complete, Sparse } from '../settings/setting.ts';
 import type { Line } from '../spec/line.ts';
 import type { PictureFacts } from '../catalogue/facts.ts';
+import type { Area } from '../picture/patches.ts';
+import type { Levels } from '../style/resolve.ts';
+import type { StyleElement } from '../style/element.ts';
 import type { BayMaking, ItemsAnswer, ItemsRequest } from '../view/making.ts';
 import type { ShelfView, StandIn } from '../view/view.ts';
 
@@ -23,6 +26,29 @@ export interface BayMade<C> {
   /** It was told to be hidden, heading and all, when too little matches. */
   goesAway?: boolean;
   standIn?: StandIn | null;
+}
+
+/** Where the texts of a bay stand on its picture. */
+export interface TextsOnPicture<C> {
+  /** The element that is drawn between the two, and that of the picture. */
+  overlay: StyleElement;
+  picture: StyleElement;
+  /** Width of the region from which on they are, px. */
+  fromPx: number;
+  /** Height of the picture's frame in px, and the part of it that texts are on. */
+  where(content: C, drawn: BayDrawn): { heightPx: number; area: Area };
+}
+
+/** How a bay is drawn at one width. */
+export interface BayDrawn {
+  levels: Levels;
+  bands: Bands;
+  bandId: string;
+  regionPx: number;
+  marginPx: number;
+  /** Content of the page is no wider. */
+  contentPx: number;
+  direction: 'ltr' | 'rtl';
 }
 
 /**
@@ -59,6 +85,8 @@ export interface BayKind<S extends Lines, C extends object> {
   shelfViews(content: C): readonly ShelfView[];
   /** Pictures whose colour stands for them until they are there, besides those of shelves. */
   tones(content: C): readonly PictureFacts[];
+  /** Its texts stand on the first of those. */
+  textsOnPicture?: TextsOnPicture<C>;
   /** It carries the first heading of the page. */
   heads(content: C, heading: Heading): boolean;
   /** Sentences that can speak for the page in search results. */

@@ -23,6 +23,22 @@ const drawn = (text: string, { upper }: TextSize): string => (upper ? text.toUpp
 export const linesOf = (text: string, size: TextSize, widthPx: number): number =>
   textLines(drawn(text, size), styleOf(size), widthPx).lines;
 
+/** How wide the widest line of a text is in this width, px. */
+export const widestOf = (text: string, size: TextSize, widthPx: number): number =>
+  textLines(drawn(text, size), styleOf(size), widthPx).widestPx;
+
+/** The least width in which a text has no more lines than in this one, px: that of text that is balanced. */
+export function balancedPx(text: string, size: TextSize, widthPx: number): number {
+  const lines = linesOf(text, size, widthPx);
+  let [least, most] = [0, widthPx];
+  while (most - least > 1) {
+    const middle = (least + most) / 2;
+    if (linesOf(text, size, middle) > lines) least = middle;
+    else most = middle;
+  }
+  return most;
+}
+
 /** Width of a text of a card on one line, px. */
 export const widthOf = (text: string, size: TextSize): number =>
   textWidth(drawn(text, size), styleOf(size)).px;

@@ -1,3 +1,4 @@
+import type { CellsOf } from '../picture/cells.ts';
 import type { Command } from '../plan/commands.ts';
 import type { DocumentKey } from '../plan/documents.ts';
 import type { Plan } from '../plan/plan.ts';
@@ -47,10 +48,10 @@ interface CheckBase {
   severity: Severity;
 }
 
-/** Reads a page's view; the plan for its fix and for what was meant. */
+/** Reads a page's view; the plan for its fix and for what was meant, and what its pictures look like. */
 export interface PageCheck extends CheckBase {
   reads: 'page';
-  find(view: PageView, plan: Plan, names: Names): Found[];
+  find(view: PageView, plan: Plan, names: Names, cells: CellsOf): Found[];
 }
 
 /**

@@ -485,7 +485,7 @@ describe('text over pictures', () => {
     const found = find(
       stored,
       dominants.length,
-      specimenPictured(...dominants.map((dominant) => ({ dominant }))),
+      specimenPictured(...dominants.map((dominant) => ({ id: dominant, dominant }))),
     );
     return { stored, found: found.filter(({ check }) => check === 'text-over-picture') };
   };

@@ -1,3 +1,4 @@
+import { noCells, type CellsOf } from '../picture/cells.ts';
 import type { Plan } from '../plan/plan.ts';
 import type { Names } from '../sentence/sentence.ts';
 import { elementsNamed } from '../rules/elementsNamed.ts';
@@ -93,12 +94,21 @@ export const findingsIn = (plan: Plan, names: Names, unread = allRead): Finding[
     .flatMap((check) => (check.reads === 'plan' ? told(check, check.find(plan, names, unread)) : []))
     .sort(bySeverity);
 
-/** What is found on a page, with what is about the whole store; the weightiest first, from the top down. */
-export function findingsOn(view: PageView, plan: Plan, names: Names, unread = allRead): Finding[] {
+/**
+ * What is found on a page, with what is about the whole store; the weightiest first, from the top down.
+ * @param cells of the pictures of `filesUnderText`, as far as they are known
+ */
+export function findingsOn(
+  view: PageView,
+  plan: Plan,
+  names: Names,
+  unread = allRead,
+  cells: CellsOf = noCells,
+): Finding[] {
   const place = new Map(view.bays.map((bay, i) => [bay.id, i]));
   const at = ({ at: where }: Finding) => ('bay' in where ? (place.get(where.bay) ?? -1) : -1);
   const ofPage = checks.flatMap((check) =>
-    check.reads === 'page' ? told(check, check.find(view, plan, names).map(saysOfRules(plan))) : [],
+    check.reads === 'page' ? told(check, check.find(view, plan, names, cells).map(saysOfRules(plan))) : [],
   );
   const ofPlan = findingsIn(plan, names, unread).filter(
     ({ at: where }) => !('page' in where) || where.page === view.pageId,

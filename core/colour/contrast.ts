@@ -21,14 +21,15 @@ const stepOf = (light: number): number => {
   return Math.round(255 * Math.min(1, Math.max(0, part)));
 };
 
-/** Three channels, 8 bits each, as one number: 0xrrggbb. */
-const luminanceOf = (rgb: number): number =>
+/** Relative luminance (WCAG 2.2) of three channels, 8 bits each, as one number: 0xrrggbb. */
+export const luminanceOf = (rgb: number): number =>
   0.2126 * LIGHT[(rgb >> 16) & 255]! + 0.7152 * LIGHT[(rgb >> 8) & 255]! + 0.0722 * LIGHT[rgb & 255]!;
 
-const rgbOf = (hex: string): number => parseInt(hex.slice(1), 16);
-const hexOf = (rgb: number): string => `#${rgb.toString(16).padStart(6, '0')}`;
+export const rgbOf = (hex: string): number => parseInt(hex.slice(1), 16);
+export const hexOf = (rgb: number): string => `#${rgb.toString(16).padStart(6, '0')}`;
 
-const ratioOf = (a: number, b: number): number => (Math.max(a, b) + 0.05) / (Math.min(a, b) + 0.05);
+/** Contrast of two luminances, 1 to 21. */
+export const ratioOf = (a: number, b: number): number => (Math.max(a, b) + 0.05) / (Math.min(a, b) + 0.05);
 
 /** Contrast of two colours (WCAG 2.2), 1 to 21; #rrggbb. */
 export const contrast = (one: string, other: string): number =>

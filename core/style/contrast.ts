@@ -59,14 +59,15 @@ function isLarge(levels: Levels, element: StyleElement, bands: Bands): boolean {
       : undefined;
   const bold = Number(at('weight', bands[0]!.id) ?? 400) >= BOLD;
   return bands.every(({ id }) => {
-    const sizePx = at('size', id);
+    const sizePx = at('size', id) ?? element.leastPx;
     return typeof sizePx === 'number' && sizePx >= (bold ? LARGE_BOLD_PX : LARGE_PX);
   });
 }
 
 const TEXT: readonly PropertyId[] = ['textColour'];
 
-const leastOfText = (levels: Levels, element: StyleElement, bands: Bands): number =>
+/** What the text of an element has to stand out by at least. */
+export const leastOfText = (levels: Levels, element: StyleElement, bands: Bands): number =>
   isLarge(levels, element, bands) ? LEAST_LARGE : LEAST_CONTRAST;
 
 const usual: Form = { atFirst: {}, own: {} };

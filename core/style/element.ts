@@ -67,6 +67,8 @@ export interface StyleElement {
   otherForm?: Form['atFirst'];
   /** Each label of the store is a form of it. */
   labelled?: true;
+  /** How large its text is at least where nothing is set, px, if the base sheet has it in more sizes than one. */
+  leastPx?: number;
   /** Its text colour is that of a sign, which may stand out less than text. */
   isSign?: true;
   /** The colours of which one at least has to stand out from what is around it, since a control is known by them. */

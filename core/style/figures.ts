@@ -2,8 +2,7 @@ import type { Bands } from '../bands/bands.ts';
 import { LABEL_TEXT } from '../label/labelKind.ts';
 import { partKind } from '../card/parts/index.ts';
 import type { TextSize } from '../card/textSize.ts';
-import { faceIdOf, facesHeld, FIRST_FACE, isFaceHere } from '../text/faces.ts';
-import type { Slope } from '../text/typeFamily.ts';
+import { facesHeld } from '../text/faces.ts';
 import { cardElement } from './elements/card.ts';
 import { pageElement } from './elements/page.ts';
 import { elements } from './elements/index.ts';
@@ -13,6 +12,7 @@ import { properties, type PropertyId } from './properties/index.ts';
 import { resolve, type Levels } from './resolve.ts';
 import { setValues } from './setValues.ts';
 import type { Style } from './styleTree.ts';
+import { textSizeOf } from './textSizeOf.ts';
 
 /** What the texts of cards are set in at a band, by part, where that is not as the base sheet has it. */
 export type CardFigures = Readonly<Record<string, TextSize>>;
@@ -40,40 +40,15 @@ const isFigure = (style: Style): boolean =>
     ({ element, property }) => properties[property].onlyAtRest && reaching.has(element.id),
   );
 
-function sizeOf(text: TextSize, at: (property: PropertyId) => unknown): TextSize {
-  const number = (property: PropertyId, first: number) => (at(property) as number | null) ?? first;
-  const fontPx = number('size', text.fontPx);
-  const share = at('lineHeight') === null ? text.linePx / text.fontPx : number('lineHeight', 0) / 100;
-  const face = faceIdOf(at('family') as string, (at('slope') ?? 'upright') as Slope);
-  return {
-    fontPx,
-    linePx: Math.round(fontPx * share),
-    weight: number('weight', text.weight),
-    spacingEm: number('letterSpacing', 0) / 100,
-    ...(face !== FIRST_FACE && { face, ...(!isFaceHere(face) && { waits: true }) }),
-    upper: at('letterCase') === 'upper',
-    ...(text.box && {
-      box: {
-        acrossPx: number('spaceAcross', text.box.acrossPx),
-        endsPx: number('spaceEnds', text.box.endsPx),
-        borderPx: number('borderWidth', text.box.borderPx),
-      },
-    }),
-  };
-}
-
 const none: CardFigures = {};
 
 function figuresOf(levels: Levels, bands: Bands, bandId: string): CardFigures {
   if (!levels.some(isFigure)) return none;
   const figures: Record<string, TextSize> = {};
   for (const { text, element, prominent } of styled) {
-    let own = false;
-    const size = sizeOf(text, (property) => {
-      const { value, from } = resolve(levels, element, property, 'rest', bands, bandId);
-      own ||= from !== null;
-      return from === null && property !== 'family' ? null : value;
-    });
+    const sized = textSizeOf(levels, element, text, bands, bandId);
+    const { size } = sized;
+    let { own } = sized;
     if (prominent) {
       const at = (property: PropertyId) => resolve(levels, prominent, property, 'rest', bands, bandId);
       const [set, weight] = [at('size'), at('weight')];

@@ -146,20 +146,26 @@ function broken(text: string, style: TextStyle, widthPx: number): { lines: numbe
 
 /**
  * On how many lines a text is set, at least 1; breaks stand where Unicode's line breaking (UAX #14) has them, and
- * inside words that are wider than a line.
+ * inside words that are wider than a line. And how wide the widest of them is, px.
  * @param widthPx of the line
  */
-export function textLines(text: string, style: TextStyle, widthPx: number): { lines: number } & Measured {
+export function textLines(
+  text: string,
+  style: TextStyle,
+  widthPx: number,
+): { lines: number; widestPx: number } & Measured {
   const { pieces, estimated } = piecesOf(text, faceIn(style), style.weight);
   const room = Math.max(widthPx, 1) + PX_GRAIN;
   let lines = 1;
   let used = 0;
+  let widestPx = 0;
   for (const piece of pieces) {
     const px = styled(style, piece.em, piece.length);
     if (used > 0 && used + px > room) {
       lines += 1;
       used = 0;
     }
+    widestPx = Math.max(widestPx, Math.min(used + px, widthPx));
     if (px > room) {
       const inside = broken(piece.text, style, widthPx);
       lines += inside.lines - 1;
@@ -170,5 +176,5 @@ export function textLines(text: string, style: TextStyle, widthPx: number): { li
       used = 0;
     }
   }
-  return { lines, estimated };
+  return { lines, widestPx, estimated };
 }

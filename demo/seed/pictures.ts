@@ -12,7 +12,7 @@ export const bannerScene: Scene = {
   width: 1800,
   height: 760,
   ground: '#d9ccb4',
-  aside: 0.21,
+  aside: 0.27,
   things: [
     thing('tallVase', 'Inkwell', [], 0.62),
     thing('deepBowl', 'Chalk', [], 0.62),

@@ -2,6 +2,7 @@ import { createHash } from 'node:crypto';
 import sharp, { type Color } from 'sharp';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { PictureUses, StorePicture } from '../../core/api/pictures.ts';
+import { CELLS, readCells } from '../../core/picture/cells.ts';
 import { MOST_PICTURE_BYTES } from '../../core/picture/limits.ts';
 import { smallStore, type SmallStore } from '../specimen/smallStore.ts';
 
@@ -131,6 +132,35 @@ describe('a file that is sent', () => {
     expect(new Set(all.map(({ picture }) => picture.id)).size).toBe(1);
     expect(all.filter(({ wasThere }) => !wasThere)).toHaveLength(1);
     expect(first!.picture.name).toMatch(/^Slate \d$/);
+  });
+
+  it('is told of cell by cell, the darkest and the lightest of each', async () => {
+    const drawing = svg(
+      '<rect width="80" height="80" fill="#f0f0f0"/><rect y="40" width="80" height="40" fill="#101010"/><rect x="44" y="54" width="3" height="3" fill="#ff0000"/>',
+      'width="80" height="80"',
+    );
+    const { picture } = await add(drawing);
+    const gone = 'a'.repeat(64);
+    const { cells } = await ask<{ cells: Record<string, string> }>('/api/pictures/cells', {
+      files: [picture.file, gone],
+    });
+    expect(Object.keys(cells)).toEqual([picture.file]);
+    const read = readCells(cells[picture.file]!)!;
+    for (let i = 0; i < CELLS * CELLS; i += 1) {
+      const [dark, light] = [read[2 * i]!, read[2 * i + 1]!].map((rgb) => [
+        rgb >> 16,
+        (rgb >> 8) & 255,
+        rgb & 255,
+      ]);
+      const row = Math.floor(i / CELLS);
+      // Beside the edge the two are drawn into one another.
+      if (row === 3 || row === 4) continue;
+      const plainly = i < 32 ? [240, 240, 240] : [16, 16, 16];
+      near(dark!, plainly);
+      // The red speck is the lightest there is in its own cell.
+      if (i === 44) expect(light![0]! - light![1]!).toBeGreaterThan(100);
+      else near(light!, plainly);
+    }
   });
 
   it('is refused with a sentence where it is no picture, cut, or too large to be drawn', async () => {

@@ -4,6 +4,7 @@ import {
   countPictures,
   findPictures,
   putBackPicture,
+  readFileCells,
   readPictures,
   readPictureUses,
   removePictures,
@@ -18,6 +19,7 @@ import {
   changeWords,
   countStorePictures,
   findStorePictures,
+  readCellsOf,
   insertPicture,
   putFormerBack,
   readStorePictures,
@@ -37,6 +39,7 @@ export function pictureStoreRoutes(api: Api, { db, readDb, renditions }: Parts):
   api.answer(countPictures, () => countStorePictures(readDb));
   api.answer(findPictures, ({ query }) => findStorePictures(readDb, query));
   api.answer(readPictures, async ({ body: { ids } }) => ({ pictures: await readStorePictures(readDb, ids) }));
+  api.answer(readFileCells, async ({ body: { files } }) => ({ cells: await readCellsOf(readDb, files) }));
   api.answer(readPictureUses, async ({ query: { id } }) => ({ uses: await readUses(readDb, id) }));
 
   api.answer(addPicture, async ({ file, query: { name } }) => {

@@ -26,6 +26,17 @@ export async function readStorePictures(db: Queryable, ids: readonly string[]): 
 const readOne = async (db: Queryable, id: string): Promise<StorePicture | null> =>
   (await readStorePictures(db, [id]))[0] ?? null;
 
+/** Cells of stored files, by their ids, as `readCells` reads them; those that are gone are missing. */
+export async function readCellsOf(db: Queryable, files: readonly string[]): Promise<Record<string, string>> {
+  const { rows } = await db.query<{ id: string; cells: string }>(
+    `SELECT f.id, (SELECT string_agg(substr(cell->>'dark', 2) || substr(cell->>'light', 2), '' ORDER BY place)
+       FROM jsonb_array_elements(f.grid) WITH ORDINALITY AS t(cell, place)) AS cells
+     FROM picture_file f WHERE f.id = ANY($1)`,
+    [files],
+  );
+  return Object.fromEntries(rows.map(({ id, cells }) => [id, cells]));
+}
+
 const UNUSED = 'p.id NOT IN (SELECT id FROM used_picture)';
 
 interface Wanted {

@@ -23,6 +23,7 @@ import { Elevation } from './elevation/Elevation.tsx';
 import { Foot } from './foot/Foot.tsx';
 import { Spec } from './spec/Spec.tsx';
 import { NARROW_PX, useNarrow } from './useNarrow.ts';
+import { usePictureCells } from './usePictureCells.ts';
 import { usePageViews } from './usePageViews.ts';
 import { WallViews } from './wall/WallViews.tsx';
 
@@ -126,7 +127,8 @@ function Findings({ view, plan, children }: { view: PageView; plan: Plan; childr
   ];
   const unreadable = useDraft((state) => state.unreadable);
   const unread = useMemo(() => new Set(unreadable.map((one) => one.key)), [unreadable]);
-  const found = findingsOn(lateView, latePlan, lateNames, unread);
+  const cells = usePictureCells(lateView);
+  const found = findingsOn(lateView, latePlan, lateNames, unread, cells);
   const coming = shelvesOn(lateView).some(({ shelf }) => shelf.coming);
   return <FindingsContext value={{ found, coming, plan: latePlan }}>{children}</FindingsContext>;
 }

@@ -1,3 +1,4 @@
+import type { ReadSetting } from '../../settings/setting.ts';
 import type { StyleElement } from '../element.ts';
 import type { PropertyId } from '../properties/index.ts';
 import { BUTTON_TAKES } from './button.ts';
@@ -42,14 +43,19 @@ export const headingElement: StyleElement = {
   },
 };
 
+/** What is drawn only where there is some of it. */
+const has = (setting: string) => (read: ReadSetting) => read(setting) !== '';
+
 export const bannerTitleElement: StyleElement = {
   id: 'bannerTitle',
   name: 'Title of a banner',
   group: 'bays',
   on: 'bay',
+  isUsed: has('title'),
   overPicture: true,
   selectors: ['.banner h1'],
   ofCard: null,
+  leastPx: 30,
   takes: TAKES,
   states: ['rest'],
   atFirst: { ...plainText, letterSpacing: -2, textColour: 'text', weight: 560, lineHeight: 110 },
@@ -60,6 +66,7 @@ export const bannerTextElement: StyleElement = {
   name: 'Text of a banner',
   group: 'bays',
   on: 'bay',
+  isUsed: has('words'),
   overPicture: true,
   selectors: ['.banner p'],
   ofCard: null,
@@ -73,6 +80,7 @@ export const bannerButtonElement: StyleElement = {
   name: 'Button of a banner',
   group: 'buttons',
   on: 'bay',
+  isUsed: has('button'),
   overPicture: true,
   selectors: ['.banner .button'],
   ofCard: null,

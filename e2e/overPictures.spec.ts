@@ -1,0 +1,94 @@
+import { bannerTexts } from '../core/bays/bannerTexts.ts';
+import { firstBands } from '../core/plan/firstBands.ts';
+import { bandAt } from '../core/bands/bands.ts';
+import { publishByHand } from './publish.ts';
+import { allIssues, expect, openLine, signIn, test } from './store.ts';
+import { pickColour, rgb, styleOf } from './style.ts';
+
+const BANNER = '/studio/arrange/home?bay=banner';
+
+test('texts of a banner stand where they are reckoned to, at every width', async ({ page, store }) => {
+  for (const width of [580, 700, 768, 1024, 1440, 1920]) {
+    await page.setViewportSize({ width, height: 800 });
+    await page.goto(store.url);
+    await page.evaluate(() => document.fonts.ready);
+    const drawn = await page.locator('.banner').evaluate((banner) => {
+      const frame = banner.getBoundingClientRect();
+      const own = getComputedStyle(banner);
+      const lines = [...banner.querySelectorAll('h1,p')].flatMap((one) => {
+        const range = document.createRange();
+        range.selectNodeContents(one);
+        return [...range.getClientRects()];
+      });
+      const [title, words] = ['h1', 'p'].map((one) => banner.querySelector(one)!);
+      return {
+        title: title!.textContent,
+        words: words!.textContent,
+        button: banner.querySelector('a')!.textContent,
+        contentPx: parseFloat(own.getPropertyValue('--content')),
+        marginPx: parseFloat(own.getPropertyValue('--margin')),
+        leastPx: parseFloat(own.minHeight),
+        heightPx: frame.height,
+        left: Math.min(...lines.map(({ left }) => left)),
+        right: Math.max(...lines.map(({ right }) => right)),
+        top: title!.getBoundingClientRect().top - frame.top,
+        bottom: words!.getBoundingClientRect().bottom - frame.top,
+      };
+    });
+    const { heightPx, area } = bannerTexts(
+      { ...drawn, link: '/shop', picture: null, height: { phone: drawn.leastPx } },
+      {
+        levels: [{}, {}],
+        bands: firstBands,
+        bandId: bandAt(firstBands, width).id,
+        regionPx: width,
+        marginPx: drawn.marginPx,
+        contentPx: drawn.contentPx,
+        direction: 'ltr',
+      },
+    );
+    const off = {
+      height: heightPx - drawn.heightPx,
+      left: area.left * width - drawn.left,
+      right: area.right * width - drawn.right,
+      top: area.top * heightPx - drawn.top,
+      bottom: area.bottom * heightPx - drawn.bottom,
+    };
+    for (const [side, px] of Object.entries(off))
+      expect(Math.abs(px), `${side} at ${width} px`).toBeLessThan(3);
+  }
+});
+
+test('text over the picture of a banner is found by what is under it, and mended by the offer', async ({
+  page,
+  store,
+}) => {
+  await signIn(page, store, BANNER);
+  const found = /Text over 1 picture is hard to read/;
+  await expect(await allIssues(page)).not.toContainText(found);
+  await page.keyboard.press('Escape');
+  await openLine(page, 'Look');
+  const elements = page.getByRole('group', { name: 'Elements of the bay' });
+  await elements.getByRole('button', { name: 'Title of a banner' }).click();
+  // On the light wall behind the pots, which is not the colour that most of the picture is of where they stand.
+  await pickColour(
+    page,
+    page.getByRole('region', { name: 'Look of Title of a banner' }),
+    'Text colour',
+    '#e8c99b',
+  );
+  const issues = await allIssues(page);
+  const one = issues.getByRole('listitem').filter({ hasText: found });
+  await expect(one).toBeVisible();
+  const fix = one.getByRole('button', { name: /^Use #[0-9a-f]{6}$/ });
+  const offered = /#[0-9a-f]{6}/.exec(await fix.innerText())![0];
+  await fix.click();
+  await expect(one).toHaveCount(0);
+  await expect(async () => {
+    await page.keyboard.press('Escape');
+    await expect(issues).toHaveCount(0, { timeout: 500 });
+  }).toPass();
+  await publishByHand(page);
+  await page.goto(store.url);
+  expect(await styleOf(page.locator('.banner h1'), 'color')).toBe(rgb(offered));
+});
