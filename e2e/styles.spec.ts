@@ -30,7 +30,17 @@ import { random as randomFrom, type Random } from '../demo/random.ts';
 import { expect, test } from './store.ts';
 
 const PAGES = 10;
-const SHELVES = ['a', 'b', 'c', 'd'];
+/** Where texts stand on each shelf: under the picture, over it, beside it, and in a list. */
+const PLACES: Readonly<Record<string, { side: string; reach: number; layout?: string }>> = {
+  a: { side: 'under', reach: 0 },
+  b: { side: 'under', reach: 40 },
+  c: { side: 'after', reach: 0 },
+  d: { side: 'above', reach: 0 },
+  e: { side: 'before', reach: 30 },
+  f: { side: 'after', reach: 0, layout: 'list' },
+};
+const SHELVES = Object.keys(PLACES);
+const isAside = (side: string) => side === 'before' || side === 'after';
 const PARTS = ['swatches', 'brand', 'description', 'rating', 'stock', 'code', 'basket', 'details'];
 const WIDTHS = [390, 700, 1000, 1500];
 
@@ -98,17 +108,27 @@ function anyStyle(random: Random, on: 'shelf' | 'house'): object {
 const rgb = (hex: string): string =>
   `rgb(${[1, 3, 5].map((at) => parseInt(hex.slice(at, at + 2), 16)).join(', ')})`;
 
+/** What else a value is computed by. */
+interface Of {
+  sizePx: number;
+  view: PageView;
+  at(property: PropertyId): unknown;
+}
+
 /** What a browser computes of a property, and what that should be. */
-const computed: Partial<
-  Record<
-    PropertyId,
-    [style: string, expected: (value: never, of: { sizePx: number; view: PageView }) => string]
-  >
-> = {
+const computed: Partial<Record<PropertyId, [style: string, expected: (value: never, of: Of) => string]>> = {
   textColour: ['color', (value: string, { view }) => rgb(colourValue(value, view.colours))],
   background: ['backgroundColor', (value: string, { view }) => rgb(colourValue(value, view.colours))],
   borderColour: ['borderTopColor', (value: string, { view }) => rgb(colourValue(value, view.colours))],
-  borderWidth: ['borderTopWidth', (px: number) => `${px}px`],
+  borderWidth: [
+    'borderBottomWidth',
+    (px: number, { at }) => (at('borderKind') === 'above' ? '0px' : `${px}px`),
+  ],
+  borderKind: ['borderBottomStyle', (kind: string) => ({ above: 'none', below: 'solid' })[kind] ?? kind],
+  wordSpacing: [
+    'wordSpacing',
+    (percent: number, { sizePx }) => `${Number(((percent / 100) * sizePx).toFixed(4))}px`,
+  ],
   family: ['fontFamily', (id: string) => familyList(familyCss(typeFamily(id)))],
   slope: ['fontStyle', (value: string) => (value === 'italic' ? 'italic' : 'normal')],
   size: ['fontSize', (px: number) => `${px}px`],
@@ -185,7 +205,7 @@ async function compare(page: Page, view: PageView, widthPx: number, state: State
             pseudo: element.pseudo ?? null,
             style,
             what: `${shelf.id} ${element.id} ${state} ${property} at ${widthPx}`,
-            expected: rounded(expected(value as never, { sizePx, view })),
+            expected: rounded(expected(value as never, { sizePx, view, at: (other) => at(other).value })),
           };
         });
       }),
@@ -228,10 +248,14 @@ test('what styles come to is what the browser draws, and cards are as high as th
     const random = randomFrom(`styles ${seed}`);
     const shelves = SHELVES.map((id) =>
       specimenShelf(id, {
-        columns: { count: { phone: 2, laptop: 4 } },
+        columns: { count: isAside(PLACES[id]!.side) ? { phone: 1, laptop: 2 } : { phone: 2, laptop: 4 } },
         amount: { items: { phone: 4 } },
         equalHeights: { phone: false },
-        card: { parts: Object.fromEntries(PARTS.map((part) => [part, { shown: { phone: true } }])) },
+        card: {
+          text: { side: { phone: PLACES[id]!.side }, reach: { phone: PLACES[id]!.reach } },
+          parts: Object.fromEntries(PARTS.map((part) => [part, { shown: { phone: true } }])),
+        },
+        ...(PLACES[id]!.layout && { layout: { phone: PLACES[id]!.layout } }),
         style: anyStyle(random, 'shelf'),
       } as never),
     );

@@ -4,6 +4,8 @@ import type { TextSize } from '../card/textSize.ts';
 import type { Area } from '../picture/patches.ts';
 import type { StyleElement } from '../style/element.ts';
 import { bannerTextElement, bannerTitleElement } from '../style/elements/bays.ts';
+import type { TextAlign } from '../style/properties/align.ts';
+import type { PropertyId } from '../style/properties/index.ts';
 import { resolve } from '../style/resolve.ts';
 import { textSizeOf } from '../style/textSizeOf.ts';
 import type { BannerContent } from './banner.ts';
@@ -24,63 +26,75 @@ const titleAt = (regionPx: number): TextSize => {
   return { fontPx, linePx: 1.1 * fontPx, weight: 560, spacingEm: -0.02 };
 };
 
-/** What a text takes, px: how wide its widest line is at most, and how high all its lines are. */
-function sizeOf(
+/** What a text takes. */
+interface Taken {
+  heightPx: number;
+  /** Where its lines begin and end at most, px from where content does. */
+  fromPx: number;
+  toPx: number;
+}
+
+const none: Taken = { heightPx: 0, fromPx: Infinity, toPx: -Infinity };
+
+/** How far into the room that is left of it a text stands, by its alignment. */
+const SHARES: Readonly<Record<TextAlign, number>> = { start: 0, center: 0.5, end: 1 };
+
+function takenBy(
   words: string,
   element: StyleElement,
   text: TextSize,
   mostPx: (size: TextSize) => number,
-  { levels, bands, bandId }: BayDrawn,
+  { levels, bands, bandId, contentPx, regionPx, marginPx }: BayDrawn,
   isBalanced = false,
-): { widthPx: number; heightPx: number } {
+): Taken {
+  if (words === '') return none;
   const { size } = textSizeOf(levels, element, text, bands, bandId);
-  const set = resolve(levels, element, 'maxWidth', 'rest', bands, bandId);
-  const most = set.from ? (set.value as number) : mostPx(size);
+  const at = (property: PropertyId) => resolve(levels, element, property, 'rest', bands, bandId);
+  const width = at('maxWidth');
+  const roomPx = Math.min(contentPx, regionPx - 2 * marginPx);
+  const most = Math.min(roomPx, width.from ? (width.value as number) : mostPx(size));
   const widthPx = widestOf(words, size, isBalanced ? balancedPx(words, size, most) : most);
-  return { widthPx, heightPx: size.linePx * linesOf(words, size, most) };
+  const align = at('align');
+  const fromPx = align.from ? (roomPx - widthPx) * SHARES[align.value as TextAlign] : 0;
+  return { heightPx: size.linePx * linesOf(words, size, most), fromPx, toPx: fromPx + widthPx };
 }
 
 /**
  * Height of a banner in px, and the part of its picture that title and text are on: in the middle of its height, from
- * where the content of the page begins.
+ * where the content of the page begins, or as they are aligned.
  */
 export function bannerTexts(
   { title, words, button, link, height }: BannerContent,
   drawn: BayDrawn,
 ): { heightPx: number; area: Area } {
   const { regionPx, marginPx, contentPx, bands, bandId, direction } = drawn;
-  const isText = { title: title !== '', words: words !== '' };
-  const none = { widthPx: 0, heightPx: 0 };
-  const titled = isText.title
-    ? sizeOf(
-        title,
-        bannerTitleElement,
-        titleAt(regionPx),
-        ({ fontPx }) => Math.min(TITLE_EMS * fontPx, 0.56 * regionPx),
-        drawn,
-        true,
-      )
-    : none;
-  const worded = isText.words
-    ? sizeOf(
-        words,
-        bannerTextElement,
-        TEXT,
-        (size) => Math.min(TEXT_DIGITS * widthOf('0', size), 0.5 * regionPx),
-        drawn,
-      )
-    : none;
-  const textsPx = titled.heightPx + worded.heightPx + (isText.words ? GAP_PX : 0);
+  const titled = takenBy(
+    title,
+    bannerTitleElement,
+    titleAt(regionPx),
+    ({ fontPx }) => Math.min(TITLE_EMS * fontPx, 0.56 * regionPx),
+    drawn,
+    true,
+  );
+  const worded = takenBy(
+    words,
+    bannerTextElement,
+    TEXT,
+    (size) => Math.min(TEXT_DIGITS * widthOf('0', size), 0.5 * regionPx),
+    drawn,
+  );
+  const textsPx = titled.heightPx + worded.heightPx + (words === '' ? 0 : GAP_PX);
   const allPx = textsPx + (button && link ? BUTTON_PX : 0);
   const heightPx = Math.max(valueAt(height, bands, bandId), allPx + 2 * PADDING_PX);
   const start = Math.max(0, (regionPx - contentPx - 2 * marginPx) / 2) + marginPx;
-  const [from, to] = [start, start + Math.max(titled.widthPx, worded.widthPx)].map((px) => px / regionPx);
+  const from = (start + Math.min(titled.fromPx, worded.fromPx)) / regionPx;
+  const to = (start + Math.max(titled.toPx, worded.toPx)) / regionPx;
   const top = (heightPx - allPx) / 2 / heightPx;
   return {
     heightPx,
     area: {
-      left: direction === 'rtl' ? 1 - to! : from!,
-      right: direction === 'rtl' ? 1 - from! : to!,
+      left: direction === 'rtl' ? 1 - to : from,
+      right: direction === 'rtl' ? 1 - from : to,
       top,
       bottom: top + textsPx / heightPx,
     },

@@ -1,6 +1,6 @@
 import { LEAST_TARGET_PX } from './leastTarget.ts';
 import { linesOf, widthOf } from './text.ts';
-import type { ButtonBox, TextSize } from './textSize.ts';
+import { borderAcross, type ButtonBox, type TextSize } from './textSize.ts';
 
 /** Icons that buttons of cards can have; drawn alike wherever they stand. */
 export type ButtonIcon = 'basket' | 'ask' | 'quick' | 'save';
@@ -46,10 +46,10 @@ export const buttonLines = (says: ButtonSays, widthPx: number, size: TextSize): 
 
 /** Height of a button that can be `widthPx` wide at most, px. */
 export function buttonHeightPx(says: ButtonSays, widthPx: number, size: TextSize): number {
-  const { acrossPx, borderPx } = boxOf(size);
+  const box = boxOf(size);
   const line = says.icon ? Math.max(size.linePx, BUTTON_ICON_PX) : size.linePx;
   const linesPx = line + size.linePx * (buttonLines(says, widthPx, size) - 1);
-  return Math.max(LEAST_TARGET_PX, 2 * acrossPx + 2 * borderPx + linesPx);
+  return Math.max(LEAST_TARGET_PX, 2 * box.acrossPx + 2 * borderAcross(box) + linesPx);
 }
 
 /** What is asked of every part that is a button and says `V`; spread into its kind. */

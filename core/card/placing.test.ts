@@ -19,6 +19,7 @@ import { neededFacts } from './needs.ts';
 import { partKind, partKinds } from './parts/index.ts';
 import { isAside, placedHeight, placedPicturePx, placedTextPx, type Placing } from './placing.ts';
 import { ofPart } from './shown.ts';
+import { blockHeight, blockRise, blockSides, plainBlock, type TextBlock } from './textBlock.ts';
 
 const SIDES = ['under', 'above', 'before', 'after'] as const;
 const placing = fc.record<Placing>({
@@ -27,13 +28,20 @@ const placing = fc.record<Placing>({
   reach: fc.integer({ min: 0, max: 100 }),
 });
 const px = (most: number) => fc.integer({ min: 0, max: most });
-const GAP = 5;
+/** How texts stand together, as it can be set. */
+const block = fc.record<TextBlock>({
+  gapPx: fc.integer({ min: 0, max: 60 }),
+  insidePx: fc.option(fc.integer({ min: 0, max: 60 })),
+  toPicturePx: fc.option(fc.integer({ min: 0, max: 80 })),
+  borderAcrossPx: fc.integer({ min: 0, max: 12 }),
+  borderEndsPx: fc.integer({ min: 0, max: 12 }),
+});
 
 describe('texts beside and over a picture', () => {
   it('make a card no lower than its picture, and no lower than its texts', () => {
     fc.assert(
-      fc.property(placing, px(800), px(200), px(600), (at, picture, lead, texts) => {
-        const height = placedHeight(at, picture, lead, texts, GAP);
+      fc.property(placing, px(800), px(200), px(600), block, (at, picture, lead, texts, of) => {
+        const height = placedHeight(at, picture, lead, texts, of);
         expect(height).toBeGreaterThanOrEqual(picture);
         expect(height).toBeGreaterThanOrEqual(texts);
         expect(height).toBeGreaterThanOrEqual(lead);
@@ -44,7 +52,7 @@ describe('texts beside and over a picture', () => {
   it('cost no height where they reach over all of a picture that is higher than they are', () => {
     fc.assert(
       fc.property(fc.constantFrom(...SIDES), px(200), (side, texts) => {
-        expect(placedHeight({ side, share: 50, reach: 100 }, 400, 0, texts, GAP)).toBe(400);
+        expect(placedHeight({ side, share: 50, reach: 100 }, 400, 0, texts, plainBlock)).toBe(400);
       }),
     );
   });
@@ -56,22 +64,43 @@ describe('texts beside and over a picture', () => {
         px(800),
         px(600),
         fc.integer({ min: 1, max: 100 }),
-        (at, picture, texts, other) => {
+        block,
+        (at, picture, texts, other, of) => {
           const [less, more] = [Math.max(1, Math.min(at.reach, other)), Math.max(at.reach, other, 1)];
-          const height = (reach: number) => placedHeight({ ...at, reach }, picture, 0, texts, GAP);
+          const height = (reach: number) => placedHeight({ ...at, reach }, picture, 0, texts, of);
           expect(height(more)).toBeLessThanOrEqual(height(less) + 1e-9);
         },
       ),
     );
   });
 
+  it('have as much room around them as is set, and as much between them and the picture', () => {
+    fc.assert(
+      fc.property(
+        px(600).filter((one) => one > 0),
+        block,
+        (texts, of) => {
+          const under = (one: TextBlock) =>
+            placedHeight({ side: 'under', share: 50, reach: 0 }, 300, 0, texts, one);
+          const inside = of.insidePx ?? 0;
+          // The edge of the block is where the texts are, less what is inside it; the first gap is no part of either.
+          expect(under(of)).toBe(300 + (of.toPicturePx ?? 10) + texts + 2 * inside + 2 * of.borderAcrossPx);
+          expect(blockSides(of)).toBe(2 * (inside + of.borderEndsPx));
+          expect(blockHeight(of, 0)).toBe(0);
+          expect(blockRise(of)).toBeLessThanOrEqual(0);
+        },
+      ),
+    );
+    expect(placedHeight({ side: 'under', share: 50, reach: 0 }, 300, 0, 0, plainBlock)).toBe(305);
+  });
+
   it('share the width of the card with the picture', () => {
     fc.assert(
-      fc.property(placing, fc.integer({ min: 200, max: 900 }), (at, card) => {
-        const [picture, text] = [placedPicturePx(at, card), placedTextPx(at, card)];
+      fc.property(placing, fc.integer({ min: 200, max: 900 }), block, (at, card, of) => {
+        const [picture, text] = [placedPicturePx(at, card), placedTextPx(at, card, of)];
         expect(picture).toBeLessThanOrEqual(card);
         expect(text).toBeLessThanOrEqual(card);
-        if (isAside(at) && at.reach === 0) expect(picture + text).toBeLessThan(card);
+        if (isAside(at) && at.reach === 0) expect(picture + text).toBeLessThanOrEqual(card);
         if (!isAside(at)) expect(picture).toBe(card);
       }),
     );

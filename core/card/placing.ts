@@ -1,5 +1,15 @@
 import type { Card } from './card.ts';
 import type { PictureHeight } from './pictureHeight.ts';
+import {
+  belowPicture,
+  besidePicture,
+  blockHeight,
+  blockPadding,
+  blockRise,
+  blockSides,
+  toPicture,
+  type TextBlock,
+} from './textBlock.ts';
 
 /** Where the texts of a card stand to its picture (calculations §14): three values, independent of each other. */
 
@@ -15,11 +25,6 @@ export interface Placing {
   reach: number;
 }
 
-/** Space between the picture and the texts beside it, px. */
-export const BESIDE_GAP_PX = 16;
-/** Space around texts that stand over a picture, px. */
-export const OVER_PADDING_PX = 12;
-
 export const isAside = ({ side }: Pick<Placing, 'side'>): boolean => side === 'before' || side === 'after';
 
 /** Width of a card's picture, px. */
@@ -27,37 +32,37 @@ export const placedPicturePx = (placing: Placing, cardPx: number): number =>
   isAside(placing) ? (cardPx * (100 - placing.share)) / 100 : cardPx;
 
 /** Width that a line of text has, px. */
-export function placedTextPx(placing: Placing, cardPx: number): number {
+export function placedTextPx(placing: Placing, cardPx: number, block: TextBlock): number {
   const over = (placing.reach / 100) * placedPicturePx(placing, cardPx);
   const aside = isAside(placing) ? (cardPx * placing.share) / 100 : cardPx;
-  if (placing.reach === 0) return isAside(placing) ? aside - BESIDE_GAP_PX : cardPx;
-  return (isAside(placing) ? aside + over : cardPx) - 2 * OVER_PADDING_PX;
+  if (placing.reach === 0)
+    return (isAside(placing) ? aside - besidePicture(block) : cardPx) - blockSides(block);
+  return (isAside(placing) ? aside + over : cardPx) - blockSides(block, true);
 }
 
 /**
  * Height of a card, px, from those of its picture and its texts; as `placingCss` draws it.
  * @param leadPx parts that stand before the picture, with the gap after each
  * @param textsPx parts after it, with the gaps between them; 0 where there are none
- * @param gapPx between parts
  */
 export function placedHeight(
   placing: Placing,
   picturePx: number,
   leadPx: number,
   textsPx: number,
-  gapPx: number,
+  block: TextBlock,
 ): number {
   const { reach } = placing;
-  const has = textsPx > 0;
-  if (isAside(placing))
-    return Math.max(picturePx, leadPx + textsPx + (reach && has ? 2 * OVER_PADDING_PX : 0));
-  if (reach === 0) return leadPx + picturePx + gapPx + (has ? gapPx + textsPx : 0);
-  const box = has ? Math.max(textsPx + 2 * OVER_PADDING_PX, (reach / 100) * picturePx) : 0;
-  return leadPx + picturePx + (has ? box - (reach / 100) * picturePx : 0);
+  const blockPx = blockHeight(block, textsPx, reach > 0);
+  const risen = textsPx > 0 ? blockRise(block) : 0;
+  if (isAside(placing)) return Math.max(picturePx, leadPx + blockPx + (reach ? 0 : risen));
+  if (reach === 0) return leadPx + picturePx + belowPicture(block, textsPx > 0) + blockPx;
+  const overPx = (reach / 100) * picturePx;
+  return leadPx + picturePx + (textsPx > 0 ? Math.max(blockPx, overPx) - overPx : 0);
 }
 
 /** Columns that the picture has alone, that it shares with the texts, and that they have alone; and the other way round. */
-function asideCss(card: string, { side, share, reach }: Placing, gapPx: number): string {
+function asideCss(card: string, { side, share, reach }: Placing, block: TextBlock): string {
   const picturePart = 100 - share;
   const columns = [
     `${(picturePart * (100 - reach)) / 100}%`,
@@ -69,9 +74,9 @@ function asideCss(card: string, { side, share, reach }: Placing, gapPx: number):
   return (
     `${card}{display:grid;grid-template-columns:${(after ? columns : columns.toReversed()).join(' ')};align-content:start}` +
     `${card}>.part-picture{grid-column:${picture};grid-row:1/3;margin:0;align-self:start}` +
-    `${card}>.texts{grid-column:${texts};grid-row:1/3;align-self:center;margin-top:${reach ? 0 : -gapPx}px}` +
+    `${card}>.texts{grid-column:${texts};grid-row:1/3;align-self:center;margin-top:${reach ? 0 : blockRise(block)}px}` +
     `${card}>.lead{grid-row:1;align-self:end;margin:0}${card}>.lead~.texts{grid-row:2;align-self:start}` +
-    (reach ? '' : `${card}>.texts{padding-inline-${after ? 'start' : 'end'}:${BESIDE_GAP_PX}px}`)
+    (reach ? '' : `${card}>.texts{margin-inline-${after ? 'start' : 'end'}:${besidePicture(block)}px}`)
   );
 }
 
@@ -95,16 +100,14 @@ export function placingCss(
   card: string,
   placing: Placing,
   height: PictureHeight | null,
-  gapPx: number,
+  block: TextBlock,
 ): string {
   const { side, reach } = placing;
   const texts = `${card}>.texts:not(.lead)`;
-  const padded = reach
-    ? `${texts}{z-index:1;padding:${OVER_PADDING_PX - gapPx}px ${OVER_PADDING_PX}px ${OVER_PADDING_PX}px}`
-    : '';
-  if (isAside(placing)) return asideCss(card, placing, gapPx) + padded;
+  const padded = reach ? `${texts}{z-index:1;${blockPadding(block, true)}}` : '';
+  if (isAside(placing)) return asideCss(card, placing, block) + padded;
   const above = side === 'above' ? `${card}>.texts{order:-1}` : '';
   const bare = `${card}>.part-picture{margin:0}`;
   if (reach && height) return above + bare + padded + overCss(texts, placing, height);
-  return above ? `${above}${texts}{margin:-${gapPx}px 0 ${2 * gapPx}px}${bare}` : '';
+  return above ? `${above}${texts}{margin:${blockRise(block)}px 0 ${toPicture(block)}px}${bare}` : '';
 }

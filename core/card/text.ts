@@ -9,11 +9,12 @@ export const SHARED_GAP_PX = 8;
 /** The least of a shared line that is kept for its first part, percent; what does not fit beside it goes on the next. */
 export const FIRST_LEAST = 40;
 
-const styleOf = ({ fontPx, weight, spacingEm = 0, face = FIRST_FACE }: TextSize): TextStyle => ({
+const styleOf = ({ fontPx, weight, spacingEm = 0, wordEm = 0, face = FIRST_FACE }: TextSize): TextStyle => ({
   face: faceOf(face),
   sizePx: fontPx,
   weight,
   spacingPx: spacingEm * fontPx,
+  ...(wordEm !== 0 && { wordPx: wordEm * fontPx }),
 });
 
 /** As it is drawn. */

@@ -7,7 +7,12 @@ export interface ButtonBox {
   /** Space before and after it, each. */
   endsPx: number;
   borderPx: number;
+  /** The same above and below, each, where that is another. */
+  borderAcrossPx?: number;
 }
+
+/** Of its border above and below, each, px. */
+export const borderAcross = ({ borderPx, borderAcrossPx = borderPx }: ButtonBox): number => borderAcrossPx;
 
 /** What a text is set in, as it is drawn; the style sheet is written from these figures, and it is measured by them. */
 export interface TextSize {
@@ -16,6 +21,8 @@ export interface TextSize {
   weight: number;
   /** Added after every character, em; 0 where absent. */
   spacingEm?: number;
+  /** Added after every space between words, em; 0 where absent. */
+  wordEm?: number;
   /** What it is set in; the first face where absent. */
   face?: FaceId;
   /** The widths of its face are not here yet, and so it is measured by what stands in for them. */

@@ -5,6 +5,7 @@ import {
   specimenBay,
   specimenHouse,
   specimenNames,
+  specimenPictured,
   specimenShelf,
   specimenStored,
   specimenView,
@@ -53,6 +54,44 @@ describe('text that is hard to read', () => {
     // Within a frame a card has the page's background again.
     const framed = { ...pale, card: { frame: 'framed' as const } };
     expect(found(specimenStored([framed], [onDark]))).not.toEqual([]);
+  });
+
+  it('goes by the background of the texts all together, over that of the card', () => {
+    const block = (more: object) => ({ textBlock: { rest: { background: '#223344' } }, ...more });
+    const low = found(specimenStored([shelf('a', block({ card: { rest: { background: '#ffffff' } } }))]));
+    expect(low.map(({ text }) => text)).toContainEqual(expect.stringContaining('title, 1.4:1 on #223344'));
+    // Labels stand on pictures, not on it.
+    expect(low.some(({ text }) => text.includes('label'))).toBe(false);
+    let stored = specimenStored([shelf('a', block({}))]);
+    for (let [one] = found(stored); one?.fix; [one] = found(stored))
+      stored = apply(stored, one.fix.command) as typeof stored;
+    expect(found(stored)).toEqual([]);
+    // Pointed at it may be another.
+    const hovered = { textBlock: { cardHover: { background: '#223344' } } };
+    for (const { text } of found(specimenStored([shelf('a', hovered)])))
+      expect(text).toContain('on card hover');
+    expect(found(specimenStored([shelf('a', hovered)]))).not.toEqual([]);
+  });
+
+  it('goes by that background over pictures too, which are not seen through it', () => {
+    const over = (style: object) =>
+      specimenStored([
+        specimenShelf('a', {
+          card: { text: { reach: { phone: 40 }, background: 'none' } },
+          style,
+        } as never),
+      ]);
+    const onDark = over({ textBlock: { rest: { background: '#223344' } } });
+    expect(found(onDark).map(({ text }) => text)).toContainEqual(
+      expect.stringContaining('title, 1.4:1 on #223344'),
+    );
+    const plan = completePlan(onDark);
+    const all = findingsOn(
+      specimenView(plan, 1, {}, specimenPictured({ dominant: '#202020' })),
+      plan,
+      specimenNames,
+    );
+    expect(all.some(({ check }) => check === 'text-over-picture')).toBe(false);
   });
 
   it('says where own rules may draw it otherwise, and nowhere else', () => {

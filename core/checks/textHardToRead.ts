@@ -9,13 +9,15 @@ import { slotsOf } from '../card/slots.ts';
 import { contrastsOf, type Contrast, type DrawnIn } from '../style/contrast.ts';
 import type { StyleElement } from '../style/element.ts';
 import { elementsOn } from '../style/styleTree.ts';
+import { layoutKind } from '../layouts/index.ts';
 import type { Levels } from '../style/resolve.ts';
+import { coversPictures } from '../style/textBlockAt.ts';
 import { setValues } from '../style/setValues.ts';
 import { stateKinds, type StateId } from '../style/states.ts';
 import { readPath } from '../settings/path.ts';
 import { textsOver } from '../view/textsOver.ts';
 import { shelvesOn } from '../view/shelvesIn.ts';
-import type { BayView, ShelfView } from '../view/view.ts';
+import type { BayView, PageView, ShelfView, StepView } from '../view/view.ts';
 import type { Found, PageCheck, Place } from './check.ts';
 
 /** What can make text of an element stand out less. */
@@ -46,12 +48,15 @@ function lowIn(levels: Levels, among: readonly StyleElement[], drawn: DrawnIn): 
   });
 }
 
+const isGround = ({ layout }: StepView): boolean => layoutKind(layout).card === 'ground';
+
 /** Elements whose text is on the card itself: what is on a picture has a background of its own. */
-function onCards(shelf: ShelfView, plan: Plan): StyleElement[] {
+function onCards(shelf: ShelfView, plan: Plan, { style, bands }: PageView): StyleElement[] {
   const settings = plan.shelves[shelf.id];
   const read = (id: string) => readPath(settings, id);
   const onPictures = new Set(slotsOf(shelf.card).zones.flatMap(({ parts }) => parts));
-  const isOver = shelf.steps.some(textsOver);
+  const isCovered = coversPictures([shelf.style, style], shelf.card.text.background, bands);
+  const isOver = (isCovered ? shelf.steps.filter(isGround) : shelf.steps).some(textsOver);
   const moves = shelf.steps.some((step) => step.moves);
   return elementsOn('shelf').filter(
     ({ id, items, ofCard, isUsed, labelled }) =>
@@ -128,7 +133,7 @@ export const textHardToRead: PageCheck = {
       const place: Place = { on: 'shelf', page: view.pageId, bay: bay.id, shelf: shelf.id };
       const labels = plan.house.labels.list.filter((label) => labelEverShown(shelf.card, label));
       const drawn = drawnIn(bay, shelf.card.frame !== 'plain', labelForms(labels, view.colours));
-      for (const low of lowIn([shelf.style, view.style], onCards(shelf, plan), drawn))
+      for (const low of lowIn([shelf.style, view.style], onCards(shelf, plan, view), drawn))
         tell(low, place, { shelf: shelf.id });
     }
     return [...found.values()].map(({ ratio: _, ...one }) => one);

@@ -20,6 +20,7 @@ import {
   type OverlayDrawn,
 } from '../style/overPictures.ts';
 import { resolve, type Levels } from '../style/resolve.ts';
+import { coversPictures } from '../style/textBlockAt.ts';
 import { stateKinds, type StateId } from '../style/states.ts';
 import { elementsOn } from '../style/styleTree.ts';
 import { readPath } from '../settings/path.ts';
@@ -232,6 +233,7 @@ function onShelf(
 ): FoundOnShelf | null {
   if (empty) return null;
   const { bands, colours, style } = view;
+  if (coversPictures([shelf.style, style], shelf.card.text.background, bands)) return null;
   const around = shelf.card.parts.picture.behind ?? colours.card;
   return foundOver(
     {

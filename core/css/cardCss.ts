@@ -2,11 +2,11 @@ import { textsOver } from '../view/textsOver.ts';
 import { VEIL_SHARES } from '../colour/overPicture.ts';
 import { heightOf } from '../card/pictureHeight.ts';
 import { placingCss } from '../card/placing.ts';
+import { belowPicture, blockPadding, plainBlock, riseCss } from '../card/textBlock.ts';
 import type { PictureShape } from '../card/pictureShape.ts';
 import type { Card } from '../card/card.ts';
 import { outsideLabelsCss } from './labelCss.ts';
 import { ON_DARK, ON_GROUND } from './onDark.ts';
-import { PART_GAP_PX } from '../card/text.ts';
 import { layoutKind } from '../layouts/index.ts';
 import type { StepView } from '../view/view.ts';
 
@@ -42,15 +42,32 @@ const groundRules: Record<Card['text']['background'], (texts: string) => string>
   dark: (texts) => `${texts}{background:rgb(0 0 0/${VEIL_SHARES.dark});${ON_DARK}}`,
 };
 
+/** How texts stand together where that is styled. */
+function blockCss(card: string, { block, hasPicture }: StepView, isUnder: boolean): string {
+  if (block === plainBlock) return '';
+  const texts = `${card}>.texts:not(.lead)`;
+  const { gapPx, insidePx } = block;
+  return (
+    (gapPx === plainBlock.gapPx ? '' : `${texts}{--part-gap:${gapPx}px}`) +
+    (insidePx === null ? '' : `${texts}{${blockPadding(block)}}`) +
+    (hasPicture && isUnder
+      ? `${card}>.part-picture{margin-bottom:${belowPicture(block, false)}px}` +
+        `${texts}:not(:empty){margin-top:${Math.min(0, belowPicture(block, true))}px}`
+      : '')
+  );
+}
+
 /** How the cards of a shelf are put together at one step. */
 export function cardCss(scope: string, step: StepView, card: Card): string {
   const cards = `${scope}>.window>.cards>.card`;
   const { card: manner } = layoutKind(step.layout);
   let css = pictureRules(scope, step.picture);
   if (step.insidePx > 0) css += `${cards}{padding:${step.insidePx}px}`;
-  if (!step.hasPicture) return `${css}${cards}>.texts:not(.lead){margin-top:-${PART_GAP_PX}px}`;
-  if (manner === 'stacked' || manner === 'own')
-    css += placingCss(cards, step.placing, heightOf(step.picture), PART_GAP_PX);
+  const isPlaced = manner === 'stacked' || manner === 'own';
+  const { side, reach } = step.placing;
+  css += blockCss(cards, step, isPlaced && side === 'under' && reach === 0);
+  if (!step.hasPicture) return css + riseCss(`${cards}>.texts:not(.lead)`, step.block);
+  if (isPlaced) css += placingCss(cards, step.placing, heightOf(step.picture), step.block);
   if (step.labelsOutPx > 0) css += outsideLabelsCss(cards, step.labelsOutPx);
   if (!textsOver(step)) return css;
   if (manner !== 'ground') css += groundRules[card.text.background](`${cards}>.texts:not(.lead)`);

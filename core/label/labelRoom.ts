@@ -1,4 +1,4 @@
-import type { TextSize } from '../card/textSize.ts';
+import { borderAcross, type TextSize } from '../card/textSize.ts';
 import { LABEL_GAP_PX, LABEL_PICTURE_PX, LABEL_TEXT } from './labelKind.ts';
 import { fartherPx, labelPlace, placeOf } from './labelPlaces.ts';
 import type { StoreLabel } from './storeLabel.ts';
@@ -6,8 +6,8 @@ import type { StoreLabel } from './storeLabel.ts';
 /** Height of a label, px. */
 function labelHeightPx({ picture, picturePx = LABEL_PICTURE_PX }: StoreLabel, size: TextSize): number {
   if (picture !== undefined) return picturePx;
-  const { acrossPx, borderPx } = size.box ?? LABEL_TEXT.box;
-  return size.linePx + 2 * (acrossPx + borderPx);
+  const box = size.box ?? LABEL_TEXT.box;
+  return size.linePx + 2 * (box.acrossPx + borderAcross(box));
 }
 
 /** Room that labels take over a picture, px; 0 where all of them stand within it. */

@@ -1,7 +1,6 @@
 import { bandEnd } from '../bands/bands.ts';
-import { BESIDE_GAP_PX } from '../card/placing.ts';
+import { besidePicture, riseCss } from '../card/textBlock.ts';
 import { heightOf } from '../card/pictureHeight.ts';
-import { PART_GAP_PX } from '../card/text.ts';
 import { rowsOf } from '../geometry/rows.ts';
 import type { StepView } from '../view/view.ts';
 import type { LayoutKind } from './layoutKind.ts';
@@ -43,7 +42,7 @@ export const list: LayoutKind = {
   }),
   boxes: (input) => inRows(input, 1),
   css: (scope, step) => {
-    const { hasPicture, picture, placing, insidePx } = step;
+    const { hasPicture, picture, placing, insidePx, block } = step;
     const picturePx = ownAt(step).picture;
     const card = `${scope}>.window>.cards>.card`;
     const lines = `${scope}>.window>.cards{grid-template-columns:minmax(0,1fr)}`;
@@ -52,8 +51,8 @@ export const list: LayoutKind = {
     const pictureHeight = 'ratio' in height ? `${picturePx / height.ratio}px` : height.length;
     const at = placing.side === 'before' ? 'end' : 'start';
     return (
-      `${lines}${card}{justify-content:center;min-height:calc(${pictureHeight} + ${2 * insidePx}px);padding-inline-${at}:${picturePx + BESIDE_GAP_PX + insidePx}px}` +
-      `${card}>.texts:not(.lead){margin-top:-${PART_GAP_PX}px}` +
+      `${lines}${card}{justify-content:center;min-height:calc(${pictureHeight} + ${2 * insidePx}px);padding-inline-${at}:${picturePx + besidePicture(block) + insidePx}px}` +
+      riseCss(`${card}>.texts:not(.lead)`, block) +
       `${card}>.part-picture{position:absolute;inset-block-start:${insidePx}px;inset-inline-${at}:${insidePx}px;width:${picturePx}px;margin:0}`
     );
   },

@@ -4,7 +4,7 @@ import { textOn } from '../colour/textOn.ts';
 import { coloursOn } from '../css/onDark.ts';
 import type { HouseColours } from '../plan/house.ts';
 import type { Form, StyleElement } from './element.ts';
-import { cardElement } from './elements/card.ts';
+import { cardElement, textBlockElement } from './elements/card.ts';
 import { styleElement } from './elements/index.ts';
 import { colourValue } from './houseColour.ts';
 import type { PropertyId } from './properties/index.ts';
@@ -151,6 +151,18 @@ interface SetOf {
   colours: HouseColours;
 }
 
+/** What the texts of a card have as their background, or else the card. */
+function underText(
+  levels: Levels,
+  { ofCard, labelled }: StyleElement,
+  state: StateId,
+  { bands }: DrawnIn,
+): Resolved {
+  const of = (element: StyleElement) => resolve(levels, element, 'background', state, bands, bands[0]!.id);
+  const block = ofCard === 'within' && !labelled ? of(textBlockElement) : unset;
+  return block.from ? block : of(cardElement);
+}
+
 function setOf(
   levels: Levels,
   element: StyleElement,
@@ -168,9 +180,7 @@ function setOf(
     property,
     seen: resolve(levels, element, property, state, bands, bandId),
     ground: hasGround ? resolve(levels, element, 'background', state, bands, bandId) : unset,
-    card: element.ofCard
-      ? resolve(levels, cardElement, 'background', state === 'rest' ? state : 'cardHover', bands, bandId)
-      : unset,
+    card: element.ofCard ? underText(levels, element, state === 'rest' ? state : 'cardHover', drawn) : unset,
     house: levels.length - 1,
     behind,
     colours: coloursOn(behind, drawn.colours),

@@ -8,6 +8,8 @@ export interface TextStyle {
   weight: number;
   /** Added after every character, px. */
   spacingPx?: number;
+  /** Added after every space, px. */
+  wordPx?: number;
 }
 
 const faceIn = ({ face, spacingPx = 0 }: TextStyle): Face => (spacingPx === 0 ? face : spacedFace(face));
@@ -34,6 +36,9 @@ interface Piece {
   fullEm: number;
   length: number;
   fullLength: number;
+  /** Spaces within it, and those at its end; a line may end at other places too. */
+  spaces: number;
+  fullSpaces: number;
   /** A line ends after it in any case. */
   ends: boolean;
 }
@@ -80,6 +85,9 @@ function knownOf(face: Face, weight: number): Map<string, Pieces> {
 /** As a browser reads it: spaces and ends of lines are one space, and none at either end. */
 const collapsed = (text: string) => text.replace(/[ \t\n\r\f]+/g, ' ').trim();
 
+/** What a browser puts the space between words after: spaces, those that do not break a line among them. */
+const spacesIn = (text: string): number => text.match(/[ \u00a0]/g)?.length ?? 0;
+
 /** Pieces of a text in the order in which lines are filled with them; kept, since titles are measured at every width. */
 function piecesOf(written: string, face: Face, weight: number): Pieces {
   const ofWeight = knownOf(face, weight);
@@ -102,6 +110,8 @@ function piecesOf(written: string, face: Face, weight: number): Pieces {
       fullEm: all.em,
       length: [...shown].length,
       fullLength: [...full].length,
+      spaces: spacesIn(shown),
+      fullSpaces: spacesIn(full),
       ends: next.required === true && next.position < text.length,
     });
     from = next.position;
@@ -111,15 +121,20 @@ function piecesOf(written: string, face: Face, weight: number): Pieces {
   return found;
 }
 
-const styled = ({ sizePx, spacingPx = 0 }: TextStyle, em: number, length: number) =>
-  em * sizePx + length * spacingPx;
+const styled = ({ sizePx, spacingPx = 0, wordPx = 0 }: TextStyle, em: number, length: number, spaces = 0) =>
+  em * sizePx + length * spacingPx + spaces * wordPx;
 
 /** Width of a text on one line, px. */
 export function textWidth(text: string, style: TextStyle): { px: number } & Measured {
   const { pieces, estimated } = piecesOf(text, faceIn(style), style.weight);
   const px = pieces.reduce((sum, piece, i) => {
     const last = i === pieces.length - 1;
-    return sum + styled(style, last ? piece.em : piece.fullEm, last ? piece.length : piece.fullLength);
+    return (
+      sum +
+      (last
+        ? styled(style, piece.em, piece.length, piece.spaces)
+        : styled(style, piece.fullEm, piece.fullLength, piece.fullSpaces))
+    );
   }, 0);
   return { px, estimated };
 }
@@ -160,7 +175,7 @@ export function textLines(
   let used = 0;
   let widestPx = 0;
   for (const piece of pieces) {
-    const px = styled(style, piece.em, piece.length);
+    const px = styled(style, piece.em, piece.length, piece.spaces);
     if (used > 0 && used + px > room) {
       lines += 1;
       used = 0;
@@ -169,8 +184,15 @@ export function textLines(
     if (px > room) {
       const inside = broken(piece.text, style, widthPx);
       lines += inside.lines - 1;
-      used = inside.used + styled(style, piece.fullEm - piece.em, piece.fullLength - piece.length);
-    } else used += styled(style, piece.fullEm, piece.fullLength);
+      used =
+        inside.used +
+        styled(
+          style,
+          piece.fullEm - piece.em,
+          piece.fullLength - piece.length,
+          piece.fullSpaces - piece.spaces,
+        );
+    } else used += styled(style, piece.fullEm, piece.fullLength, piece.fullSpaces);
     if (piece.ends) {
       lines += 1;
       used = 0;

@@ -58,6 +58,39 @@ describe('measured text', () => {
     );
   });
 
+  it('grows by the space between its words, once for each', () => {
+    fc.assert(
+      fc.property(anyWords, fc.integer({ min: -2, max: 12 }), (words, wordPx) => {
+        const spaces = words.split(' ').length - 1;
+        const apart = textWidth(words, { ...style, wordPx }).px;
+        expect(apart).toBeCloseTo(textWidth(words, style).px + spaces * wordPx, 6);
+      }),
+    );
+    // What does not break a line is a space all the same.
+    const joined = textWidth('a\u00a0b', { ...style, wordPx: 9 }).px;
+    expect(joined).toBeCloseTo(textWidth('a\u00a0b', style).px + 9, 6);
+  });
+
+  it('has a widest line that is no wider than there is room, and all of it on one', () => {
+    fc.assert(
+      fc.property(
+        anyWords,
+        fc.integer({ min: 40, max: 500 }),
+        fc.integer({ min: 0, max: 8 }),
+        (words, room, wordPx) => {
+          const set = { ...style, wordPx };
+          const { lines, widestPx } = textLines(words, set, room);
+          const all = textWidth(words, set).px;
+          expect(widestPx).toBeLessThanOrEqual(room);
+          expect(widestPx * lines).toBeGreaterThan(0.3 * all);
+          if (lines === 1) expect(widestPx).toBeCloseTo(Math.min(all, room), 1);
+          // As wide as its widest line it is set the same.
+          expect(textLines(words, set, widestPx + 0.01).lines).toBe(lines);
+        },
+      ),
+    );
+  });
+
   it('is on one line where it fits exactly, and on more where it does not', () => {
     fc.assert(
       fc.property(anyWords, (text) => {

@@ -4,6 +4,7 @@ import { partKind } from '../card/parts/index.ts';
 import { isAside, placedHeight, placedPicturePx } from '../card/placing.ts';
 import { ofPart } from '../card/shown.ts';
 import { PART_GAP_PX } from '../card/text.ts';
+import { blockHeight, blockRise } from '../card/textBlock.ts';
 import { layoutKind } from '../layouts/index.ts';
 import { linesHeight, textsOf } from './cardTexts.ts';
 import { sizeIn } from './partViews.ts';
@@ -18,14 +19,17 @@ export function cardHeight(
   widthPx: number,
 ): number {
   const { card: manner, groundPaddingPx = 0, picturePx } = layoutKind(step.layout);
-  const { placing } = step;
+  const { placing, block } = step;
   const innerPx = widthPx - 2 * step.insidePx;
   const besidePx = manner === 'beside' ? (picturePx?.(step, widthPx) ?? 0) : 0;
   const { lead, texts } = textsOf(card, settings, step, bands, widthPx);
-  // With the gap after each.
-  const [leadPx, textsPx] = [linesHeight(lead, step), linesHeight(texts, step)];
+  // Before the picture with the gap after each, else with those between them.
+  const leadPx = linesHeight(lead, step, PART_GAP_PX);
+  const textsPx = Math.max(0, linesHeight(texts, step, block.gapPx) - block.gapPx);
   const view = step.hasPicture ? card.parts.find(({ part }) => partKind(part)!.isPicture) : undefined;
-  const all = Math.max(0, leadPx + textsPx - PART_GAP_PX);
+  const all = textsPx
+    ? leadPx + blockRise(block) + blockHeight(block, textsPx)
+    : Math.max(0, leadPx - PART_GAP_PX);
   if (manner === 'ground') return Math.max(groundPx(step, widthPx), all + 2 * groundPaddingPx);
   const around = 2 * step.insidePx;
   if (!view) return all + around;
@@ -43,11 +47,7 @@ export function cardHeight(
   // Beside the texts it makes the picture higher, else the card.
   const [asidePx, abovePx] = isAside(placing) ? [labelsOutPx, 0] : [0, labelsOutPx];
   if (beside) return Math.max(pictureHeightPx, all) + around;
-  return (
-    around +
-    abovePx +
-    placedHeight(placing, pictureHeightPx + asidePx, leadPx, Math.max(0, textsPx - PART_GAP_PX), PART_GAP_PX)
-  );
+  return around + abovePx + placedHeight(placing, pictureHeightPx + asidePx, leadPx, textsPx, block);
 }
 
 /** Height of a card of which the picture is the background, px. */

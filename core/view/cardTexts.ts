@@ -1,10 +1,11 @@
 import type { Bands } from '../bands/bands.ts';
 import type { Card } from '../card/card.ts';
 import { partKind, type AnyPart, type PartView } from '../card/parts/index.ts';
-import { BESIDE_GAP_PX, placedTextPx } from '../card/placing.ts';
+import { placedTextPx } from '../card/placing.ts';
 import { ofPart } from '../card/shown.ts';
 import { textLinesAt } from '../card/slots.ts';
-import { baselineOf, FIRST_LEAST, PART_GAP_PX, SHARED_GAP_PX } from '../card/text.ts';
+import { baselineOf, FIRST_LEAST, SHARED_GAP_PX } from '../card/text.ts';
+import { besidePicture, blockSides } from '../card/textBlock.ts';
 import { layoutKind } from '../layouts/index.ts';
 import { sizeIn, viewOf, widthOfPart } from './partViews.ts';
 import type { CardView, StepView } from './view.ts';
@@ -29,12 +30,13 @@ type PlacedTexts = Record<'lead' | 'texts', readonly (readonly TextPart[])[]>;
 /** Width that texts of a card have, px, where the card is `widthPx` wide. */
 function textPxOf(step: StepView, widthPx: number): number {
   const { card: manner, groundPaddingPx = 0, picturePx } = layoutKind(step.layout);
-  if (manner === 'ground') return widthPx - 2 * groundPaddingPx;
+  const { block } = step;
+  if (manner === 'ground') return widthPx - 2 * groundPaddingPx - blockSides(block);
   const innerPx = widthPx - 2 * step.insidePx;
-  if (!step.hasPicture) return innerPx;
+  if (!step.hasPicture) return innerPx - blockSides(block);
   return manner === 'beside'
-    ? innerPx - (picturePx?.(step, widthPx) ?? 0) - BESIDE_GAP_PX
-    : placedTextPx(step.placing, innerPx);
+    ? innerPx - (picturePx?.(step, widthPx) ?? 0) - besidePicture(block) - blockSides(block)
+    : placedTextPx(step.placing, innerPx, block);
 }
 
 type Lines = readonly (readonly string[])[];
@@ -132,11 +134,11 @@ export function eachText({ lead, texts }: PlacedTexts, told: (part: TextPart) =>
 const heightOf = ({ kind, view, own, px }: TextPart, step: StepView): number =>
   kind.heightPx(view, own, px, step.picture, sizeIn(step, kind));
 
-/** Height of lines, px, with the gap after each; parts that share one stand on the same baseline. */
-export function linesHeight(lines: readonly (readonly TextPart[])[], step: StepView): number {
+/** Height of lines, px, with a gap after each; parts that share one stand on the same baseline. */
+export function linesHeight(lines: readonly (readonly TextPart[])[], step: StepView, gapPx: number): number {
   let sum = 0;
   for (const line of lines) {
-    sum += PART_GAP_PX;
+    sum += gapPx;
     if (line.length === 1) {
       sum += heightOf(line[0]!, step);
       continue;

@@ -1,6 +1,7 @@
 import { rulesInUse } from '../rules/rulesTree.ts';
 import { figuresAt, styledInside } from '../style/figures.ts';
 import type { Style } from '../style/styleTree.ts';
+import { textBlockAt } from '../style/textBlockAt.ts';
 import { textsFor } from '../texts/index.ts';
 import { valueAt, type Varying } from '../bands/varying.ts';
 import { bandById, nominalOf, type Bands } from '../bands/bands.ts';
@@ -11,9 +12,11 @@ import { partKind, partKinds, type PartView } from '../card/parts/index.ts';
 import type { PartContext } from '../card/partKind.ts';
 import type { PictureShape } from '../card/pictureShape.ts';
 import { isAside, type Placing } from '../card/placing.ts';
+import type { TextBlock } from '../card/textBlock.ts';
 import { everShown, labelEverShown, labelShownAt, ofPart } from '../card/shown.ts';
 import { slotsOf } from '../card/slots.ts';
 import type { CardStore } from '../catalogue/cardStore.ts';
+import type { LayoutKind } from '../layouts/layoutKind.ts';
 import { LAYOUT_IDS, layoutKind, type LayoutId } from '../layouts/index.ts';
 import { motionOf } from '../layouts/moving.ts';
 import { innerWidth, type Room, type Step } from '../geometry/steps.ts';
@@ -232,6 +235,11 @@ export function shelfView(
     all.items.slice(first, last).map((item) => cachedCard(item, card, cardKey, store)),
   );
   const pictured = card.order.includes(picturePart.id) ? ofPart(card, picturePart.id)!.shown : null;
+  const blockOf = (kind: LayoutKind, bandId: string): TextBlock => {
+    const block = textBlockAt(context.style, context.houseStyle, bands, bandId);
+    // Over a picture that is the whole card texts have a room of their own.
+    return kind.card === 'ground' ? { ...block, insidePx: null, toPicturePx: null } : block;
+  };
   const inside = (bandId: string) => styledInside(context.style, context.houseStyle, bands, bandId);
   const stepViews = steps.map((step, i): StepView => {
     const at = <T>(varying: Varying<T>): T => valueAt(varying, bands, step.bandId);
@@ -266,6 +274,7 @@ export function shelfView(
       figures,
       insidePx:
         kind.card === 'ground' ? 0 : (inside(step.bandId) ?? (card.frame === 'plain' ? 0 : at(card.inside))),
+      block: blockOf(kind, step.bandId),
       ground: kind.ground?.(shelf, bands, step.bandId) ?? shape,
       own: ownAt(shelf, step.layout, bands, step.bandId),
       columns: null,

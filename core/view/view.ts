@@ -10,6 +10,7 @@ import type { Slots } from '../card/slots.ts';
 import type { Item } from '../card/item.ts';
 import type { PartView } from '../card/parts/index.ts';
 import type { Placing } from '../card/placing.ts';
+import type { TextBlock } from '../card/textBlock.ts';
 import type { Room, Step } from '../geometry/steps.ts';
 import type { Rows } from '../geometry/rows.ts';
 import type { Pager, Span } from '../paging/pages.ts';
@@ -82,6 +83,8 @@ export interface StepView extends Step {
   figures: CardFigures;
   /** Space within the frame of a card, px; 0 where it has none. */
   insidePx: number;
+  /** How the texts of cards stand together. */
+  block: TextBlock;
   /** There is more than is in sight at once, and it can be moved. */
   moves: boolean;
   motion: Motion;

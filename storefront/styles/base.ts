@@ -3,16 +3,23 @@ import { familyCss } from '../../core/text/standIns.ts';
 import { zoneCss } from '../../core/css/placeCss.ts';
 import { LABEL_GAP_PX, LABEL_TEXT } from '../../core/label/labelKind.ts';
 import { CORNERS_PX } from '../../core/card/parts/picture.ts';
+import { elements } from '../../core/style/elements/index.ts';
 import { buttonsCss } from './buttons.ts';
 import { labelKindsCss } from '../../core/css/labelCss.ts';
 import { flickCss } from './flick.ts';
 import { swatchesCss } from './swatches.ts';
 import { starsCss } from './stars.ts';
 
+/** What can be given a border and has none at first. */
+const borderless = elements
+  .filter(({ atFirst }) => atFirst.borderWidth === 0)
+  .flatMap(({ selectors }) => selectors)
+  .join();
+
 /** Style sheet that every page of the storefront shares; all measures that an owner sets come from core/css. */
 export const baseCss = `
 @property --lift{syntax:"*";inherits:false}@property --across{syntax:"*";inherits:false}@property --down{syntax:"*";inherits:false}@property --move-by{syntax:"*";inherits:false}@property --moves{syntax:"*";inherits:false}@property --marks{syntax:"*";inherits:false}
-*,*::before,*::after{box-sizing:border-box}
+*,*::before,*::after{box-sizing:border-box}:where(${borderless}){border:0 solid}
 html{--screen:100vh;overflow-y:scroll;-webkit-text-size-adjust:100%}
 @supports(height:1svh){html{--screen:100svh}}
 body{margin:0}
@@ -47,7 +54,7 @@ h4.bay-heading{font-size:17px}
 .cards{list-style:none;display:grid}
 .window{scrollbar-width:none;overscroll-behavior-x:contain}.window::-webkit-scrollbar{display:none}
 [data-shelf]{position:relative}
-.arrow,.pause{display:none;visibility:hidden;place-items:center;width:var(--arrow);height:var(--arrow);padding:0;border:0;background:var(--ground);color:var(--text);cursor:pointer;font:inherit;font-size:calc(var(--arrow)*.5);line-height:1}
+.arrow,.pause{display:none;visibility:hidden;place-items:center;width:var(--arrow);height:var(--arrow);padding:0;border:0 solid;background:var(--ground);color:var(--text);cursor:pointer;font:inherit;font-size:calc(var(--arrow)*.5);line-height:1}
 [data-on]>.arrow,[data-on]>.pause{visibility:visible}
 .arrow svg,.pause svg{width:55%;height:55%;fill:none;stroke:currentColor;stroke-width:2;stroke-linecap:round;stroke-linejoin:round}
 :dir(rtl)>.arrow svg,:dir(rtl)>.arrow span{transform:scaleX(-1)}
@@ -103,7 +110,7 @@ ${starsCss}
 .banner h1{font-size:clamp(30px,4.6cqi,54px);line-height:1.1;font-weight:560;letter-spacing:-.02em;max-width:min(12em,56cqi);text-wrap:balance}
 .banner p{margin-top:12px;max-width:min(34ch,50cqi);font-size:17px}
 @container region (width < 560px){.banner{flex-direction:column;align-items:stretch}.banner>img{position:static;order:2;flex:1 1 150px;min-height:0;height:0;object-position:72% 60%}.banner .over{padding-block:22px 16px}}
-.button{display:inline-block;margin-top:20px;background:var(--accent);color:var(--onAccent);padding:11px 20px;border-radius:3px;text-decoration:none;font-weight:560;border:0;font:inherit}
+.button{display:inline-block;margin-top:20px;background:var(--accent);color:var(--onAccent);padding:11px 20px;border-radius:3px;text-decoration:none;font-weight:560;border:0 solid;font:inherit}
 .button:hover{text-decoration:underline;text-underline-offset:4px}
 .product{display:grid;gap:28px 48px}
 @container region (width >= 880px){.product{grid-template-columns:minmax(0,7fr) minmax(0,5fr);align-items:start}}

@@ -1,3 +1,4 @@
+import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { firstBands } from '../../plan/firstBands.ts';
 import { completePlan } from '../../plan/storedPlan.ts';
@@ -51,6 +52,17 @@ describe('what a reduced price is measured by', () => {
     });
     return figuresAt(plan.shelves.a!.style, plan.house.style, firstBands, bandId).price;
   };
+
+  it('is on two lines at least where both prices do not fit on one', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 20, max: 400 }), fc.integer({ min: 12, max: 40 }), (widthPx, fontPx) => {
+        const size = { fontPx, linePx: 30, weight: 400, prominent: { fontPx: fontPx + 4, weight: 560 } };
+        const fits = width(reduced, size) <= widthPx;
+        const lines = Math.floor(height(reduced, size, widthPx) / 30);
+        expect(fits ? lines === 1 : lines >= 2).toBe(true);
+      }),
+    );
+  });
 
   it('is what is set of it, by width, from the house or apart from it', () => {
     const house = { reducedPrice: { rest: { size: { phone: 18, laptop: 26 } } } };

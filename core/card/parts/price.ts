@@ -25,7 +25,13 @@ const REDUCED_WEIGHT = 560;
 /** The price now that it is reduced is heavier, or as it is set; letters stand apart as in the rest of it. */
 function reduced(size: TextSize): TextSize {
   const { fontPx, weight } = size.prominent ?? { fontPx: size.fontPx, weight: REDUCED_WEIGHT };
-  return { ...size, fontPx, weight, spacingEm: ((size.spacingEm ?? 0) * size.fontPx) / fontPx };
+  return {
+    ...size,
+    fontPx,
+    weight,
+    spacingEm: ((size.spacingEm ?? 0) * size.fontPx) / fontPx,
+    wordEm: ((size.wordEm ?? 0) * size.fontPx) / fontPx,
+  };
 }
 
 /** Letters of two sizes on one baseline need more than the line that each has, px. */
@@ -42,7 +48,9 @@ const priceWidthPx = (view: Said, size: TextSize): number =>
 
 function priceHeightPx(view: Said, widthPx: number, size: TextSize): number {
   if (view.before === null) return linesOf(wordsOf(view), size, widthPx) * size.linePx;
-  const lines = priceWidthPx(view, size) <= widthPx ? 1 : linesOf(wordsOf(view), reduced(size), widthPx);
+  // What is too wide for one line with the space between the two prices is on two at least.
+  const lines =
+    priceWidthPx(view, size) <= widthPx ? 1 : Math.max(2, linesOf(wordsOf(view), reduced(size), widthPx));
   return lines * size.linePx + moreLinePx(size);
 }
 

@@ -8,8 +8,9 @@ const HEADING_TAKES: readonly PropertyId[] = [
   ...TEXT_TAKES.filter((id) => id !== 'time'),
   'spaceAfter',
   'maxWidth',
+  'align',
 ];
-const TAKES: readonly PropertyId[] = [...TEXT_TAKES.filter((id) => id !== 'time'), 'maxWidth'];
+const TAKES: readonly PropertyId[] = [...TEXT_TAKES.filter((id) => id !== 'time'), 'maxWidth', 'align'];
 
 const plainText: StyleElement['atFirst'] = {
   slope: 'upright',

@@ -9,6 +9,7 @@ export const BOX_TAKES: readonly PropertyId[] = [
   'textColour',
   'background',
   'borderWidth',
+  'borderKind',
   'borderColour',
   'corners',
   'shadow',

@@ -1,3 +1,4 @@
+import { PART_GAP_PX } from '../../card/text.ts';
 import { showsPart } from './shown.ts';
 import type { StyleElement } from '../element.ts';
 
@@ -21,7 +22,31 @@ export const pictureElement: StyleElement = {
   selectors: ['.part-picture'],
   isUsed: showsPart('picture'),
   ofCard: 'within',
-  takes: ['borderWidth', 'borderColour', 'shadow', 'tone', 'opacity', 'time'],
+  takes: ['borderWidth', 'borderKind', 'borderColour', 'shadow', 'tone', 'opacity', 'time'],
   states: ['rest', 'cardHover'],
   atFirst: { borderWidth: 0, shadow: 'none', tone: 'none', opacity: 100, time: 0 },
+};
+
+/** The texts of a card, all together. */
+export const textBlockElement: StyleElement = {
+  id: 'textBlock',
+  name: 'Text of cards, all together',
+  group: 'cards',
+  on: 'shelf',
+  selectors: ['.card>.texts:not(.lead):not(:empty)'],
+  ofCard: 'within',
+  takes: [
+    'background',
+    'spaceInside',
+    'spaceBetween',
+    'spaceToPicture',
+    'borderWidth',
+    'borderKind',
+    'borderColour',
+    'corners',
+    'shadow',
+    'time',
+  ],
+  states: ['rest', 'cardHover'],
+  atFirst: { spaceBetween: PART_GAP_PX, borderWidth: 0, corners: 0, shadow: 'none', time: 0 },
 };

@@ -7,7 +7,7 @@ import {
   noticeElement,
 } from './bays.ts';
 import { buttonElement, pageButtonElement } from './button.ts';
-import { cardElement, pictureElement } from './card.ts';
+import { cardElement, pictureElement, textBlockElement } from './card.ts';
 import {
   breadcrumbElement,
   fieldElement,
@@ -27,6 +27,7 @@ import { previousPriceElement, reducedPriceElement } from './price.ts';
 export const elements: readonly StyleElement[] = [
   pageElement,
   cardElement,
+  textBlockElement,
   pictureElement,
   overlayElement,
   buttonElement,

@@ -63,7 +63,7 @@ export const swatchElement: StyleElement = {
   current: ['.part-swatches [aria-current]>.swatch'],
   off: ['.part-swatches .off>.swatch'],
   ofCard: 'within',
-  takes: ['borderWidth', 'borderColour', 'shadow', 'opacity', 'time'],
+  takes: ['borderWidth', 'borderKind', 'borderColour', 'shadow', 'opacity', 'time'],
   states: ['rest', 'cardHover', 'hover', 'current', 'off'],
   atFirst: { borderWidth: 1, shadow: 'none', opacity: 100, time: 0 },
 };

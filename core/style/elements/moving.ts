@@ -20,6 +20,7 @@ export const arrowElement: StyleElement = {
     'textColour',
     'background',
     'borderWidth',
+    'borderKind',
     'borderColour',
     'corners',
     'shadow',

@@ -9,6 +9,7 @@ export const TEXT_TAKES: readonly PropertyId[] = [
   'slope',
   'lineHeight',
   'letterSpacing',
+  'wordSpacing',
   'letterCase',
   'lineOfText',
   'outlineWidth',

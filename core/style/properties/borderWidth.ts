@@ -10,5 +10,6 @@ export const borderWidth = propertyOf({
   varies: false,
   onlyAtRest: true,
   say: (px) => (px ? `border of ${px} px` : 'without border'),
-  css: (px) => `border-style:solid;border-width:${px}px`,
+  // The base sheet has all that can have a border as solid.
+  css: (px) => `border-width:${px}px`,
 });

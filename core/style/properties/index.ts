@@ -1,6 +1,8 @@
 import type { AnyProperty } from '../property.ts';
+import { align } from './align.ts';
 import { background } from './background.ts';
 import { borderColour } from './borderColour.ts';
+import { borderKind } from './borderKind.ts';
 import { borderWidth } from './borderWidth.ts';
 import { corners } from './corners.ts';
 import { family } from './family.ts';
@@ -25,12 +27,15 @@ import { size } from './size.ts';
 import { slope } from './slope.ts';
 import { spaceAcross } from './spaceAcross.ts';
 import { spaceAfter } from './spaceAfter.ts';
+import { spaceBetween } from './spaceBetween.ts';
 import { spaceEnds } from './spaceEnds.ts';
 import { spaceInside } from './spaceInside.ts';
+import { spaceToPicture } from './spaceToPicture.ts';
 import { textColour } from './textColour.ts';
 import { time } from './time.ts';
 import { tone } from './tone.ts';
 import { weight } from './weight.ts';
+import { wordSpacing } from './wordSpacing.ts';
 
 /** Everything that can be set of an element, in the order offered; to add one, write its file and list it here. */
 const all = {
@@ -42,17 +47,22 @@ const all = {
   slope,
   lineHeight,
   letterSpacing,
+  wordSpacing,
   letterCase,
   lineOfText,
+  align,
   outlineWidth,
   outlineColour,
   borderWidth,
+  borderKind,
   borderColour,
   corners,
   shadow,
   spaceInside,
   spaceAcross,
   spaceEnds,
+  spaceBetween,
+  spaceToPicture,
   spaceAfter,
   maxWidth,
   offsetAcross,
