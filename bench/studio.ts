@@ -2,6 +2,7 @@ import type { Browser } from '@playwright/test';
 import { openLine, signIn } from '../e2e/store.ts';
 import { draggedFigures } from './dragging.ts';
 import { atMost, distribution, type Figure } from './figure.ts';
+import { houseColourFigures } from './houseColour.ts';
 import { StaticFrames } from './staticFrames.ts';
 import { framesOf, timePress } from './timing.ts';
 
@@ -67,10 +68,12 @@ export async function studioFigures(browser: Browser, url: string): Promise<Figu
       await timePress(page, done, () => page.getByRole('button', { name: 'At most: more' }).click()),
     );
   }
+  const colours = await houseColourFigures(page);
   await page.close();
   return [
     distribution('Edit to paint, four frames of 24 cards', 'ms', edits, 80),
     ...ratios,
+    ...colours,
     ...dragged,
     distribution('Change of what is shown, server asked', 'ms', changes, 250),
     atMost('Studio, first load of script, gzipped', 'KB', firstLoad, 250),
