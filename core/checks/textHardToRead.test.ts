@@ -63,8 +63,7 @@ describe('text that is hard to read', () => {
     // Labels stand on pictures, not on it.
     expect(low.some(({ text }) => text.includes('label'))).toBe(false);
     let stored = specimenStored([shelf('a', block({}))]);
-    for (let [one] = found(stored); one?.fix; [one] = found(stored))
-      stored = apply(stored, one.fix.command);
+    for (let [one] = found(stored); one?.fix; [one] = found(stored)) stored = apply(stored, one.fix.command);
     expect(found(stored)).toEqual([]);
     // Pointed at it may be another.
     const hovered = { textBlock: { cardHover: { background: '#223344' } } };

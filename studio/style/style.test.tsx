@@ -72,6 +72,7 @@ describe('the elements of a shelf', () => {
         .map((one) => one.textContent);
     expect(names()).toEqual([
       'Card',
+      'Text of cards, all together',
       'Picture',
       'Overlay of pictures',
       'Title',

@@ -8,7 +8,6 @@ const HEADING_TAKES: readonly PropertyId[] = [
   ...TEXT_TAKES.filter((id) => id !== 'time'),
   'spaceAfter',
   'maxWidth',
-  'align',
 ];
 const TAKES: readonly PropertyId[] = [...TEXT_TAKES.filter((id) => id !== 'time'), 'maxWidth', 'align'];
 

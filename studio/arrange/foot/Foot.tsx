@@ -1,5 +1,6 @@
 import { ChevronUp } from 'lucide-react';
 import { Dialog, DialogTrigger } from 'react-aria-components';
+import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import type { Finding, Place } from '../../../core/checks/check.ts';
 import { bayName } from '../../../core/plan/places.ts';
@@ -81,6 +82,7 @@ export function Foot({
 }) {
   const { draft } = useStudio();
   const { bay, page, choose, openLine } = useArranging();
+  const navigate = useNavigate();
   const narrow = folds !== null;
   // As the checks saw it: an edit draws the foot anew only once it is known what they find.
   const { found, coming, plan } = useFindings();
@@ -89,8 +91,10 @@ export function Foot({
     const at = 'bay' in place && page.bays.find((one) => one.id === place.bay);
     return at && at.id !== bay?.id ? `${bayName(at, plan)}: ` : '';
   };
-  const goTo = ({ at, goTo: line }: Finding) => {
-    if ('bay' in at) choose(at.bay, 'shelf' in at ? at.shelf : undefined);
+  const goTo = ({ at, goTo: line, element }: Finding) => {
+    // How an element is drawn everywhere is set there.
+    if (at.on === 'house' && !line && element !== undefined) void navigate(`/house-style/${element}`);
+    else if ('bay' in at) choose(at.bay, 'shelf' in at ? at.shelf : undefined);
     // What holds for the whole store is set below what is set of the page.
     else if (at.on === 'page' || (at.on === 'house' && line)) choose(null);
     if (line) openLine(line);
@@ -99,7 +103,7 @@ export function Foot({
   // What is of the bay that is worked on comes first.
   const findings = [...found.filter(isHere), ...found.filter((one) => !isHere(one))];
   const [first, ...others] = findings;
-  const keyOf = ({ check, at }: Finding) => `${check} ${JSON.stringify(at)}`;
+  const keyOf = ({ check, at, text }: Finding) => `${check} ${JSON.stringify(at)} ${text}`;
   const what = (finding: Finding) => (
     <QuietButton onPress={() => goTo(finding)}>
       {whereIs(finding.at)}

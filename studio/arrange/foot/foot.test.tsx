@@ -1,6 +1,7 @@
 // @vitest-environment jsdom
 import { act, cleanup, fireEvent, screen, within } from '@testing-library/react';
 import type { ComponentProps } from 'react';
+import { useLocation } from 'react-router';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import type { Finding } from '../../../core/checks/check.ts';
 import { specimenShelf, specimenStored } from '../../../core/specimen/specimen.ts';
@@ -9,7 +10,10 @@ import { useDraft } from '../../studioContext.tsx';
 import { ArrangeContext, FindingsContext, type Arranging } from '../arrangeContext.tsx';
 import { Foot } from './Foot.tsx';
 
-afterEach(cleanup);
+afterEach(() => {
+  cleanup();
+  vi.clearAllMocks();
+});
 
 const stored = specimenStored([specimenShelf('a', { name: 'Mugs' }), specimenShelf('b', { name: 'Bowls' })]);
 const calls = { choose: vi.fn(), openLine: vi.fn() };
@@ -33,6 +37,7 @@ function Arranged({
     <ArrangeContext value={arranging}>
       <FindingsContext value={{ found: findings, coming, plan }}>
         <Foot folds={folds ?? null} />
+        <p data-testid="address">{useLocation().pathname}</p>
       </FindingsContext>
     </ArrangeContext>
   );
@@ -92,6 +97,20 @@ describe('the issues of a page', () => {
     fireEvent.click(within(screen.getByRole('group', { name: 'First issue' })).getAllByRole('button')[0]!);
     expect(calls.choose).toHaveBeenLastCalledWith(null);
     expect(calls.openLine).toHaveBeenLastCalledWith('labels');
+  });
+
+  it('of how an element looks everywhere lead to where that is set', () => {
+    open([
+      finding({ at: { on: 'house' }, goTo: null, element: 'price' }),
+      finding({ at: { on: 'house' }, goTo: null, element: 'title', text: 'Another of the same' }),
+    ]);
+    const address = () => screen.getByTestId('address').textContent;
+    const press = (one: HTMLElement) => fireEvent.click(within(one).getAllByRole('button')[0]!);
+    press(screen.getByRole('group', { name: 'First issue' }));
+    expect(address()).toBe('/house-style/price');
+    press(list()[1]!);
+    expect(address()).toBe('/house-style/title');
+    expect(calls.choose).not.toHaveBeenCalled();
   });
 
   it('are mended with one press, which can be undone', () => {
