@@ -3,23 +3,16 @@ import { familyCss } from '../../core/text/standIns.ts';
 import { zoneCss } from '../../core/css/placeCss.ts';
 import { LABEL_GAP_PX, LABEL_TEXT } from '../../core/label/labelKind.ts';
 import { CORNERS_PX } from '../../core/card/parts/picture.ts';
-import { elements } from '../../core/style/elements/index.ts';
 import { buttonsCss } from './buttons.ts';
 import { labelKindsCss } from '../../core/css/labelCss.ts';
 import { flickCss } from './flick.ts';
 import { swatchesCss } from './swatches.ts';
 import { starsCss } from './stars.ts';
 
-/** What can be given a border and has none at first. */
-const borderless = elements
-  .filter(({ atFirst }) => atFirst.borderWidth === 0)
-  .flatMap(({ selectors }) => selectors)
-  .join();
-
 /** Style sheet that every page of the storefront shares; all measures that an owner sets come from core/css. */
 export const baseCss = `
 @property --lift{syntax:"*";inherits:false}@property --across{syntax:"*";inherits:false}@property --down{syntax:"*";inherits:false}@property --move-by{syntax:"*";inherits:false}@property --moves{syntax:"*";inherits:false}@property --marks{syntax:"*";inherits:false}
-*,*::before,*::after{box-sizing:border-box}:where(${borderless}){border:0 solid}
+*,*::before,*::after{box-sizing:border-box;border:0 solid}
 html{--screen:100vh;overflow-y:scroll;-webkit-text-size-adjust:100%}
 @supports(height:1svh){html{--screen:100svh}}
 body{margin:0}
@@ -54,7 +47,7 @@ h4.bay-heading{font-size:17px}
 .cards{list-style:none;display:grid}
 .window{scrollbar-width:none;overscroll-behavior-x:contain}.window::-webkit-scrollbar{display:none}
 [data-shelf]{position:relative}
-.arrow,.pause{display:none;visibility:hidden;place-items:center;width:var(--arrow);height:var(--arrow);padding:0;border:0 solid;background:var(--ground);color:var(--text);cursor:pointer;font:inherit;font-size:calc(var(--arrow)*.5);line-height:1}
+.arrow,.pause{display:none;visibility:hidden;place-items:center;width:var(--arrow);height:var(--arrow);padding:0;background:var(--ground);color:var(--text);cursor:pointer;font:inherit;font-size:calc(var(--arrow)*.5);line-height:1}
 [data-on]>.arrow,[data-on]>.pause{visibility:visible}
 .arrow svg,.pause svg{width:55%;height:55%;fill:none;stroke:currentColor;stroke-width:2;stroke-linecap:round;stroke-linejoin:round}
 :dir(rtl)>.arrow svg,:dir(rtl)>.arrow span{transform:scaleX(-1)}
@@ -67,8 +60,8 @@ h4.bay-heading{font-size:17px}
 :is([data-moving=above],[data-moving=below])>:is(.window,.marks){clear:both}
 [data-moving=below]>.arrow{margin-block:8px 0}
 .pause{position:absolute;z-index:3;inset-block-start:8px;inset-inline-end:8px;--arrow:36px;border-radius:50%}.pause .on,.pause[data-still] .bars{display:none}.pause[data-still] .on{display:inline}
-.marks{display:none;clear:both;height:36px;align-items:center;justify-content:center;gap:0;visibility:hidden;font-size:14px;color:var(--quiet)}[data-on]>.marks{visibility:visible}
-.marks button{width:24px;height:24px;padding:0;border:0;background:none;cursor:pointer;display:grid;place-items:center}.marks button::before{content:"";width:9px;height:9px;border-radius:50%;border:1.5px solid var(--quiet)}.marks [aria-current=true]::before{background:var(--text);border-color:var(--text)}
+.marks{display:none;clear:both;height:36px;align-items:center;justify-content:center;visibility:hidden;font-size:14px;color:var(--quiet)}[data-on]>.marks{visibility:visible}
+.marks button{width:24px;height:24px;padding:0;background:none;cursor:pointer;display:grid;place-items:center}.marks button::before{content:"";width:9px;height:9px;border-radius:50%;border:1.5px solid var(--quiet)}.marks [aria-current=true]::before{background:var(--text);border-color:var(--text)}
 .marks .bar{width:min(240px,60%);height:4px;border-radius:2px;background:var(--line);overflow:hidden}.marks .bar i{display:block;height:100%;width:100%;background:var(--text);transform-origin:0 50%;transition:transform .16s}:dir(rtl)>.marks .bar i{transform-origin:100% 50%}
 [data-moving] .card:has(:focus-visible){outline:none}[data-moving] .card:has(:focus-visible)::after{content:"";position:absolute;z-index:3;inset:0;pointer-events:none;outline:3px solid var(--accent);outline-offset:-3px;box-shadow:inset 0 0 0 5px var(--ground)}
 [data-on=track]>.window{overflow:hidden!important;scroll-snap-type:none!important}[data-on=track][data-swipe]>.window{touch-action:pan-y pinch-zoom}[aria-disabled=true].arrow{color:var(--line);cursor:default}
@@ -110,7 +103,7 @@ ${starsCss}
 .banner h1{font-size:clamp(30px,4.6cqi,54px);line-height:1.1;font-weight:560;letter-spacing:-.02em;max-width:min(12em,56cqi);text-wrap:balance}
 .banner p{margin-top:12px;max-width:min(34ch,50cqi);font-size:17px}
 @container region (width < 560px){.banner{flex-direction:column;align-items:stretch}.banner>img{position:static;order:2;flex:1 1 150px;min-height:0;height:0;object-position:72% 60%}.banner .over{padding-block:22px 16px}}
-.button{display:inline-block;margin-top:20px;background:var(--accent);color:var(--onAccent);padding:11px 20px;border-radius:3px;text-decoration:none;font-weight:560;border:0 solid;font:inherit}
+.button{display:inline-block;margin-top:20px;background:var(--accent);color:var(--onAccent);padding:11px 20px;border-radius:3px;text-decoration:none;font:inherit}
 .button:hover{text-decoration:underline;text-underline-offset:4px}
 .product{display:grid;gap:28px 48px}
 @container region (width >= 880px){.product{grid-template-columns:minmax(0,7fr) minmax(0,5fr);align-items:start}}
@@ -134,8 +127,8 @@ ${starsCss}
 .options [aria-current]{border-color:var(--text);box-shadow:inset 0 0 0 1px var(--text)}
 .options .off{color:var(--quiet);text-decoration:line-through}
 .product .all{margin-top:20px}
-.quick{width:min(920px,calc(100vw - 24px));max-height:calc(100vh - 24px);max-height:calc(100dvh - 24px);padding:24px;border:0;border-radius:4px;background:var(--ground);color:var(--text);overflow:auto}.quick::backdrop{background:rgb(0 0 0/.5)}.quick .shut{position:sticky;z-index:2;inset-block-start:0;float:inline-end;width:40px;height:40px;margin:-12px -12px 0 0;border:0;border-radius:50%;background:var(--ground);color:var(--text);font:inherit;font-size:24px;line-height:1;cursor:pointer}.quick[aria-busy] .product{opacity:.5}.quick .product{container:none}@media (width >= 700px){.quick .product{grid-template-columns:1fr 1fr;gap:28px}}
-.fields{margin-top:26px;display:grid;grid-template-columns:auto 1fr;gap:0;border-top:1px solid var(--line);font-size:15px}
+.quick{width:min(920px,calc(100vw - 24px));max-height:calc(100dvh - 24px);padding:24px;border-radius:4px;background:var(--ground);color:var(--text);overflow:auto}.quick::backdrop{background:rgb(0 0 0/.5)}.quick .shut{position:sticky;z-index:2;inset-block-start:0;float:inline-end;width:40px;height:40px;margin:-12px -12px 0 0;border-radius:50%;background:var(--ground);color:var(--text);font:inherit;font-size:24px;line-height:1;cursor:pointer}.quick[aria-busy] .product{opacity:.5}.quick .product{container:none}@media (width >= 700px){.quick .product{grid-template-columns:1fr 1fr;gap:28px}}
+.fields{margin-top:26px;display:grid;grid-template-columns:auto 1fr;border-top:1px solid var(--line);font-size:15px}
 .fields .field{display:contents}
 .fields dt,.fields dd{padding-block:8px;border-bottom:1px solid var(--line)}
 .fields dt{color:var(--quiet);padding-inline-end:24px}
@@ -148,7 +141,7 @@ ${starsCss}
 .checkout{display:grid;gap:32px 56px;align-items:start}.checkout>*{max-width:640px}@container region (width >= 880px){.checkout{grid-template-columns:repeat(2,minmax(0,1fr))}}
 .order-lines li{display:flex;justify-content:space-between;gap:18px;padding-block:11px;border-bottom:1px solid var(--line)}.order-lines li>:last-child{white-space:nowrap}.thanks{margin-bottom:18px}
 .form-field{margin-bottom:16px}.form-field label{display:block;font-weight:560;margin-bottom:4px}.form-field :is(input,textarea){width:100%;font:inherit;padding:9px 11px;border:1px solid var(--quiet);border-radius:3px;background:var(--ground);color:var(--text)}.form-field [aria-invalid]{border-color:var(--reduced)}.store-form .button{margin:12px 0}.checkout section>p{margin-top:16px}.store-form>p{margin-bottom:16px}
-.consent{position:fixed;inset:auto 0 0;z-index:5;display:flex;flex-wrap:wrap;gap:8px 14px;align-items:center;padding:12px var(--margin);background:var(--text);color:var(--ground);font-size:15px}.consent p{flex:1 1 260px}.consent button{font:inherit;font-weight:560;background:var(--ground);color:var(--text);border:0;border-radius:3px;padding:8px 14px;cursor:pointer}
+.consent{position:fixed;inset:auto 0 0;z-index:5;display:flex;flex-wrap:wrap;gap:8px 14px;align-items:center;padding:12px var(--margin);background:var(--text);color:var(--ground);font-size:15px}.consent p{flex:1 1 260px}.consent button{font:inherit;font-weight:560;background:var(--ground);color:var(--text);border-radius:3px;padding:8px 14px;cursor:pointer}
 .entry>*{max-width:680px}.entry h1{font-size:clamp(28px,4cqi,44px);line-height:1.12;font-weight:560;letter-spacing:-.015em;margin-bottom:18px}.entry img{display:block;width:100%;max-width:760px;height:auto;border-radius:3px;margin-bottom:22px}.entry p{margin-bottom:1em;font-size:17px;line-height:1.65}
 .pager.more{flex-direction:column}.pager.more a{padding-inline:22px}.pager .to-foot{border:0;font-size:14px;color:var(--quiet)}
 .foot{margin-top:48px;border-top:1px solid var(--line);padding:24px var(--margin) 32px;font-size:14px;color:var(--quiet)}
