@@ -96,6 +96,7 @@ export const bannerBay: BayKind<typeof settings, BannerContent> = {
   says: ({ words }) => words,
   heads: ({ title }) => title !== '',
   heightPx: ({ height }, _, bands, regionPx) => valueAt(height, bands, bandAt(bands, regionPx).id),
-  css: ({ height }, scope, bands) =>
+  css: ({ height }, scope, bands, { maximumPx }) =>
+    (maximumPx === null ? '' : `${scope}>.banner{max-width:${maximumPx}px;margin-inline:auto}`) +
     byBand(bands, (band) => `${scope}{--height:${valueAt(height, bands, band)}px}`),
 };

@@ -44,14 +44,14 @@ function takenBy(
   element: StyleElement,
   text: TextSize,
   mostPx: (size: TextSize) => number,
-  { levels, bands, bandId, contentPx, regionPx, marginPx }: BayDrawn,
+  { levels, bands, bandId, contentPx, ownPx, marginPx }: BayDrawn,
   isBalanced = false,
 ): Taken {
   if (words === '') return none;
   const { size } = textSizeOf(levels, element, text, bands, bandId);
   const at = (property: PropertyId) => resolve(levels, element, property, 'rest', bands, bandId);
   const width = at('maxWidth');
-  const roomPx = Math.min(contentPx, regionPx - 2 * marginPx);
+  const roomPx = Math.min(contentPx, ownPx - 2 * marginPx);
   const most = Math.min(roomPx, width.from ? (width.value as number) : mostPx(size));
   const widthPx = widestOf(words, size, isBalanced ? balancedPx(words, size, most) : most);
   const align = at('align');
@@ -61,13 +61,14 @@ function takenBy(
 
 /**
  * Height of a banner in px, and the part of its picture that title and text are on: in the middle of its height, from
- * where the content of the page begins, or as they are aligned.
+ * where the content of the page begins, or as they are aligned. Null where there is neither.
  */
 export function bannerTexts(
   { title, words, button, link, height }: BannerContent,
   drawn: BayDrawn,
-): { heightPx: number; area: Area } {
-  const { regionPx, marginPx, contentPx, bands, bandId, direction } = drawn;
+): { heightPx: number; area: Area } | null {
+  if (title === '' && words === '') return null;
+  const { regionPx, ownPx, marginPx, contentPx, bands, bandId, direction } = drawn;
   const titled = takenBy(
     title,
     bannerTitleElement,
@@ -86,9 +87,9 @@ export function bannerTexts(
   const textsPx = titled.heightPx + worded.heightPx + (words === '' ? 0 : GAP_PX);
   const allPx = textsPx + (button && link ? BUTTON_PX : 0);
   const heightPx = Math.max(valueAt(height, bands, bandId), allPx + 2 * PADDING_PX);
-  const start = Math.max(0, (regionPx - contentPx - 2 * marginPx) / 2) + marginPx;
-  const from = (start + Math.min(titled.fromPx, worded.fromPx)) / regionPx;
-  const to = (start + Math.max(titled.toPx, worded.toPx)) / regionPx;
+  const start = Math.max(0, (ownPx - contentPx - 2 * marginPx) / 2) + marginPx;
+  const from = (start + Math.min(titled.fromPx, worded.fromPx)) / ownPx;
+  const to = (start + Math.max(titled.toPx, worded.toPx)) / ownPx;
   const top = (heightPx - allPx) / 2 / heightPx;
   return {
     heightPx,

@@ -1,4 +1,5 @@
 import type { Bands } from '../bands/bands.ts';
+import type { Room } from '../geometry/steps.ts';
 import type { BayBase, Heading, StoredBayBase } from '../plan/bay.ts';
 import type { Plan } from '../plan/plan.ts';
 import type { StoredShelf } from '../plan/shelf.ts';
@@ -35,8 +36,8 @@ export interface TextsOnPicture<C> {
   picture: StyleElement;
   /** Width of the region from which on they are, px. */
   fromPx: number;
-  /** Height of the picture's frame in px, and the part of it that texts are on. */
-  where(content: C, drawn: BayDrawn): { heightPx: number; area: Area };
+  /** Height of the picture's frame in px, and the part of it that texts are on; null where there are none. */
+  where(content: C, drawn: BayDrawn): { heightPx: number; area: Area } | null;
 }
 
 /** How a bay is drawn at one width. */
@@ -45,6 +46,8 @@ export interface BayDrawn {
   bands: Bands;
   bandId: string;
   regionPx: number;
+  /** Width of the bay within it. */
+  ownPx: number;
   marginPx: number;
   /** Content of the page is no wider. */
   contentPx: number;
@@ -96,5 +99,5 @@ export interface BayKind<S extends Lines, C extends object> {
   /** Data about what it shows, after schema.org; its addresses begin with the origin. */
   data?(content: C, store: { origin: string; currency: string }): object[];
   /** Rules of style, `scope` being its selector. */
-  css(content: C, scope: string, bands: Bands): string;
+  css(content: C, scope: string, bands: Bands, room: Room): string;
 }

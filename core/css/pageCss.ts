@@ -34,7 +34,7 @@ function bayCss(bay: BayView, view: PageView): string {
     css += byBand(view.bands, (band) => `${scope}{--margin:${valueAt(margin, view.bands, band)}px}`);
   css += bandsCss(scope, bay.bands, view.bands);
   if (bay.standIn) css += keptRoomCss(bay, bay.standIn, view.bands);
-  return css + bayKind(content.holds).css(content, scope, view.bands);
+  return css + bayKind(content.holds).css(content, scope, view.bands, bay.room);
 }
 
 /** What is styled in a bay and on its shelves. */

@@ -117,17 +117,10 @@ export function contrastsOf(
   drawn: DrawnIn,
 ): Contrast[] {
   if (state === 'off') return [];
-  const { takes, isSign, edge } = element;
+  const { takes, edge } = element;
   const found: Contrast[] = [];
   if (takes.includes('textColour')) {
-    const text = worstOf(
-      levels,
-      element,
-      state,
-      drawn,
-      TEXT,
-      isSign ? LEAST_CONTROL : leastOfText(levels, element, drawn.bands),
-    );
+    const text = worstOf(levels, element, state, drawn, TEXT, needOf(levels, element, drawn));
     if (text) found.push(text);
   }
   if (edge) {
@@ -151,16 +144,49 @@ interface SetOf {
   colours: HouseColours;
 }
 
+/** What is the same of many elements that are drawn together. */
+interface Alike {
+  need: Map<StyleElement, number>;
+  under: Map<string, Resolved>;
+}
+
+const alike = new WeakMap<DrawnIn, WeakMap<Levels, Alike>>();
+
+function alikeIn(levels: Levels, drawn: DrawnIn): Alike {
+  let ofDrawn = alike.get(drawn);
+  if (!ofDrawn) alike.set(drawn, (ofDrawn = new WeakMap()));
+  let found = ofDrawn.get(levels);
+  if (!found) ofDrawn.set(levels, (found = { need: new Map(), under: new Map() }));
+  return found;
+}
+
 /** What the texts of a card have as their background, or else the card. */
 function underText(
   levels: Levels,
   { ofCard, labelled }: StyleElement,
   state: StateId,
-  { bands }: DrawnIn,
+  drawn: DrawnIn,
 ): Resolved {
-  const of = (element: StyleElement) => resolve(levels, element, 'background', state, bands, bands[0]!.id);
-  const block = ofCard === 'within' && !labelled ? of(textBlockElement) : unset;
-  return block.from ? block : of(cardElement);
+  const { bands } = drawn;
+  const isText = ofCard === 'within' && !labelled;
+  const { under } = alikeIn(levels, drawn);
+  const key = `${state} ${isText}`;
+  let found = under.get(key);
+  if (!found) {
+    const of = (element: StyleElement) => resolve(levels, element, 'background', state, bands, bands[0]!.id);
+    const block = isText ? of(textBlockElement) : unset;
+    under.set(key, (found = block.from ? block : of(cardElement)));
+  }
+  return found;
+}
+
+/** What the text of an element has to stand out by, which no state changes. */
+function needOf(levels: Levels, element: StyleElement, drawn: DrawnIn): number {
+  if (element.isSign) return LEAST_CONTROL;
+  const { need } = alikeIn(levels, drawn);
+  let found = need.get(element);
+  if (found === undefined) need.set(element, (found = leastOfText(levels, element, drawn.bands)));
+  return found;
 }
 
 function setOf(

@@ -4,7 +4,8 @@ import type { StyleElement } from './element.ts';
 import { styleElement } from './elements/index.ts';
 import { pageElement } from './elements/page.ts';
 import { properties, type PropertyId } from './properties/index.ts';
-import { stateKinds, type StateId } from './states.ts';
+import { STATES, stateKinds, type StateId } from './states.ts';
+import { setOnly } from './setValues.ts';
 import type { Style } from './styleTree.ts';
 
 /** The styles that reach an element, the nearest first: of the shelf or bay that it is on, and of the house. */
@@ -24,29 +25,36 @@ export interface Resolved {
   from: Source | null;
 }
 
+const chains = new Map<StyleElement, readonly StyleElement[]>();
+
 /** An element and those that it takes from, the nearest first. */
-function chainOf(element: StyleElement): StyleElement[] {
-  const chain = [element];
-  for (let at = element; at.from !== undefined;) {
-    at = styleElement(at.from);
-    chain.push(at);
+function chainOf(element: StyleElement): readonly StyleElement[] {
+  let chain = chains.get(element);
+  if (!chain) {
+    chain = [element, ...(element.from === undefined ? [] : chainOf(styleElement(element.from)))];
+    chains.set(element, chain);
   }
   return chain;
 }
+
+/** States that hold in one, the nearest first. */
+const holding: ReadonlyMap<StateId, readonly StateId[]> = new Map(
+  STATES.map((state) => [state, [state, ...stateKinds[state].over]]),
+);
 
 /** What an element stands in. */
 const within = (element: StyleElement): StyleElement =>
   element.within === undefined ? pageElement : styleElement(element.within);
 
+/** What is set of a property in a state; null where nothing is. */
 function valueOf(
-  style: Style,
-  element: string,
+  states: NonNullable<Style[string]>,
   state: StateId,
   property: PropertyId,
   bands: Bands,
   bandId: string,
 ): unknown {
-  const value = style[element]?.[state]?.[property];
+  const value = states[state]?.[property];
   if (value === null || value === undefined) return null;
   return properties[property].varies ? valueAt(value as Varying<unknown>, bands, bandId) : value;
 }
@@ -65,14 +73,16 @@ export function resolve(
   bandId: string,
 ): Resolved {
   const chain = chainOf(element);
-  const states: readonly StateId[] = [state, ...stateKinds[state].over];
-  for (const [level, style] of levels.entries())
-    for (const one of chain)
+  const states = holding.get(state)!;
+  for (let level = 0; level < levels.length; level += 1)
+    for (const { id } of chain) {
+      const set = setOnly(levels[level]!)[id];
+      if (!set) continue;
       for (const at of states) {
-        const value = valueOf(style, one.id, at, property, bands, bandId);
-        if (value !== null && value !== undefined)
-          return { value, from: { level, element: one.id, state: at } };
+        const value = valueOf(set, at, property, bands, bandId);
+        if (value !== null && value !== undefined) return { value, from: { level, element: id, state: at } };
       }
+    }
   if (properties[property].inherits && element !== pageElement)
     return resolve(levels, within(element), property, 'rest', bands, bandId);
   const first = chain.find(({ atFirst }) => property in atFirst);

@@ -20,6 +20,20 @@ const isSet = (property: PropertyId, value: unknown): boolean =>
     ? Object.values(value ?? {}).some((one) => one !== null)
     : value !== null && value !== undefined;
 
+const only = new WeakMap<Style, Style>();
+
+/** A style with nothing but what it sets. */
+export function setOnly(style: Style): Style {
+  let found = only.get(style);
+  if (!found) {
+    const made: Record<string, Record<string, Record<string, unknown>>> = {};
+    for (const { element, state, property, value } of setValues(style))
+      ((made[element.id] ??= {})[state] ??= {})[property] = value;
+    only.set(style, (found = made));
+  }
+  return found;
+}
+
 /** Everything that a style sets, by element, state and property in the order in which they are listed. */
 export function setValues(style: Style): readonly SetValue[] {
   let found = known.get(style);

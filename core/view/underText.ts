@@ -108,29 +108,33 @@ export function bayUnderText(bay: BayView, view: PageView): UnderText[] {
   const levels: Levels = [bay.style, view.style];
   const widths = bands.flatMap(({ from }, i) => [from, (bands[i + 1]?.from ?? WIDEST_PX + 1) - 1]);
   return once(
-    [on.fromPx, ...widths.filter((px) => px > on.fromPx && px <= WIDEST_PX)].map((regionPx) => {
+    [on.fromPx, ...widths.filter((px) => px > on.fromPx && px <= WIDEST_PX)].flatMap((regionPx) => {
       const bandId = bandAt(bands, regionPx).id;
       const marginPx = valueAt(bay.look.margin, bands, bandId);
+      const { maximumPx } = bay.room;
+      const ownPx = maximumPx === null ? regionPx : Math.min(regionPx, maximumPx);
       const at = (property: 'fit' | 'positionAcross' | 'positionDown') =>
         resolve(levels, on.picture, property, 'rest', bands, bandId).value;
-      const { heightPx, area } = on.where(bay.content, {
+      const where = on.where(bay.content, {
         levels,
         bands,
         bandId,
         regionPx,
+        ownPx,
         marginPx,
         contentPx,
         direction,
       });
+      if (!where) return [];
       return {
         picture,
         held: {
-          frame: regionPx / heightPx,
+          frame: ownPx / where.heightPx,
           fit: (at('fit') as Held['fit'] | undefined) ?? 'cover',
           x: (at('positionAcross') as number | undefined) ?? 50,
           y: (at('positionDown') as number | undefined) ?? 50,
         },
-        area,
+        area: where.area,
         onHover: false,
         bandIds: [bandId],
       };
