@@ -1,6 +1,7 @@
 import { bannerTexts } from '../core/bays/bannerTexts.ts';
 import { firstBands } from '../core/plan/firstBands.ts';
 import { bandAt } from '../core/bands/bands.ts';
+import type { Style } from '../core/style/styleTree.ts';
 import type { StoredPage } from '../core/plan/page.ts';
 import { publishByHand, publishWith } from './publish.ts';
 import { allIssues, expect, openLine, signIn, test } from './store.ts';
@@ -8,8 +9,20 @@ import { pickColour, rgb, styleOf } from './style.ts';
 
 const BANNER = '/studio/arrange/home?bay=banner';
 
-for (const look of ['window', 'own'])
-  test(`texts of a banner in a bay of width ${look} stand where they are reckoned to, at every width`, async ({
+/** Widths of the bay, and how its texts are aligned. */
+const CASES: readonly { look: string; style: Style }[] = [
+  { look: 'window', style: {} },
+  { look: 'own', style: {} },
+  {
+    look: 'window',
+    style: {
+      bannerTitle: { rest: { align: { phone: 'center' } } },
+      bannerText: { rest: { align: { phone: 'end' }, maxWidth: { phone: 260 } } },
+    },
+  },
+];
+for (const { look, style } of CASES)
+  test(`texts of a banner in a bay of width ${look}${'bannerTitle' in style ? ', aligned' : ''} stand where they are reckoned to, at every width`, async ({
     page,
     store,
   }) => {
@@ -18,7 +31,7 @@ for (const look of ['window', 'own'])
       `SELECT body FROM draft_document WHERE key = 'page:home'`,
     );
     const bays = rows[0]!.body.bays.map((bay) =>
-      bay.id === 'banner' ? { ...bay, look: { width: look, ownPx: 900 } } : bay,
+      bay.id === 'banner' ? { ...bay, look: { width: look, ownPx: 900 }, style } : bay,
     );
     await publishWith(store, { 'page:home': { bays } as never });
     // A page goes without a typeface that is not there at once, as on a first visit.
@@ -54,7 +67,7 @@ for (const look of ['window', 'own'])
       const { heightPx, area } = bannerTexts(
         { ...drawn, link: '/shop', picture: null, height: { phone: drawn.leastPx } },
         {
-          levels: [{}, {}],
+          levels: [style, {}],
           bands: firstBands,
           bandId: bandAt(firstBands, width).id,
           regionPx: width,

@@ -94,6 +94,21 @@ describe('texts beside and over a picture', () => {
     expect(placedHeight({ side: 'under', share: 50, reach: 0 }, 300, 0, 0, plainBlock)).toBe(305);
   });
 
+  it('are in no rule of a shelf that sets nothing of them, and in those of one that does', () => {
+    const drawn = (style: object) => {
+      const view = specimenView(specimenPlan([specimenShelf('a', { style } as never)]), 4);
+      const { shelf } = shelvesOn(view)[0]!;
+      return { steps: shelf.steps, css: shelfCss(shelf, view.bands) };
+    };
+    const ruled = /(part-picture\{margin-bottom|--part-gap:|texts:not\(\.lead\)\{padding)/;
+    const plain = drawn({ title: { rest: { weight: 700 } } });
+    expect(plain.steps.every(({ block: of }) => of === plainBlock)).toBe(true);
+    expect(ruled.test(plain.css)).toBe(false);
+    const set = drawn({ textBlock: { rest: { spaceBetween: { phone: 9 }, spaceInside: { phone: 6 } } } });
+    expect(set.steps.every(({ block: of }) => of.gapPx === 9 && of.insidePx === 6)).toBe(true);
+    expect(ruled.test(set.css)).toBe(true);
+  });
+
   it('share the width of the card with the picture', () => {
     fc.assert(
       fc.property(placing, fc.integer({ min: 200, max: 900 }), block, (at, card, of) => {

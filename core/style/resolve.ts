@@ -74,15 +74,17 @@ export function resolve(
 ): Resolved {
   const chain = chainOf(element);
   const states = holding.get(state)!;
-  for (let level = 0; level < levels.length; level += 1)
+  for (let level = 0; level < levels.length; level += 1) {
+    const style = setOnly(levels[level]!);
     for (const { id } of chain) {
-      const set = setOnly(levels[level]!)[id];
+      const set = style[id];
       if (!set) continue;
       for (const at of states) {
         const value = valueOf(set, at, property, bands, bandId);
         if (value !== null && value !== undefined) return { value, from: { level, element: id, state: at } };
       }
     }
+  }
   if (properties[property].inherits && element !== pageElement)
     return resolve(levels, within(element), property, 'rest', bands, bandId);
   const first = chain.find(({ atFirst }) => property in atFirst);

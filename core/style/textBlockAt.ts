@@ -5,6 +5,7 @@ import { textBlockElement } from './elements/card.ts';
 import { resolve, type Levels } from './resolve.ts';
 import { borderSides, type BorderKind } from './properties/borderKind.ts';
 import type { PropertyId } from './properties/index.ts';
+import { setOnly } from './setValues.ts';
 import type { Style } from './styleTree.ts';
 
 /** Texts of cards that stand over pictures have a background of their own there, and nothing else behind them. */
@@ -18,7 +19,8 @@ export const coversPictures = (
 
 /** How the texts of cards stand together at a band, by what is styled of them. */
 export function textBlockAt(own: Style, house: Style, bands: Bands, bandId: string): TextBlock {
-  if (!own[textBlockElement.id] && !house[textBlockElement.id]) return plainBlock;
+  // Styles name every element; this one is styled where something is set of it.
+  if (!setOnly(own)[textBlockElement.id] && !setOnly(house)[textBlockElement.id]) return plainBlock;
   const at = <V>(property: PropertyId): V | null => {
     const { value, from } = resolve([own, house], textBlockElement, property, 'rest', bands, bandId);
     return from && (value as V);

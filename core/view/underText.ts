@@ -7,6 +7,9 @@ import { layoutKind } from '../layouts/index.ts';
 import { fillCrop } from '../picture/crop.ts';
 import type { Area, Held } from '../picture/patches.ts';
 import { resolve, type Levels } from '../style/resolve.ts';
+import { facesHeld } from '../text/faces.ts';
+import { keptFor } from './keptFor.ts';
+import { keptForShelf } from './keptForShelf.ts';
 import { cardPxIn, lookedAtPx } from './clipped.ts';
 import { heightOfPicture, picturePxOf } from './onPicture.ts';
 import { shelvesOn } from './shelvesIn.ts';
@@ -60,11 +63,18 @@ function heldAt(step: StepView, cardPx: number, fit: 'fill' | 'whole', picture: 
 }
 
 /** The steps of a shelf at which texts are over its pictures; where a picture is the whole card it has a dark veil of its own. */
-export const stepsUnderText = ({ steps }: ShelfView): StepView[] =>
+const stepsUnderText = ({ steps }: ShelfView): StepView[] =>
   steps.filter((step) => textsOver(step) && layoutKind(step.layout).card !== 'ground');
 
+// The check asks, and whoever fetches what the pictures look like before it.
+const keptOfShelf = keptForShelf<readonly UnderText[]>();
+const keptOfBay = keptFor<BayView, readonly UnderText[]>();
+
 /** Pictures of a shelf that its texts are over, each as it is held at one width or another. */
-export function shelfUnderText(shelf: ShelfView, bands: Bands): UnderText[] {
+export const shelfUnderText = (shelf: ShelfView, bands: Bands): readonly UnderText[] =>
+  keptOfShelf(shelf, bands, () => madeOfShelf(shelf, bands), shelf.direction);
+
+function madeOfShelf(shelf: ShelfView, bands: Bands): readonly UnderText[] {
   return once(
     stepsUnderText(shelf).flatMap((step) => {
       const cardPx = cardPxIn(shelf, step, bands, lookedAtPx(step, bands));
@@ -100,7 +110,12 @@ export function shelfUnderText(shelf: ShelfView, bands: Bands): UnderText[] {
 const WIDEST_PX = 1920;
 
 /** The picture of a bay that its own texts are on, as it is held at the narrowest and the widest of each band. */
-export function bayUnderText(bay: BayView, view: PageView): UnderText[] {
+export const bayUnderText = (bay: BayView, view: PageView): readonly UnderText[] =>
+  keptOfBay(bay, [view.bands, view.contentPx, view.direction, view.style, facesHeld()], () =>
+    madeOfBay(bay, view),
+  );
+
+function madeOfBay(bay: BayView, view: PageView): readonly UnderText[] {
   const { bands, contentPx, direction } = view;
   const { textsOnPicture: on, tones } = bayKind(bay.content.holds);
   const picture = tones(bay.content)[0];

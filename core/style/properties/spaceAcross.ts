@@ -1,14 +1,11 @@
-import { propertyOf } from '../property.ts';
-import { pxOrStep, sayLength } from '../pxOrStep.ts';
+import { spaceProperty } from '../spaceProperty.ts';
 
-export const spaceAcross = propertyOf({
+export const spaceAcross = spaceProperty({
   id: 'spaceAcross',
   name: 'Space above and below text',
   find: ['space', 'padding', 'inner', 'height'],
-  kind: pxOrStep(0, 40, 'spaces'),
+  most: 40,
   begins: 9,
-  varies: true,
-  onlyAtRest: true,
-  say: (px) => `${sayLength(px)} above and below its text`,
-  css: (px) => `padding-block:${px}px`,
+  said: 'above and below its text',
+  css: 'padding-block',
 });

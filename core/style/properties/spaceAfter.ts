@@ -1,14 +1,11 @@
-import { propertyOf } from '../property.ts';
-import { pxOrStep, sayLength } from '../pxOrStep.ts';
+import { spaceProperty } from '../spaceProperty.ts';
 
-export const spaceAfter = propertyOf({
+export const spaceAfter = spaceProperty({
   id: 'spaceAfter',
   name: 'Space below',
   find: ['space', 'margin', 'below'],
-  kind: pxOrStep(0, 120, 'spaces'),
+  most: 120,
   begins: 20,
-  varies: true,
-  onlyAtRest: true,
-  say: (px) => `${sayLength(px)} below it`,
-  css: (px) => `margin-block-end:${px}px`,
+  said: 'below it',
+  css: 'margin-block-end',
 });

@@ -1,15 +1,10 @@
-import { propertyOf } from '../property.ts';
-import { pxOrStep, sayLength } from '../pxOrStep.ts';
+import { spaceProperty } from '../spaceProperty.ts';
 
-/** The rules of cards have it, which are written from the same figures as cards are measured by. */
-export const spaceBetween = propertyOf({
+export const spaceBetween = spaceProperty({
   id: 'spaceBetween',
   name: 'Space between parts',
   find: ['space', 'gap', 'between', 'parts', 'lines'],
-  kind: pxOrStep(0, 60, 'spaces'),
+  most: 60,
   begins: 5,
-  varies: true,
-  onlyAtRest: true,
-  say: (px) => `${sayLength(px)} between its parts`,
-  css: () => '',
+  said: 'between its parts',
 });

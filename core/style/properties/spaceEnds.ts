@@ -1,14 +1,11 @@
-import { propertyOf } from '../property.ts';
-import { pxOrStep, sayLength } from '../pxOrStep.ts';
+import { spaceProperty } from '../spaceProperty.ts';
 
-export const spaceEnds = propertyOf({
+export const spaceEnds = spaceProperty({
   id: 'spaceEnds',
   name: 'Space beside text',
   find: ['space', 'padding', 'inner', 'width'],
-  kind: pxOrStep(0, 60, 'spaces'),
+  most: 60,
   begins: 14,
-  varies: true,
-  onlyAtRest: true,
-  say: (px) => `${sayLength(px)} beside its text`,
-  css: (px) => `padding-inline:${px}px`,
+  said: 'beside its text',
+  css: 'padding-inline',
 });
