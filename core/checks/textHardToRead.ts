@@ -27,25 +27,28 @@ const COUNTS = new Set(['textColour', 'background', 'borderColour', 'size', 'wei
 const isPlain = (levels: Levels): boolean =>
   levels.every((style) => !setValues(style).some(({ property }) => COUNTS.has(property)));
 
-interface Low extends Contrast {
+interface Low {
+  contrast: Contrast;
   element: StyleElement;
   state: StateId;
 }
 
+const isAs = (one: Contrast, other: Contrast): boolean => one.colour === other.colour && one.on === other.on;
+
 function lowIn(levels: Levels, among: readonly StyleElement[], drawn: DrawnIn): Low[] {
   if (isPlain(levels)) return [];
-  return among.flatMap((element) => {
+  const low: Low[] = [];
+  for (const element of among) {
     const atRest = contrastsOf(levels, element, 'rest', drawn);
-    return element.states.flatMap((state): Low[] =>
-      (state === 'rest' ? atRest : contrastsOf(levels, element, state, drawn)).flatMap((found) => {
+    for (const state of element.states)
+      for (const one of state === 'rest' ? atRest : contrastsOf(levels, element, state, drawn)) {
         // What nobody set is the business of the colours of the house; what is as at rest is mended there.
-        if (found.level === null || found.ratio >= found.need) return [];
-        const isAsAtRest =
-          state !== 'rest' && atRest.some(({ colour, on }) => found.colour === colour && found.on === on);
-        return isAsAtRest ? [] : [{ ...found, element, state }];
-      }),
-    );
-  });
+        if (one.level === null || one.ratio >= one.need) continue;
+        if (state !== 'rest' && atRest.some((rest) => isAs(one, rest))) continue;
+        low.push({ contrast: one, element, state });
+      }
+  }
+  return low;
 }
 
 const isGround = ({ layout }: StepView): boolean => layoutKind(layout).card === 'ground';
@@ -76,7 +79,8 @@ export const textHardToRead: PageCheck = {
   find(view, plan) {
     const found = new Map<string, Found & { ratio: number }>();
     const tell = (low: Low, at: Place, on: Target) => {
-      const { element, state, ratio, need, colour, level, property, form } = low;
+      const { element, state, contrast } = low;
+      const { ratio, need, colour, level, property, form } = contrast;
       const ofHouse = level! > 0;
       const target: Target = ofHouse ? { house: true } : on;
       // An element is of shelves or of bays, so that their ids do not meet.
@@ -85,13 +89,13 @@ export const textHardToRead: PageCheck = {
       const before = found.get(key);
       if (before && before.ratio <= ratio) return;
       // What is a label's own is changed there.
-      const offered = low.ofForm ? null : nearestPassing(colour, low.grounds, need);
+      const offered = contrast.ofForm ? null : nearestPassing(colour, contrast.grounds, need);
       const { said } = stateKinds[state];
       const named = `${element.name}${form === null ? '' : ` (${form})`}${said && ` ${said}`}`;
       found.set(key, {
         ratio,
         at: ofHouse ? { on: 'house' } : at,
-        text: `Low contrast: ${lowered(named)}, ${sayContrast(ratio)}:1 on ${low.on}, needs ${need}:1${ofHouse ? ', in House style' : ''}`,
+        text: `Low contrast: ${lowered(named)}, ${sayContrast(ratio)}:1 on ${contrast.on}, needs ${need}:1${ofHouse ? ', in House style' : ''}`,
         element: element.id,
         fix:
           offered === null
