@@ -1,4 +1,5 @@
 import { bandEnd } from '../bands/bands.ts';
+import { cardEnds } from '../card/cardSpace.ts';
 import { besidePicture, riseCss } from '../card/textBlock.ts';
 import { heightOf } from '../card/pictureHeight.ts';
 import { rowsOf } from '../geometry/rows.ts';
@@ -51,7 +52,7 @@ export const list: LayoutKind = {
     const pictureHeight = 'ratio' in height ? `${picturePx / height.ratio}px` : height.length;
     const at = placing.side === 'before' ? 'end' : 'start';
     return (
-      `${lines}${card}{justify-content:center;min-height:calc(${pictureHeight} + ${2 * insidePx}px);padding-inline-${at}:${picturePx + besidePicture(block) + insidePx}px}` +
+      `${lines}${card}{justify-content:center;min-height:calc(${pictureHeight} + ${cardEnds(step)}px);padding-inline-${at}:${picturePx + besidePicture(block) + insidePx}px}` +
       riseCss(`${card}>.texts:not(.lead)`, block) +
       `${card}>.part-picture{position:absolute;inset-block-start:${insidePx}px;inset-inline-${at}:${insidePx}px;width:${picturePx}px;margin:0}`
     );

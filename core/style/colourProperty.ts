@@ -2,7 +2,7 @@ import { colourCss, houseColour, sayColour } from './houseColour.ts';
 import { propertyOf, type StyleProperty } from './property.ts';
 
 /** What is particular to a property that is a colour. */
-interface ColourProperty extends Pick<StyleProperty<string>, 'id' | 'name' | 'find' | 'begins'> {
+interface ColourProperty extends Pick<StyleProperty<string>, 'id' | 'name' | 'find' | 'begins' | 'needs'> {
   /** What stands before the colour in a sentence: "border in". */
   said: string;
   /** The property of CSS that it is. */

@@ -65,12 +65,6 @@ function figuresOf(levels: Levels, bands: Bands, bandId: string): CardFigures {
   return figures;
 }
 
-/** Space within the frame of a card at a band, px; null where it is not styled. */
-export function styledInside(own: Style, house: Style, bands: Bands, bandId: string): number | null {
-  const { value, from } = resolve([own, house], cardElement, 'spaceInside', 'rest', bands, bandId);
-  return from && (value as number);
-}
-
 let known = new WeakMap<Style, WeakMap<Style, WeakMap<Bands, Map<string, CardFigures>>>>();
 
 let heldThen = 0;

@@ -1,5 +1,13 @@
 import type { ValueKind } from '../settings/valueKind.ts';
 
+/** What a property is drawn with: another one, with a value other than this. */
+export interface Needs {
+  property: string;
+  not: unknown;
+  /** Why it changes nothing: "There is no border". */
+  because: string;
+}
+
 /** One thing that can be set of how an element is drawn: all that is asked of it. */
 export interface StyleProperty<V> {
   id: string;
@@ -23,6 +31,8 @@ export interface StyleProperty<V> {
   onlyAtRest?: boolean;
   /** Where it is not set, it is as what the element stands in has it. */
   inherits?: boolean;
+  /** It changes nothing where another property of the same element has a value that leaves nothing to draw with it. */
+  needs?: Needs;
   /** Only where movement is not to be reduced. */
   moves?: boolean;
 }

@@ -1,5 +1,6 @@
 import type { Bands } from '../bands/bands.ts';
 import type { Card } from '../card/card.ts';
+import { cardEnds, cardSides } from '../card/cardSpace.ts';
 import { partKind } from '../card/parts/index.ts';
 import { isAside, placedHeight, placedPicturePx } from '../card/placing.ts';
 import { ofPart } from '../card/shown.ts';
@@ -20,7 +21,7 @@ export function cardHeight(
 ): number {
   const { card: manner, groundPaddingPx = 0, picturePx } = layoutKind(step.layout);
   const { placing, block } = step;
-  const innerPx = widthPx - 2 * step.insidePx;
+  const innerPx = widthPx - cardSides(step);
   const besidePx = manner === 'beside' ? (picturePx?.(step, widthPx) ?? 0) : 0;
   const { lead, texts } = textsOf(card, settings, step, bands, widthPx);
   // Before the picture with the gap after each, else with those between them.
@@ -30,8 +31,8 @@ export function cardHeight(
   const all = textsPx
     ? leadPx + blockRise(block) + blockHeight(block, textsPx)
     : Math.max(0, leadPx - PART_GAP_PX);
-  if (manner === 'ground') return Math.max(groundPx(step, widthPx), all + 2 * groundPaddingPx);
-  const around = 2 * step.insidePx;
+  if (manner === 'ground') return Math.max(groundPx(step, widthPx), all + 2 * groundPaddingPx + cardEnds(step));
+  const around = cardEnds(step);
   if (!view) return all + around;
   const kind = partKind(view.part)!;
   const beside = manner === 'beside';

@@ -1,5 +1,6 @@
 import type { Bands } from '../bands/bands.ts';
 import type { Card } from '../card/card.ts';
+import { cardSides } from '../card/cardSpace.ts';
 import { partKind, type AnyPart, type PartView } from '../card/parts/index.ts';
 import { placedTextPx } from '../card/placing.ts';
 import { ofPart } from '../card/shown.ts';
@@ -31,8 +32,8 @@ type PlacedTexts = Record<'lead' | 'texts', readonly (readonly TextPart[])[]>;
 function textPxOf(step: StepView, widthPx: number): number {
   const { card: manner, groundPaddingPx = 0, picturePx } = layoutKind(step.layout);
   const { block } = step;
-  if (manner === 'ground') return widthPx - 2 * groundPaddingPx - blockSides(block);
-  const innerPx = widthPx - 2 * step.insidePx;
+  if (manner === 'ground') return widthPx - cardSides(step) - 2 * groundPaddingPx - blockSides(block);
+  const innerPx = widthPx - cardSides(step);
   if (!step.hasPicture) return innerPx - blockSides(block);
   return manner === 'beside'
     ? innerPx - (picturePx?.(step, widthPx) ?? 0) - besidePicture(block) - blockSides(block)

@@ -1,5 +1,6 @@
 import type { Bands } from '../bands/bands.ts';
 import type { Card } from '../card/card.ts';
+import { cardEnds, cardSides } from '../card/cardSpace.ts';
 import { partKind, type AnyPart, type PartView } from '../card/parts/index.ts';
 import { placedPicturePx } from '../card/placing.ts';
 import { hiddenAt, labelShownAt } from '../card/shown.ts';
@@ -26,15 +27,17 @@ const SIDE_BY_SIDE = zoneKinds.flatMap((one, i) =>
 /** Width of a card's picture, px. */
 export function picturePxOf(step: StepView, cardPx: number): number {
   const { card: manner, picturePx } = layoutKind(step.layout);
-  const innerPx = cardPx - 2 * step.insidePx;
+  const innerPx = cardPx - cardSides(step);
   if (manner === 'beside') return picturePx?.(step, cardPx) ?? innerPx;
-  return manner === 'ground' ? cardPx : placedPicturePx(step.placing, innerPx);
+  return manner === 'ground' ? innerPx : placedPicturePx(step.placing, innerPx);
 }
 
 /** Height of a card's frame for its picture, px; null where each picture has its own. */
 export function heightOfPicture(step: StepView, cardPx: number): number | null {
-  const shape = layoutKind(step.layout).card === 'ground' ? step.ground : step.picture;
+  const isGround = layoutKind(step.layout).card === 'ground';
+  const shape = isGround ? step.ground : step.picture;
   if (shape.by === 'own') return null;
+  if (isGround) return (shape.by === 'ratio' ? cardPx / shape.ratio : shape.px) - cardEnds(step);
   return shape.by === 'ratio' ? picturePxOf(step, cardPx) / shape.ratio : shape.px;
 }
 

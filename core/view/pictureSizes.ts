@@ -1,5 +1,6 @@
 import type { Bands } from '../bands/bands.ts';
 import { valueAt } from '../bands/varying.ts';
+import { cardSides } from '../card/cardSpace.ts';
 import { placedPicturePx } from '../card/placing.ts';
 import { layoutKind } from '../layouts/index.ts';
 import type { Room } from '../geometry/steps.ts';
@@ -15,7 +16,7 @@ export function picturePx(step: StepView, innerPx: number, place?: number): numb
   const kind = layoutKind(step.layout);
   return (
     kind.picturePx?.(step, innerPx, place) ??
-    placedPicturePx(step.placing, kind.cardPx(step, innerPx) - 2 * step.insidePx)
+    placedPicturePx(step.placing, kind.cardPx(step, innerPx) - cardSides(step))
   );
 }
 

@@ -1,5 +1,6 @@
 import { rulesInUse } from '../rules/rulesTree.ts';
-import { figuresAt, styledInside } from '../style/figures.ts';
+import { cardAt } from '../style/cardAt.ts';
+import { figuresAt } from '../style/figures.ts';
 import type { Style } from '../style/styleTree.ts';
 import { textBlockAt } from '../style/textBlockAt.ts';
 import { textsFor } from '../texts/index.ts';
@@ -240,7 +241,6 @@ export function shelfView(
     // Over a picture that is the whole card texts have a room of their own.
     return kind.card === 'ground' ? { ...block, insidePx: null, toPicturePx: null } : block;
   };
-  const inside = (bandId: string) => styledInside(context.style, context.houseStyle, bands, bandId);
   const stepViews = steps.map((step, i): StepView => {
     const at = <T>(varying: Varying<T>): T => valueAt(varying, bands, step.bandId);
     const shows = shown[i]!;
@@ -254,6 +254,7 @@ export function shelfView(
     const hasPicture = pictured !== null && at(pictured);
     const placing = placingOf(shelf, step.layout, bands, step.bandId);
     const figures = figuresAt(context.style, context.houseStyle, bands, step.bandId);
+    const styled = cardAt(context.style, context.houseStyle, bands, step.bandId);
     const view: StepView = {
       ...step,
       shows,
@@ -273,7 +274,8 @@ export function shelfView(
       labelsOutPx: labelsOutPx(shelf, of, store.labels, { ...step, placing, hasPicture, figures }, bands),
       figures,
       insidePx:
-        kind.card === 'ground' ? 0 : (inside(step.bandId) ?? (card.frame === 'plain' ? 0 : at(card.inside))),
+        kind.card === 'ground' ? 0 : (styled.insidePx ?? (card.frame === 'plain' ? 0 : at(card.inside))),
+      border: styled.border,
       block: blockOf(kind, step.bandId),
       ground: kind.ground?.(shelf, bands, step.bandId) ?? shape,
       own: ownAt(shelf, step.layout, bands, step.bandId),

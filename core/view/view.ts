@@ -20,6 +20,7 @@ import type { StoreLabel } from '../label/storeLabel.ts';
 import type { Motion } from '../layouts/moving.ts';
 import type { PictureShape } from '../card/pictureShape.ts';
 import type { HouseColours } from '../plan/house.ts';
+import type { BorderSides } from '../style/properties/borderKind.ts';
 import type { CardFigures } from '../style/figures.ts';
 import type { Style } from '../style/styleTree.ts';
 import type { Align, LastRow, Moving, Paging } from '../plan/shelf.ts';
@@ -83,6 +84,8 @@ export interface StepView extends Step {
   figures: CardFigures;
   /** Space within the frame of a card, px; 0 where it has none. */
   insidePx: number;
+  /** What the border of a card takes of each side, px: above and below, and at the ends. */
+  border: BorderSides;
   /** How the texts of cards stand together. */
   block: TextBlock;
   /** There is more than is in sight at once, and it can be moved. */

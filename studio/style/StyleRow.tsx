@@ -3,6 +3,7 @@ import type { Levels } from '../../core/style/resolve.ts';
 import { resolve } from '../../core/style/resolve.ts';
 import type { StyleElement } from '../../core/style/element.ts';
 import { styleElement } from '../../core/style/elements/index.ts';
+import { noEffect } from '../../core/style/noEffect.ts';
 import { properties, type PropertyId } from '../../core/style/properties/index.ts';
 import { stateKinds, type StateId } from '../../core/style/states.ts';
 import { lowered } from '../../core/sentence/sentence.ts';
@@ -52,19 +53,24 @@ export function StyleRow({ on, element, state, property, setting, levels }: Styl
   const named = { ...setting, name };
   const at = (bandId: string) => resolve(levels, element, property, state, bands, bandId);
   const found = bands.map(({ id }) => at(id));
+  const off = noEffect(levels, element, property, state, bands);
+  const note = off && <Hint role="note">Has no effect now: {off}.</Hint>;
   if (found.some(({ value }) => value === undefined))
     return (
-      <Unknown data-setting={setting.id}>
-        <span>
-          {name} <Hint as="span">as the page has it</Hint>
-        </span>
-        <Button
-          aria-label={`Set ${name}`}
-          onPress={() => set(setting.id, varies ? { [bands[0]!.id]: begins } : begins)}
-        >
-          Set
-        </Button>
-      </Unknown>
+      <div>
+        <Unknown data-setting={setting.id}>
+          <span>
+            {name} <Hint as="span">as the page has it</Hint>
+          </span>
+          <Button
+            aria-label={`Set ${name}`}
+            onPress={() => set(setting.id, varies ? { [bands[0]!.id]: begins } : begins)}
+          >
+            Set
+          </Button>
+        </Unknown>
+        {note}
+      </div>
     );
   const value = varies
     ? Object.fromEntries(bands.map(({ id }, i) => [id, found[i]!.value]))
@@ -76,6 +82,7 @@ export function StyleRow({ on, element, state, property, setting, levels }: Styl
       <SettingControl on={on} setting={named} value={value} at={bands.map(({ id }) => id)} />
       {words && <Hint>{words}</Hint>}
       {about && <Hint>{about}</Hint>}
+      {note}
     </div>
   );
 }

@@ -203,6 +203,15 @@ describe('one element', () => {
     expect(ofHouse(studio)).toEqual({ heading: { rest: { size: { phone: 24 } } } });
   });
 
+  it('says of what changes nothing why, until it does', () => {
+    inStudio(<House id="card" />, { stored: stored() });
+    const note = () => within(editor('Card')).queryAllByText('Has no effect now: There is no border.');
+    expect(note()).toHaveLength(2);
+    fireEvent.change(screen.getByRole('textbox', { name: 'Border width, px' }), { target: { value: '2' } });
+    fireEvent.blur(screen.getByRole('textbox', { name: 'Border width, px' }));
+    expect(note()).toHaveLength(0);
+  });
+
   it('takes a colour of the store by its name, which it follows, or any other', async () => {
     const studio = inStudio(<House id="title" />, { stored: stored() });
     const colour = await within(editor('Title')).findByRole('button', { name: 'Text colour: Text' });

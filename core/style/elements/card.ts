@@ -9,9 +9,20 @@ export const cardElement: StyleElement = {
   on: 'shelf',
   selectors: ['.cards>.card'],
   ofCard: 'card',
-  takes: ['background', 'family', 'spaceInside', 'corners', 'shadow', 'lift', 'time'],
+  takes: [
+    'background',
+    'family',
+    'spaceInside',
+    'borderWidth',
+    'borderKind',
+    'borderColour',
+    'corners',
+    'shadow',
+    'lift',
+    'time',
+  ],
   states: ['rest', 'cardHover'],
-  atFirst: { spaceInside: 0, corners: 0, shadow: 'none', lift: 0, time: 0 },
+  atFirst: { spaceInside: 0, borderWidth: 0, corners: 0, shadow: 'none', lift: 0, time: 0 },
 };
 
 export const pictureElement: StyleElement = {

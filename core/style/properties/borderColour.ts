@@ -7,4 +7,5 @@ export const borderColour = colourProperty({
   begins: 'line',
   said: 'border in',
   css: 'border-color',
+  needs: { property: 'borderWidth', not: 0, because: 'There is no border' },
 });

@@ -29,8 +29,13 @@ const CSS: Readonly<Record<BorderKind, string>> = {
   above: 'solid none none',
 };
 
-/** What a border takes of each of two sides across the text, and at its ends; px, the mean of the two. */
-export const borderSides = (kind: BorderKind, widthPx: number): { acrossPx: number; endsPx: number } =>
+/** What a border takes of each side, px: above and below (the mean of the two), and at the ends. */
+export interface BorderSides {
+  acrossPx: number;
+  endsPx: number;
+}
+
+export const borderSides = (kind: BorderKind, widthPx: number): BorderSides =>
   kind === 'below' || kind === 'above'
     ? { acrossPx: widthPx / 2, endsPx: 0 }
     : { acrossPx: widthPx, endsPx: widthPx };
@@ -43,6 +48,7 @@ export const borderKind = propertyOf({
   begins: 'dashed',
   varies: false,
   onlyAtRest: true,
+  needs: { property: 'borderWidth', not: 0, because: 'There is no border' },
   say: (kind) => SAID[kind],
   css: (kind) => `border-style:${CSS[kind]}`,
 });

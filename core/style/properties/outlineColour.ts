@@ -6,5 +6,6 @@ export const outlineColour = colourProperty({
   find: ['outline', 'stroke', 'letters', 'colour'],
   begins: 'ground',
   said: 'outlined in',
+  needs: { property: 'outlineWidth', not: 0, because: 'Letters have no outline' },
   css: '-webkit-text-stroke-color',
 });

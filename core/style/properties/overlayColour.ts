@@ -7,4 +7,5 @@ export const overlayColour = colourProperty({
   begins: '#000000',
   said: 'in',
   css: '--over',
+  needs: { property: 'overlay', not: 'none', because: 'There is no overlay' },
 });
