@@ -18,6 +18,7 @@ const CASES: readonly { look: string; style: Style }[] = [
     style: {
       bannerTitle: { rest: { align: { phone: 'center' } } },
       bannerText: { rest: { align: { phone: 'end' }, maxWidth: { phone: 260 } } },
+      bannerButton: { rest: { align: { phone: 'end' } } },
     },
   },
 ];
@@ -48,11 +49,14 @@ for (const { look, style } of CASES)
           range.selectNodeContents(one);
           return [...range.getClientRects()];
         });
-        const [title, words] = ['h1', 'p'].map((one) => banner.querySelector(one)!);
+        const [title, words, button] = ['h1', 'p', 'a'].map((one) => banner.querySelector(one)!);
+        const over = banner.querySelector('.over')!;
+        const inset = parseFloat(getComputedStyle(over).paddingInlineEnd);
         return {
           title: title!.textContent,
           words: words!.textContent,
-          button: banner.querySelector('a')!.textContent,
+          button: button!.textContent,
+          buttonFromEnd: over.getBoundingClientRect().right - inset - button!.getBoundingClientRect().right,
           contentPx: parseFloat(own.getPropertyValue('--content')),
           marginPx: parseFloat(own.getPropertyValue('--margin')),
           leastPx: parseFloat(own.minHeight),
@@ -86,6 +90,9 @@ for (const { look, style } of CASES)
       };
       for (const [side, px] of Object.entries(off))
         expect(Math.abs(px), `${side} at ${width} px`).toBeLessThan(3);
+      // The button goes by an alignment of its own.
+      if ('bannerButton' in style) expect(Math.abs(drawn.buttonFromEnd)).toBeLessThan(1);
+      else expect(drawn.buttonFromEnd).toBeGreaterThan(100);
     }
   });
 

@@ -85,7 +85,7 @@ export const bannerButtonElement: StyleElement = {
   selectors: ['.banner .button'],
   ofCard: null,
   from: 'pageButton',
-  takes: BUTTON_TAKES,
+  takes: [...BUTTON_TAKES, 'align'],
   states: ['rest', 'hover', 'focus', 'pressed'],
   atFirst: {},
 };
