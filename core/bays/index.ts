@@ -10,6 +10,7 @@ import { checkoutBay } from './checkout.ts';
 import { entryBay } from './entry.ts';
 import { noticeBay } from './notice.ts';
 import { orderBay } from './order.ts';
+import { pictureTextBay } from './pictureText.ts';
 import { productBay } from './product.ts';
 import { shelfBay } from './shelf.ts';
 
@@ -17,6 +18,7 @@ import { shelfBay } from './shelf.ts';
 const kinds = {
   shelf: shelfBay,
   banner: bannerBay,
+  pictureText: pictureTextBay,
   notice: noticeBay,
   product: productBay,
   entry: entryBay,

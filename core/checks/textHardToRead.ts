@@ -123,10 +123,11 @@ export const textHardToRead: PageCheck = {
       if (bay.empty) continue;
       const place: Place = { on: 'bay', page: view.pageId, bay: bay.id };
       const isPictured = bayKind(bay.content.holds).tones(bay.content).length > 0;
+      const settings = plan.pages[view.pageId]?.bays.find(({ id }) => id === bay.id);
       const among = elementsOn('bay').filter(
         ({ id, isUsed, overPicture }) =>
           id in bay.style &&
-          (isUsed?.((path) => readPath(bay, path), false) ?? true) &&
+          (isUsed?.((path) => readPath(settings, path), false) ?? true) &&
           !(overPicture && isPictured),
       );
       for (const low of lowIn([bay.style, view.style], among, drawnIn(bay, false)))

@@ -13,6 +13,7 @@ import type { PageView } from '../../core/view/view.ts';
 import { Page } from '../../storefront/Page.tsx';
 import { KEEP_ROOM } from '../../storefront/enhance/keepRoom.ts';
 import { baseCss } from '../../storefront/styles/base.ts';
+import { baysCss } from '../../storefront/styles/bays/index.ts';
 import { firstFile, fontCss } from '../../storefront/styles/fonts.ts';
 
 export interface HtmlPage {
@@ -84,7 +85,7 @@ export function htmlPage(
   const body = inLowerCase(renderToStaticMarkup(<Page view={view} />));
   const used = familiesOf(view);
   const style = insideStyle(
-    fontCss(used, 'optional', setsOf(body)) + baseCss + pageCss(view) + ownRules(view),
+    fontCss(used, 'optional', setsOf(body)) + baseCss + baysCss(view) + pageCss(view) + ownRules(view),
   );
   const preloads = used.families
     .flatMap((family) => firstFile(family) ?? [])

@@ -9,6 +9,7 @@ import { CheckoutBay } from './Checkout.tsx';
 import { EntryBay } from './Entry.tsx';
 import { NoticeBay } from './Notice.tsx';
 import { OrderBay } from './Order.tsx';
+import { PictureTextBay } from './PictureText.tsx';
 import { ProductBay } from './Product.tsx';
 import { ShelfBay } from './Shelf.tsx';
 
@@ -17,6 +18,7 @@ const bayDrawings: { [H in ContentView['holds']]: (props: BayDrawingProps<H>) =>
   shelf: ShelfBay,
   notice: NoticeBay,
   banner: BannerBay,
+  pictureText: PictureTextBay,
   product: ProductBay,
   entry: EntryBay,
   basket: BasketBay,

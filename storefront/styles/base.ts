@@ -96,14 +96,6 @@ ${starsCss}
 .pager a{border:1px solid var(--line)}
 .pager a:hover{border-color:var(--text)}
 .pager .here{background:var(--text);color:var(--ground)}
-.notice{padding-block:9px;font-size:15px;text-align:center}
-.banner{position:relative;min-height:var(--height);display:flex;align-items:center;background:var(--card);overflow:hidden}
-.banner>img{position:absolute;inset:0;width:100%;height:100%;object-fit:cover}
-.banner .over{position:relative;z-index:1;width:100%;max-width:calc(var(--content) + 2*var(--margin));margin-inline:auto;padding:32px var(--margin)}
-.banner h1{font-size:clamp(30px,4.6cqi,54px);line-height:1.1;font-weight:560;letter-spacing:-.02em;max-width:min(12em,56cqi);text-wrap:balance}
-.banner .button{display:block;width:fit-content}
-.banner p{margin-top:12px;max-width:min(34ch,50cqi);font-size:17px}
-@container region (width < 560px){.banner{flex-direction:column;align-items:stretch}.banner>img{position:static;order:2;flex:1 1 150px;min-height:0;height:0;object-position:72% 60%}.banner .over{padding-block:22px 16px}}
 .button{display:inline-block;margin-top:20px;background:var(--accent);color:var(--onAccent);padding:11px 20px;border-radius:3px;text-decoration:none;font:inherit}
 .button:hover{text-decoration:underline;text-underline-offset:4px}
 .product{display:grid;gap:28px 48px}
@@ -134,16 +126,9 @@ ${starsCss}
 .fields dt,.fields dd{padding-block:8px;border-bottom:1px solid var(--line)}
 .fields dt{color:var(--quiet);padding-inline-end:24px}
 .buy{margin-top:20px;display:flex;flex-wrap:wrap;gap:10px;align-items:center}.buy .button{margin:0}.buy select{min-height:44px;max-width:100%;font:inherit;padding:4px 10px;border:1px solid var(--line);border-radius:3px;background:var(--ground);color:var(--text)}.buy .quantity{height:44px}.buy+p{margin-top:12px}
-.said{color:var(--reduced)}.thanks{font-size:22px}
-.basket-lines,.order-lines{list-style:none;margin:0;padding:0;border-top:1px solid var(--line)}
-.basket-lines li{display:grid;grid-template-columns:72px 1fr auto;gap:4px 18px;align-items:start;padding-block:16px;border-bottom:1px solid var(--line)}.basket-picture{aspect-ratio:4/5;background:var(--card);overflow:hidden;border-radius:3px}.basket-picture img{display:block;width:100%;height:100%;object-fit:cover}.basket-says p{color:var(--quiet);font-size:14px}.basket-says .said,.order-lines .said{color:var(--reduced);display:block;font-size:14px}.basket-change{grid-column:2/-1;display:flex;flex-wrap:wrap;gap:8px}.basket-cost{grid-row:1;grid-column:3;text-align:end}
-@container region (width >= 880px){.basket-lines li{grid-template-columns:96px 1fr auto 7em}.basket-change{grid-column:auto}.basket-cost{grid-column:auto;grid-row:auto}}
-.basket-total{padding-block:16px 0;text-align:end;font-size:18px}.basket-total strong{font-weight:650;margin-inline-start:12px}.basket-total+.button{float:inline-end}
-.checkout{display:grid;gap:32px 56px;align-items:start}.checkout>*{max-width:640px}@container region (width >= 880px){.checkout{grid-template-columns:repeat(2,minmax(0,1fr))}}
-.order-lines li{display:flex;justify-content:space-between;gap:18px;padding-block:11px;border-bottom:1px solid var(--line)}.order-lines li>:last-child{white-space:nowrap}.thanks{margin-bottom:18px}
-.form-field{margin-bottom:16px}.form-field label{display:block;font-weight:560;margin-bottom:4px}.form-field :is(input,textarea){width:100%;font:inherit;padding:9px 11px;border:1px solid var(--quiet);border-radius:3px;background:var(--ground);color:var(--text)}.form-field [aria-invalid]{border-color:var(--reduced)}.store-form .button{margin:12px 0}.checkout section>p{margin-top:16px}.store-form>p{margin-bottom:16px}
+.said{color:var(--reduced)}.thanks{font-size:22px;margin-bottom:18px}
+.form-field{margin-bottom:16px}.form-field label{display:block;font-weight:560;margin-bottom:4px}.form-field :is(input,textarea){width:100%;font:inherit;padding:9px 11px;border:1px solid var(--quiet);border-radius:3px;background:var(--ground);color:var(--text)}.form-field [aria-invalid]{border-color:var(--reduced)}.store-form .button{margin:12px 0}.store-form>p{margin-bottom:16px}
 .consent{position:fixed;inset:auto 0 0;z-index:5;display:flex;flex-wrap:wrap;gap:8px 14px;align-items:center;padding:12px var(--margin);background:var(--text);color:var(--ground);font-size:15px}.consent p{flex:1 1 260px}.consent button{font:inherit;font-weight:560;background:var(--ground);color:var(--text);border-radius:3px;padding:8px 14px;cursor:pointer}
-.entry>*{max-width:680px}.entry h1{font-size:clamp(28px,4cqi,44px);line-height:1.12;font-weight:560;letter-spacing:-.015em;margin-bottom:18px}.entry img{display:block;width:100%;max-width:760px;height:auto;border-radius:3px;margin-bottom:22px}.entry p{margin-bottom:1em;font-size:17px;line-height:1.65}
 .pager.more{flex-direction:column}.pager.more a{padding-inline:22px}.pager .to-foot{border:0;font-size:14px;color:var(--quiet)}
 .foot{margin-top:48px;border-top:1px solid var(--line);padding:24px var(--margin) 32px;font-size:14px;color:var(--quiet)}
 .foot>div{max-width:var(--content);margin-inline:auto}

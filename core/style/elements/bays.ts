@@ -43,6 +43,50 @@ export const headingElement: StyleElement = {
   },
 };
 
+/** What is drawn only where a column of the bay has some of it. */
+const inColumns = (key: string) => (read: ReadSetting) =>
+  (read('columns') as readonly Readonly<Record<string, unknown>>[]).some((one) => Boolean(one[key]));
+
+export const columnTitleElement: StyleElement = {
+  id: 'columnTitle',
+  name: 'Title of a column',
+  group: 'bays',
+  on: 'bay',
+  isUsed: inColumns('title'),
+  selectors: ['.column-title'],
+  ofCard: null,
+  takes: TAKES,
+  states: ['rest'],
+  atFirst: { ...plainText, textColour: 'text', size: 22, weight: 560, lineHeight: 125 },
+};
+
+export const columnTextElement: StyleElement = {
+  id: 'columnText',
+  name: 'Text of a column',
+  group: 'bays',
+  on: 'bay',
+  isUsed: inColumns('words'),
+  selectors: ['.column-text'],
+  ofCard: null,
+  takes: TAKES,
+  states: ['rest'],
+  atFirst: { ...plainText, textColour: 'text', size: 16, weight: 400, lineHeight: 150 },
+};
+
+export const columnButtonElement: StyleElement = {
+  id: 'columnButton',
+  name: 'Button of a column',
+  group: 'buttons',
+  on: 'bay',
+  isUsed: inColumns('button'),
+  selectors: ['.column .button'],
+  ofCard: null,
+  from: 'pageButton',
+  takes: [...BUTTON_TAKES, 'align'],
+  states: ['rest', 'hover', 'focus', 'pressed'],
+  atFirst: {},
+};
+
 /** What is drawn only where there is some of it. */
 const has = (setting: string) => (read: ReadSetting) => read(setting) !== '';
 

@@ -34,7 +34,7 @@ export function AddBayMenu() {
     if (first) openLine(first.line, first.id);
   };
   const addNew = (holds: string) => {
-    const { bay, shelves } = bayKind(holds).atFirst(newId(holds, plan));
+    const { bay, shelves } = bayKind(holds).atFirst(newId(holds.toLowerCase(), plan));
     add({ bay: bay as StoredBay, shelves });
   };
   const addReady = (readyId: string) =>

@@ -48,5 +48,6 @@ export const ownControls: Readonly<Record<string, OwnControl>> = {
   pictureSizes: { Control: later(() => import('./StorePictureSizes.tsx'), 'StorePictureSizes') },
   groups: { Control: later(() => import('./StoreGroups.tsx'), 'StoreGroups') },
   swatches: { Control: later(() => import('./StoreSwatches.tsx'), 'StoreSwatches') },
+  columns: { Control: later(() => import('./TextColumns.tsx'), 'TextColumns') },
   bands: { Control: later(() => import('./WidthsShown.tsx'), 'WidthsShown') },
 };
