@@ -2,6 +2,7 @@ import { createContext, useContext } from 'react';
 import { useStore } from 'zustand';
 import { namesFrom, type Vocabulary } from '../core/catalogue/vocabulary.ts';
 import type { CategoryTree } from '../core/catalogue/categoryTree.ts';
+import { bayNames } from '../core/plan/places.ts';
 import type { Names } from '../core/sentence/sentence.ts';
 import type { NamedProduct } from '../core/api/catalogue.ts';
 import type { Account } from '../core/api/session.ts';
@@ -51,10 +52,11 @@ export function useDraft<T>(select: (state: DraftState) => T): T {
 
 export function useNames(): Names {
   const { tree, titles, vocabulary } = useStudio();
-  const house = useDraft(({ plan }) => plan.house);
-  const { assortments, shelves } = useDraft(({ plan }) => plan);
+  const plan = useDraft((state) => state.plan);
+  const { assortments, shelves, house } = plan;
   return namesFrom(house, tree, vocabulary, (id) => titles.get(id), {
     shelf: (id) => shelves[id]?.name,
     assortment: (id) => assortments[id]?.name,
+    bay: bayNames(plan),
   });
 }

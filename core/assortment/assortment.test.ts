@@ -35,6 +35,7 @@ const vocabulary: Vocabulary = {
 const names = namesFrom(completeHouse(specimenHouse).house, specimenTree, vocabulary, (id) => `Piece ${id}`, {
   shelf: () => undefined,
   assortment: () => undefined,
+  bay: () => undefined,
 });
 
 describe('an assortment', () => {

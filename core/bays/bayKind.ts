@@ -81,6 +81,8 @@ export interface BayKind<S extends Lines, C extends object> {
   shelves(bay: StoredBayOf<string, S>): readonly string[];
   /** The same with other shelves in the place of some. */
   withShelves<B extends StoredBayOf<string, S>>(bay: B, others: ReadonlyMap<string, string>): B;
+  /** Id of the bay of its page that it leads to, without which it is not shown; empty while none is chosen. */
+  leadsTo?(bay: BayOf<string, S>): string;
   /** Ids of the stored pictures that it uses itself. */
   pictures(bay: BayOf<string, S>): readonly string[];
   /** Yields a request for each list of items that it shows. */

@@ -8,6 +8,9 @@ import { basketBay } from './basket.ts';
 import type { BayKind, BayOf, StoredBayOf } from './bayKind.ts';
 import { checkoutBay } from './checkout.ts';
 import { entryBay } from './entry.ts';
+import { jumpBay } from './jump.ts';
+import { lineBay } from './line.ts';
+import { linksBay } from './links.ts';
 import { noticeBay } from './notice.ts';
 import { orderBay } from './order.ts';
 import { pictureTextBay } from './pictureText.ts';
@@ -20,6 +23,9 @@ const kinds = {
   banner: bannerBay,
   pictureText: pictureTextBay,
   notice: noticeBay,
+  links: linksBay,
+  line: lineBay,
+  jump: jumpBay,
   product: productBay,
   entry: entryBay,
   basket: basketBay,

@@ -45,7 +45,7 @@ const settings = {
   },
   picture: {
     side: varying(choice<Side>(SIDES), byWidth<Side>('above', { 560: 'before' }), {
-      name: 'Picture',
+      name: 'Where the picture stands',
       find: ['side', 'picture', 'left', 'right', 'above', 'below'],
       say: (side) => `picture ${SIDES[side].toLowerCase()}`,
     }),

@@ -40,7 +40,7 @@ export function namesFrom(
   tree: CategoryTree,
   vocabulary: Vocabulary,
   product: (id: number) => string | undefined,
-  { shelf, assortment }: Pick<Names, 'shelf' | 'assortment'>,
+  { shelf, assortment, bay }: Pick<Names, 'shelf' | 'assortment' | 'bay'>,
 ): Names {
   const byId = <T extends { id: number | string }>(list: readonly T[]) =>
     new Map(list.map((one) => [one.id, one]));
@@ -72,5 +72,6 @@ export function namesFrom(
     pictureSize: (id) => sizeOf(house.pictureSizes, id)?.name,
     shelf,
     assortment,
+    bay,
   };
 }

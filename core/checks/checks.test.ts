@@ -214,6 +214,10 @@ describe('every check', () => {
       ]),
       fixes: true,
     },
+    'leads-nowhere': {
+      plan: specimenStored([], [specimenBay('a', { holds: 'jump', words: 'Down', target: 'b' } as never)]),
+      fixes: false,
+    },
     'shelf-gone': { plan: specimenStored([], [specimenBay('a')]), fixes: true },
     'assortment-gone': {
       plan: specimenStored([specimenShelf('a', { assortmentId: 'nowhere' })]),

@@ -26,6 +26,7 @@ import { roundTooLong } from './roundTooLong.ts';
 import { pictureTooSmall } from './pictureTooSmall.ts';
 import { ruleNeverMatches } from './ruleNeverMatches.ts';
 import { sameProductTwice } from './sameProductTwice.ts';
+import { leadsNowhere } from './leadsNowhere.ts';
 import { shelfGone } from './shelfGone.ts';
 import { targetTooSmall } from './targetTooSmall.ts';
 import { textHardToRead } from './textHardToRead.ts';
@@ -37,6 +38,7 @@ import { widthsGone } from './widthsGone.ts';
 /** Every check; to add one, write its file and list it here. */
 export const checks: readonly Check[] = [
   shelfGone,
+  leadsNowhere,
   assortmentGone,
   topUpReturns,
   widthsGone,

@@ -84,7 +84,20 @@ const bandsOrAll = inParts(
   ),
 );
 
-/** When a bay is shown. */
+const anchor = own<string>(
+  string()
+    .matches(
+      /^([a-z][a-z0-9]*(-[a-z0-9]+)*)?$/,
+      'A name for links has small letters, digits and single hyphens.',
+    )
+    .notOneOf(['main', 'foot'], 'This name is taken by a part that every page has.')
+    .max(40)
+    .defined(),
+  (value) => (value ? `#${value}` : 'none'),
+  { is: 'text', longest: 40, long: false, empty: 'no name' },
+);
+
+/** When a bay is shown, and what links to it are written with. */
 export const visibilitySettings = {
   /** Null for every one. */
   bands: setting(bandsOrAll, null, {
@@ -98,6 +111,14 @@ export const visibilitySettings = {
     name: 'Hidden from shoppers',
     find: ['hide', 'show', 'off', 'visibility'],
     say: (hidden) => (hidden ? 'hidden' : 'shown'),
+  }),
+  /** Empty for none. */
+  anchor: setting(anchor, '', {
+    name: 'Name for links to it',
+    find: ['anchor', 'link', 'name', 'jump', '#'],
+    about:
+      'A link to #name leads to this bay: from this page as it is, from others after the address of the page.',
+    stays: true,
   }),
 };
 

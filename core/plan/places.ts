@@ -15,6 +15,17 @@ export const withShelves = <B extends { holds: string }>(bay: B, others: Readonl
 /** What a bay is called in sentences. */
 export const bayName = (bay: Bay, plan: Plan): string => bayKind(bay.holds).named(bay as never, plan);
 
+/** Names of bays, of whatever page they are. */
+export const bayNames =
+  (plan: Plan) =>
+  (id: string): string | undefined => {
+    for (const { bays } of Object.values(plan.pages)) {
+      const found = bays.find((bay) => bay.id === id);
+      if (found) return bayName(found, plan);
+    }
+    return undefined;
+  };
+
 interface WithPages<P> {
   pages: Readonly<Record<string, P>>;
 }

@@ -28,6 +28,8 @@ export interface Names {
   shelf(id: string): string | undefined;
   /** A saved assortment. */
   assortment(id: string): string | undefined;
+  /** A bay, of whatever page. */
+  bay(id: string): string | undefined;
 }
 
 /** A name as it stands within a sentence; one that is all capitals stays. */

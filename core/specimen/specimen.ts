@@ -152,7 +152,11 @@ export const specimenNames: Names = namesFrom(
   specimenTree,
   emptyVocabulary,
   (id) => (id <= 400 ? `Piece ${id}` : undefined),
-  { shelf: (id) => `Shelf ${id}`, assortment: (id) => `Assortment ${id}` },
+  {
+    shelf: (id) => `Shelf ${id}`,
+    assortment: (id) => `Assortment ${id}`,
+    bay: (id) => (id ? `Bay ${id}` : undefined),
+  },
 );
 
 /** The home page of a plan with the answers of whoever knows what its shelves show. */

@@ -31,7 +31,8 @@ export function cardHeight(
   const all = textsPx
     ? leadPx + blockRise(block) + blockHeight(block, textsPx)
     : Math.max(0, leadPx - PART_GAP_PX);
-  if (manner === 'ground') return Math.max(groundPx(step, widthPx), all + 2 * groundPaddingPx + cardEnds(step));
+  if (manner === 'ground')
+    return Math.max(groundPx(step, widthPx), all + 2 * groundPaddingPx + cardEnds(step));
   const around = cardEnds(step);
   if (!view) return all + around;
   const kind = partKind(view.part)!;

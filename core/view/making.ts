@@ -20,6 +20,8 @@ export interface BayMaking {
   about: About;
   /** Room is to be kept for what a shopper's own script fills. */
   keepsRoom: boolean;
+  /** The id that a bay of the page has in its markup, which it has once it is asked for; null where there is none. */
+  anchorOf(bayId: string): string | null;
   pictures(id: string): PictureFacts | undefined;
   /** Products that bays above show on their first page. */
   above: Set<number>;

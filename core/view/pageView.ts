@@ -88,7 +88,8 @@ export function* pageView(input: PageInput): Generator<ItemsRequest, PageView, I
   const { plan, page, tree, about, address } = input;
   const { house } = plan;
   const above = new Set<number>();
-  const bays: BayView[] = [];
+  const made: { bay: Bay; its: BayMade<object>; room: Room }[] = [];
+  const asked = new Set<string>();
   const changing = new Set<Changing>();
   const reads = new Set(readsOfPage(about));
   const begins: Record<string, number> = {};
@@ -102,7 +103,7 @@ export function* pageView(input: PageInput): Generator<ItemsRequest, PageView, I
   for (const [i, bay] of page.bays.entries()) {
     if (bay.hidden) continue;
     const room = roomOf(house, bay);
-    const made = yield* bayKind(bay.holds).view(bay as never, {
+    const its = yield* bayKind(bay.holds).view(bay as never, {
       plan,
       store,
       bay,
@@ -110,6 +111,11 @@ export function* pageView(input: PageInput): Generator<ItemsRequest, PageView, I
       address,
       about,
       keepsRoom: input.keepsRoom ?? false,
+      anchorOf: (id) => {
+        const target = page.bays.find((one) => one.id === id && !one.hidden);
+        if (target) asked.add(id);
+        return target ? anchorOf(target) : null;
+      },
       pictures: input.pictures,
       above,
       remembers: knownBelow(page, plan, i),
@@ -122,8 +128,17 @@ export function* pageView(input: PageInput): Generator<ItemsRequest, PageView, I
         if (from > 0) begins[shelfId] = from;
       },
     });
-    bays.push(bayView(bay, made, room, inPx(bay.style, house.scale, house.bands)));
+    made.push({ bay, its, room });
   }
+  const bays = made.map(({ bay, its, room }) =>
+    bayView(
+      bay,
+      its,
+      room,
+      inPx(bay.style, house.scale, house.bands),
+      bay.anchor || asked.has(bay.id) ? anchorOf(bay) : null,
+    ),
+  );
   const name = kind.named(about) ?? page.name;
   const texts = textsFor(house);
   const none = bays.some((bay) => !bay.empty && shelvesIn(bay).length > 0)
@@ -187,18 +202,22 @@ function nextTurn(changing: ReadonlySet<Changing>, now: number, timeZone: string
   return changing.has('daily') ? startOfStoreDay(storeDay(now, timeZone) + 1, timeZone) : null;
 }
 
+/** What links to a bay lead to: its own name, or one from its id, which no other part of a page has. */
+const anchorOf = ({ anchor, id }: Bay): string => anchor || `bay-${id}`;
+
 const views = keptFor<Bay, BayView>();
 const sameContent = keptFor<Bay, object>();
 
 /** The view of a bay; the very same while what it was made from is, so that a drawing can pass it over. */
-function bayView(bay: Bay, made: BayMade<object>, room: Room, style: Style): BayView {
+function bayView(bay: Bay, made: BayMade<object>, room: Room, style: Style, anchor: string | null): BayView {
   const { empty, personal = false, goesAway = false, standIn = null } = made;
   const content = sameContent(bay, Object.values(made.content), () => ({
     holds: bay.holds,
     ...made.content,
   }));
-  return views(bay, [content, room, empty, personal, goesAway, standIn, style], () => ({
+  return views(bay, [content, room, empty, personal, goesAway, standIn, style, anchor], () => ({
     id: bay.id,
+    anchor,
     heading: bay.heading,
     look: bay.look,
     style,

@@ -151,6 +151,8 @@ export interface StandIn {
 
 export interface BayView {
   id: string;
+  /** The id of its markup, which links lead to; null for none. */
+  anchor: string | null;
   heading: Heading;
   look: BayLook;
   /** What of its elements is styled in the bay itself. */

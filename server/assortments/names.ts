@@ -1,6 +1,7 @@
 import { productsNamedBy } from '../../core/assortment/evaluate.ts';
 import type { Assortment } from '../../core/assortment/assortment.ts';
 import { namesFrom } from '../../core/catalogue/vocabulary.ts';
+import { bayNames } from '../../core/plan/places.ts';
 import type { Plan } from '../../core/plan/plan.ts';
 import type { Names } from '../../core/sentence/sentence.ts';
 import { readTitles } from '../catalogue/productRows.ts';
@@ -22,6 +23,7 @@ export async function readNames(
   return namesFrom(plan.house, facts.tree, { ...words, collections, entries }, (id) => byId.get(id), {
     shelf: (id) => plan.shelves[id]?.name,
     assortment: (id) => plan.assortments[id]?.name,
+    bay: bayNames(plan),
   });
 }
 

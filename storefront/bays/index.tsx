@@ -7,6 +7,9 @@ import { BasketBay } from './Basket.tsx';
 import type { BayDrawingProps } from './bayDrawing.ts';
 import { CheckoutBay } from './Checkout.tsx';
 import { EntryBay } from './Entry.tsx';
+import { JumpBay } from './Jump.tsx';
+import { LineBay } from './Line.tsx';
+import { LinksBay } from './Links.tsx';
 import { NoticeBay } from './Notice.tsx';
 import { OrderBay } from './Order.tsx';
 import { PictureTextBay } from './PictureText.tsx';
@@ -17,6 +20,9 @@ import { ShelfBay } from './Shelf.tsx';
 const bayDrawings: { [H in ContentView['holds']]: (props: BayDrawingProps<H>) => ReactNode } = {
   shelf: ShelfBay,
   notice: NoticeBay,
+  links: LinksBay,
+  line: LineBay,
+  jump: JumpBay,
   banner: BannerBay,
   pictureText: PictureTextBay,
   product: ProductBay,
@@ -38,6 +44,7 @@ export const Bay = memo(function Bay({ bay, eager }: { bay: BayView; eager: bool
   return (
     <section
       className="bay"
+      id={bay.anchor ?? undefined}
       data-bay={bay.id}
       data-personal={bay.personal ? '' : undefined}
       aria-label={bay.heading.words || undefined}

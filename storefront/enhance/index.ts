@@ -27,6 +27,8 @@ const enhance = (within: ParentNode) => {
 enhance(document);
 followLookedAt(enhance);
 keepSwatches(document);
+if (document.querySelector('[data-jump]'))
+  void import('./jump.ts').then(({ keepJumps }) => keepJumps(document));
 if (document.querySelector('[data-quick]')) keepQuick();
 if (document.querySelector('[data-basket-count]')) keepBasket();
 if (document.querySelector('[data-save],[data-saved-count]'))

@@ -90,6 +90,10 @@ async function change(label: string, { kind }: PlacedSetting, value: unknown): P
         target: { value: '/shop' },
       });
     case 'colour': {
+      if (control.named) {
+        fireEvent.click(await screen.findByRole('button', { name: new RegExp(`^${label}:`) }));
+        return void fireEvent.click(await screen.findByRole('button', { name: /^Accent/ }));
+      }
       const group = within(await screen.findByRole('group', { name: label }));
       return void fireEvent.click(group.getAllByRole('button')[value === null ? 1 : 0]!);
     }

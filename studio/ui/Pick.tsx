@@ -1,5 +1,6 @@
 import { ChevronDown } from 'lucide-react';
 import { Button, Label, ListBox, ListBoxItem, Popover, Select, SelectValue } from 'react-aria-components';
+import type { ReactNode } from 'react';
 import styled from 'styled-components';
 import { t } from './theme.ts';
 
@@ -49,14 +50,19 @@ const SelectBox = styled(Select)`
     cursor: pointer;
     text-align: start;
   }
+  .react-aria-SelectValue {
+    display: flex;
+    align-items: center;
+    gap: 8px;
+  }
 `;
 
 export interface PickProps<V extends string> {
   label: string;
   shown?: boolean;
   value: V;
-  /** Each with the type families, as a style sheet names them, that it is drawn in. */
-  options: readonly { value: V; words: string; drawnIn?: string }[];
+  /** Each with the type families, as a style sheet names them, that it is drawn in, or a small picture before it. */
+  options: readonly { value: V; words: string; drawnIn?: string; picture?: ReactNode }[];
   onChange(value: V): void;
 }
 
@@ -82,6 +88,7 @@ export function Pick<V extends string>({ label, shown = true, value, options, on
               textValue={option.words}
               style={option.drawnIn ? { fontFamily: option.drawnIn } : undefined}
             >
+              {option.picture}
               {option.words}
             </ListItem>
           ))}

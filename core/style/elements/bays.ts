@@ -22,6 +22,9 @@ const plainText: StyleElement['atFirst'] = {
   opacity: 100,
 };
 
+/** What is drawn only where there is some of it. */
+const has = (setting: string) => (read: ReadSetting) => read(setting) !== '';
+
 /** The heading over a bay. */
 export const headingElement: StyleElement = {
   id: 'heading',
@@ -87,8 +90,49 @@ export const columnButtonElement: StyleElement = {
   atFirst: {},
 };
 
-/** What is drawn only where there is some of it. */
-const has = (setting: string) => (read: ReadSetting) => read(setting) !== '';
+export const jumpButtonElement: StyleElement = {
+  id: 'jumpButton',
+  name: 'Jump button',
+  group: 'buttons',
+  on: 'bay',
+  isUsed: has('words'),
+  selectors: ['.jump .button'],
+  ofCard: null,
+  from: 'pageButton',
+  takes: BUTTON_TAKES,
+  states: ['rest', 'hover', 'focus', 'pressed'],
+  atFirst: {},
+};
+
+/** A link of a bay of links, with its icon. */
+export const bayLinkElement: StyleElement = {
+  id: 'bayLink',
+  name: 'Links of a bay',
+  group: 'bays',
+  on: 'bay',
+  isUsed: (read) => (read('links') as readonly unknown[]).length > 0,
+  selectors: ['.bay-link'],
+  ofCard: null,
+  takes: BUTTON_TAKES,
+  states: ['rest', 'hover', 'focus', 'pressed'],
+  atFirst: {
+    textColour: 'text',
+    borderWidth: 0,
+    corners: 0,
+    shadow: 'none',
+    spaceAcross: 0,
+    spaceEnds: 0,
+    size: 16,
+    weight: 400,
+    slope: 'upright',
+    letterSpacing: 0,
+    letterCase: 'none',
+    lift: 0,
+    offsetAcross: 0,
+    offsetDown: 0,
+    time: 0,
+  },
+};
 
 export const bannerTitleElement: StyleElement = {
   id: 'bannerTitle',

@@ -1,5 +1,6 @@
 import type { StyleElement } from '../element.ts';
 import {
+  bayLinkElement,
   bannerButtonElement,
   bannerTextElement,
   bannerTitleElement,
@@ -7,6 +8,7 @@ import {
   columnTextElement,
   columnTitleElement,
   headingElement,
+  jumpButtonElement,
   noticeElement,
 } from './bays.ts';
 import { buttonElement, pageButtonElement } from './button.ts';
@@ -56,6 +58,8 @@ export const elements: readonly StyleElement[] = [
   columnTitleElement,
   columnTextElement,
   columnButtonElement,
+  bayLinkElement,
+  jumpButtonElement,
   noticeElement,
   pageNumberElement,
   moreButtonElement,

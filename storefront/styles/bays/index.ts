@@ -4,6 +4,9 @@ import { bannerCss } from './banner.ts';
 import { basketCss } from './basket.ts';
 import { checkoutCss } from './checkout.ts';
 import { entryCss } from './entry.ts';
+import { jumpCss } from './jump.ts';
+import { lineCss } from './line.ts';
+import { linksCss } from './links.ts';
 import { noticeCss } from './notice.ts';
 import { pictureTextCss } from './pictureText.ts';
 import { orderCss } from './order.ts';
@@ -14,6 +17,9 @@ const sheets: Readonly<Record<BayHolds, string | null>> = {
   banner: bannerCss,
   pictureText: pictureTextCss,
   notice: noticeCss,
+  links: linksCss,
+  line: lineCss,
+  jump: jumpCss,
   // Drawn on any page as a quick view.
   product: null,
   entry: entryCss,

@@ -1,19 +1,13 @@
 import { columnName } from '../../../core/bays/pictureText.ts';
 import { LONGEST_BUTTON, LONGEST_WORDS, MOST_TEXTS, type TextColumn } from '../../../core/bays/textColumn.ts';
-import { LINK, LINK_FAULT, LONGEST_LINK } from '../../../core/plan/link.ts';
+import { LONGEST_LINK } from '../../../core/plan/link.ts';
 import { LONGEST_HEADING } from '../../../core/plan/words.ts';
 import { Words } from '../../ui/Words.tsx';
 import { PictureControl } from '../controls/Picture.tsx';
 import { Hint } from '../Stack.tsx';
+import { linkFault, orNone } from './typed.ts';
 import { ListOf } from './ListOf.tsx';
 import type { OwnControlProps } from './ownControl.ts';
-
-/** What is not there is not kept. */
-const orNone = (typed: string): string | undefined => (typed === '' ? undefined : typed);
-
-/** Why a typed link is none; null where it is one, or nothing. */
-export const linkFault = (typed: string): string | null =>
-  typed === '' || LINK.test(typed) ? null : LINK_FAULT;
 
 /** The columns of picture and text: what each says and shows, and in which order. */
 export function TextColumns({ on, value }: Pick<OwnControlProps, 'on'> & { value: readonly TextColumn[] }) {

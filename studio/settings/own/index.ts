@@ -49,5 +49,7 @@ export const ownControls: Readonly<Record<string, OwnControl>> = {
   groups: { Control: later(() => import('./StoreGroups.tsx'), 'StoreGroups') },
   swatches: { Control: later(() => import('./StoreSwatches.tsx'), 'StoreSwatches') },
   columns: { Control: later(() => import('./TextColumns.tsx'), 'TextColumns') },
+  links: { Control: later(() => import('./BayLinks.tsx'), 'BayLinks') },
+  target: { Control: later(() => import('./JumpTarget.tsx'), 'JumpTarget') },
   bands: { Control: later(() => import('./WidthsShown.tsx'), 'WidthsShown') },
 };

@@ -1,0 +1,30 @@
+/** Icons that ship with the storefront, by id, as they are offered; the storefront draws each under its id. */
+export const ICONS = {
+  atSign: 'At sign',
+  bell: 'Bell',
+  book: 'Book',
+  calendar: 'Calendar',
+  camera: 'Camera',
+  chat: 'Chat',
+  clock: 'Clock',
+  download: 'Download',
+  gift: 'Gift',
+  globe: 'Globe',
+  heart: 'Heart',
+  link: 'Link',
+  mail: 'Envelope',
+  map: 'Map',
+  music: 'Music',
+  people: 'People',
+  phone: 'Telephone',
+  photo: 'Picture',
+  pin: 'Place',
+  rss: 'Feed',
+  send: 'Paper plane',
+  share: 'Share',
+  star: 'Star',
+  truck: 'Delivery',
+  video: 'Film',
+} as const;
+export type IconId = keyof typeof ICONS;
+export const ICON_IDS = Object.keys(ICONS) as IconId[];
