@@ -173,7 +173,9 @@ describe('links', () => {
 
   it('go on a further line where there is no room, and take a line each below one another', () => {
     expect(heights({}, 390)).toBeGreaterThan(heights({}, 1_440));
-    expect(heights({ flow: { phone: 'column' }, between: { phone: 10 } }, 1_440)).toBe(40 + 56 + 8 * 40 + 7 * 10);
+    expect(heights({ flow: { phone: 'column' }, between: { phone: 10 } }, 1_440)).toBe(
+      40 + 56 + 8 * 40 + 7 * 10,
+    );
     expect(heights({ shown: { phone: 'icons' } }, 390)).toBeLessThan(heights({}, 390));
   });
 

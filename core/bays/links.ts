@@ -12,6 +12,7 @@ import { contentLine, opens } from '../spec/content.ts';
 import { lookLine } from '../spec/look.ts';
 import { sayVarying } from '../spec/sayVarying.ts';
 import { visibilityLine } from '../spec/visibility.ts';
+import { headingHeight } from '../view/headingHeight.ts';
 import { keptFor } from '../view/keptFor.ts';
 import type { BayKind } from './bayKind.ts';
 import type { IconId } from './iconIds.ts';
@@ -82,8 +83,8 @@ export interface LinksContent {
 }
 
 /** As the sheet of the storefront has them, px. */
-const HEADING_PX = 56;
 const LEAST_PX = 40;
+const LEAST_WIDE_PX = 24;
 const ICON_GAP_PX = 8;
 const WORDS: TextSize = { fontPx: 16, linePx: 24, weight: 400 };
 
@@ -175,24 +176,28 @@ export const linksBay: BayKind<typeof settings, LinksContent> = {
       number,
       Shown,
     ];
-    const top = heading.words ? HEADING_PX : 0;
-    const heightPx = Math.max(LEAST_PX, what === 'words' ? 0 : iconPx);
-    if (valueAt(flow, bands, band) === 'column')
-      return top + links.length * heightPx + Math.max(0, links.length - 1) * gap;
+    const top = headingHeight(heading, regionPx);
+    const isColumn = valueAt(flow, bands, band) === 'column';
     const innerPx = innerWidth(room, bands, band, regionPx);
-    let [lines, usedPx] = [1, 0];
+    const lines: { heightPx: number; usedPx: number }[] = [];
     for (const one of links) {
       const hasIcon = one.icon !== null && what !== 'words';
       const hasWords = what !== 'icons' || one.icon === null;
-      const widthPx =
+      const ownPx =
         (hasIcon ? iconPx : 0) +
         (hasWords ? widthOf(one.words, WORDS) : 0) +
         (hasIcon && hasWords ? ICON_GAP_PX : 0);
-      const px = Math.max(24, widthPx);
-      if (usedPx > 0 && usedPx + gap + px > innerPx) [lines, usedPx] = [lines + 1, px];
-      else usedPx += px + (usedPx > 0 ? gap : 0);
+      const widthPx = Math.max(LEAST_WIDE_PX, ownPx);
+      const heightPx = Math.max(LEAST_PX, hasIcon ? iconPx : 0);
+      const last = lines.at(-1);
+      if (!last || isColumn || last.usedPx + gap + widthPx > innerPx)
+        lines.push({ heightPx, usedPx: widthPx });
+      else {
+        last.usedPx += gap + widthPx;
+        last.heightPx = Math.max(last.heightPx, heightPx);
+      }
     }
-    return top + lines * heightPx + (lines - 1) * gap;
+    return top + lines.reduce((sum, line) => sum + line.heightPx, 0) + Math.max(0, lines.length - 1) * gap;
   },
   css: ({ shown, flow, align, between, icon }, scope, bands) =>
     byBand(bands, (band) => {

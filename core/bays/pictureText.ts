@@ -14,6 +14,7 @@ import { contentLine, opens } from '../spec/content.ts';
 import { lookLine } from '../spec/look.ts';
 import { sayVarying } from '../spec/sayVarying.ts';
 import { visibilityLine } from '../spec/visibility.ts';
+import { headingHeight } from '../view/headingHeight.ts';
 import { keptFor } from '../view/keptFor.ts';
 import type { Bay } from './index.ts';
 import type { BayKind } from './bayKind.ts';
@@ -108,10 +109,11 @@ export interface PictureTextContent {
 }
 
 /** As the sheet of the storefront has them, px. */
-const HEADING_PX = 56;
 const BESIDE_PX = 32;
 const OVER_PX = 16;
+/** A button of one line, and what of its width its text does not have. */
 const BUTTON_PX = 66;
+const BUTTON_ENDS_PX = 40;
 /** Wider than this a window is not reckoned with, px. */
 const WIDEST_PX = 2560;
 const TITLE: TextSize = { fontPx: 22, linePx: 27.5, weight: 560 };
@@ -160,7 +162,12 @@ function columnHeight(
       ? 0
       : text.split('\n').reduce((sum, one) => sum + linesOf(one || ' ', size, textPx), 0) * size.linePx;
   const textHeightPx =
-    lines(title, TITLE) + (title && words ? 8 : 0) + lines(words, WORDS) + (button ? BUTTON_PX : 0);
+    lines(title, TITLE) +
+    (title && words ? 8 : 0) +
+    lines(words, WORDS) +
+    (button
+      ? BUTTON_PX + (linesOf(button, WORDS, Math.max(0, textPx - BUTTON_ENDS_PX)) - 1) * WORDS.linePx
+      : 0);
   if (aside) return Math.max(pictureHeightPx, textHeightPx);
   return pictureHeightPx + (picture && textHeightPx > 0 ? OVER_PX : 0) + textHeightPx;
 }
@@ -271,7 +278,7 @@ export const pictureTextBay: BayKind<typeof settings, PictureTextContent> = {
     const { columns, gap } = content;
     const { across } = columnWidths(content, bands, regionPx);
     const heights = columns.map((column) => columnHeight(column, content, bands, regionPx));
-    let all = heading.words ? HEADING_PX : 0;
+    let all = headingHeight(heading, regionPx);
     for (let i = 0; i < heights.length; i += across) {
       all += Math.max(...heights.slice(i, i + across));
       if (i > 0) all += valueAt(gap, bands, bandAt(bands, regionPx).id);
@@ -285,7 +292,7 @@ export const pictureTextBay: BayKind<typeof settings, PictureTextContent> = {
       const count = Math.max(1, Math.min(valueAt(across, bands, band), columns.length));
       const picture = aside ? `calc((100% - ${BESIDE_PX}px)*${valueAt(share, bands, band) / 100})` : '100%';
       return (
-        `${scope}{--across:${count};--gap:${valueAt(gap, bands, band)}px;--flow:${FLOWS[at]};--picture:${picture};` +
+        `${scope}{--columns:${count};--gap:${valueAt(gap, bands, band)}px;--flow:${FLOWS[at]};--picture:${picture};` +
         `--between:${aside ? BESIDE_PX : OVER_PX}px;--upright:${aside ? upright : 'stretch'}}` +
         (alternate ? `${scope} .column:nth-child(even){--flow:${FLOWS[OTHER[at]]}}` : '')
       );

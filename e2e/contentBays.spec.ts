@@ -1,0 +1,226 @@
+import { readFile } from 'node:fs/promises';
+import { firstBands } from '../core/plan/firstBands.ts';
+import { completePlan } from '../core/plan/storedPlan.ts';
+import { specimenBay, specimenPicture, specimenStored, specimenView } from '../core/specimen/specimen.ts';
+import { fetchFaces } from '../core/text/faces.ts';
+import { bayHeight } from '../core/view/bayHeight.ts';
+import { random as randomFrom, type Random } from '../demo/random.ts';
+import { typeFiles } from '../server/fonts/typeFile.ts';
+import { htmlPage } from '../server/pages/document.tsx';
+import { publishByHand } from './publish.ts';
+import { allIssues, expect, frameAt, openLine, saved, signIn, test } from './store.ts';
+
+const PICTURE = 'a'.repeat(64);
+const SVG = '<svg xmlns="http://www.w3.org/2000/svg" width="800" height="600"/>';
+const WORDS = 'Keeps what is warm warm, and what is cold cold, for as long as a meal lasts.';
+
+/** Any bay of content: what it holds, and how it stands. */
+function anyBay(random: Random, id: string) {
+  const by = <T>(...values: T[]) => ({ phone: random.pick(values), laptop: random.pick(values) });
+  const kinds = [
+    () => ({
+      holds: 'pictureText',
+      columns: Array.from({ length: random.whole(1, 5) }, (_, i) => ({
+        id: `c${i}`,
+        ...(random.chance(0.8) && {
+          title: random.pick(['Thrown slowly', 'Glazed by the tide, fired twice']),
+        }),
+        ...(random.chance(0.8) && { words: [WORDS, `${WORDS}\n${WORDS}`, 'Short.'][i % 3]! }),
+        ...(random.chance(0.5) && { button: 'See more', link: '/shop' }),
+        ...(random.chance(0.7) && { pictureId: PICTURE }),
+      })),
+      side: by('before', 'after', 'above', 'below'),
+      across: by(1, 2, 3),
+      gap: by(0, 32, 60),
+      share: by(30, 50, 70),
+      alternate: random.chance(0.5),
+      ...(random.chance(0.5) && { shaped: 'ratio', ratio: '3:2' }),
+      upright: random.pick(['start', 'center', 'end']),
+    }),
+    () => ({
+      holds: 'links',
+      links: Array.from({ length: random.whole(1, 9) }, (_, i) => ({
+        id: `l${i}`,
+        words: ['The journal', 'Write to us', 'Where the workshop is'][i % 3]!,
+        link: '/journal',
+        ...(random.chance(0.7) && { icon: 'star' }),
+      })),
+      shown: by('both', 'icons', 'words'),
+      flow: by('row', 'row', 'column'),
+      between: by(4, 20, 50),
+      icon: by(16, 24, 60),
+    }),
+    () => ({
+      holds: 'line',
+      height: by(0, 30, 200),
+      line: random.pick(['none', 'solid', 'double']),
+      linePx: random.whole(1, 12),
+    }),
+    () => ({ holds: 'jump', words: 'Down to the goods', target: 'end' }),
+  ];
+  return specimenBay(id, random.pick(kinds)() as never);
+}
+
+test('bays of content are as high as they are reckoned to be, and nothing of them stands out sideways', async ({
+  page,
+}) => {
+  await fetchFaces();
+  let html = '';
+  await page.route('**/*', (route) =>
+    route.request().url().endsWith('.woff2')
+      ? readFile(typeFiles.get(new URL(route.request().url()).pathname)!).then((body) =>
+          route.fulfill({ body, contentType: 'font/woff2' }),
+        )
+      : route.request().resourceType() === 'image'
+        ? route.fulfill({ body: SVG, contentType: 'image/svg+xml' })
+        : route.fulfill({ body: html, contentType: 'text/html' }),
+  );
+  const otherwise: string[] = [];
+  let compared = 0;
+  for (let seed = 1; seed <= 6; seed += 1) {
+    const random = randomFrom(`content ${seed}`);
+    const bays = [
+      ...Array.from({ length: 8 }, (_, i) => anyBay(random, `b${i}`)),
+      specimenBay('end', { holds: 'line' } as never),
+    ];
+    const plan = completePlan(specimenStored([], bays));
+    const view = specimenView(plan, 0, {
+      pictures: (id) => specimenPicture({ id, width: 800, height: 600 }),
+    });
+    html = htmlPage(view, null).html.replaceAll('font-display:optional', 'font-display:block');
+    await page.goto(`http://content.example/${seed}`);
+    await page.evaluate(() => Promise.allSettled([...document.fonts].map((one) => one.load())));
+    for (const width of [360, 700, 1000, 1440]) {
+      await page.setViewportSize({ width, height: 900 });
+      const drawn = await page.evaluate(() =>
+        Object.fromEntries(
+          [...document.querySelectorAll<HTMLElement>('[data-bay]')].map((bay) => [
+            bay.dataset.bay!,
+            { heightPx: bay.getBoundingClientRect().height, over: bay.scrollWidth - bay.clientWidth },
+          ]),
+        ),
+      );
+      for (const bay of view.bays) {
+        compared += 1;
+        const reckoned = bayHeight(bay, firstBands, width);
+        const { heightPx = 0, over = 0 } = drawn[bay.id] ?? {};
+        if (Math.abs(reckoned - heightPx) > 4 || over > 0)
+          otherwise.push(
+            `${bay.content.holds} ${bay.id} of page ${seed} at ${width}: ${heightPx}, reckoned ${reckoned}, ${over} px over`,
+          );
+      }
+    }
+  }
+  expect(compared).toBeGreaterThan(200);
+  expect(otherwise).toEqual([]);
+});
+
+test('a page gets picture and text, a line, links and a jump button, by mouse and by keys, and shoppers use them', async ({
+  page,
+  store,
+}) => {
+  await signIn(page, store, '/studio/arrange/home?bay=banner');
+  const add = async (name: string) => {
+    await page.getByRole('button', { name: 'Add a bay' }).click();
+    await page.getByRole('menuitem', { name, exact: true }).click();
+  };
+  await add('Links');
+  // Its heading is there to be typed over.
+  await page.keyboard.type('Find the workshop');
+  await openLine(page, 'Links');
+  await page.getByRole('row', { name: /^Write to us/ }).focus();
+  await page.keyboard.press('Alt+ArrowDown');
+  await add('Space and line');
+  await add('Picture and text');
+  await page.keyboard.type('Why stoneware');
+  await openLine(page, 'Text');
+  const box = page.getByRole('region', { name: /^Settings of/ });
+  await box.getByRole('textbox', { name: 'Title', exact: true }).fill('Fired twice');
+  await box.getByRole('option').first().click();
+  const phone = await frameAt(page, 'Phone');
+  await expect(phone.getByRole('heading', { name: 'Fired twice' })).toBeVisible();
+  await expect(phone.locator('.column img')).toHaveCount(1);
+  await add('Jump button');
+  await openLine(page, 'Target');
+  const nowhere = /"Down to the goods" jumps nowhere yet/;
+  await expect(await allIssues(page)).toContainText(nowhere);
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'Nowhere yet Jumps to' }).click();
+  await page.getByRole('option', { name: 'From the journal' }).click();
+  await page.getByRole('button', { name: 'Target done' }).click();
+  await expect(page.getByRole('region', { name: 'Spec' })).toContainText('To "From the journal"');
+  await expect(await allIssues(page)).not.toContainText(nowhere);
+  await page.keyboard.press('Escape');
+  await saved(page);
+  await publishByHand(page);
+
+  for (const width of [390, 1440]) {
+    await page.setViewportSize({ width, height: 800 });
+    await page.goto(store.url);
+    await expect(page.getByRole('heading', { name: 'Fired twice' })).toBeVisible();
+    const links = page.locator('[data-bay]', {
+      has: page.getByRole('heading', { name: 'Find the workshop' }),
+    });
+    await expect(links.getByRole('link')).toHaveText(['The journal', 'Write to us']);
+    const column = page.locator('.column');
+    const [picture, says] = await Promise.all([
+      column.locator('img').boundingBox(),
+      column.locator('.column-says').boundingBox(),
+    ]);
+    // Over the text on a phone, before it where there is room.
+    if (width === 390) expect(says!.y).toBeGreaterThanOrEqual(picture!.y + picture!.height);
+    else expect(says!.x).toBeGreaterThanOrEqual(picture!.x + picture!.width);
+    const jump = page.getByRole('link', { name: 'Down to the goods' });
+    await jump.focus();
+    await page.keyboard.press('Enter');
+    await expect(page).toHaveURL(/#bay-/);
+    const target = page.locator('[data-bay]', {
+      has: page.getByRole('heading', { name: 'From the journal' }),
+    });
+    await expect(target).toBeFocused();
+    await expect
+      .poll(() => target.evaluate((one) => Math.abs(one.getBoundingClientRect().top)))
+      .toBeLessThan(400);
+  }
+});
+
+test('a jump button takes the time it is told, gives way to the shopper, and works without script', async ({
+  browser,
+  store,
+}) => {
+  const { rows } = await store.pool.query<{ body: { bays: { id: string }[] } }>(
+    `SELECT body FROM draft_document WHERE key = 'page:home'`,
+  );
+  const { bays } = rows[0]!.body;
+  const { publishWith } = await import('./publish.ts');
+  const jump = { id: 'jump', holds: 'jump', words: 'Down', target: bays.at(-1)!.id, ms: 3_000 };
+  const named = bays.map((bay, i) => (i === bays.length - 1 ? { ...bay, anchor: 'the-end' } : bay));
+  await publishWith(store, { 'page:home': { bays: [jump, ...named] } as never });
+  const context = await browser.newContext();
+  const page = await context.newPage();
+  await page.goto(store.url);
+  const far = () => page.evaluate(() => scrollY);
+  // The script of jumps is fetched after the page.
+  await page.waitForLoadState('networkidle');
+  await page.getByRole('link', { name: 'Down' }).click();
+  await expect.poll(far).toBeGreaterThan(20);
+  await page.mouse.wheel(0, -10_000);
+  await expect.poll(far).toBe(0);
+  await page.waitForTimeout(300);
+  expect(await far()).toBe(0);
+  await expect(page).toHaveURL(`${store.url}/`);
+  await context.close();
+  const plain = await browser.newContext({ javaScriptEnabled: false, reducedMotion: 'reduce' });
+  const bare = await plain.newPage();
+  await bare.goto(store.url);
+  await bare.getByRole('link', { name: 'Down' }).click();
+  await expect(bare).toHaveURL(`${store.url}/#the-end`);
+  const still = await browser.newContext({ reducedMotion: 'reduce' });
+  const calm = await still.newPage();
+  await calm.goto(store.url);
+  await calm.waitForLoadState('networkidle');
+  await calm.getByRole('link', { name: 'Down' }).click();
+  await expect(calm.locator('#the-end')).toBeFocused({ timeout: 1_000 });
+  await plain.close();
+  await still.close();
+});
