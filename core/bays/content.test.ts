@@ -19,7 +19,7 @@ import {
 import { bayHeight } from '../view/bayHeight.ts';
 import type { BayView, PageView } from '../view/view.ts';
 import { bayKind, type Bay } from './index.ts';
-import { columnWidths, type PictureTextContent } from './pictureText.ts';
+import { columnWidths } from './pictureText.ts';
 
 const PICTURE = 'a'.repeat(64);
 
@@ -46,7 +46,7 @@ describe('picture and text', () => {
   const columns = (count: number) =>
     Array.from({ length: count }, (_, i) => ({ id: `c${i}`, title: `Title ${i}`, pictureId: PICTURE }));
   const widths = (view: PageView, regionPx: number) =>
-    columnWidths(first(view).content as never as PictureTextContent, firstBands, regionPx);
+    columnWidths(first(view).content as never, firstBands, regionPx);
 
   it('has no more columns side by side than there are, which with their gaps fill the room', () => {
     fc.assert(

@@ -13,7 +13,7 @@ import type { PageView } from '../../core/view/view.ts';
 import { Page } from '../../storefront/Page.tsx';
 import { KEEP_ROOM } from '../../storefront/enhance/keepRoom.ts';
 import { baseCss } from '../../storefront/styles/base.ts';
-import { baysCss } from '../../storefront/styles/bays/index.ts';
+import { baysCss } from '../../storefront/bays/index.tsx';
 import { firstFile, fontCss } from '../../storefront/styles/fonts.ts';
 
 export interface HtmlPage {

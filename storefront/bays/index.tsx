@@ -1,6 +1,6 @@
 import { memo, type ReactNode } from 'react';
 import type { ContentView } from '../../core/bays/index.ts';
-import type { BayView } from '../../core/view/view.ts';
+import type { BayView, PageView } from '../../core/view/view.ts';
 import { AskBay } from './Ask.tsx';
 import { BannerBay } from './Banner.tsx';
 import { BasketBay } from './Basket.tsx';
@@ -15,30 +15,57 @@ import { OrderBay } from './Order.tsx';
 import { PictureTextBay } from './PictureText.tsx';
 import { ProductBay } from './Product.tsx';
 import { ShelfBay } from './Shelf.tsx';
+import { bannerCss } from '../styles/bays/banner.ts';
+import { basketCss } from '../styles/bays/basket.ts';
+import { checkoutCss } from '../styles/bays/checkout.ts';
+import { entryCss } from '../styles/bays/entry.ts';
+import { jumpCss } from '../styles/bays/jump.ts';
+import { lineCss } from '../styles/bays/line.ts';
+import { linksCss } from '../styles/bays/links.ts';
+import { noticeCss } from '../styles/bays/notice.ts';
+import { orderCss } from '../styles/bays/order.ts';
+import { pictureTextCss } from '../styles/bays/pictureText.ts';
+
+interface DrawnBay<H extends ContentView['holds']> {
+  Drawing(props: BayDrawingProps<H>): ReactNode;
+  /** Rules that a page with it needs besides those of every page; null where those do. */
+  css: string | null;
+}
 
 /** How each kind of bay is drawn; one that is missing does not compile. */
-const bayDrawings: { [H in ContentView['holds']]: (props: BayDrawingProps<H>) => ReactNode } = {
-  shelf: ShelfBay,
-  notice: NoticeBay,
-  links: LinksBay,
-  line: LineBay,
-  jump: JumpBay,
-  banner: BannerBay,
-  pictureText: PictureTextBay,
-  product: ProductBay,
-  entry: EntryBay,
-  basket: BasketBay,
-  checkout: CheckoutBay,
-  order: OrderBay,
-  ask: AskBay,
+const bayDrawings: { [H in ContentView['holds']]: DrawnBay<H> } = {
+  shelf: { Drawing: ShelfBay, css: null },
+  notice: { Drawing: NoticeBay, css: noticeCss },
+  banner: { Drawing: BannerBay, css: bannerCss },
+  pictureText: { Drawing: PictureTextBay, css: pictureTextCss },
+  // Its rules are in those of every page, since it is drawn on any page as a quick view.
+  product: { Drawing: ProductBay, css: null },
+  entry: { Drawing: EntryBay, css: entryCss },
+  basket: { Drawing: BasketBay, css: basketCss },
+  checkout: { Drawing: CheckoutBay, css: checkoutCss },
+  order: { Drawing: OrderBay, css: orderCss },
+  ask: { Drawing: AskBay, css: null },
+  links: { Drawing: LinksBay, css: linksCss },
+  line: { Drawing: LineBay, css: lineCss },
+  jump: { Drawing: JumpBay, css: jumpCss },
 };
+
+const sheets = (kinds: readonly ContentView['holds'][]): string =>
+  [...new Set(kinds.map((kind) => bayDrawings[kind].css))].filter(Boolean).join('');
+
+/** Rules of all kinds of bay, for what may come to hold any of them. */
+export const allBaysCss: string = sheets(Object.keys(bayDrawings) as ContentView['holds'][]);
+
+/** Rules of the kinds of bay that a page has. */
+export const baysCss = ({ bays }: Pick<PageView, 'bays'>): string =>
+  sheets(bays.filter(({ empty }) => !empty).map(({ content }) => content.holds));
 
 /** One bay; nothing at all where it has nothing to show. */
 export const Bay = memo(function Bay({ bay, eager }: { bay: BayView; eager: boolean }) {
   // A place that the shopper's own script may fill; the same for everybody until then.
   if (bay.empty)
     return bay.personal ? <section className="bay" data-bay={bay.id} data-personal="" hidden /> : null;
-  const Drawing = bayDrawings[bay.content.holds] as (
+  const Drawing = bayDrawings[bay.content.holds].Drawing as (
     props: BayDrawingProps<ContentView['holds']>,
   ) => ReactNode;
   return (

@@ -1,7 +1,7 @@
 import { DRAWN_ROWS } from '../../../core/card/zones.ts';
 import { t } from '../../ui/theme.ts';
 import { baseCss } from '../../../storefront/styles/base.ts';
-import { allBaysCss } from '../../../storefront/styles/bays/index.ts';
+import { allBaysCss } from '../../../storefront/bays/index.tsx';
 import { CHARACTER_SETS } from '../../../core/text/characterSets.ts';
 import { typeFamilies } from '../../../core/text/families/index.ts';
 import { fontCss } from '../../../storefront/styles/fonts.ts';
