@@ -1,9 +1,9 @@
-import type { Varying } from '../bands/varying.ts';
-import { valueAt } from '../bands/varying.ts';
+import { valueAt, type Varying } from '../bands/varying.ts';
 import { ALIGNS } from '../card/card.ts';
 import { byBand } from '../css/containers.ts';
 import { cssString } from '../css/written.ts';
 import { string } from '../schema/schema.ts';
+import { capital } from '../sentence/sentence.ts';
 import { setting, varying } from '../settings/setting.ts';
 import { choice, integer, own, text } from '../settings/values.ts';
 import { contentLine, opens, orElse } from '../spec/content.ts';
@@ -12,14 +12,8 @@ import { sayVarying } from '../spec/sayVarying.ts';
 import { visibilityLine } from '../spec/visibility.ts';
 import type { BayKind } from './bayKind.ts';
 import { LONGEST_BUTTON } from './textColumn.ts';
+import { sayStands, type Align } from './stands.ts';
 import { withoutShelves } from './withoutShelves.ts';
-
-type Align = keyof typeof ALIGNS;
-const STANDS: Readonly<Record<Align, string>> = {
-  start: 'At the start',
-  center: 'In the middle',
-  end: 'At the end',
-};
 
 const settings = {
   text: {
@@ -91,10 +85,7 @@ export const jumpBay: BayKind<typeof settings, JumpContent> = {
       ),
     ]),
     contentLine('columns', 'Layout', ({ align }, names) => [
-      opens(
-        sayVarying(align as Varying<Align>, names, (one) => STANDS[one]),
-        'align',
-      ),
+      opens(capital(sayStands(align as Varying<Align>, names)), 'align'),
     ]),
     lookLine,
     visibilityLine,

@@ -18,18 +18,13 @@ import type { BayKind } from './bayKind.ts';
 import type { IconId } from './iconIds.ts';
 import type { Bay } from './index.ts';
 import { linkItemsSchema, type LinkItem } from './linkItem.ts';
+import { sayStands, type Align } from './stands.ts';
 import { withoutShelves } from './withoutShelves.ts';
 
 const SHOWN = { both: 'Icons and words', icons: 'Icons alone', words: 'Words alone' } as const;
 type Shown = keyof typeof SHOWN;
 const FLOWS = { row: 'Side by side', column: 'One below the other' } as const;
 type Flow = keyof typeof FLOWS;
-type Align = keyof typeof ALIGNS;
-const STANDS: Readonly<Record<Align, string>> = {
-  start: 'at the start',
-  center: 'in the middle',
-  end: 'at the end',
-};
 
 /** What a link is called. */
 export const linkName = ({ words, link }: LinkItem, i: number): string => words ?? link ?? `Link ${i + 1}`;
@@ -123,10 +118,7 @@ export const linksBay: BayKind<typeof settings, LinksContent> = {
         'flow',
       ),
       ', ',
-      opens(
-        sayVarying(align as Varying<Align>, names, (one) => STANDS[one]),
-        'align',
-      ),
+      opens(sayStands(align as Varying<Align>, names), 'align'),
       ', ',
       opens(
         sayVarying(between as Varying<number>, names, (px) => `${px} px apart`),

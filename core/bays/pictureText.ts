@@ -28,7 +28,7 @@ type Upright = keyof typeof UPRIGHT;
 
 const isAside = (side: Side): boolean => side === 'before' || side === 'after';
 
-/** A column with a title; else one with a picture alone. */
+/** What a column is called. */
 export const columnName = ({ title, words, button }: TextColumn, i: number): string =>
   title || words?.split('\n')[0]!.slice(0, 40) || button || `Column ${i + 1}`;
 

@@ -218,6 +218,13 @@ describe('every check', () => {
       plan: specimenStored([], [specimenBay('a', { holds: 'jump', words: 'Down', target: 'b' } as never)]),
       fixes: false,
     },
+    'name-taken': {
+      plan: specimenStored(
+        [],
+        ['a', 'b'].map((id) => specimenBay(id, { holds: 'notice', words: 'Hello', anchor: 'sale' } as never)),
+      ),
+      fixes: true,
+    },
     'shelf-gone': { plan: specimenStored([], [specimenBay('a')]), fixes: true },
     'assortment-gone': {
       plan: specimenStored([specimenShelf('a', { assortmentId: 'nowhere' })]),

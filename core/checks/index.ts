@@ -16,6 +16,7 @@ import { goneFromRule } from './goneFromRule.ts';
 import { headingAtOdds } from './headingAtOdds.ts';
 import { labelColours } from './labelColours.ts';
 import { labelsCollide } from './labelsCollide.ts';
+import { nameTaken } from './nameTaken.ts';
 import { nothingToShow } from './nothingToShow.ts';
 import { onlyOnHover } from './onlyOnHover.ts';
 import { pageAddress } from './pageAddress.ts';
@@ -39,6 +40,7 @@ import { widthsGone } from './widthsGone.ts';
 export const checks: readonly Check[] = [
   shelfGone,
   leadsNowhere,
+  nameTaken,
   assortmentGone,
   topUpReturns,
   widthsGone,

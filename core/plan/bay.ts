@@ -117,7 +117,7 @@ export const visibilitySettings = {
     name: 'Name for links to it',
     find: ['anchor', 'link', 'name', 'jump', '#'],
     about:
-      'A link to #name leads to this bay: from this page as it is, from others after the address of the page.',
+      'A link to #name goes to this bay: from this page as it is, from others after the address of the page.',
     stays: true,
   }),
 };

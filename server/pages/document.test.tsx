@@ -8,9 +8,11 @@ import { readPlan } from '../../core/plan/reading.ts';
 import { completePlan, type StoredPlan } from '../../core/plan/storedPlan.ts';
 import { LAYOUT_IDS } from '../../core/layouts/index.ts';
 import {
+  specimenBay,
   specimenPlan,
   specimenProduct,
   specimenShelf,
+  specimenStored,
   specimenTree,
   specimenView,
 } from '../../core/specimen/specimen.ts';
@@ -25,7 +27,29 @@ const store = (format: number): unknown =>
   JSON.parse(
     readFileSync(join(import.meta.dirname, `../../core/plan/formats/stores/format-${format}.json`), 'utf8'),
   ) as unknown;
-const { plan } = readPlan(store(5));
+const { plan: read } = readPlan(store(5));
+const home = read.pages.home!;
+/** With a bay of each kind of content that came later. */
+const plan: StoredPlan = {
+  ...read,
+  pages: {
+    ...read.pages,
+    home: {
+      ...home,
+      bays: [
+        ...home.bays,
+        {
+          id: 'made',
+          holds: 'pictureText',
+          columns: [{ id: 'c', title: 'Thrown', words: 'By hand', button: 'Read on', link: '/journal' }],
+        },
+        { id: 'found', holds: 'links', links: [{ id: 'l', words: 'Write', link: '/ask', icon: 'mail' }] },
+        { id: 'gap', holds: 'line' },
+        { id: 'down', holds: 'jump', words: 'Down', target: 'found' },
+      ],
+    },
+  },
+};
 
 /** Each would become an element, a rule of style or a script of its own if it were not escaped where it is written. */
 const ATTACKS = [
@@ -61,7 +85,7 @@ function attacked(key: Parameters<typeof checkDocument>[0], document: Json, atta
 }
 
 /** Ids and kinds have to stay, or there would be nothing to draw. */
-const NAMES = new Set(['id', 'kind', 'holds', 'shelfId', 'assortmentId']);
+const NAMES = new Set(['id', 'kind', 'holds', 'shelfId', 'assortmentId', 'target']);
 const withNames = (before: Json, after: Json): Json => {
   if (Array.isArray(before) && Array.isArray(after)) return after.map((one, i) => withNames(before[i]!, one));
   if (before && after && typeof before === 'object' && typeof after === 'object')
@@ -190,6 +214,23 @@ function pagesOf(stored: StoredPlan, attack: string): [string, string][] {
     return [page.id, htmlPage(view, 'https://shop.example').html];
   });
 }
+
+describe('the rules of style of a page', () => {
+  it('are those of every page, and of the kinds of bay that it has', () => {
+    const of = (bay: object) =>
+      htmlPage(specimenView(completePlan(specimenStored([], [specimenBay('a', bay as never)]))), null).html;
+    const [line, links] = [
+      of({ holds: 'line' }),
+      of({ holds: 'links', links: [{ id: 'l', link: '/shop' }] }),
+    ];
+    const has = (html: string) =>
+      ['.space{', '.bay-links{', '.basket-lines{', '.bay-heading{'].map((rule) => html.includes(rule));
+    expect(has(line)).toEqual([true, false, false, true]);
+    expect(has(links)).toEqual([false, true, false, true]);
+    // One that has nothing to show brings none.
+    expect(has(of({ holds: 'links' }))).toEqual([false, false, false, true]);
+  });
+});
 
 describe('whatever is written into a plan or a catalogue', () => {
   it.each(ATTACKS)('is words on the page, and nothing of it is markup, style or script: %s', (attack) => {
