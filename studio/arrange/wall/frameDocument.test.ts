@@ -2,6 +2,7 @@
 import { afterEach, describe, expect, it } from 'vitest';
 import { firstBands } from '../../../core/plan/firstBands.ts';
 import { styleCss } from '../../../core/style/styleCss.ts';
+import { allBaysCss } from '../../../storefront/bays/index.tsx';
 import { baseCss } from '../../../storefront/styles/base.ts';
 import { frameDocument, twinned } from './frameDocument.ts';
 
@@ -106,4 +107,9 @@ describe('twins of states', () => {
       '.act:is(:active,[data-as~=pressed]){background:var(--accent)!important}',
     );
   });
+});
+
+it('holds rules of every kind of bay, none of which is about the page itself, since a frame may have none of them', () => {
+  expect(allBaysCss.includes('.column{')).toBe(true);
+  expect(/(^|[{},])\s*(html|body|:root|\*)[\s{,:.>]/.test(allBaysCss)).toBe(false);
 });
