@@ -218,7 +218,7 @@ function pagesOf(stored: StoredPlan, attack: string): [string, string][] {
 describe('the rules of style of a page', () => {
   it('are those of every page, and of the kinds of bay that it has', () => {
     const of = (bay: object) =>
-      htmlPage(specimenView(completePlan(specimenStored([], [specimenBay('a', bay as never)]))), null).html;
+      htmlPage(specimenView(completePlan(specimenStored([], [specimenBay('a', bay)]))), null).html;
     const [line, links] = [
       of({ holds: 'line' }),
       of({ holds: 'links', links: [{ id: 'l', link: '/shop' }] }),
