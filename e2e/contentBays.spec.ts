@@ -1,17 +1,14 @@
-import { readFile } from 'node:fs/promises';
 import { firstBands } from '../core/plan/firstBands.ts';
 import { completePlan } from '../core/plan/storedPlan.ts';
 import { specimenBay, specimenPicture, specimenStored, specimenView } from '../core/specimen/specimen.ts';
 import { fetchFaces } from '../core/text/faces.ts';
 import { bayHeight } from '../core/view/bayHeight.ts';
 import { random as randomFrom, type Random } from '../demo/random.ts';
-import { typeFiles } from '../server/fonts/typeFile.ts';
-import { htmlPage } from '../server/pages/document.tsx';
-import { publishByHand } from './publish.ts';
+import { drawsAlone } from './alone.ts';
+import { publishByHand, publishWith } from './publish.ts';
 import { allIssues, expect, frameAt, openLine, saved, signIn, test } from './store.ts';
 
 const PICTURE = 'a'.repeat(64);
-const SVG = '<svg xmlns="http://www.w3.org/2000/svg" width="800" height="600"/>';
 const WORDS = 'Keeps what is warm warm, and what is cold cold, for as long as a meal lasts.';
 
 /** Any bay of content: what it holds, and how it stands. */
@@ -65,16 +62,7 @@ test('bays of content are as high as they are reckoned to be, and nothing of the
   page,
 }) => {
   await fetchFaces();
-  let html = '';
-  await page.route('**/*', (route) =>
-    route.request().url().endsWith('.woff2')
-      ? readFile(typeFiles.get(new URL(route.request().url()).pathname)!).then((body) =>
-          route.fulfill({ body, contentType: 'font/woff2' }),
-        )
-      : route.request().resourceType() === 'image'
-        ? route.fulfill({ body: SVG, contentType: 'image/svg+xml' })
-        : route.fulfill({ body: html, contentType: 'text/html' }),
-  );
+  const draw = await drawsAlone(page);
   const otherwise: string[] = [];
   let compared = 0;
   for (let seed = 1; seed <= 6; seed += 1) {
@@ -87,9 +75,7 @@ test('bays of content are as high as they are reckoned to be, and nothing of the
     const view = specimenView(plan, 0, {
       pictures: (id) => specimenPicture({ id, width: 800, height: 600 }),
     });
-    html = htmlPage(view, null).html.replaceAll('font-display:optional', 'font-display:block');
-    await page.goto(`http://content.example/${seed}`);
-    await page.evaluate(() => Promise.allSettled([...document.fonts].map((one) => one.load())));
+    await draw(view);
     for (const width of [360, 700, 1000, 1440]) {
       await page.setViewportSize({ width, height: 900 });
       const drawn = await page.evaluate(() =>
@@ -192,7 +178,6 @@ test('a jump button takes the time it is told, gives way to the shopper, and wor
     `SELECT body FROM draft_document WHERE key = 'page:home'`,
   );
   const { bays } = rows[0]!.body;
-  const { publishWith } = await import('./publish.ts');
   const jump = { id: 'jump', holds: 'jump', words: 'Down', target: bays.at(-1)!.id, ms: 3_000 };
   const named = bays.map((bay, i) => (i === bays.length - 1 ? { ...bay, anchor: 'the-end' } : bay));
   await publishWith(store, { 'page:home': { bays: [jump, ...named] } as never });

@@ -1,4 +1,3 @@
-import { readFile } from 'node:fs/promises';
 import type { Page } from '@playwright/test';
 import type { Item } from '../core/card/item.ts';
 import { firstBands } from '../core/plan/firstBands.ts';
@@ -24,9 +23,8 @@ import type { PageView } from '../core/view/view.ts';
 import { fetchFaces } from '../core/text/faces.ts';
 import { typeFamily } from '../core/text/families/index.ts';
 import { familyCss } from '../core/text/standIns.ts';
-import { typeFiles } from '../server/fonts/typeFile.ts';
-import { htmlPage } from '../server/pages/document.tsx';
 import { random as randomFrom, type Random } from '../demo/random.ts';
+import { drawsAlone } from './alone.ts';
 import { expect, test } from './store.ts';
 
 const PAGES = 10;
@@ -230,16 +228,7 @@ test('what styles come to is what the browser draws, and cards are as high as th
 }) => {
   test.slow();
   await fetchFaces();
-  let html = '';
-  await page.route('**/*', (route) =>
-    route.request().url().endsWith('.woff2')
-      ? readFile(typeFiles.get(new URL(route.request().url()).pathname)!).then((body) =>
-          route.fulfill({ body, contentType: 'font/woff2' }),
-        )
-      : route.request().url().endsWith('.webp')
-        ? route.abort()
-        : route.fulfill({ body: html, contentType: 'text/html' }),
-  );
+  const draw = await drawsAlone(page);
   await page.emulateMedia({ reducedMotion: 'reduce' });
   let compared = 0;
   let cards = 0;
@@ -272,13 +261,9 @@ test('what styles come to is what the browser draws, and cards are as high as th
       },
     });
     const view = specimenView(plan, 8, {}, goods);
-    // In public a typeface that is late is not shown any more on that page; here it is waited for.
-    html = htmlPage(view, null).html.replaceAll('font-display:optional', 'font-display:block');
-    expect(html).toContain('font-display:block');
     const widthPx = random.pick(WIDTHS);
     await page.setViewportSize({ width: widthPx, height: 900 });
-    await page.goto(`http://styles.example/${seed}`);
-    await page.evaluate(() => Promise.allSettled([...document.fonts].map((one) => one.load())));
+    await draw(view);
     compared += await compare(page, view, widthPx, 'rest');
     for (const { shelf } of shelvesOn(view)) {
       const seen = await page.locator(`[data-shelf="${shelf.id}"] .card`).evaluateAll((all) =>

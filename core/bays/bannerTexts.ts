@@ -9,14 +9,13 @@ import type { PropertyId } from '../style/properties/index.ts';
 import { resolve } from '../style/resolve.ts';
 import { textSizeOf } from '../style/textSizeOf.ts';
 import type { BannerContent } from './banner.ts';
+import { BUTTON_PX } from './bayTexts.ts';
 import type { BayDrawn } from './bayKind.ts';
 
 /** As the base sheet has them, px. */
 const GAP_PX = 12;
 const PADDING_PX = 32;
 const TEXT: TextSize = { fontPx: 17, linePx: 25.5, weight: 400 };
-/** The button, with the space above it. */
-const BUTTON_PX = 66;
 /** Digits that a line of text has room for, and the ems of one of the title. */
 const TEXT_DIGITS = 34;
 const TITLE_EMS = 12;

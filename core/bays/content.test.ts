@@ -245,6 +245,12 @@ describe('a jump button', () => {
     for (const view of [pageOf(jump('b')), pageOf(jump(''), target)]) expect(first(view).empty).toBe(true);
   });
 
+  it('is not shown while its bay has nothing to show', () => {
+    const view = pageOf(jump('b'), { ...target, words: '' });
+    expect(view.bays.map(({ empty }) => empty)).toEqual([true, true]);
+    expect(pageOf(jump('b'), target).bays.map(({ empty }) => empty)).toEqual([false, false]);
+  });
+
   it('keeps clear above its bay what it is told to, by width', () => {
     const css = pageCss(pageOf({ ...jump('b'), offset: { phone: 0, laptop: 64 } }, target));
     expect(css.split('[id="bay-b"]{scroll-margin-top:64px}')).toHaveLength(2);

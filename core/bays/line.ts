@@ -1,6 +1,7 @@
 import { bandAt } from '../bands/bands.ts';
 import { valueAt, type Varying } from '../bands/varying.ts';
 import { byBand } from '../css/containers.ts';
+import { lowered } from '../sentence/sentence.ts';
 import { setting, varying } from '../settings/setting.ts';
 import { choice, integer } from '../settings/values.ts';
 import { contentLine, opens } from '../spec/content.ts';
@@ -31,7 +32,7 @@ const settings = {
     line: setting(choice<LineKind>(LINES), 'solid', {
       name: 'Line',
       find: ['line', 'rule', 'border', 'dashed'],
-      say: (line) => (line === 'none' ? 'without a line' : `${LINES[line].toLowerCase()} line`),
+      say: (line) => (line === 'none' ? 'without a line' : `${lowered(LINES[line])} line`),
     }),
     linePx: setting(integer(1, 12, 'px'), 1, {
       name: 'Width of the line',
@@ -70,7 +71,7 @@ export const lineBay: BayKind<typeof settings, LineContent> = {
       opens(
         line === 'none'
           ? 'without a line'
-          : `a ${LINES[line as LineKind].toLowerCase()} line of ${String(linePx)} px in ${sayColour(String(lineColour))}`,
+          : `a ${lowered(LINES[line as LineKind])} line of ${String(linePx)} px in ${sayColour(String(lineColour))}`,
         'line',
       ),
     ]),

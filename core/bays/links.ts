@@ -2,7 +2,6 @@ import { bandAt } from '../bands/bands.ts';
 import { valueAt, type Varying } from '../bands/varying.ts';
 import { ALIGNS } from '../card/card.ts';
 import { widthOf } from '../card/text.ts';
-import type { TextSize } from '../card/textSize.ts';
 import { byBand } from '../css/containers.ts';
 import { innerWidth, type Room } from '../geometry/steps.ts';
 import { counted, listed, lowered } from '../sentence/sentence.ts';
@@ -14,6 +13,7 @@ import { sayVarying } from '../spec/sayVarying.ts';
 import { visibilityLine } from '../spec/visibility.ts';
 import { headingHeight } from '../view/headingHeight.ts';
 import { keptFor } from '../view/keptFor.ts';
+import { BAY_TEXT } from './bayTexts.ts';
 import type { BayKind } from './bayKind.ts';
 import type { IconId } from './iconIds.ts';
 import type { Bay } from './index.ts';
@@ -81,7 +81,6 @@ export interface LinksContent {
 const LEAST_PX = 40;
 const LEAST_WIDE_PX = 24;
 const ICON_GAP_PX = 8;
-const WORDS: TextSize = { fontPx: 16, linePx: 24, weight: 400 };
 
 const JUSTIFIED: Readonly<Record<Align, string>> = { start: 'flex-start', center: 'center', end: 'flex-end' };
 
@@ -177,7 +176,7 @@ export const linksBay: BayKind<typeof settings, LinksContent> = {
       const hasWords = what !== 'icons' || one.icon === null;
       const ownPx =
         (hasIcon ? iconPx : 0) +
-        (hasWords ? widthOf(one.words, WORDS) : 0) +
+        (hasWords ? widthOf(one.words, BAY_TEXT) : 0) +
         (hasIcon && hasWords ? ICON_GAP_PX : 0);
       const widthPx = Math.max(LEAST_WIDE_PX, ownPx);
       const heightPx = Math.max(LEAST_PX, hasIcon ? iconPx : 0);

@@ -7,7 +7,7 @@ import type { PictureFacts } from '../catalogue/facts.ts';
 import { byBand } from '../css/containers.ts';
 import { innerWidth, type Room } from '../geometry/steps.ts';
 import { fillCrop } from '../picture/crop.ts';
-import { counted, listed } from '../sentence/sentence.ts';
+import { counted, listed, lowered } from '../sentence/sentence.ts';
 import { byWidth, setting, varying } from '../settings/setting.ts';
 import { choice, inParts, integer, own, yesNo } from '../settings/values.ts';
 import { contentLine, opens } from '../spec/content.ts';
@@ -17,6 +17,7 @@ import { visibilityLine } from '../spec/visibility.ts';
 import { headingHeight } from '../view/headingHeight.ts';
 import { keptFor } from '../view/keptFor.ts';
 import type { Bay } from './index.ts';
+import { BAY_TEXT, BUTTON_ENDS_PX, BUTTON_PX } from './bayTexts.ts';
 import type { BayKind } from './bayKind.ts';
 import { MOST_TEXT_COLUMNS, textColumnsSchema, type TextColumn } from './textColumn.ts';
 import { withoutShelves } from './withoutShelves.ts';
@@ -48,7 +49,7 @@ const settings = {
     side: varying(choice<Side>(SIDES), byWidth<Side>('above', { 560: 'before' }), {
       name: 'Where the picture stands',
       find: ['side', 'picture', 'left', 'right', 'above', 'below'],
-      say: (side) => `picture ${SIDES[side].toLowerCase()}`,
+      say: (side) => `picture ${lowered(SIDES[side])}`,
     }),
     alternate: setting(yesNo(), false, {
       name: 'Every other one the other way round',
@@ -111,13 +112,17 @@ export interface PictureTextContent {
 /** As the sheet of the storefront has them, px. */
 const BESIDE_PX = 32;
 const OVER_PX = 16;
-/** A button of one line, and what of its width its text does not have. */
-const BUTTON_PX = 66;
-const BUTTON_ENDS_PX = 40;
 /** Wider than this a window is not reckoned with, px. */
 const WIDEST_PX = 2560;
 const TITLE: TextSize = { fontPx: 22, linePx: 27.5, weight: 560 };
-const WORDS: TextSize = { fontPx: 16, linePx: 24, weight: 400 };
+
+/** No more stand side by side than there are. */
+const acrossAt = (
+  { length }: readonly ColumnView[],
+  across: Varying<number>,
+  bands: Bands,
+  band: string,
+): number => Math.max(1, Math.min(valueAt(across, bands, band), length));
 
 /** How wide a column and the picture in it are at a width of the region, px. */
 export function columnWidths(
@@ -126,7 +131,7 @@ export function columnWidths(
   regionPx: number,
 ): { columnPx: number; picturePx: number; side: Side; across: number } {
   const band = bandAt(bands, regionPx).id;
-  const count = Math.max(1, Math.min(valueAt(across, bands, band), columns.length));
+  const count = acrossAt(columns, across, bands, band);
   const innerPx = innerWidth(room, bands, band, regionPx);
   const columnPx = (innerPx - (count - 1) * valueAt(gap, bands, band)) / count;
   const at = valueAt(side, bands, band);
@@ -164,9 +169,9 @@ function columnHeight(
   const textHeightPx =
     lines(title, TITLE) +
     (title && words ? 8 : 0) +
-    lines(words, WORDS) +
+    lines(words, BAY_TEXT) +
     (button
-      ? BUTTON_PX + (linesOf(button, WORDS, Math.max(0, textPx - BUTTON_ENDS_PX)) - 1) * WORDS.linePx
+      ? BUTTON_PX + (linesOf(button, BAY_TEXT, Math.max(0, textPx - BUTTON_ENDS_PX)) - 1) * BAY_TEXT.linePx
       : 0);
   if (aside) return Math.max(pictureHeightPx, textHeightPx);
   return pictureHeightPx + (picture && textHeightPx > 0 ? OVER_PX : 0) + textHeightPx;
@@ -208,7 +213,7 @@ export const pictureTextBay: BayKind<typeof settings, PictureTextContent> = {
       ];
     }),
     contentLine('picture', 'Picture', ({ side, alternate, shaped, ratio: shape }, names) => [
-      opens(`Picture ${sayVarying(side as Varying<Side>, names, (one) => SIDES[one].toLowerCase())}`, 'side'),
+      opens(`Picture ${sayVarying(side as Varying<Side>, names, (one) => lowered(SIDES[one]))}`, 'side'),
       ...(alternate ? [', ', opens('every other one the other way round', 'alternate')] : []),
       ', ',
       opens(shaped === 'own' ? 'as high as it is' : `${String(shape)}`, 'shaped'),
@@ -289,7 +294,7 @@ export const pictureTextBay: BayKind<typeof settings, PictureTextContent> = {
     byBand(bands, (band) => {
       const at = valueAt(side, bands, band);
       const aside = isAside(at);
-      const count = Math.max(1, Math.min(valueAt(across, bands, band), columns.length));
+      const count = acrossAt(columns, across, bands, band);
       const picture = aside ? `calc((100% - ${BESIDE_PX}px)*${valueAt(share, bands, band) / 100})` : '100%';
       return (
         `${scope}{--columns:${count};--gap:${valueAt(gap, bands, band)}px;--flow:${FLOWS[at]};--picture:${picture};` +

@@ -2,7 +2,7 @@ import type { Bands } from '../bands/bands.ts';
 import { cardElement } from './elements/card.ts';
 import { borderSides, type BorderKind, type BorderSides } from './properties/borderKind.ts';
 import type { PropertyId } from './properties/index.ts';
-import { resolve } from './resolve.ts';
+import { styledAt } from './resolve.ts';
 import { setOnly } from './setValues.ts';
 import type { Style } from './styleTree.ts';
 
@@ -18,10 +18,7 @@ const plainCard: StyledCard = { insidePx: null, border: borderSides('solid', 0) 
 /** How cards are wrapped at a band, by what is styled of them. */
 export function cardAt(own: Style, house: Style, bands: Bands, bandId: string): StyledCard {
   if (!setOnly(own)[cardElement.id] && !setOnly(house)[cardElement.id]) return plainCard;
-  const at = <V>(property: PropertyId): V | null => {
-    const { value, from } = resolve([own, house], cardElement, property, 'rest', bands, bandId);
-    return from && (value as V);
-  };
+  const at = <V>(property: PropertyId) => styledAt<V>([own, house], cardElement, property, bands, bandId);
   return {
     insidePx: at<number>('spaceInside'),
     border: borderSides(at<BorderKind>('borderKind') ?? 'solid', at<number>('borderWidth') ?? 0),

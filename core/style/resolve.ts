@@ -90,3 +90,15 @@ export function resolve(
   const first = chain.find(({ atFirst }) => property in atFirst);
   return { value: first?.atFirst[property], from: null };
 }
+
+/** The same at rest, as far as anybody set it: null for what the base sheet has. */
+export function styledAt<V>(
+  levels: Levels,
+  element: StyleElement,
+  property: PropertyId,
+  bands: Bands,
+  bandId: string,
+): V | null {
+  const { value, from } = resolve(levels, element, property, 'rest', bands, bandId);
+  return from && (value as V);
+}

@@ -2,7 +2,7 @@ import type { Bands } from '../bands/bands.ts';
 import type { Card } from '../card/card.ts';
 import { plainBlock, type TextBlock } from '../card/textBlock.ts';
 import { textBlockElement } from './elements/card.ts';
-import { resolve, type Levels } from './resolve.ts';
+import { resolve, styledAt, type Levels } from './resolve.ts';
 import { borderSides, type BorderKind } from './properties/borderKind.ts';
 import type { PropertyId } from './properties/index.ts';
 import { setOnly } from './setValues.ts';
@@ -21,10 +21,8 @@ export const coversPictures = (
 export function textBlockAt(own: Style, house: Style, bands: Bands, bandId: string): TextBlock {
   // Styles name every element; this one is styled where something is set of it.
   if (!setOnly(own)[textBlockElement.id] && !setOnly(house)[textBlockElement.id]) return plainBlock;
-  const at = <V>(property: PropertyId): V | null => {
-    const { value, from } = resolve([own, house], textBlockElement, property, 'rest', bands, bandId);
-    return from && (value as V);
-  };
+  const at = <V>(property: PropertyId) =>
+    styledAt<V>([own, house], textBlockElement, property, bands, bandId);
   const set = (property: PropertyId) => at<number>(property);
   const border = borderSides(at<BorderKind>('borderKind') ?? 'solid', set('borderWidth') ?? 0);
   return {

@@ -130,10 +130,12 @@ export function* pageView(input: PageInput): Generator<ItemsRequest, PageView, I
     });
     made.push({ bay, its, room });
   }
+  const isEmpty = new Map(made.map(({ bay, its }) => [bay.id, its.empty]));
   const bays = made.map(({ bay, its, room }) =>
     bayView(
       bay,
-      its,
+      // What leads to a bay that has nothing to show is not shown either.
+      isEmpty.get(bayKind(bay.holds).leadsTo?.(bay as never) ?? '') ? { ...its, empty: true } : its,
       room,
       inPx(bay.style, house.scale, house.bands),
       bay.anchor || asked.has(bay.id) ? anchorOf(bay) : null,

@@ -1,14 +1,12 @@
 import { linkName } from '../../../core/bays/links.ts';
 import { LONGEST_LINK_WORDS, MOST_LINKS, type LinkItem } from '../../../core/bays/linkItem.ts';
 import { ICON_IDS, ICONS } from '../../../core/bays/iconIds.ts';
-import { LONGEST_LINK } from '../../../core/plan/link.ts';
 import { BayIcon } from '../../../storefront/bays/BayIcon.tsx';
 import { Pick } from '../../ui/Pick.tsx';
-import { Words } from '../../ui/Words.tsx';
 import { Hint } from '../Stack.tsx';
-import { linkFault, orNone } from './typed.ts';
 import { ListOf } from './ListOf.tsx';
 import type { OwnControlProps } from './ownControl.ts';
+import { RowLink, RowWords } from './RowWords.tsx';
 
 const NO_ICON = 'none';
 
@@ -29,22 +27,15 @@ export function BayLinks({ on, value }: Pick<OwnControlProps, 'on'> & { value: r
     >
       {(one, change) => (
         <>
-          <Words
+          <RowWords
             label="Words"
-            value={one.words ?? ''}
+            value={one.words}
             longest={LONGEST_LINK_WORDS}
             placeholder="As the address"
-            onChange={(typed) => change('words', orNone(typed))}
+            onChange={(next) => change('words', next)}
           />
           <div>
-            <Words
-              label="Link"
-              value={one.link ?? ''}
-              longest={LONGEST_LINK}
-              placeholder="Nowhere"
-              fault={linkFault}
-              onChange={(typed) => change('link', orNone(typed))}
-            />
+            <RowLink label="Link" value={one.link} onChange={(link) => change('link', link)} />
             <Hint>
               {one.link
                 ? 'A page of the store, such as /shop, any https address, mailto: or tel:.'

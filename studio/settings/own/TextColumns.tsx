@@ -1,13 +1,11 @@
 import { columnName } from '../../../core/bays/pictureText.ts';
 import { LONGEST_BUTTON, LONGEST_WORDS, MOST_TEXTS, type TextColumn } from '../../../core/bays/textColumn.ts';
-import { LONGEST_LINK } from '../../../core/plan/link.ts';
 import { LONGEST_HEADING } from '../../../core/plan/words.ts';
-import { Words } from '../../ui/Words.tsx';
 import { PictureControl } from '../controls/Picture.tsx';
 import { Hint } from '../Stack.tsx';
-import { linkFault, orNone } from './typed.ts';
 import { ListOf } from './ListOf.tsx';
 import type { OwnControlProps } from './ownControl.ts';
+import { RowLink, RowWords } from './RowWords.tsx';
 
 /** The columns of picture and text: what each says and shows, and in which order. */
 export function TextColumns({ on, value }: Pick<OwnControlProps, 'on'> & { value: readonly TextColumn[] }) {
@@ -26,36 +24,33 @@ export function TextColumns({ on, value }: Pick<OwnControlProps, 'on'> & { value
     >
       {(column, change) => (
         <>
-          <Words
+          <RowWords
             label="Title"
-            value={column.title ?? ''}
+            value={column.title}
             longest={LONGEST_HEADING}
             placeholder="No title"
-            onChange={(typed) => change('title', orNone(typed))}
+            onChange={(next) => change('title', next)}
           />
-          <Words
+          <RowWords
             label="Text"
             long
-            value={column.words ?? ''}
+            value={column.words}
             longest={LONGEST_WORDS}
             placeholder="No text"
-            onChange={(typed) => change('words', orNone(typed))}
+            onChange={(next) => change('words', next)}
           />
-          <Words
+          <RowWords
             label="Button"
-            value={column.button ?? ''}
+            value={column.button}
             longest={LONGEST_BUTTON}
             placeholder="No button"
-            onChange={(typed) => change('button', orNone(typed))}
+            onChange={(next) => change('button', next)}
           />
           <div>
-            <Words
+            <RowLink
               label="Link of the button"
-              value={column.link ?? ''}
-              longest={LONGEST_LINK}
-              placeholder="Nowhere"
-              fault={linkFault}
-              onChange={(typed) => change('link', orNone(typed))}
+              value={column.link}
+              onChange={(link) => change('link', link)}
             />
             {column.button && !column.link && <Hint>A button that leads nowhere is not shown.</Hint>}
           </div>
