@@ -162,6 +162,43 @@ export function demoPlan(bannerPictureId: string, ids: DemoIds): StoredPlan {
       card: pictures('3:2'),
     },
   ];
+  /** What the tabs under a journal entry show, laid out alike. */
+  const buying: StoredShelf[] = [
+    {
+      id: 'buying-reduced',
+      name: 'Reduced',
+      assortment: {
+        of: 'products',
+        rule: { join: 'all', parts: [{ is: 'reduced', percent: 0 }] },
+        order: { by: 'reduction' },
+      },
+      columns: { count: { phone: 2, tablet: 4 } },
+      amount: { by: 'items', items: { phone: 8 } },
+      card: { parts: { rating: { shown: { phone: true } } } },
+    },
+    {
+      id: 'buying-new',
+      name: 'New',
+      like: 'buying-reduced',
+      assortment: { of: 'products', order: { by: 'newest' } },
+    },
+    {
+      id: 'buying-best-sold',
+      name: 'Best sold',
+      like: 'buying-reduced',
+      assortment: { of: 'products', order: { by: 'bestSold', days: 90 } },
+    },
+    {
+      id: 'buying-teaware',
+      name: 'Teaware',
+      like: 'buying-reduced',
+      assortment: {
+        of: 'products',
+        rule: { join: 'all', parts: [{ is: 'category', ids: [ids.category('teaware')], below: true }] },
+        order: { by: 'bestSold', days: 90 },
+      },
+    },
+  ];
   const home: StoredBay[] = [
     { id: 'notice', holds: 'notice', words: 'Kiln opening on Saturday: seconds from £9', link: '/shop' },
     {
@@ -213,7 +250,21 @@ export function demoPlan(bannerPictureId: string, ids: DemoIds): StoredPlan {
         id: 'entry',
         kind: 'entry',
         name: 'Journal entry',
-        bays: [{ id: 'entry', holds: 'entry', look: { above: { phone: 12 }, below: { phone: 24 } } }],
+        bays: [
+          { id: 'entry', holds: 'entry', look: { above: { phone: 12 }, below: { phone: 24 } } },
+          {
+            id: 'what-people-buy',
+            holds: 'tabs',
+            heading: { words: 'What people are buying', align: 'center' },
+            tabs: [
+              { id: 'reduced', name: 'Reduced', shelfId: 'buying-reduced' },
+              { id: 'new', name: 'New', shelfId: 'buying-new' },
+              { id: 'best-sold', name: 'Best sold', shelfId: 'buying-best-sold' },
+              { id: 'teaware', name: 'Teaware', shelfId: 'buying-teaware' },
+            ],
+            look: ROOMY,
+          },
+        ],
       },
       product: {
         id: 'product',
@@ -225,7 +276,7 @@ export function demoPlan(bannerPictureId: string, ids: DemoIds): StoredPlan {
         ],
       },
     },
-    shelves: Object.fromEntries(shelves.map((one) => [one.id, one])),
+    shelves: Object.fromEntries([...shelves, ...buying].map((one) => [one.id, one])),
     assortments: Object.fromEntries(assortments.map((one) => [one.id, one])),
   };
 }

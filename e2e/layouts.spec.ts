@@ -70,7 +70,7 @@ async function viewOf(store: Store, ids: readonly number[]) {
       now: Date.now(),
       tree: categoryTree([]),
       pictures: () => undefined,
-      address: { path: '/', from: {} },
+      address: { path: '/', from: {}, open: {} },
       about: {},
     },
     () => answer,

@@ -1,6 +1,6 @@
-import type { Page } from '@playwright/test';
 import type { Page as PageDocument } from '../core/plan/page.ts';
 import { publishWith } from './publish.ts';
+import { shifted, watchShifts } from './shifts.ts';
 import { expect, measureShelf, test } from './store.ts';
 import { barriers } from './barriers.ts';
 
@@ -51,17 +51,6 @@ test('every row but the very last is full at every width', async ({ page, store 
     expect(ids.length % across, `at ${width}`).toBe(0);
   }
 });
-
-/** Adds up the layout shift of a page from its first paint on. */
-const watchShifts = (page: Page) =>
-  page.addInitScript(() => {
-    (window as unknown as { moved: number }).moved = 0;
-    new PerformanceObserver((list) => {
-      for (const entry of list.getEntries())
-        (window as unknown as { moved: number }).moved += (entry as unknown as { value: number }).value;
-    }).observe({ type: 'layout-shift', buffered: true });
-  });
-const shifted = (page: Page) => page.evaluate(() => (window as unknown as { moved: number }).moved);
 
 test('room is kept from the first paint on for what this shopper looked at, and none for others', async ({
   browser,

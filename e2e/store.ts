@@ -165,7 +165,11 @@ export const backAgain = (context: BrowserContext) => context.unroute('**/api/dr
 
 /** A line of the spec, opened. */
 export async function openLine(page: Page, name: string): Promise<void> {
-  const button = page.getByRole('region', { name: 'Spec' }).getByRole('button', { name, exact: true });
+  // Its head comes before whatever the line holds, which may be called the same.
+  const button = page
+    .getByRole('region', { name: 'Spec' })
+    .getByRole('button', { name, exact: true })
+    .first();
   if ((await button.getAttribute('aria-expanded')) !== 'true') await button.click();
   // Controls are fetched when their line is opened, and what stands under them moves as they come.
   await expect(page.getByText('Opening…')).toHaveCount(0);

@@ -1,3 +1,4 @@
+import type { TabItem } from './tabItem.ts';
 import type { Bands } from '../bands/bands.ts';
 import type { Room } from '../geometry/steps.ts';
 import type { BayBase, Heading, StoredBayBase } from '../plan/bay.ts';
@@ -81,6 +82,8 @@ export interface BayKind<S extends Lines, C extends object> {
   shelves(bay: StoredBayOf<string, S>): readonly string[];
   /** The same with other shelves in the place of some. */
   withShelves<B extends StoredBayOf<string, S>>(bay: B, others: ReadonlyMap<string, string>): B;
+  /** Its shelves are shown one at a time: the tabs by which they are opened, each with its shelf. */
+  tabs?(bay: BayOf<string, S>): readonly TabItem[];
   /** Id of the bay of its page that it leads to, without which it is not shown; empty while none is chosen. */
   leadsTo?(bay: BayOf<string, S>): string;
   /** Ids of the stored pictures that it uses itself. */
@@ -88,6 +91,8 @@ export interface BayKind<S extends Lines, C extends object> {
   /** Yields a request for each list of items that it shows. */
   view(bay: BayOf<string, S>, making: BayMaking): Generator<ItemsRequest, BayMade<C>, ItemsAnswer>;
   shelfViews(content: C): readonly ShelfView[];
+  /** Those of them that are drawn, where that is not all. */
+  shelvesDrawn?(content: C): readonly ShelfView[];
   /** Pictures whose colour stands for them until they are there, besides those of shelves. */
   tones(content: C): readonly PictureFacts[];
   /** Its texts stand on the first of those. */
@@ -98,6 +103,8 @@ export interface BayKind<S extends Lines, C extends object> {
   says?(content: C): string;
   /** Estimated height without the space around it, px. */
   heightPx(content: C, heading: Heading, bands: Bands, regionPx: number): number;
+  /** The script of the page has something to do for it. */
+  scripted?(content: C): boolean;
   /** Data about what it shows, after schema.org; its addresses begin with the origin. */
   data?(content: C, store: { origin: string; currency: string }): object[];
   /** Rules of style, `scope` being its selector. */

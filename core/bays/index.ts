@@ -16,10 +16,12 @@ import { orderBay } from './order.ts';
 import { pictureTextBay } from './pictureText.ts';
 import { productBay } from './product.ts';
 import { shelfBay } from './shelf.ts';
+import { tabsBay } from './tabs.ts';
 
 /** Everything a bay can hold, in the order offered; to add a kind, write its file and list it here. */
 const kinds = {
   shelf: shelfBay,
+  tabs: tabsBay,
   banner: bannerBay,
   pictureText: pictureTextBay,
   notice: noticeBay,

@@ -103,6 +103,7 @@ export const jumpBay: BayKind<typeof settings, JumpContent> = {
   tones: () => [],
   heads: () => false,
   heightPx: () => BUTTON_PX,
+  scripted: () => true,
   css: ({ to, offset, align }, scope, bands) =>
     byBand(
       bands,

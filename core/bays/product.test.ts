@@ -37,7 +37,7 @@ function shown(kind: 'product' | 'quick', settings: Record<string, unknown> = {}
   const view = specimenView(plan, 0, {
     page: plan.pages[kind]!,
     about: { product },
-    address: { path: pagePath(pageKind(kind), product.slug), from: {} },
+    address: { path: pagePath(pageKind(kind), product.slug), from: {}, open: {} },
   });
   const { content } = view.bays[0]!;
   const bay = plan.pages[kind]!.bays[0]!;

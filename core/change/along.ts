@@ -23,6 +23,7 @@ function missing(plan: StoredPlan): Set<DocumentKey> {
   };
   for (const shelf of Object.values(plan.shelves)) {
     if (shelf.assortmentId) name(`assortment:${shelf.assortmentId}`);
+    if (shelf.like) name(`shelf:${shelf.like}`);
     namesTopUp(ownAssortment(shelf));
   }
   for (const { assortment } of Object.values(plan.assortments)) namesTopUp(assortment);

@@ -88,6 +88,18 @@ describe('every check', () => {
     );
   });
 
+  /** A bay of tabs, each with a shelf that shows so many. */
+  const tabbed = (limits: readonly number[]): StoredPlan =>
+    specimenStored(
+      limits.map((limit, i) => specimenShelf(`s${i}`, { assortment: { of: 'products', limit } })),
+      [
+        specimenBay('a', {
+          holds: 'tabs',
+          tabs: limits.map((_, i) => ({ id: `t${i}`, shelfId: `s${i}` })),
+        } as never),
+      ],
+    );
+
   /** A plan that makes each check fire, and how many of its findings have a fix. */
   const specimens: Record<
     string,
@@ -225,6 +237,9 @@ describe('every check', () => {
       ),
       fixes: true,
     },
+    'tabs-alike': { plan: tabbed([4, 4]), fixes: false },
+    'tabs-many': { plan: tabbed([1, 2, 3, 4, 5, 6]), fixes: false },
+    'tabs-uneven': { plan: tabbed([8, 2]), fixes: false },
     'shelf-gone': { plan: specimenStored([], [specimenBay('a')]), fixes: true },
     'assortment-gone': {
       plan: specimenStored([specimenShelf('a', { assortmentId: 'nowhere' })]),

@@ -5,6 +5,7 @@ import type { Order } from '../assortment/orders/index.ts';
 import { clausesIn } from '../assortment/rule.ts';
 import { assortmentOf } from '../plan/showing.ts';
 import { ofShelves, type PageCheck } from './check.ts';
+import { tabAt } from './tabAt.ts';
 
 /** Words of a heading, and what of the rule or the order keeps their promise. */
 interface Promise {
@@ -48,16 +49,20 @@ export const headingAtOdds: PageCheck = {
   severity: 'weak',
   reads: 'page',
   find: (view, plan) =>
-    ofShelves(view, ({ id }, { heading, empty }) => {
-      const shelf = plan.shelves[id];
+    ofShelves(view, (drawn, bay) => {
+      const { empty } = bay;
+      const shelf = plan.shelves[drawn.id];
+      // What stands over a shelf is the name of its tab, where it has one.
+      const tab = tabAt(view, plan, bay, drawn);
+      const words = tab ?? bay.heading.words;
       const assortment = shelf && assortmentOf(plan, shelf);
       if (assortment?.of !== 'products' || empty) return null;
       const broken = promises.find(
-        (promise) => promise.words.test(fold(heading.words)) && !keeps(promise, assortment),
+        (promise) => promise.words.test(fold(words)) && !keeps(promise, assortment),
       );
       if (!broken) return null;
       return {
-        text: `The heading says "${heading.words}", but nothing makes what is shown ${broken.meant}`,
+        text: `${tab === null ? 'The heading' : 'A tab'} says "${words}", but nothing makes what is shown ${broken.meant}`,
         fix: null,
         goTo: 'shows',
       };

@@ -29,6 +29,9 @@ import { ruleNeverMatches } from './ruleNeverMatches.ts';
 import { sameProductTwice } from './sameProductTwice.ts';
 import { leadsNowhere } from './leadsNowhere.ts';
 import { shelfGone } from './shelfGone.ts';
+import { tabsAlike } from './tabsAlike.ts';
+import { tabsMany } from './tabsMany.ts';
+import { tabsUneven } from './tabsUneven.ts';
 import { targetTooSmall } from './targetTooSmall.ts';
 import { textHardToRead } from './textHardToRead.ts';
 import { textClipped } from './textClipped.ts';
@@ -49,6 +52,9 @@ export const checks: readonly Check[] = [
   nothingToShow,
   rowsLeftShort,
   sameProductTwice,
+  tabsAlike,
+  tabsMany,
+  tabsUneven,
   cannotMove,
   roundTooLong,
   endAboveFoot,

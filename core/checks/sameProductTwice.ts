@@ -1,6 +1,7 @@
 import { listed } from '../sentence/sentence.ts';
 import type { ShelfView } from '../view/view.ts';
 import { ofShelves, type PageCheck } from './check.ts';
+import { shelfCalled } from './tabAt.ts';
 
 /** Items that a shelf shows at one band at least. */
 const shownIds = (shelf: ShelfView): Set<number> =>
@@ -21,7 +22,7 @@ export const sameProductTwice: PageCheck = {
   reads: 'page',
   find: (view, plan) => {
     const seen = new Set<number>();
-    return ofShelves(view, (shelf, { heading }) => {
+    return ofShelves(view, (shelf, bay) => {
       if (shelf.of !== 'products') return null;
       const own = shownIds(shelf);
       const again = shelf.cards.filter((card) => own.has(card.id) && seen.has(card.id));
@@ -31,7 +32,7 @@ export const sameProductTwice: PageCheck = {
       // Leaving them out mends it honestly only where enough others are left.
       const enough = shelf.steps.every((step) => shelf.total - seen.size >= step.size);
       return {
-        text: `${listed(again.slice(0, 2).map((card) => card.name))}${again.length > 2 ? ` and ${again.length - 2} more` : ''} in "${heading.words || 'this shelf'}" ${again.length === 1 ? 'is' : 'are'} shown above already`,
+        text: `${listed(again.slice(0, 2).map((card) => card.name))}${again.length > 2 ? ` and ${again.length - 2} more` : ''} in ${shelfCalled(view, plan, bay, shelf)} ${again.length === 1 ? 'is' : 'are'} shown above already`,
         fix:
           settings && !settings.notTwice && enough
             ? {

@@ -1,5 +1,10 @@
-import { bayName, shelvesOf } from '../plan/places.ts';
+import { bayKind, type Bay } from '../bays/index.ts';
+import { bayName, shelvesOf, tabsOf } from '../plan/places.ts';
 import type { Found, PlanCheck } from './check.ts';
+
+/** The tabs of a bay as they are kept, without one. */
+const withoutTab = (bay: Bay, tab: string) =>
+  bayKind(bay.holds).tabs!(bay as never).filter(({ id }) => id !== tab);
 
 /** A bay that names a shelf that is not there. */
 export const shelfGone: PlanCheck = {
@@ -17,6 +22,25 @@ export const shelfGone: PlanCheck = {
           const text = `"${bayName(bay, plan)}" shows a shelf that cannot be read; reset it first`;
           return [{ at, text, fix: null, goTo: null }];
         }
+        const tabs = tabsOf(bay, plan);
+        const left = tabs.filter(({ shelfId }) => Object.hasOwn(plan.shelves, shelfId));
+        if (left.length > 0)
+          return tabs
+            .filter((tab) => !left.includes(tab))
+            .map((tab) => ({
+              at,
+              text: `The tab "${tab.called}" of "${bayName(bay, plan)}" shows a shelf that is no longer there`,
+              fix: {
+                words: 'Remove the tab',
+                command: {
+                  do: 'set',
+                  on: { page: page.id, bay: bay.id },
+                  setting: 'tabs',
+                  value: withoutTab(bay, tab.id),
+                },
+              },
+              goTo: 'tabs',
+            }));
         return [
           {
             at,

@@ -3,7 +3,7 @@ import type { Bands } from '../bands/bands.ts';
 import { partKind } from '../card/parts/index.ts';
 import { bayHeight } from '../view/bayHeight.ts';
 import { shelfMeasure } from '../view/shelfMeasure.ts';
-import { shelvesIn } from '../view/shelvesIn.ts';
+import { shelvesDrawn } from '../view/shelvesIn.ts';
 import type { BayView, CardView, StandIn, StepView } from '../view/view.ts';
 import { within } from './containers.ts';
 import { scopeOf } from './written.ts';
@@ -45,7 +45,7 @@ export function keptRoomCss(bay: BayView, standIn: StandIn, bands: Bands): strin
   const scope = `html[data-looked] ${scopeOf('bay', bay.id)}:is([hidden]:not([data-none]),[data-kept])`;
   const aroundPx = (regionPx: number) => {
     const filled = { ...bay, empty: false };
-    const [own] = shelvesIn(bay);
+    const [own] = shelvesDrawn(bay);
     return bayHeight(filled, bands, regionPx) - (own ? shelfMeasure(own, bands, regionPx).heightPx : 0);
   };
   const heightOf = (cards: CardView[], regionPx: number) =>

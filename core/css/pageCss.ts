@@ -5,7 +5,7 @@ import { layoutKind } from '../layouts/index.ts';
 import { bayKind } from '../bays/index.ts';
 import { fillCrop } from '../picture/crop.ts';
 import type { PictureFacts } from '../catalogue/facts.ts';
-import { shelvesIn } from '../view/shelvesIn.ts';
+import { shelvesDrawn } from '../view/shelvesIn.ts';
 import type { BayView, PageView, ShelfView } from '../view/view.ts';
 import { byBand, within } from './containers.ts';
 import { groundCss, ownColours } from './onDark.ts';
@@ -41,7 +41,7 @@ function bayCss(bay: BayView, view: PageView): string {
 const bayStyleCss = (bay: BayView, { bands }: PageView): string =>
   [
     styleCss(bay.style, 'o', scopeOf('bay', bay.id), bands),
-    ...shelvesIn(bay).map((shelf) => styleCss(shelf.style, 'o', scopeOf('shelf', shelf.id), bands)),
+    ...shelvesDrawn(bay).map((shelf) => styleCss(shelf.style, 'o', scopeOf('shelf', shelf.id), bands)),
   ].join('');
 
 /** Short class for the pictures that are cropped alike at every proportion: of one shape and one focal point. */
@@ -79,7 +79,7 @@ function pictureCss({ content }: BayView): string {
     rules.add(`.${cssName(toneClass(dominant))}{background-color:${cssColour(dominant)}}`);
   for (const { dominant } of bayKind(content.holds).tones(content)) add(dominant);
   let positions = '';
-  for (const shelf of shelvesIn({ content })) {
+  for (const shelf of shelvesDrawn({ content })) {
     const crops = new Map<string, PictureFacts>();
     for (const card of shelf.cards)
       for (const part of card.parts) {
@@ -116,7 +116,7 @@ export function pageStyles(view: PageView): ReadonlyMap<string, string> {
     ...view.bays.flatMap((bay) =>
       [
         [`${bay.id} pictures`, pictureCss(bay)] as const,
-        [`${bay.id} places`, shelvesIn(bay).map(placesCss).join('')] as const,
+        [`${bay.id} places`, shelvesDrawn(bay).map(placesCss).join('')] as const,
         [bay.id, bayCss(bay, view)] as const,
         [`${bay.id} style`, bayStyleCss(bay, view)] as const,
       ].filter(([, css]) => css !== ''),

@@ -1,4 +1,4 @@
-import { produce } from 'immer';
+import { current, produce } from 'immer';
 import type { StoredBay } from '../bays/index.ts';
 import { same } from '../settings/same.ts';
 import { withOwn } from '../settings/ownValues.ts';
@@ -6,6 +6,7 @@ import { readPath, writePath } from '../settings/path.ts';
 import { isSetting, nodeAt } from '../settings/setting.ts';
 import { editBands, type BandChange } from './bandEdits.ts';
 import { withDocument, type DocumentKey, type PlanDocument } from './documents.ts';
+import { setApart } from './like.ts';
 import type { StoredPage } from './page.ts';
 import { otherWayOf, placesOf, shelvesOf, withShelves } from './places.ts';
 import type { StoredShelf } from './shelf.ts';
@@ -61,6 +62,27 @@ export interface OwnValues {
   values: Readonly<Record<string, unknown>> | undefined;
 }
 
+/**
+ * A copy of a bay with copies of its shelves, which are laid out like one another as before.
+ * @param ids by what each is a copy of: for the bay, and for each of its shelves
+ */
+export function copyOf(
+  bay: StoredBay,
+  from: StoredPlan['shelves'],
+  ids: Readonly<Record<string, string>>,
+): { bay: StoredBay; shelves: StoredShelf[] } {
+  const copies = new Map(Object.entries(ids));
+  return {
+    bay: { ...withShelves(bay, copies), id: copies.get(bay.id)! },
+    shelves: shelvesOf(bay).flatMap((id) => {
+      const shelf = from[id];
+      if (!shelf || !copies.has(id)) return [];
+      const like = shelf.like && (copies.get(shelf.like) ?? shelf.like);
+      return [{ ...shelf, id: copies.get(id)!, ...(like && { like }) }];
+    }),
+  };
+}
+
 function pageOf(plan: StoredPlan, id: string): StoredPage {
   const page = plan.pages[id];
   if (!page) throw new RangeError(`There is no page "${id}".`);
@@ -82,10 +104,22 @@ type PlanDraft = Mutable<StoredPlan>;
 const changed = (plan: StoredPlan, change: (draft: PlanDraft) => void): StoredPlan =>
   produce(plan, (draft) => change(draft as PlanDraft));
 
+/** Shelves that are laid out like one that goes stay as they are: the first of them has it from now on, the others from that. */
+function handOn(draft: PlanDraft, id: string): void {
+  const plan: StoredPlan = current(draft as never);
+  const [heir, ...others] = Object.values(plan.shelves).filter(
+    (one) => one.like === id && placesOf(plan, one.id).length > 0,
+  );
+  if (!heir) return;
+  draft.shelves[heir.id] = clone(setApart(plan.shelves, heir));
+  for (const one of others) draft.shelves[one.id]!.like = heir.id;
+}
+
 /** Shelves that are shown nowhere any more go, and their working copies with them. */
 function dropUnused(draft: PlanDraft, shelves: readonly string[]): void {
   for (const id of shelves) {
     if (placesOf(draft as StoredPlan, id).length > 0) continue;
+    handOn(draft, id);
     delete draft.shelves[id];
     delete draft.shelves[otherWayOf(id)];
   }
@@ -188,12 +222,9 @@ export function apply(plan: StoredPlan, command: Command): StoredPlan {
         const page = pageOf(draft, command.page);
         const at = bayAt(page, command.bay);
         const bay = plan.pages[command.page]!.bays[at]!;
-        const copies = new Map(Object.entries(command.ids));
-        for (const id of shelvesOf(bay)) {
-          const [shelf, copy] = [plan.shelves[id], copies.get(id)];
-          if (shelf && copy) addShelves(draft, [{ ...shelf, id: copy }]);
-        }
-        page.bays.splice(at + 1, 0, { ...withShelves(clone(bay), copies), id: copies.get(bay.id)! });
+        const copy = copyOf(clone(bay), plan.shelves, command.ids);
+        addShelves(draft, copy.shelves);
+        page.bays.splice(at + 1, 0, copy.bay);
       });
     case 'moveBay':
       return changed(plan, (draft) => {
@@ -240,7 +271,8 @@ export function apply(plan: StoredPlan, command: Command): StoredPlan {
         if (!shelf) throw new RangeError(`There is no shelf "${command.shelf}".`);
         const id = otherWayOf(command.shelf);
         delete draft.shelves[id];
-        addShelves(draft, [{ ...shelf, id }]);
+        // What is tried of a shelf that is laid out like another is tried of it alone.
+        addShelves(draft, [{ ...setApart(plan.shelves, shelf), id }]);
       });
     case 'keepWay':
       return changed(plan, (draft) => {
@@ -268,5 +300,9 @@ function swapShelf(draft: PlanDraft, pageId: string, bayId: string, from: string
   const page = pageOf(draft, pageId);
   const at = bayAt(page, bayId);
   page.bays[at] = withShelves(page.bays[at]!, new Map([[from, to]]));
+  // What is nowhere else goes on being laid out like what stands beside it.
+  for (const id of shelvesOf(page.bays[at]))
+    if (draft.shelves[id]?.like === from && placesOf(draft as StoredPlan, id).length === 1)
+      draft.shelves[id].like = to;
   dropUnused(draft, [from]);
 }

@@ -5,6 +5,7 @@ import { valueOf, type Around } from '../settings/complete.ts';
 import { ownFor } from '../settings/ownValues.ts';
 import { nodeAt, type LineId, type PlacedSetting } from '../settings/setting.ts';
 import type { Command } from './commands.ts';
+import { asLaidOut } from './like.ts';
 import { shelvesOf } from './places.ts';
 import { aroundOf, type StoredPlan } from './storedPlan.ts';
 import { ofOf, subjectOf, type Target } from './target.ts';
@@ -82,7 +83,7 @@ export function copyLines(
   part: CopiedPart = {},
 ): Command {
   const [source, sourceBay] = [subjectOf(plan, { shelf: from.shelf }), subjectOf(plan, bayOf(from))];
-  const shelf = plan.shelves[from.shelf];
+  const shelf = plan.shelves[from.shelf] && asLaidOut(plan.shelves, plan.shelves[from.shelf]!);
   if (!source || !sourceBay || !shelf) return { do: 'together', commands: [] };
   const of = ofOf(plan, shelf);
   const { band } = part;
@@ -106,7 +107,7 @@ export function copyLines(
       if (takesKind) commands.push({ do: 'set', on, setting: 'assortment', value: shelf.assortment });
       for (const one of source.settings)
         if (isOfLines(one, lines, part) && !one.id.startsWith('assortment.') && fits(one) && isFor(one, of))
-          copy(on, one, source.document, other);
+          copy(on, one, shelf, asLaidOut(plan.shelves, other));
     }
     met.add(place.shelf);
     for (const one of sourceBay.settings)

@@ -1,3 +1,4 @@
+import { tabName, type TabItem } from '../bays/tabItem.ts';
 import { bayKind, isBayKind, type Bay } from '../bays/index.ts';
 import type { Plan } from './plan.ts';
 
@@ -25,6 +26,12 @@ export const bayNames =
     }
     return undefined;
   };
+
+/** The tabs of a bay with what each is called; none where it has none. */
+export function tabsOf(bay: Bay, plan: Plan): (TabItem & { called: string })[] {
+  const tabs = bayKind(bay.holds).tabs?.(bay as never) ?? [];
+  return tabs.map((tab, i) => ({ ...tab, called: tabName(tab, i, (id) => plan.shelves[id]?.name) }));
+}
 
 interface WithPages<P> {
   pages: Readonly<Record<string, P>>;

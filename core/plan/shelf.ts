@@ -48,12 +48,31 @@ const showsSettings = {
   }),
 };
 
+const likeSettings = {
+  /** The shelf that it has its layout, columns, card and look from; null where those are its own (like.ts). */
+  like: setting(
+    own<string | null>(string().max(60).nullable().defined(), (id, names) =>
+      id === null ? 'its own' : `as "${names.shelf(id) ?? 'a removed shelf'}"`,
+    ),
+    null,
+    {
+      name: 'Layout and look',
+      find: ['layout', 'look', 'tab', 'apart', 'same'],
+      say: (id, names) =>
+        id === null
+          ? 'layout and look of its own'
+          : `layout and look as "${names.shelf(id) ?? 'a removed shelf'}"`,
+      stays: true,
+    },
+  ),
+};
+
 const shelfStyle = styleTree('shelf');
 const shelfRules = rulesTree('Own rules of the shelf');
 
 const lines = {
   shows: showsSettings,
-  layout: layoutSettings,
+  layout: { ...likeSettings, ...layoutSettings },
   columns: columnsSettings,
   card: shelfCardSettings,
   look: { ...shelfStyle, ...shelfRules } as unknown as Tree,
@@ -62,6 +81,7 @@ const lines = {
 /** What can be set of a shelf, besides what it shows. */
 export const shelfTree = joined(
   showsSettings,
+  likeSettings,
   layoutSettings,
   columnsSettings,
   shelfCardSettings,

@@ -4,6 +4,7 @@ import { complete, type Around } from '../settings/complete.ts';
 import { keptStyle } from '../style/keptStyle.ts';
 import { houseSettings, type House, type StoredHouse } from './house.ts';
 import { pageSettings, type Page, type StoredPage } from './page.ts';
+import { asLaidOut } from './like.ts';
 import type { Plan } from './plan.ts';
 import { completeSaved, type SavedAssortment, type StoredSaved } from './savedAssortment.ts';
 import { completeShelf, type StoredShelf } from './shelf.ts';
@@ -85,7 +86,11 @@ const all = <S, C>(make: (stored: S, around: Around) => C) =>
   );
 
 const allPages = all(completePage);
-const allShelves = all(shelfOf);
+const allShelves = kept((documents: StoredPlan['shelves'], around: Around): Plan['shelves'] =>
+  Object.fromEntries(
+    Object.entries(documents).map(([id, stored]) => [id, shelfOf(asLaidOut(documents, stored), around)]),
+  ),
+);
 const allSaved = all(savedOf);
 
 /** The complete plan of a stored one. What did not change is the very same object as before. */

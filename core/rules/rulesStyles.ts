@@ -1,7 +1,7 @@
 import { LRUCache } from 'lru-cache';
 import { insideStyle } from '../css/written.ts';
 import { RULES_LAYERS } from '../style/styleCss.ts';
-import { shelvesIn } from '../view/shelvesIn.ts';
+import { shelvesDrawn } from '../view/shelvesIn.ts';
 import type { PageView } from '../view/view.ts';
 import { readRules, type OwnRules } from './readRules.ts';
 
@@ -29,6 +29,6 @@ export function rulesStyles(view: PageView): ReadonlyMap<string, string> {
   };
   add(' rules', view.rules, null);
   for (const bay of view.bays)
-    for (const shelf of shelvesIn(bay)) add(`${shelf.id} rules`, shelf.rules, shelf.id);
+    for (const shelf of shelvesDrawn(bay)) add(`${shelf.id} rules`, shelf.rules, shelf.id);
   return pieces;
 }

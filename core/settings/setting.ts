@@ -9,6 +9,8 @@ export type SettingOn = (typeof SETTING_ONS)[number];
 
 /** The lines of the spec, in their order. */
 export const LINES = [
+  'tabs',
+  'strip',
   'text',
   'picture',
   'link',

@@ -64,7 +64,9 @@ export const layoutLine: Line = {
         ? layoutKind(layouts[0]!).said
         : sayVarying(shelf.layout, names, (id) => layoutKind(id).name.toLowerCase());
     return [
-      'A ',
+      ...(shelf.like !== null && names.shelf(shelf.like)
+        ? [opens(`As "${names.shelf(shelf.like)}"`, 'like'), ': a ']
+        : ['A ']),
       opens(said, 'layout'),
       ', ',
       saySize(shelf, layouts, names, total),

@@ -172,7 +172,7 @@ export const specimenViewOf = (
       now: Date.UTC(2026, 10, 24, 12),
       tree: specimenTree,
       pictures: () => undefined,
-      address: { path: '/', from: {} },
+      address: { path: '/', from: {}, open: {} },
       about: {},
       ...more,
     },

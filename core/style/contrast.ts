@@ -180,6 +180,18 @@ function underText(
   return found;
 }
 
+/** The background of what an element stands in, the nearest that has one; what is marked as the current one is that. */
+function underElement(levels: Levels, { within }: StyleElement, drawn: DrawnIn): Resolved {
+  if (within === undefined) return unset;
+  const around = styleElement(within);
+  const state: StateId = around.states.includes('current') ? 'current' : 'rest';
+  const bandId = drawn.bands[0]!.id;
+  const found = around.takes.includes('background')
+    ? resolve(levels, around, 'background', state, drawn.bands, bandId)
+    : unset;
+  return found.from ? found : underElement(levels, around, drawn);
+}
+
 /** What the text of an element has to stand out by, which no state changes. */
 function needOf(levels: Levels, element: StyleElement, drawn: DrawnIn): number {
   if (element.isSign) return LEAST_CONTROL;
@@ -206,7 +218,9 @@ function setOf(
     property,
     seen: resolve(levels, element, property, state, bands, bandId),
     ground: hasGround ? resolve(levels, element, 'background', state, bands, bandId) : unset,
-    card: element.ofCard ? underText(levels, element, state === 'rest' ? state : 'cardHover', drawn) : unset,
+    card: element.ofCard
+      ? underText(levels, element, state === 'rest' ? state : 'cardHover', drawn)
+      : underElement(levels, element, drawn),
     house: levels.length - 1,
     behind,
     colours: coloursOn(behind, drawn.colours),

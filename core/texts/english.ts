@@ -29,6 +29,7 @@ export const english = {
   basket: everywhere('Basket'),
   savedProducts: everywhere('Saved', 'The link to what is saved for later'),
 
+  tabs: ofLists('Tabs', 'What tabs without a heading are called, said aloud'),
   thisList: ofLists('this list', 'What a list without a heading is called'),
   showMore: ofLists('Show more'),
   showPrevious: ofLists('Show previous'),

@@ -92,7 +92,7 @@ export function cardsAlone(
       now,
       tree,
       pictures: () => undefined,
-      address: { path: '/', from: {} },
+      address: { path: '/', from: {}, open: {} },
       about: {},
     },
     ({ shelfId, start, count }) => {

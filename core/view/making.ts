@@ -33,6 +33,8 @@ export interface BayMaking {
   changes(how: Changing): void;
   /** Tells what the view is made from (reads.ts). */
   reads(names: Iterable<string>): void;
+  /** Tells which tab of a bay is open, where that is not the first. */
+  opens(bayId: string, tab: string): void;
   /** Tells which item a shelf begins at, once it is known how many there are. */
   begins(shelfId: string, from: number): void;
 }

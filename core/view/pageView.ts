@@ -22,7 +22,7 @@ import type { Plan } from '../plan/plan.ts';
 import { keepsForLater } from '../plan/keepsForLater.ts';
 import { shelvesOf } from '../plan/places.ts';
 import { cardStoreOf } from './cardStoreOf.ts';
-import { fromParameter, type PageAddress } from './address.ts';
+import { fromParameter, tabParameter, type PageAddress } from './address.ts';
 import { keptFor } from './keptFor.ts';
 import { shelvesIn } from './shelvesIn.ts';
 import { CATEGORIES, COLLECTIONS, ENTRIES, productRead, RELEASE } from './reads.ts';
@@ -93,6 +93,7 @@ export function* pageView(input: PageInput): Generator<ItemsRequest, PageView, I
   const changing = new Set<Changing>();
   const reads = new Set(readsOfPage(about));
   const begins: Record<string, number> = {};
+  const opened: Record<string, string> = {};
   const kind = pageKind(page.kind);
   const around = kind.around(about);
   const store = cardStoreOf(house, input.now, {
@@ -127,6 +128,9 @@ export function* pageView(input: PageInput): Generator<ItemsRequest, PageView, I
       begins: (shelfId, from) => {
         if (from > 0) begins[shelfId] = from;
       },
+      opens: (bayId, tab) => {
+        opened[bayId] = tab;
+      },
     });
     made.push({ bay, its, room });
   }
@@ -151,7 +155,7 @@ export function* pageView(input: PageInput): Generator<ItemsRequest, PageView, I
     pageId: page.id,
     kind: page.kind,
     path: address.path,
-    parameters: parametersOf(kind, about, begins),
+    parameters: parametersOf(kind, about, begins, opened),
     title: kind.titledByStore ? house.storeName : `${name} – ${house.storeName}`,
     description: shortened(kind.described(about) ?? saidBy(bays)),
     firstHeading: firstHeading(bays, kind.titledByStore ? house.storeName : name),
@@ -188,14 +192,20 @@ const readsOfPage = ({ product, entry, collection }: About): string[] => [
   ...(collection ? [COLLECTIONS] : []),
 ];
 
-/** What is known of the parameters that a kind of page reads, and where its shelves begin. */
-const parametersOf = (kind: PageKind, about: About, begins: Record<string, number>): PageView['parameters'] =>
+/** What is known of the parameters that a kind of page reads, where its shelves begin, and which tabs are open. */
+const parametersOf = (
+  kind: PageKind,
+  about: About,
+  begins: PageAddress['from'],
+  opened: PageAddress['open'],
+): PageView['parameters'] =>
   [
     ...Object.entries(kind.reads).flatMap(([name, known]): [string, string][] => {
       const value = known(about);
       return value === null ? [] : [[name, value]];
     }),
     ...Object.entries(begins).map(([id, from]): [string, string] => [fromParameter(id), String(from)]),
+    ...Object.entries(opened).map(([id, tab]): [string, string] => [tabParameter(id), tab]),
   ].sort(([a], [b]) => (a < b ? -1 : 1));
 
 /** The next instant at which something that changes by itself does. */

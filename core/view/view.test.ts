@@ -53,7 +53,7 @@ describe('one HTML for every width', () => {
           let first: number | null = null;
           for (let turns = 0; from !== null && turns < 200; turns += 1) {
             const shelf: ShelfView = shelfOf(
-              specimenView(plan, total, { address: { path: '/', from: { list: from } } }),
+              specimenView(plan, total, { address: { path: '/', from: { list: from }, open: {} } }),
             );
             const step = stepAt(shelf.steps, width);
             first ??= step.shows.start;
@@ -76,7 +76,7 @@ describe('one HTML for every width', () => {
 
   it('holds no more than twice the largest page', () => {
     const view = specimenView(paged({ phone: 3, laptop: 2 }, { phone: 2, tablet: 3, laptop: 5 }), 200, {
-      address: { path: '/', from: { list: 47 } },
+      address: { path: '/', from: { list: 47 }, open: {} },
     });
     const shelf = shelfOf(view);
     expect(shelf.cards.length).toBeLessThan(2 * Math.max(...shelf.steps.map((step) => step.size)));
@@ -200,7 +200,7 @@ describe('the view after a change', () => {
     product: specimenProduct(i + 1),
   }));
   const known = { total: items.length, own: items.length, start: 0, items };
-  const address = { path: '/', from: {} };
+  const address = { path: '/', from: {}, open: {} };
   /** Answers are the same objects each time, as those that are known already. */
   const viewsOf = (change: Command): [PageView, PageView] => {
     const shelf = (id: string) => specimenShelf(id, { amount: { by: 'items', items: { phone: 8 } } });

@@ -100,7 +100,7 @@ const withoutScripts = (html: string) => html.replaceAll(/<script[^>]*src=[^>]*>
 async function madeAnew(url: string): Promise<string> {
   const { parts } = store.server;
   const { kind, slug } = wantedAt(url)!;
-  const address = { path: pagePath(kind, slug), from: {} };
+  const address = { path: pagePath(kind, slug), from: {}, open: {} };
   const release = (await parts.live.get())!;
   const fresh = storefront(parts.db, () => undefined);
   const view = await fresh.view(release.plan, { kind, slug, query: {} }, address, NOW);

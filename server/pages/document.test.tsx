@@ -184,7 +184,7 @@ function pagesOf(stored: StoredPlan, attack: string): [string, string][] {
         now: Date.UTC(2026, 10, 24, 12),
         tree: specimenTree,
         pictures: () => undefined,
-        address: { path: `/${encodeURIComponent(attack)}`, from: {} },
+        address: { path: `/${encodeURIComponent(attack)}`, from: {}, open: {} },
         about: {
           basket,
           order: orderOf(7, basket),

@@ -8,7 +8,8 @@ import { usedFamilies } from '../../core/style/usedFamilies.ts';
 import { setsOf } from '../../core/text/characterSets.ts';
 import { ownInScript } from '../../core/texts/inScript.ts';
 import { insideStyle } from '../../core/css/written.ts';
-import { shelvesIn } from '../../core/view/shelvesIn.ts';
+import { isTabParameter } from '../../core/view/address.ts';
+import { shelvesDrawn } from '../../core/view/shelvesIn.ts';
 import type { PageView } from '../../core/view/view.ts';
 import { Page } from '../../storefront/Page.tsx';
 import { KEEP_ROOM } from '../../storefront/enhance/keepRoom.ts';
@@ -39,7 +40,7 @@ export function structuredData(view: PageView, origin: string): object[] {
   const about: object[] = [];
   for (const bay of view.bays) {
     about.push(...(bayKind(bay.content.holds).data?.(bay.content, store) ?? []));
-    for (const shelf of shelvesIn(bay))
+    for (const shelf of shelvesDrawn(bay))
       if (shelf.cards.length)
         about.push({
           '@context': 'https://schema.org',
@@ -60,7 +61,9 @@ export function structuredData(view: PageView, origin: string): object[] {
 function canonical({ kind, path: own, parameters }: PageView, origin: string): string {
   const { standsFor } = pageKind(kind);
   const path = standsFor ? own.replace(pagePath(pageKind(kind), ''), pagePath(pageKind(standsFor), '')) : own;
-  const kept = parameters.filter(([name]) => name.endsWith('.from'));
+  // What an open tab shows is on the page that it is a tab of.
+  const isTab = parameters.some(([name]) => isTabParameter(name));
+  const kept = isTab ? [] : parameters.filter(([name]) => name.endsWith('.from'));
   return `${origin}${path}${kept.length ? `?${new URLSearchParams(kept).toString()}` : ''}`;
 }
 
@@ -69,7 +72,7 @@ const ownRules = (view: PageView): string => [...rulesStyles(view).values()].joi
 const familiesOf = ({ style, bays }: PageView) =>
   usedFamilies(
     style,
-    bays.flatMap((bay) => [bay.style, ...shelvesIn(bay).map((shelf) => shelf.style)]),
+    bays.flatMap((bay) => [bay.style, ...shelvesDrawn(bay).map((shelf) => shelf.style)]),
   );
 
 /**

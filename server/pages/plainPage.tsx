@@ -51,7 +51,7 @@ export function plainPage(
       now: 0,
       tree,
       pictures: () => undefined,
-      address: { path: '/', from: {} },
+      address: { path: '/', from: {}, open: {} },
       about: {},
     },
     () => ({ total: 0, own: 0, start: 0, items: [] }),

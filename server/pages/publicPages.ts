@@ -2,7 +2,9 @@ import { createHash } from 'node:crypto';
 import pLimit from 'p-limit';
 import { dependsOf } from '../../core/assortment/depends.ts';
 import { partKind } from '../../core/card/parts/index.ts';
+import { bayKind } from '../../core/bays/index.ts';
 import { pageFor, pageKind, pagePath } from '../../core/pages/index.ts';
+import type { PageKind } from '../../core/pages/pageKind.ts';
 import { categoryTree } from '../../core/catalogue/categoryTree.ts';
 import { emptyPlan } from '../../core/plan/documents.ts';
 import { shelvesOf } from '../../core/plan/places.ts';
@@ -10,7 +12,7 @@ import type { Plan } from '../../core/plan/plan.ts';
 import { completePlan } from '../../core/plan/storedPlan.ts';
 import { readFrom } from '../../core/paging/pages.ts';
 import type { Shopper } from '../../core/shopper/shopper.ts';
-import { fromParameter, type PageAddress } from '../../core/view/address.ts';
+import { fromParameter, tabParameter, type PageAddress } from '../../core/view/address.ts';
 import { shelvesOn } from '../../core/view/shelvesIn.ts';
 import type { PageView } from '../../core/view/view.ts';
 import { assortmentsIn } from '../assortments/names.ts';
@@ -53,12 +55,20 @@ const remembers = (plan: Plan): boolean => dependsOf(assortmentsIn(plan)).reads.
 
 /** Whether anything of a page moves, or grows where it stands. */
 const hasLife = (view: PageView): boolean =>
+  view.bays.some(({ content, empty }) => !empty && bayKind(content.holds).scripted?.(content)) ||
   shelvesOn(view).some(
     ({ shelf: { steps, paging, pagers, cards } }) =>
       steps.some((step) => step.moves) ||
       (paging.by !== 'numbered' && pagers.length > 0) ||
       cards.some(({ parts }) => parts.some((view) => partKind(view.part)?.scripted?.(view))),
   );
+
+/** The bays of a page that show one of several tabs, with the ids of those. */
+const tabsOn = (plan: Plan, kind: PageKind, slug: string): { bay: string; tabs: string[] }[] =>
+  (pageFor(plan, kind, slug)?.bays ?? []).flatMap((bay) => {
+    const tabs = bayKind(bay.holds).tabs?.(bay as never);
+    return tabs ? [{ bay: bay.id, tabs: tabs.map(({ id }) => id) }] : [];
+  });
 
 /** All public pages of a process: those at hand, and how one is made. */
 export interface PublicPages {
@@ -87,18 +97,30 @@ export function publicPages(parts: Parts, enhance: Enhance | null): PublicPages 
       const first = readFrom(query[fromParameter(id)]);
       return first > 0 ? [[fromParameter(id), String(first)]] : [];
     });
-    return [...single, ...begins].sort(([a], [b]) => (a < b ? -1 : 1));
+    const opened = tabsOn(plan, kind, slug).flatMap(({ bay, tabs }): PageView['parameters'] => {
+      const name = tabParameter(bay);
+      const tab = query[name];
+      return typeof tab === 'string' && tabs.includes(tab) ? [[name, tab]] : [];
+    });
+    return [...single, ...begins, ...opened].sort(([a], [b]) => (a < b ? -1 : 1));
   };
 
-  /** Where each shelf begins. */
-  const beginsOf = (plan: Plan, parameters: PageView['parameters']): PageAddress['from'] => {
+  /** Where a page is seen: where each shelf begins, and which tabs are open. */
+  const addressOf = ({ kind, slug }: Asked, plan: Plan, parameters: PageView['parameters']): PageAddress => {
     const given = new Map(parameters);
-    return Object.fromEntries(
-      Object.keys(plan.shelves).flatMap((id) => {
-        const first = given.get(fromParameter(id));
-        return first === undefined ? [] : [[id, Number(first)]];
-      }),
-    );
+    const from = Object.keys(plan.shelves).flatMap((id) => {
+      const first = given.get(fromParameter(id));
+      return first === undefined ? [] : [[id, Number(first)] as const];
+    });
+    const open = tabsOn(plan, kind, slug).flatMap(({ bay }) => {
+      const tab = given.get(tabParameter(bay));
+      return tab === undefined ? [] : [[bay, tab] as const];
+    });
+    return {
+      path: pagePath(kind, slug),
+      from: Object.fromEntries(from),
+      open: Object.fromEntries(open),
+    };
   };
 
   const drawn = (view: PageView, release: Release) => {
@@ -117,16 +139,17 @@ export function publicPages(parts: Parts, enhance: Enhance | null): PublicPages 
     sentPage({ ...drawn(view, release), reads: view.reads, goodUntil: view.goodUntil }, headers);
 
   const make = async (
-    { kind, slug }: Asked,
+    asked: Asked,
     parameters: PageView['parameters'],
     key: string,
     release: Release,
     now: number,
   ): Promise<Made> => {
+    const { kind, slug } = asked;
     const query = Object.fromEntries(parameters);
-    const path = pagePath(kind, slug);
-    const from = beginsOf(release.plan, parameters);
-    const view = await storefront.view(release.plan, { kind, slug, query }, { path, from }, now);
+    const address = addressOf(asked, release.plan, parameters);
+    const { path } = address;
+    const view = await storefront.view(release.plan, { kind, slug, query }, address, now);
     if (!view) return null;
     if (keyOf(path, view.parameters) !== keyOf(path, parameters)) return { parameters: view.parameters };
     const { goodUntil, reads, ...shown } = view;
@@ -205,16 +228,17 @@ export function publicPages(parts: Parts, enhance: Enhance | null): PublicPages 
       if (pages.isDue(key)) find(written, asked(), true).catch(() => undefined);
       return kept;
     },
-    async own({ kind, slug, query }, shopper, status = 200) {
+    async own(asked, shopper, status = 200) {
+      const { kind, slug } = asked;
       const release = await liveNow();
       if (slug.length > LONGEST_SLUG || slug.includes('\0')) return nowhereOf(release);
       if (limit.pendingCount > MOST_WAITING) throw new Fault('too-busy');
-      const parameters = readParameters({ kind, slug, query }, release.plan);
+      const parameters = readParameters(asked, release.plan);
       const view = await limit(() =>
         storefront.view(
           release.plan,
           { kind, slug, query: Object.fromEntries(parameters), shopper },
-          { path: pagePath(kind, slug), from: beginsOf(release.plan, parameters) },
+          addressOf(asked, release.plan, parameters),
           parts.clock(),
         ),
       );

@@ -51,12 +51,16 @@ export function pageRoutes(
   /** A bay that is this shopper's own, as HTML and its style sheet; never kept. */
   const limited = { config: { rateLimit: { max: MOST_FRAGMENTS, timeWindow: '1 minute' } } };
   app.get<{ Querystring: Query }>('/fragment', limited, async (request, reply) => {
-    const { path, bay, looked } = request.query;
+    const { path, bay, looked, tab } = request.query;
     const asked = typeof path === 'string' ? wantedAt(path) : null;
     const wanted = asked && { ...asked, query: {} };
     const release = await parts.live.get();
     if (!wanted || !release || typeof bay !== 'string') throw new Fault('bad-request');
-    const address: PageAddress = { path: String(path), from: {} };
+    const address: PageAddress = {
+      path: String(path),
+      from: {},
+      open: typeof tab === 'string' ? { [bay]: tab } : {},
+    };
     const view = await parts.storefront.view(release.plan, wanted, address, parts.clock(), {
       bay,
       lookedAt: readLookedAt(looked),

@@ -12,7 +12,7 @@ async function render(plan: Plan, page: Page, parts: Pick<Parts, 'storefront' | 
   const slug = kind.many ? page.slug : await parts.storefront.example(kind, now);
   // What it would be about is not there yet, so neither is the page.
   if (slug === null) return;
-  const address = { path: pagePath(kind, slug), from: {} };
+  const address = { path: pagePath(kind, slug), from: {}, open: {} };
   const view = await parts.storefront.view(plan, { kind, slug, query: {} }, address, now);
   if (view) htmlPage(view, null);
 }

@@ -15,6 +15,7 @@ import { OrderBay } from './Order.tsx';
 import { PictureTextBay } from './PictureText.tsx';
 import { ProductBay } from './Product.tsx';
 import { ShelfBay } from './Shelf.tsx';
+import { TabsBay } from './Tabs.tsx';
 import { bannerCss } from '../styles/bays/banner.ts';
 import { basketCss } from '../styles/bays/basket.ts';
 import { checkoutCss } from '../styles/bays/checkout.ts';
@@ -25,6 +26,7 @@ import { linksCss } from '../styles/bays/links.ts';
 import { noticeCss } from '../styles/bays/notice.ts';
 import { orderCss } from '../styles/bays/order.ts';
 import { pictureTextCss } from '../styles/bays/pictureText.ts';
+import { tabsCss } from '../styles/bays/tabs.ts';
 
 interface DrawnBay<H extends ContentView['holds']> {
   Drawing(props: BayDrawingProps<H>): ReactNode;
@@ -35,6 +37,7 @@ interface DrawnBay<H extends ContentView['holds']> {
 /** How each kind of bay is drawn; one that is missing does not compile. */
 const bayDrawings: { [H in ContentView['holds']]: DrawnBay<H> } = {
   shelf: { Drawing: ShelfBay, css: null },
+  tabs: { Drawing: TabsBay, css: tabsCss },
   notice: { Drawing: NoticeBay, css: noticeCss },
   banner: { Drawing: BannerBay, css: bannerCss },
   pictureText: { Drawing: PictureTextBay, css: pictureTextCss },

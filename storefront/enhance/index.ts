@@ -22,6 +22,8 @@ const enhance = (within: ParentNode) => {
   for (const shelf of within.querySelectorAll<HTMLElement>('[data-shelf]:has(>.pagers>.pager.more)'))
     keepGrowing(shelf);
   if (within.querySelector('.flick')) void flick();
+  if (within.querySelector('.tab-strip'))
+    void import('./tabs.ts').then(({ keepTabs }) => keepTabs(within, enhance));
 };
 
 enhance(document);

@@ -1,6 +1,7 @@
 import { scriptTexts } from '../../core/texts/inScript.ts';
 import { CONSENT, LOOKED } from './cookieNames.ts';
 import { cookie, keepCookie } from './cookies.ts';
+import { tellGoodsCame } from './goodsCame.ts';
 
 /**
  * Remembers, with the shopper's consent and on this device only, which
@@ -62,11 +63,10 @@ function settle(place: HTMLElement, bay: HTMLElement): void {
 
 /** Fills the places that are this shopper's own. What cannot be fetched stays as it is for everybody. */
 async function fill(place: HTMLElement, filled: (bay: Element) => void): Promise<void> {
-  const query = new URLSearchParams({
-    path: location.pathname,
-    bay: place.getAttribute('data-bay')!,
-    looked: looked().join('.'),
-  });
+  const bay = place.getAttribute('data-bay')!;
+  const query = new URLSearchParams({ path: location.pathname, bay, looked: looked().join('.') });
+  const tab = new URLSearchParams(location.search).get(`${bay}.tab`);
+  if (tab !== null) query.set('tab', tab);
   const answer = await fetch(`/fragment?${query.toString()}`);
   if (!answer.ok) throw new Error(answer.statusText);
   const { html, css } = (await answer.json()) as Fragment;
@@ -75,10 +75,11 @@ async function fill(place: HTMLElement, filled: (bay: Element) => void): Promise
   document.adoptedStyleSheets = [...document.adoptedStyleSheets, sheet];
   const holder = document.createElement('template');
   holder.innerHTML = html;
-  const bay = holder.content.firstElementChild;
-  if (!(bay instanceof HTMLElement)) throw new Error('No bay came.');
-  settle(place, bay);
-  filled(bay);
+  const own = holder.content.firstElementChild;
+  if (!(own instanceof HTMLElement)) throw new Error('No bay came.');
+  settle(place, own);
+  filled(own);
+  tellGoodsCame();
 }
 
 /** @param filled told of every bay that was filled */

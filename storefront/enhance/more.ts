@@ -1,4 +1,5 @@
 import { scriptTexts } from '../../core/texts/inScript.ts';
+import { tellGoodsCame } from './goodsCame.ts';
 import { keep, kept } from './memory.ts';
 
 /** Pages that come by themselves before a press is asked for, so that the foot of the page can be reached. */
@@ -116,6 +117,7 @@ function loader(shelf: HTMLElement, pager: HTMLElement): Load {
       status.textContent = texts.moreShown(shown() - before);
       // What comes in above pushes nothing away from under the eye.
       if (rel === 'prev') scrollBy({ top: pager.getBoundingClientRect().top - top, behavior: 'instant' });
+      tellGoodsCame();
       if (pressed) first?.querySelector('a')?.focus({ preventScroll: true });
     } catch {
       status.textContent = texts.moreFailed;

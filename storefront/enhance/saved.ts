@@ -2,6 +2,7 @@ import { readSavedIds } from '../../core/shopper/savedIds.ts';
 import { scriptTexts } from '../../core/texts/inScript.ts';
 import { SAVED } from './cookieNames.ts';
 import { cookie } from './cookies.ts';
+import { GOODS_CAME } from './goodsCame.ts';
 import { sendForms } from './sendForms.ts';
 
 /** Says on each button whether its product is kept, and beside the link to the page how many are. */
@@ -32,6 +33,7 @@ function say(words: string): void {
 export function keepSaved(): void {
   show();
   addEventListener('pageshow', show);
+  document.addEventListener(GOODS_CAME, show);
   document.addEventListener('visibilitychange', show);
   sendForms<{ saved: boolean }>('/saved', (_, { ok, said }) => {
     show();

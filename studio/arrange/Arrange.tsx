@@ -3,6 +3,7 @@ import { VisuallyHidden } from 'react-aria/VisuallyHidden';
 import { Navigate, useParams, useSearchParams } from 'react-router';
 import styled from 'styled-components';
 import { findingsOn } from '../../core/checks/index.ts';
+import { bayKind } from '../../core/bays/index.ts';
 import type { Page } from '../../core/plan/page.ts';
 import type { Plan } from '../../core/plan/plan.ts';
 import { otherWayOf, shelvesOf, withShelves } from '../../core/plan/places.ts';
@@ -58,21 +59,30 @@ function ArrangePage({ page }: { page: Page }) {
   const firstShelf = page.bays.find((one) => shelvesOf(one).length > 0)?.id ?? null;
   const wanted = search.get('bay') ?? firstShelf;
   const bay = wanted === 'page' ? null : (page.bays.find((one) => one.id === wanted) ?? null);
-  const [open, setOpen] = useState<Arranging['open']>({ line: 'columns', setting: null });
-  const choose = (bayId: string | null, shelf?: string) =>
+  const [line, setLine] = useState<Arranging['open']>({ line: 'columns', setting: null });
+  const [looked, setLooked] = useState<Readonly<Record<string, string>>>({});
+  const choose = (bayId: string | null, shelf?: string) => {
     setSearch({ bay: bayId ?? 'page', ...(shelf && { shelf }) }, { replace: true });
-  const openLine = (line: string | null, setting: string | null = null) =>
-    setOpen(line === null ? null : { line, setting });
+    if (bayId !== null && shelf) setLooked((before) => ({ ...before, [bayId]: shelf }));
+  };
+  const openLine = (id: string | null, setting: string | null = null) =>
+    setLine(id === null ? null : { line: id, setting });
   const shelves = bay ? shelvesOf(bay) : [];
-  const shelfId = shelves.find((id) => id === search.get('shelf')) ?? shelves[0] ?? null;
+  const shelfId =
+    [search.get('shelf'), bay && looked[bay.id]].flatMap(
+      (id) => shelves.find((one) => one === id) ?? [],
+    )[0] ??
+    shelves[0] ??
+    null;
   const otherId = shelfId !== null && plan.shelves[otherWayOf(shelfId)] ? otherWayOf(shelfId) : null;
   const [edits, edit] = useState<Way>('other');
-  const views = usePageViews(page, useOtherPage(page, bay?.id ?? null, shelfId, otherId));
+  const open = useOpenTabs(page, shelfId !== null && bay ? { ...looked, [bay.id]: shelfId } : looked);
+  const views = usePageViews(page, useOtherPage(page, bay?.id ?? null, shelfId, otherId), open);
   const trial = shelfId !== null && otherId !== null ? { shelfId, otherId, edits, edit } : null;
   const narrow = useNarrow();
   const [folded, fold] = useState(false);
   const isFolded = narrow && folded;
-  const arranging: Arranging = { page, bay, shelfId, choose, open, openLine, trial };
+  const arranging: Arranging = { page, bay, shelfId, choose, open: line, openLine, trial };
   const edited = views[trial?.edits ?? 'asItIs'];
   return (
     <ArrangeContext value={arranging}>
@@ -101,6 +111,19 @@ function ArrangePage({ page }: { page: Page }) {
       </ViewContext>
     </ArrangeContext>
   );
+}
+
+/** The open tab of each bay that has them: the one whose shelf was looked at last. */
+function useOpenTabs(page: Page, looked: Readonly<Record<string, string>>): Readonly<Record<string, string>> {
+  const tabs = page.bays.flatMap((bay) => {
+    const tab = bayKind(bay.holds)
+      .tabs?.(bay as never)
+      .find(({ shelfId }) => shelfId === looked[bay.id]);
+    return tab ? [[bay.id, tab.id] as const] : [];
+  });
+  // As one text, so that it is the same while the same tabs are open.
+  const key = JSON.stringify(tabs);
+  return useMemo(() => Object.fromEntries(JSON.parse(key) as typeof tabs), [key]);
 }
 
 /** The page with the working copy in place of the shelf; the very page while nothing is tried. */

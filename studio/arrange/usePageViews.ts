@@ -43,9 +43,10 @@ const slugOf = (about: object | null | undefined): string =>
 const addresses = new Map<string, PageAddress>();
 
 /** The same object for the same place, so that views of bays are kept, by whoever they are asked for. */
-function addressOf(path: string): PageAddress {
-  let address = addresses.get(path);
-  if (!address) addresses.set(path, (address = { path, from: {} }));
+function addressOf(path: string, open: PageAddress['open']): PageAddress {
+  const key = JSON.stringify([path, open]);
+  let address = addresses.get(key);
+  if (!address) addresses.set(key, (address = { path, from: {}, open }));
   return address;
 }
 
@@ -53,7 +54,12 @@ function addressOf(path: string): PageAddress {
  * The view of a page of the draft, made here and now, and that of the page with another way of a shelf; where nothing is
  * tried they are one. `tried` stands for the plan of the draft. Items that are not known yet are asked for meanwhile.
  */
-export function usePageViews(page: Page, other: Page, tried?: Plan): Readonly<Record<Way, PageView>> {
+export function usePageViews(
+  page: Page,
+  other: Page,
+  open: PageAddress['open'],
+  tried?: Plan,
+): Readonly<Record<Way, PageView>> {
   const studio = useStudio();
   const { tree, items, client } = studio;
   const drafted = useDraft((state) => state.plan);
@@ -120,7 +126,7 @@ export function usePageViews(page: Page, other: Page, tried?: Plan): Readonly<Re
         now,
         tree,
         pictures: (id) => pictures.find((picture) => picture.id === id),
-        address: addressOf(pagePath(kind, slug)),
+        address: addressOf(pagePath(kind, slug), open),
         about,
       },
       (request) => answer(request, seenBy),

@@ -2,6 +2,7 @@ import { createStore, type StoreApi } from 'zustand/vanilla';
 import type { StoredDocument } from '../../core/api/draft.ts';
 import { merge, type Conflict } from '../../core/merge/merge.ts';
 import { apply, type Command } from '../../core/plan/commands.ts';
+import { whereItIsFrom } from '../../core/plan/like.ts';
 import {
   documentKeys,
   documentOf,
@@ -151,7 +152,7 @@ export function makeDraft(
     ...store,
     run(command, step) {
       const { draft: plan, past, lastStep } = get();
-      const next = apply(plan, command);
+      const next = apply(plan, whereItIsFrom(plan, command));
       if (next === plan) return;
       const at = clock();
       const goesOn =

@@ -20,6 +20,9 @@ import { Choice } from '../ui/Choice.tsx';
 import { Pick } from '../ui/Pick.tsx';
 import { t } from '../ui/theme.ts';
 
+/** Pages of the specimen have their first tabs open. */
+const noTabs: Readonly<Record<string, string>> = {};
+
 const Ground = styled.section`
   grid-area: specimen;
   min-width: 0;
@@ -99,7 +102,7 @@ function Drawn({
   said,
 }: SpecimenProps & { page: Page; pick: ReactNode }) {
   const { draft } = useStudio();
-  const view = usePageViews(page, page, tried).asItIs;
+  const view = usePageViews(page, page, noTabs, tried).asItIs;
   const { bands } = view;
   const [bandId, setBandId] = useState(bands.at(-1)!.id);
   const band = bands.find(({ id }) => id === bandId) ?? bands[0]!;

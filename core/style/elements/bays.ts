@@ -134,6 +134,85 @@ export const bayLinkElement: StyleElement = {
   },
 };
 
+/** A tab of a bay has something to be marked only where there are several. */
+const hasTabs = (read: ReadSetting) => (read('tabs') as readonly unknown[]).length > 1;
+
+/** What the names of tabs stand on. */
+export const tabStripElement: StyleElement = {
+  id: 'tabStrip',
+  name: 'Strip of tabs',
+  group: 'bays',
+  on: 'bay',
+  isUsed: hasTabs,
+  selectors: ['.tab-strip'],
+  ofCard: null,
+  takes: [
+    'background',
+    'borderWidth',
+    'borderKind',
+    'borderColour',
+    'corners',
+    'spaceAcross',
+    'spaceEnds',
+    'spaceAfter',
+  ],
+  states: ['rest'],
+  atFirst: { borderWidth: 0, corners: 0, spaceAcross: 0, spaceEnds: 0, spaceAfter: 20 },
+};
+
+/** Where the open tab is. */
+const OPEN_TAB = '.tab:is([aria-current],[aria-selected=true])';
+
+/** The name of a tab. */
+export const tabElement: StyleElement = {
+  id: 'tab',
+  name: 'Tabs',
+  group: 'bays',
+  on: 'bay',
+  isUsed: hasTabs,
+  selectors: ['.tab'],
+  current: [OPEN_TAB],
+  ofCard: null,
+  within: 'tabStrip',
+  takes: BUTTON_TAKES,
+  states: ['rest', 'hover', 'focus', 'pressed', 'current'],
+  atFirst: {
+    textColour: 'text',
+    borderWidth: 0,
+    corners: 0,
+    shadow: 'none',
+    spaceAcross: 10,
+    spaceEnds: 4,
+    size: 16,
+    weight: 400,
+    slope: 'upright',
+    letterSpacing: 0,
+    letterCase: 'none',
+    lineOfText: 'none',
+    lift: 0,
+    offsetAcross: 0,
+    offsetDown: 0,
+    time: 0,
+  },
+};
+
+/** What marks the open tab. */
+export const tabMarkerElement: StyleElement = {
+  id: 'tabMarker',
+  name: 'Marker of the open tab',
+  group: 'bays',
+  on: 'bay',
+  isUsed: (read) => hasTabs(read) && read('marker') !== 'none',
+  selectors: [OPEN_TAB],
+  pseudo: '::after',
+  ofCard: null,
+  within: 'tab',
+  edge: ['background'],
+  takes: ['background', 'corners', 'opacity'],
+  states: ['rest'],
+  atFirst: { background: 'accent', corners: 0, opacity: 100 },
+};
+
 export const bannerTitleElement: StyleElement = {
   id: 'bannerTitle',
   name: 'Title of a banner',

@@ -10,6 +10,9 @@ import {
   headingElement,
   jumpButtonElement,
   noticeElement,
+  tabElement,
+  tabMarkerElement,
+  tabStripElement,
 } from './bays.ts';
 import { buttonElement, pageButtonElement } from './button.ts';
 import { cardElement, pictureElement, textBlockElement } from './card.ts';
@@ -60,6 +63,9 @@ export const elements: readonly StyleElement[] = [
   columnButtonElement,
   bayLinkElement,
   jumpButtonElement,
+  tabStripElement,
+  tabElement,
+  tabMarkerElement,
   noticeElement,
   pageNumberElement,
   moreButtonElement,

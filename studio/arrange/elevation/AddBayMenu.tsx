@@ -1,6 +1,7 @@
 import { Menu, MenuSection, Text } from 'react-aria-components';
 import { bayKind, bayKinds, type Bay, type StoredBay } from '../../../core/bays/index.ts';
-import { bayName, shelvesOf, withShelves } from '../../../core/plan/places.ts';
+import { copyOf } from '../../../core/plan/commands.ts';
+import { bayName, shelvesOf } from '../../../core/plan/places.ts';
 import { readyBays, readyBaysFor } from '../../../core/plan/readyBays/index.ts';
 import { makeReadyBay } from '../../../core/plan/readyBays/readyBay.ts';
 import { subjectOf } from '../../../core/plan/target.ts';
@@ -48,14 +49,7 @@ export function AddBayMenu() {
   const addCopy = (place: string) => {
     const [pageId, bayId] = place.split('/');
     const from = stored.pages[pageId!]!.bays.find(({ id }) => id === bayId)!;
-    const ids = newIds([from.id, ...shelvesOf(from)], plan);
-    add({
-      bay: { ...withShelves(from, new Map(Object.entries(ids))), id: ids[from.id]! },
-      shelves: shelvesOf(from).flatMap((id) => {
-        const shelf = stored.shelves[id];
-        return shelf ? [{ ...shelf, id: ids[id]! }] : [];
-      }),
-    });
+    add(copyOf(from, stored.shelves, newIds([from.id, ...shelvesOf(from)], plan)));
   };
   const acts: Record<string, (rest: string) => void> = { new: addNew, ready: addReady, copy: addCopy };
   return (

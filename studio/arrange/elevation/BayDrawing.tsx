@@ -2,7 +2,7 @@ import { memo } from 'react';
 import { innerWidth } from '../../../core/geometry/steps.ts';
 import { bayHeight } from '../../../core/view/bayHeight.ts';
 import { shelfMeasure } from '../../../core/view/shelfMeasure.ts';
-import { shelvesIn } from '../../../core/view/shelvesIn.ts';
+import { shelvesDrawn } from '../../../core/view/shelvesIn.ts';
 import type { BayView } from '../../../core/view/view.ts';
 import type { Bands } from '../../../core/bands/bands.ts';
 import { t } from '../../ui/theme.ts';
@@ -22,7 +22,13 @@ interface BayDrawingProps {
   chosen: boolean;
   hidden: boolean;
   conditional: boolean;
+  /** How many tabs it has, and the place of the open one. */
+  tabs?: number;
+  open?: number;
 }
+
+/** A tab small: its width and height and the space between two, px. */
+const TAB = { width: 14, height: 3, between: 6 };
 
 /** A bay small and to scale: its cards where they stand, from the same geometry that the frames have. */
 export const BayDrawing = memo(function BayDrawing({
@@ -33,6 +39,8 @@ export const BayDrawing = memo(function BayDrawing({
   chosen,
   hidden,
   conditional,
+  tabs = 0,
+  open = 0,
 }: BayDrawingProps) {
   const scale = WIDTH / regionPx;
   const full = bay ? bayHeight(bay, bands, regionPx) * scale : 0;
@@ -66,6 +74,8 @@ export const BayDrawing = memo(function BayDrawing({
             scale={scale}
             height={height}
             fill={fill}
+            tabs={tabs}
+            open={open}
           />
         )}
       </svg>
@@ -81,6 +91,8 @@ function Inside({
   scale,
   height,
   fill,
+  tabs,
+  open,
 }: {
   bay: BayView;
   bands: Bands;
@@ -89,17 +101,33 @@ function Inside({
   scale: number;
   height: number;
   fill: string;
+  tabs: number;
+  open: number;
 }) {
-  const [shelf] = shelvesIn(bay);
+  const [shelf] = shelvesDrawn(bay);
   if (!shelf) return <rect x="4" y="4" width={WIDTH - 8} height={Math.max(4, height - 8)} fill={fill} />;
   const { step, boxes, heightPx } = shelfMeasure(shelf, bands, regionPx);
   const inner = innerWidth(shelf.room, bands, step.bandId, regionPx) * scale;
-  const [left, top] = [(WIDTH - inner) / 2, 5];
+  const strip = Math.min(tabs, 6);
+  const stripPx = strip * TAB.width + (strip - 1) * TAB.between;
+  const [left, top] = [(WIDTH - inner) / 2, strip > 1 ? 5 + TAB.height + 5 : 5];
   // Drawn as high as it is; what does not fit is drawn lower, all rows alike.
-  const down = Math.min(scale, (height - top * 2) / Math.max(1, heightPx));
+  const down = Math.min(scale, (height - top - 5) / Math.max(1, heightPx));
   const mirrored = (shelf.direction ?? direction) === 'rtl';
   return (
     <>
+      {strip > 1 &&
+        Array.from({ length: strip }, (_, i) => (
+          <rect
+            key={`tab ${i}`}
+            x={(WIDTH - stripPx) / 2 + i * (TAB.width + TAB.between)}
+            y="5"
+            width={TAB.width}
+            height={TAB.height}
+            rx="1.5"
+            fill={i === open ? t.ink2 : fill}
+          />
+        ))}
       {boxes
         .filter((box) => left + box.x * scale < WIDTH)
         .map((box, i) => (

@@ -4,8 +4,9 @@ import { Button, GridList, GridListItem, Menu, MenuTrigger, useDragAndDrop } fro
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { bayName, shelvesOf } from '../../../core/plan/places.ts';
-import type { Bay } from '../../../core/bays/index.ts';
-import { shelvesIn } from '../../../core/view/shelvesIn.ts';
+import { bayKind, type Bay } from '../../../core/bays/index.ts';
+import { counted } from '../../../core/sentence/sentence.ts';
+import { shelvesDrawn } from '../../../core/view/shelvesIn.ts';
 import type { BayView, PageView, ShelfView } from '../../../core/view/view.ts';
 import { stepAt } from '../../../core/geometry/steps.ts';
 import { useDraft, useStudio } from '../../studioContext.tsx';
@@ -258,9 +259,16 @@ export function Elevation() {
 }
 
 /** When it is shown, or how many it shows; nothing while that is still to come. */
-function asideOf(bay: Bay, drawn: BayView | undefined, shelf: ShelfView | null, regionPx: number): string {
+function asideOf(
+  bay: Bay,
+  tabs: number,
+  drawn: BayView | undefined,
+  shelf: ShelfView | null,
+  regionPx: number,
+): string {
   if (bay.hidden) return 'hidden';
   if (bay.bands) return 'some widths';
+  if (tabs > 0 && drawn && !drawn.empty) return counted(tabs, 'tab');
   if (!drawn || !shelf || shelf.coming) return '';
   if (drawn.empty) return drawn.goesAway ? 'when filled' : 'empty';
   const { shows } = stepAt(shelf.steps, regionPx);
@@ -272,8 +280,9 @@ function DrawnBay({ bay, chosen, name }: { bay: Bay; chosen: boolean; name: stri
   const view = useView();
   const regionPx = drawnAt(view);
   const drawn = view.bays.find((one) => one.id === bay.id);
-  const shelf = (drawn && shelvesIn(drawn)[0]) ?? null;
-  const aside = asideOf(bay, drawn, shelf, regionPx);
+  const shelf = (drawn && shelvesDrawn(drawn)[0]) ?? null;
+  const tabs = bayKind(bay.holds).tabs?.(bay as never) ?? [];
+  const aside = asideOf(bay, tabs.length, drawn, shelf, regionPx);
   return (
     <>
       <div className="drawing">
@@ -284,6 +293,8 @@ function DrawnBay({ bay, chosen, name }: { bay: Bay; chosen: boolean; name: stri
           direction={view.direction}
           chosen={chosen}
           hidden={bay.hidden}
+          tabs={tabs.length}
+          open={tabs.findIndex(({ shelfId }) => shelfId === shelf?.id)}
           conditional={bay.bands !== null || drawn?.goesAway === true}
         />
       </div>

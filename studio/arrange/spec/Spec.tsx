@@ -1,6 +1,7 @@
-import { lazy, Suspense, useEffect, useLayoutEffect, useRef, useState } from 'react';
+import { Fragment, lazy, Suspense, useEffect, useLayoutEffect, useRef, useState } from 'react';
 import styled from 'styled-components';
 import { bayKind } from '../../../core/bays/index.ts';
+import { tabName } from '../../../core/bays/tabItem.ts';
 import { assortmentOf, topUpName } from '../../../core/plan/showing.ts';
 import { bayName, placesOf } from '../../../core/plan/places.ts';
 import { listed } from '../../../core/sentence/sentence.ts';
@@ -115,6 +116,22 @@ const LineBox = styled.div`
   }
 `;
 
+/** What the lines below it are about. */
+const TabHead = styled.div`
+  padding: 9px 16px;
+  background: ${t.pineSoft};
+  border-bottom: 1px solid ${t.line};
+  color: ${t.ink2};
+  font-size: 12px;
+  h3 {
+    display: inline;
+    font: 600 14px/1.25 ${t.names};
+    color: ${t.ink};
+    margin-inline-end: 5px;
+    overflow-wrap: anywhere;
+  }
+`;
+
 /** The chosen bay as lines; each a sentence that opens in place. With no bay chosen, the page itself. */
 export function Spec() {
   const { draft } = useStudio();
@@ -161,6 +178,8 @@ export function Spec() {
       </Suspense>
     );
   const { spec } = bayKind(bay.holds);
+  const tabs = bayKind(bay.holds).tabs?.(bay as never) ?? [];
+  const tab = tabs.find((one) => one.shelfId === shelfId);
   const drawn = view.bays.find((one) => one.id === bay.id);
   const drawnShelf = (drawn && shelvesIn(drawn).find(({ id }) => id === shelf?.id)) ?? null;
   const total = drawnShelf?.own ?? null;
@@ -239,52 +258,60 @@ export function Spec() {
       {spec.map((line) => {
         const isOpen = open?.line === line.id;
         return (
-          <LineBox key={line.id} data-open={isOpen || undefined} data-line={line.id}>
-            <div className="head">
-              <button
-                className="label"
-                type="button"
-                aria-expanded={isOpen}
-                onClick={() => openLine(isOpen ? null : line.id)}
-              >
-                {line.name}
-              </button>
-              {isOpen && <TextButton onPress={() => done(line.id)}>{line.name} done</TextButton>}
-            </div>
-            {isOpen ? (
-              <Stack>
-                {about.map((one) => (
-                  <LineSettings
-                    key={JSON.stringify(one.on)}
-                    line={line.id}
-                    {...one}
-                    bands={plan.house.bands}
-                    of={assortment?.of ?? null}
-                    view={drawnShelf}
-                    page={view}
-                    bayId={bay.id}
-                    wanted={open.setting}
-                  />
-                ))}
-              </Stack>
-            ) : (
-              <div>
-                <SentenceLine
-                  line={line.id}
-                  sentence={line.say({ bay: bay, shelf, assortment, names, total })}
-                  onOpen={openLine}
-                />
-                {line.id === COUNTED && shelf && assortment && (
-                  <Count
-                    shelfId={shelf.id}
-                    view={drawnShelf}
-                    of={assortment.of}
-                    toppedUpFrom={topUpName(plan, assortment)}
-                  />
-                )}
-              </div>
+          <Fragment key={line.id}>
+            {line.id === COUNTED && tab && (
+              <TabHead>
+                <h3>{tabName(tab, tabs.indexOf(tab), names.shelf)}</h3> Tab {tabs.indexOf(tab) + 1} of{' '}
+                {tabs.length}
+              </TabHead>
             )}
-          </LineBox>
+            <LineBox data-open={isOpen || undefined} data-line={line.id}>
+              <div className="head">
+                <button
+                  className="label"
+                  type="button"
+                  aria-expanded={isOpen}
+                  onClick={() => openLine(isOpen ? null : line.id)}
+                >
+                  {line.name}
+                </button>
+                {isOpen && <TextButton onPress={() => done(line.id)}>{line.name} done</TextButton>}
+              </div>
+              {isOpen ? (
+                <Stack>
+                  {about.map((one) => (
+                    <LineSettings
+                      key={JSON.stringify(one.on)}
+                      line={line.id}
+                      {...one}
+                      bands={plan.house.bands}
+                      of={assortment?.of ?? null}
+                      view={drawnShelf}
+                      page={view}
+                      bayId={bay.id}
+                      wanted={open.setting}
+                    />
+                  ))}
+                </Stack>
+              ) : (
+                <div>
+                  <SentenceLine
+                    line={line.id}
+                    sentence={line.say({ bay: bay, shelf, assortment, names, total })}
+                    onOpen={openLine}
+                  />
+                  {line.id === COUNTED && shelf && assortment && (
+                    <Count
+                      shelfId={shelf.id}
+                      view={drawnShelf}
+                      of={assortment.of}
+                      toppedUpFrom={topUpName(plan, assortment)}
+                    />
+                  )}
+                </div>
+              )}
+            </LineBox>
+          </Fragment>
         );
       })}
     </Panel>

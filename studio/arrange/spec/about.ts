@@ -1,4 +1,5 @@
 import type { Bay } from '../../../core/bays/index.ts';
+import { giverOf, isOwnSetting } from '../../../core/plan/like.ts';
 import type { Page } from '../../../core/plan/page.ts';
 import type { Plan } from '../../../core/plan/plan.ts';
 import type { Shelf } from '../../../core/plan/shelf.ts';
@@ -14,6 +15,26 @@ export interface About {
   shelf: Shelf | null;
 }
 
+interface Shown {
+  on: Target;
+  document: object;
+  shelf: Shelf | null;
+  /** Whether a setting is set here; absent for all. */
+  has?(id: string): boolean;
+}
+
+/** A shelf, and where its layout and look are set, if it has those from another. */
+function ofShelf({ shelves }: StoredPlan, shelf: Shelf): Shown[] {
+  const giver = giverOf(shelves, shelf.id);
+  const own: Shown = { on: { shelf: shelf.id }, document: shelf, shelf };
+  return giver === shelf.id
+    ? [own]
+    : [
+        { ...own, has: isOwnSetting },
+        { ...own, on: { shelf: giver }, has: (id) => !isOwnSetting(id) },
+      ];
+}
+
 /** The bay and its shelf with all that can be set of them; with no bay, the page and the whole store. */
 export function aboutOf(
   stored: StoredPlan,
@@ -22,17 +43,19 @@ export function aboutOf(
   bay: Bay | null,
   shelf: Shelf | null,
 ): About[] {
-  const targets: { on: Target; document: object; shelf: Shelf | null }[] = bay
+  const targets: Shown[] = bay
     ? [
         { on: { page: page.id, bay: bay.id }, document: bay, shelf: null },
-        ...(shelf ? [{ on: { shelf: shelf.id }, document: shelf, shelf }] : []),
+        ...(shelf ? ofShelf(stored, shelf) : []),
       ]
     : [
         { on: { page: page.id }, document: page, shelf: null },
         { on: { house: true }, document: house, shelf: null },
       ];
-  return targets.flatMap((one) => {
+  return targets.flatMap(({ has, ...one }) => {
     const subject = subjectOf(stored, one.on);
-    return subject ? [{ ...one, subject }] : [];
+    if (!subject) return [];
+    const settings = has ? subject.settings.filter(({ id }) => has(id)) : subject.settings;
+    return [{ ...one, subject: { ...subject, settings } }];
   });
 }

@@ -6,6 +6,7 @@ import { pageStyles } from '../../../core/css/pageCss.ts';
 import { stepAt } from '../../../core/geometry/steps.ts';
 import { cardFaults } from '../../../core/hardCases/cardFaults.ts';
 import { hardCases, type Hard } from '../../../core/hardCases/hardCases.ts';
+import { asLaidOut } from '../../../core/plan/like.ts';
 import { subjectOf } from '../../../core/plan/target.ts';
 import { numeral } from '../../../core/sentence/sentence.ts';
 import { bayHeight } from '../../../core/view/bayHeight.ts';
@@ -150,7 +151,7 @@ export function HardCases({ drawn, choice }: { drawn: ShelfView; choice: ReactNo
   const asked = useHardCandidates(plan, shelf!);
   const { items, counts } = asked.data ?? { items: [], counts: null };
 
-  const storedShelf = stored.shelves[drawn.id]!;
+  const storedShelf = asLaidOut(stored.shelves, stored.shelves[drawn.id]!);
   const step = stepAt(drawn.steps, nominalOf(bands, band).width);
   const cardPx = Math.round(cardPxIn(drawn, step, bands, lookedAtPx(step, bands)));
   const alone = useCallback(

@@ -197,7 +197,11 @@ export function Wall({ aside }: { aside: { node: ReactNode; px: number } | null 
         ids.split(' ').map((id) => [
           id,
           (pressed: string | null, target: Element) => {
-            const ofShelf = target.closest('[data-shelf]')?.getAttribute('data-shelf') ?? undefined;
+            // A tab is pressed for the shelf that it opens.
+            const ofShelf =
+              target.closest('[data-shelf]')?.getAttribute('data-shelf') ??
+              target.closest('[data-opens]')?.getAttribute('data-opens') ??
+              undefined;
             if (pressed) choose(pressed, ofShelf);
             if (id === near && pressed) openPressed(pressed, ofShelf, target);
             setNear(id);

@@ -10,6 +10,8 @@ const PARTS: readonly { selector: string; settings: readonly string[] }[] = [
   })),
   { selector: '.label', settings: ['card.labels.'] },
   { selector: '.bay-heading', settings: ['heading.words'] },
+  { selector: '.tab', settings: ['tabs'] },
+  { selector: '.tab-strip', settings: ['marker'] },
   { selector: '.pagers', settings: ['paging.'] },
   { selector: '.arrow', settings: ['moving.arrowPlace', 'moving.arrows'] },
   { selector: '.marks', settings: ['moving.marks'] },

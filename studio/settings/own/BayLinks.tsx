@@ -4,7 +4,7 @@ import { ICON_IDS, ICONS } from '../../../core/bays/iconIds.ts';
 import { BayIcon } from '../../../storefront/bays/BayIcon.tsx';
 import { Pick } from '../../ui/Pick.tsx';
 import { Hint } from '../Stack.tsx';
-import { ListOf } from './ListOf.tsx';
+import { ListOf, plainRow } from './ListOf.tsx';
 import type { OwnControlProps } from './ownControl.ts';
 import { RowLink, RowWords } from './RowWords.tsx';
 
@@ -23,7 +23,7 @@ export function BayLinks({ on, value }: Pick<OwnControlProps, 'on'> & { value: r
       empty="There is no link yet."
       nameOf={linkName}
       factsOf={({ link }) => link ?? 'leads nowhere yet'}
-      fresh={(id): LinkItem => ({ id, words: 'New link' })}
+      make={(id, copyOf) => plainRow<LinkItem>(copyOf ? { ...copyOf, id } : { id, words: 'New link' })}
     >
       {(one, change) => (
         <>

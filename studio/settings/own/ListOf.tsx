@@ -1,5 +1,6 @@
 import { Copy, X } from 'lucide-react';
 import { useState, type ReactNode } from 'react';
+import type { Command } from '../../../core/plan/commands.ts';
 import type { Target } from '../../../core/plan/target.ts';
 import { useStudio } from '../../studioContext.tsx';
 import { AddButton, QuietButton } from '../../ui/Button.tsx';
@@ -11,6 +12,18 @@ import { SettingsBox } from './SettingsBox.tsx';
 
 /** Changes one value of the row that is open; `undefined` takes it out. */
 export type ChangeRow<T> = <K extends keyof T>(key: K, value: T[K] | undefined) => void;
+
+/** A new row, and what has to be there before it. */
+export interface MadeRow<T> {
+  row: T;
+  commands: readonly Command[];
+}
+
+/** The name of a step in which letters of a row's text are typed. */
+export const rowStep = (setting: string, row: string, key: string): string => `${setting} ${row} ${key}`;
+
+/** A row that needs nothing but itself. */
+export const plainRow = <T,>(row: T): MadeRow<T> => ({ row, commands: [] });
 
 export interface ListOfProps<T extends { id: string }> {
   on: Target;
@@ -24,8 +37,16 @@ export interface ListOfProps<T extends { id: string }> {
   empty: string;
   nameOf(one: T, i: number): string;
   factsOf?(one: T): string;
-  /** A new one, under its id. */
-  fresh(id: string): T;
+  /** At the end of its row. */
+  asideOf?(one: T): ReactNode;
+  /** A new one, or a copy of one, under an id that none has. */
+  make(id: string, copyOf: T | null): MadeRow<T>;
+  /** What is done once one is gone. */
+  gone?(one: T): Command;
+  /** The row that is open where that is not the list's own affair. */
+  opened?: { id: string | null; open(one: T | null): void };
+  /** What copying one is called. */
+  copying?: string;
   children(one: T, change: ChangeRow<T>): ReactNode;
 }
 
@@ -40,19 +61,32 @@ export function ListOf<T extends { id: string }>({
   empty,
   nameOf,
   factsOf,
-  fresh,
+  asideOf,
+  make,
+  gone,
+  opened,
+  copying = 'Duplicate',
   children,
 }: ListOfProps<T>) {
   const { draft } = useStudio();
-  const [open, setOpen] = useState<string | null>(value.length === 1 ? value[0]!.id : null);
+  const [ownOpen, setOwnOpen] = useState<string | null>(value.length === 1 ? value[0]!.id : null);
+  const open = opened ? opened.id : ownOpen;
+  const setOpen = (one: T | null) => (opened ? opened.open(one) : setOwnOpen(one?.id ?? null));
+  const set = (list: readonly T[]): Command => ({ do: 'set', on, setting, value: list });
   /** @param step a name under which what follows quickly is one step back, as letters that are typed are */
-  const write = (list: readonly T[], step?: string) =>
-    draft.run({ do: 'set', on, setting, value: list }, step);
+  const write = (list: readonly T[], step?: string) => draft.run(set(list), step);
   const at = value.findIndex(({ id }) => id === open);
-  const opened = value[at];
-  const add = (one: T, after: number) => {
-    write([...value.slice(0, after + 1), one, ...value.slice(after + 1)]);
-    setOpen(one.id);
+  const shown = value[at];
+  const add = (copyOf: T | null, after: number) => {
+    const { row, commands } = make(freeId(noun, value), copyOf);
+    const list = [...value.slice(0, after + 1), row, ...value.slice(after + 1)];
+    draft.run({ do: 'together', commands: [...commands, set(list)] });
+    setOpen(row);
+  };
+  const remove = (one: T) => {
+    const list = value.filter((other) => other !== one);
+    draft.run({ do: 'together', commands: [set(list), ...(gone ? [gone(one)] : [])] });
+    setOpen(opened ? (list[at] ?? list.at(-1) ?? null) : null);
   };
   const isFull = value.length >= most;
   return (
@@ -61,9 +95,14 @@ export function ListOf<T extends { id: string }>({
         <OrderedList
           label={label}
           empty={empty}
-          rows={value.map((one, i) => ({ id: one.id, name: nameOf(one, i), facts: factsOf?.(one) ?? '' }))}
+          rows={value.map((one, i) => ({
+            id: one.id,
+            name: nameOf(one, i),
+            facts: factsOf?.(one) ?? '',
+            aside: asideOf?.(one),
+          }))}
           open={open}
-          onOpen={(id) => setOpen(id === open ? null : id)}
+          onOpen={(id) => setOpen(id === ownOpen && !opened ? null : value.find((one) => one.id === id)!)}
           onMove={(id, next) => {
             const moved = value.find((one) => one.id === id)!;
             const rest = value.filter((one) => one !== moved);
@@ -72,28 +111,20 @@ export function ListOf<T extends { id: string }>({
           }}
         />
       </div>
-      {opened && (
-        <SettingsBox key={opened.id} aria-label={`Settings of ${nameOf(opened, at)}`}>
+      {shown && (
+        <SettingsBox key={shown.id} aria-label={`Settings of ${nameOf(shown, at)}`}>
           <Stack>
-            {children(opened, (key, next) =>
+            {children(shown, (key, next) =>
               write(
-                value.map((one) => (one === opened ? changed(opened, key, next) : one)),
-                `${setting} ${opened.id} ${String(key)}`,
+                value.map((one) => (one === shown ? changed(shown, key, next) : one)),
+                rowStep(setting, shown.id, String(key)),
               ),
             )}
             <div>
-              <QuietButton
-                isDisabled={isFull}
-                onPress={() => add({ ...opened, id: freeId(noun, value) }, at)}
-              >
-                <Copy size={14} aria-hidden /> Duplicate
+              <QuietButton isDisabled={isFull} onPress={() => add(shown, at)}>
+                <Copy size={14} aria-hidden /> {copying}
               </QuietButton>
-              <QuietButton
-                onPress={() => {
-                  write(value.filter((one) => one !== opened));
-                  setOpen(null);
-                }}
-              >
+              <QuietButton onPress={() => remove(shown)}>
                 <X size={14} aria-hidden /> Remove
               </QuietButton>
             </div>
@@ -105,7 +136,7 @@ export function ListOf<T extends { id: string }>({
           There is room for {most} {noun}s.
         </Hint>
       ) : (
-        <AddButton onPress={() => add(fresh(freeId(noun, value)), value.length - 1)}>Add a {noun}</AddButton>
+        <AddButton onPress={() => add(null, value.length - 1)}>Add a {noun}</AddButton>
       )}
     </Stack>
   );

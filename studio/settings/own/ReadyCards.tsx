@@ -4,6 +4,7 @@ import { readyCardsFor, startFromCard } from '../../../core/card/ready/index.ts'
 import type { ReadyCard } from '../../../core/card/ready/readyCard.ts';
 import type { Item } from '../../../core/card/item.ts';
 import { apply } from '../../../core/plan/commands.ts';
+import { asLaidOut, whereItIsFrom } from '../../../core/plan/like.ts';
 import type { Shelf } from '../../../core/plan/shelf.ts';
 import { assortmentOf } from '../../../core/plan/showing.ts';
 import { useDraft, useStudio } from '../../studioContext.tsx';
@@ -100,7 +101,8 @@ function Drawn({
 }) {
   const stored = useDraft((state) => state.draft);
   const { bands } = useDraft((state) => state.plan.house);
-  const next = apply(stored, startFromCard(shelf, item.of, ready, bands)).shelves[shelf.id]!;
+  const { shelves } = apply(stored, whereItIsFrom(stored, startFromCard(shelf, item.of, ready, bands)));
+  const next = asLaidOut(shelves, shelves[shelf.id]!);
   return (
     <DrawnCard
       shelf={next}

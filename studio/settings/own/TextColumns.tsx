@@ -3,7 +3,7 @@ import { LONGEST_BUTTON, LONGEST_WORDS, MOST_TEXTS, type TextColumn } from '../.
 import { LONGEST_HEADING } from '../../../core/plan/words.ts';
 import { PictureControl } from '../controls/Picture.tsx';
 import { Hint } from '../Stack.tsx';
-import { ListOf } from './ListOf.tsx';
+import { ListOf, plainRow } from './ListOf.tsx';
 import type { OwnControlProps } from './ownControl.ts';
 import { RowLink, RowWords } from './RowWords.tsx';
 
@@ -20,7 +20,7 @@ export function TextColumns({ on, value }: Pick<OwnControlProps, 'on'> & { value
       empty="There is nothing in it yet."
       nameOf={columnName}
       factsOf={({ pictureId }) => (pictureId ? 'with a picture' : '')}
-      fresh={(id): TextColumn => ({ id, title: 'New column' })}
+      make={(id, copyOf) => plainRow<TextColumn>(copyOf ? { ...copyOf, id } : { id, title: 'New column' })}
     >
       {(column, change) => (
         <>

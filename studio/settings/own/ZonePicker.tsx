@@ -9,6 +9,7 @@ import { labelPlace, placeOf } from '../../../core/label/labelPlaces.ts';
 import { TEXT_ZONE, zoneKinds } from '../../../core/card/zones.ts';
 import { labelsShown } from '../../../core/card/cardLabels.ts';
 import { everShown } from '../../../core/card/shown.ts';
+import { asLaidOut } from '../../../core/plan/like.ts';
 import { assortmentOf } from '../../../core/plan/showing.ts';
 import type { Shelf } from '../../../core/plan/shelf.ts';
 import type { Target } from '../../../core/plan/target.ts';
@@ -123,7 +124,10 @@ export function ZonePicker({ part, on, zone, shelf }: ZonePickerProps) {
   const item = toDraw(items ?? []);
   const [page, setPage] = useState<Document | null>(null);
   const places = useCardPlaces(page);
-  const stored = useDraft((state) => state.draft.shelves[shelf.id]);
+  const stored = useDraft(({ draft: { shelves } }) => {
+    const own = shelves[shelf.id];
+    return own && asLaidOut(shelves, own);
+  });
   const drawing = (
     <Drawing
       aria-label={`Where ${name} stands`}
