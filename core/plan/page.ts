@@ -1,6 +1,7 @@
-import { string } from '../schema/schema.ts';
-import { choice, name, own } from '../settings/values.ts';
-import { setting, type Complete, type Sparse } from '../settings/setting.ts';
+import { pageKind } from '../pages/index.ts';
+import { boolean, string } from '../schema/schema.ts';
+import { choice, name, own, text, yesNo } from '../settings/values.ts';
+import { setting, type Complete, type ReadSetting, type Sparse } from '../settings/setting.ts';
 import type { Bay, StoredBay } from '../bays/index.ts';
 import { LONGEST_NAME } from './words.ts';
 
@@ -12,6 +13,12 @@ const slug = own<string>(
   (value) => (value ? `/page/${value}` : 'no address'),
   { is: 'text', longest: 80, long: false, empty: 'no address' },
 );
+
+const notOwn = (read: ReadSetting) =>
+  read('kind') === 'own' ? null : 'This page has an address of its kind';
+
+/** As much as search results show, and a little more. */
+const LONGEST_DESCRIPTION = 320;
 
 /** What can be set of a page. */
 export const pageSettings = {
@@ -31,9 +38,39 @@ export const pageSettings = {
   slug: setting(slug, '', {
     name: 'Address of the page',
     find: ['address', 'slug'],
-    offBecause: (read) => (read('kind') === 'own' ? null : 'This page has an address of its kind'),
+    offBecause: notOwn,
+    stays: true,
   }),
+  /** What it is about, for search results; empty for what its bays say. */
+  description: setting(text(LONGEST_DESCRIPTION, 'what its bays say'), '', {
+    name: 'Description for search results',
+    find: ['description', 'search', 'meta', 'google'],
+    offBecause: (read) =>
+      pageKind(String(read('kind'))).needs === null
+        ? null
+        : 'What each of these pages is about is said there',
+    stays: true,
+  }),
+  unlisted: setting(yesNo(), false, {
+    name: 'Hidden from search engines',
+    find: ['search', 'hide', 'index', 'robots'],
+    say: (unlisted) => (unlisted ? 'hidden from search engines' : 'found by search engines'),
+  }),
+  /** Kept, and nowhere to be seen, until it is brought back; of the owner's own pages only. */
+  removed: setting(
+    own<boolean>(boolean().defined(), (removed) => (removed ? 'deleted' : 'there')),
+    false,
+    {
+      name: 'Deleted',
+      say: (removed) => (removed ? 'the page is deleted' : 'the page is brought back'),
+      stays: true,
+    },
+  ),
 };
+
+/** Whether a page is deleted for now; a page of its kind always stays. */
+export const isRemoved = ({ kind, removed }: Pick<StoredPage, 'kind' | 'removed'>): boolean =>
+  removed === true && pageKind(kind).many;
 
 export interface Page extends Complete<typeof pageSettings> {
   id: string;

@@ -3,7 +3,7 @@ import type { Bands } from '../bands/bands.ts';
 import { complete, type Around } from '../settings/complete.ts';
 import { keptStyle } from '../style/keptStyle.ts';
 import { houseSettings, type House, type StoredHouse } from './house.ts';
-import { pageSettings, type Page, type StoredPage } from './page.ts';
+import { isRemoved, pageSettings, type Page, type StoredPage } from './page.ts';
 import { asLaidOut } from './like.ts';
 import type { Plan } from './plan.ts';
 import { completeSaved, type SavedAssortment, type StoredSaved } from './savedAssortment.ts';
@@ -85,7 +85,13 @@ const all = <S, C>(make: (stored: S, around: Around) => C) =>
     Object.fromEntries(Object.entries(documents).map(([id, stored]) => [id, make(stored, around)])),
   );
 
-const allPages = all(completePage);
+const allPages = kept((documents: StoredPlan['pages'], around: Around): Plan['pages'] =>
+  Object.fromEntries(
+    Object.entries(documents)
+      .filter(([, page]) => !isRemoved(page))
+      .map(([id, page]) => [id, completePage(page, around)]),
+  ),
+);
 const allShelves = kept((documents: StoredPlan['shelves'], around: Around): Plan['shelves'] =>
   Object.fromEntries(
     Object.entries(documents).map(([id, stored]) => [id, shelfOf(asLaidOut(documents, stored), around)]),

@@ -157,7 +157,10 @@ export function* pageView(input: PageInput): Generator<ItemsRequest, PageView, I
     path: address.path,
     parameters: parametersOf(kind, about, begins, opened),
     title: kind.titledByStore ? house.storeName : `${name} – ${house.storeName}`,
-    description: shortened(kind.described(about) ?? saidBy(bays)),
+    description: shortened(
+      (kind.needs === null && page.description) || (kind.described(about) ?? saidBy(bays)),
+    ),
+    unlisted: page.unlisted,
     firstHeading: firstHeading(bays, kind.titledByStore ? house.storeName : name),
     lang: house.locale,
     texts: house.texts,

@@ -189,6 +189,8 @@ export interface PageView {
   title: string;
   /** What it is about, for search results; empty where nothing is said. */
   description: string;
+  /** Search engines are asked to leave it out. */
+  unlisted: boolean;
   /** Words of the first heading where no bay carries one; null where one does. */
   firstHeading: string | null;
   lang: string;

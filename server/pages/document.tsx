@@ -107,6 +107,7 @@ export function htmlPage(
     origin === null
       ? ''
       : (view.description && `<meta name="description" content="${escape(view.description)}">`) +
+        (view.unlisted ? '<meta name="robots" content="noindex">' : '') +
         `<link rel="canonical" href="${escape(canonical(view, origin))}">`;
   const own = script && ownInScript({ locale: view.lang, texts: view.texts });
   const told = own ? ` data-texts="${escape(own)}"` : '';

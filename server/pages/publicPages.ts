@@ -23,7 +23,8 @@ import { htmlPage } from './document.tsx';
 import type { Enhance } from './enhance.ts';
 import type { Made } from './pageCache.ts';
 import { PLAIN_READS, plainPage } from './plainPage.tsx';
-import { sentPage, type SentPage } from './sentPage.ts';
+import { movedTo } from './formerAddress.ts';
+import { sentOn, sentPage, type SentPage } from './sentPage.ts';
 import type { Wanted } from './storefront.ts';
 
 export type Query = Readonly<Record<string, string | string[] | undefined>>;
@@ -83,7 +84,7 @@ export interface PublicPages {
 }
 
 export function publicPages(parts: Parts, enhance: Enhance | null): PublicPages {
-  const { pages, live, storefront, headers } = parts;
+  const { readDb, pages, live, storefront, headers } = parts;
   const limit = pLimit(AT_ONCE);
 
   /** The parameters that a page reads, as they were given, and the first item of each of its shelves. */
@@ -181,11 +182,17 @@ export function publicPages(parts: Parts, enhance: Enhance | null): PublicPages 
     return page as SentPage;
   };
 
+  /** What is at an address where there is no page: the way to where it was moved, if it was. */
+  const elsewhere = async ({ kind, slug }: Asked, release: Release): Promise<SentPage> => {
+    const path = await movedTo(readDb, kind, slug, release.plan).catch(() => null);
+    return path === null ? nowhereOf(release) : sentOn(path, headers);
+  };
+
   const find = async (written: string, asked: Asked, anew = false): Promise<SentPage> => {
     const release = await liveNow();
     const { kind, slug } = asked;
-    if (!pageFor(release.plan, kind, slug) || slug.length > LONGEST_SLUG || slug.includes('\0'))
-      return nowhereOf(release);
+    if (slug.length > LONGEST_SLUG || slug.includes('\0')) return nowhereOf(release);
+    if (!pageFor(release.plan, kind, slug)) return elsewhere(asked, release);
     const path = pagePath(kind, slug);
     const now = parts.clock();
     let parameters = readParameters(asked, release.plan);
@@ -207,7 +214,7 @@ export function publicPages(parts: Parts, enhance: Enhance | null): PublicPages 
             if (last) return last;
             throw error;
           }));
-      if (!found) return nowhereOf(release);
+      if (!found) return elsewhere(asked, release);
       if ('plain' in found) {
         if (tries === 0) pages.remember(written, own);
         return found;

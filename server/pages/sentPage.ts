@@ -64,6 +64,19 @@ export function sentPage(
   };
 }
 
+/** Sends whoever asks on to another path, for good. */
+export const sentOn = (path: string, common: Readonly<Record<string, string>>): SentPage =>
+  sentPage(
+    {
+      html: '',
+      policy: "default-src 'none'",
+      status: 301,
+      // The way may change again, and back.
+      headers: { location: path, 'cache-control': 'public, max-age=0, must-revalidate' },
+    },
+    common,
+  );
+
 /** Packs a page when it is first asked for so, and once. Each packing has a validator of its own. */
 export function packPage(page: SentPage, encoding: Encoding): Promise<Packed> {
   const running = page.packing[encoding];

@@ -2,6 +2,7 @@ import type { Plan } from '../../core/plan/plan.ts';
 import { readPlan, writtenPlan } from '../../core/plan/reading.ts';
 import { completeHouse, completePlan, type StoredPlan } from '../../core/plan/storedPlan.ts';
 import type { Queryable } from '../db/pool.ts';
+import { keepAddresses } from '../pages/formerAddress.ts';
 
 export interface Release {
   number: number;
@@ -53,6 +54,7 @@ export async function insertRelease(
     `INSERT INTO live (release_number) VALUES ($1) ON CONFLICT (only_one) DO UPDATE SET release_number = $1`,
     [number],
   );
+  await keepAddresses(client, plan);
   // Sales and views are rolled up by the calendar of the store that shoppers see.
   await client.query('UPDATE store_figures SET time_zone = $1 WHERE time_zone <> $1', [
     completeHouse(plan.house).house.timeZone,

@@ -1,13 +1,7 @@
-import { useQuery } from '@tanstack/react-query';
-import { lazy, Suspense, useDeferredValue, useMemo, useState, type RefObject } from 'react';
-import { changesBetween } from '../../core/change/changesBetween.ts';
-import { emptyPlan } from '../../core/plan/documents.ts';
-import { withoutTrials } from '../../core/plan/places.ts';
-import { readPlan } from '../../core/plan/reading.ts';
+import { lazy, Suspense, useState, type RefObject } from 'react';
 import { counted } from '../../core/sentence/sentence.ts';
-import { liveQuery } from '../api/live.ts';
-import { useDraft, useNames, useStudio } from '../studioContext.tsx';
 import { TapeButton } from '../ui/Button.tsx';
+import { useChanges } from './useChanges.ts';
 
 /** Fetched once there is something to ask. */
 const Publish = lazy(() => import('./Publish.tsx').then((module) => ({ default: module.Publish })));
@@ -21,22 +15,8 @@ export function PublishButton({
 }: {
   /** Where the focus goes then. */ after: RefObject<HTMLElement | null>;
 }) {
-  const { client } = useStudio();
-  const stored = useDraft(({ draft }) => draft);
-  const names = useNames();
-  const live = useQuery(liveQuery(client));
+  const { changes, first } = useChanges();
   const [publishing, setPublishing] = useState(false);
-  // Before anything is published everything is new.
-  const released = useMemo(
-    () => live.data && (live.data.live ? withoutTrials(readPlan(live.data.live.plan).plan) : emptyPlan),
-    [live.data],
-  );
-  // What has changed may be said a moment after it was painted.
-  const [late, lateNames] = [useDeferredValue(stored), useDeferredValue(names)];
-  const changes = useMemo(
-    () => (released ? changesBetween(released, withoutTrials(late), lateNames) : []),
-    [released, late, lateNames],
-  );
   return (
     <>
       <TapeButton isDisabled={changes.length === 0} onPress={() => setPublishing(true)}>
@@ -46,7 +26,7 @@ export function PublishButton({
         {publishing && (
           <Publish
             open
-            first={live.data?.live === null}
+            first={first}
             changes={changes}
             onClose={() => {
               setPublishing(false);

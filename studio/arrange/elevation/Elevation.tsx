@@ -1,7 +1,6 @@
 import { MoreVertical } from 'lucide-react';
 import { memo } from 'react';
 import { Button, GridList, GridListItem, Menu, MenuTrigger, useDragAndDrop } from 'react-aria-components';
-import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { bayName, shelvesOf } from '../../../core/plan/places.ts';
 import { bayKind, type Bay } from '../../../core/bays/index.ts';
@@ -11,9 +10,10 @@ import type { BayView, PageView, ShelfView } from '../../../core/view/view.ts';
 import { stepAt } from '../../../core/geometry/steps.ts';
 import { useDraft, useStudio } from '../../studioContext.tsx';
 import { MenuRow } from '../../ui/MenuRow.tsx';
-import { Pick, PopoverBox } from '../../ui/Pick.tsx';
+import { PopoverBox } from '../../ui/Pick.tsx';
 import { t } from '../../ui/theme.ts';
 import { useArranging, useView } from '../arrangeContext.tsx';
+import { PagesButton } from '../pages/PagesButton.tsx';
 import { AddBay } from './AddBay.tsx';
 import { BayDrawing } from './BayDrawing.tsx';
 import { newIds } from './newId.ts';
@@ -153,12 +153,10 @@ const drawnAt = (view: PageView) =>
 export function Elevation() {
   const { draft } = useStudio();
   const { page, bay: chosen, choose } = useArranging();
-  const pages = useDraft(({ plan }) => plan.pages);
   // As one text, so that nothing is drawn anew while the names stay as they are.
   const names = JSON.parse(
     useDraft(({ plan }) => JSON.stringify(page.bays.map((bay) => bayName(bay, plan)))),
   ) as string[];
-  const navigate = useNavigate();
 
   const move = (id: string, by: number) => {
     const at = page.bays.findIndex((one) => one.id === id);
@@ -203,13 +201,7 @@ export function Elevation() {
   return (
     <Strip aria-label="Elevation">
       <div className="pick">
-        <Pick
-          label="Page"
-          shown={false}
-          value={page.id}
-          options={Object.values(pages).map((one) => ({ value: one.id, words: one.name }))}
-          onChange={(id) => void navigate(`/arrange/${id}`)}
-        />
+        <PagesButton />
       </div>
       <PageButton data-chosen={chosen === null || undefined} onPress={() => choose(null)}>
         Page settings

@@ -1,0 +1,111 @@
+import type { Command } from './commands.ts';
+import { copyOf } from './commands.ts';
+import { isRemoved, type StoredPage } from './page.ts';
+import type { PageContent } from './pageTemplates/pageTemplate.ts';
+import { shelvesOf } from './places.ts';
+import type { StoredPlan } from './storedPlan.ts';
+import { LONGEST_NAME } from './words.ts';
+
+const LONGEST_SLUG = 80;
+
+/** The address that a name makes: letters without their marks, digits, and hyphens between words; empty where none is left. */
+export const slugOf = (name: string): string =>
+  name
+    .normalize('NFKD')
+    .replace(/\p{M}/gu, '')
+    .replaceAll('ß', 'ss')
+    .toLowerCase()
+    .replace(/[’']/g, '')
+    .replace(/[^a-z0-9]+/g, '-')
+    .slice(0, LONGEST_SLUG)
+    .replace(/^-|-$/g, '');
+
+/** The page of the owner's own that is at an address, deleted ones left aside; undefined where it is free. */
+export const pageAt = ({ pages }: Pick<StoredPlan, 'pages'>, slug: string): StoredPage | undefined =>
+  Object.values(pages).find((page) => page.kind === 'own' && page.slug === slug && !isRemoved(page));
+
+/** An address that is free: the one wanted, or that with a number. */
+export function freeSlug(plan: Pick<StoredPlan, 'pages'>, wanted: string): string {
+  const stem = wanted || 'page';
+  let slug = stem;
+  for (let i = 2; pageAt(plan, slug); i += 1) {
+    const end = `-${i}`;
+    slug = `${stem.slice(0, LONGEST_SLUG - end.length).replace(/-$/, '')}${end}`;
+  }
+  return slug;
+}
+
+/** Puts a page of the owner's own into the plan. */
+export const addPage = (
+  page: Pick<StoredPage, 'id' | 'name' | 'slug'>,
+  { bays, shelves }: PageContent,
+): Command => ({
+  do: 'together',
+  commands: [
+    { do: 'putDocument', key: `page:${page.id}`, document: { ...page, kind: 'own', bays } },
+    { do: 'settleShelves', add: shelves, drop: [] },
+  ],
+});
+
+/** Ids of everything of a page that a copy of it needs another for. */
+export const idsIn = ({ bays }: StoredPage): string[] => [
+  ...bays.map(({ id }) => id),
+  ...bays.flatMap((bay) => [...shelvesOf(bay)]),
+];
+
+/**
+ * A copy of a page as one of the owner's own, with copies of its bays and shelves.
+ * @param ids by what each is a copy of, and the page's under its own
+ */
+export function copyOfPage(
+  plan: StoredPlan,
+  page: StoredPage,
+  ids: Readonly<Record<string, string>>,
+): Command {
+  const name = `${page.name ?? 'Page'} (copy)`.slice(0, LONGEST_NAME);
+  const copies = page.bays.map((bay) => copyOf(bay, plan.shelves, ids));
+  const id = ids[page.id]!;
+  const command = addPage(
+    { id, name, slug: freeSlug(plan, slugOf(name)) },
+    { bays: copies.map(({ bay }) => bay), shelves: copies.flatMap(({ shelves }) => shelves) },
+  );
+  const { direction, unlisted } = page;
+  const kept = Object.entries({ direction, unlisted }).filter(([, value]) => value !== undefined);
+  return {
+    do: 'together',
+    commands: [
+      command,
+      ...kept.map(([setting, value]): Command => ({ do: 'set', on: { page: id }, setting, value })),
+    ],
+  };
+}
+
+/** Deletes a page of the owner's own for now. */
+export const removePage = (page: string): Command => ({
+  do: 'set',
+  on: { page },
+  setting: 'removed',
+  value: true,
+});
+
+/** Brings one back, at its address, or at another where that has been taken meanwhile. */
+export function bringBack(plan: StoredPlan, { id, slug = '' }: StoredPage): Command {
+  const free = freeSlug(plan, slug);
+  const on = { page: id };
+  return {
+    do: 'together',
+    commands: [
+      ...(free === slug ? [] : [{ do: 'set', on, setting: 'slug', value: free } as const]),
+      { do: 'set', on, setting: 'removed', value: undefined },
+    ],
+  };
+}
+
+/** Deletes one for good, with the shelves that only it shows. */
+export const dropPage = (page: StoredPage): Command => ({
+  do: 'together',
+  commands: [
+    { do: 'putDocument', key: `page:${page.id}`, document: null },
+    { do: 'settleShelves', add: [], drop: page.bays.flatMap((bay) => [...shelvesOf(bay)]) },
+  ],
+});

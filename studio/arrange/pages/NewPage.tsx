@@ -1,0 +1,141 @@
+import { useState } from 'react';
+import { Label, Radio, RadioGroup } from 'react-aria-components';
+import styled from 'styled-components';
+import { pagePath } from '../../../core/pages/index.ts';
+import { ownPage } from '../../../core/pages/own.ts';
+import { pageSettings } from '../../../core/plan/page.ts';
+import { addPage, freeSlug, pageAt, slugOf } from '../../../core/plan/pageEdits.ts';
+import { pageTemplates } from '../../../core/plan/pageTemplates/index.ts';
+import { LONGEST_NAME } from '../../../core/plan/words.ts';
+import { counted } from '../../../core/sentence/sentence.ts';
+import { faultOf } from '../../settings/controls/Text.tsx';
+import { Hint } from '../../settings/Stack.tsx';
+import { useDraft, useStudio } from '../../studioContext.tsx';
+import { Button, MainButton } from '../../ui/Button.tsx';
+import { Dialog, DialogFoot } from '../../ui/Dialog.tsx';
+import { Pick } from '../../ui/Pick.tsx';
+import { t } from '../../ui/theme.ts';
+import { Words } from '../../ui/Words.tsx';
+import { newId } from '../elevation/newId.ts';
+import { TemplateDrawing } from './TemplateDrawing.tsx';
+
+const Tiles = styled(RadioGroup)`
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(134px, 1fr));
+  gap: 8px;
+  .react-aria-Radio {
+    border: 1px solid ${t.edge};
+    border-radius: ${t.corner};
+    background: #fff;
+    padding: 5px;
+    display: flex;
+    flex-direction: column;
+    gap: 4px;
+    text-align: center;
+    font-size: 12.5px;
+    cursor: pointer;
+  }
+  .drawn {
+    height: 92px;
+    overflow: hidden;
+    display: flex;
+    flex-direction: column;
+    align-items: center;
+    gap: 3px;
+  }
+  .react-aria-Radio[data-selected] {
+    border-color: ${t.pine};
+    box-shadow: inset 0 0 0 1px ${t.pine};
+    background: ${t.pineSoft};
+    color: ${t.pine};
+    font-weight: 600;
+  }
+  .react-aria-Radio[data-focus-visible] {
+    outline: 2px solid ${t.pine};
+    outline-offset: 2px;
+  }
+  > .react-aria-Label {
+    grid-column: 1 / -1;
+    color: ${t.ink2};
+  }
+`;
+
+/** Of an id, so that those of its bays, which begin with it, are no longer than they may be. */
+const STEM = 30;
+
+/** Makes a page of the owner's own: from a template, with a name and an address. */
+export function NewPage({ onClose, onMade }: { onClose: () => void; onMade: (id: string) => void }) {
+  const { draft, tree } = useStudio();
+  const stored = useDraft((state) => state.draft);
+  const { bands } = useDraft((state) => state.plan.house);
+  const [chosen, choose] = useState(pageTemplates[0]!.id);
+  const [name, setName] = useState('');
+  /** Null while it goes by the name. */
+  const [typed, setTyped] = useState<string | null>(null);
+  const [category, setCategory] = useState(tree.roots[0]?.id ?? null);
+  const template = pageTemplates.find(({ id }) => id === chosen)!;
+  const slug = typed ?? (name.trim() ? freeSlug(stored, slugOf(name)) : '');
+  const taken = slug ? pageAt(stored, slug) : undefined;
+  const fault = slug
+    ? (faultOf(pageSettings.slug.kind, slug) ??
+      (taken ? `"${taken.name ?? 'Page'}" is at this address. Choose another.` : null))
+    : null;
+  const count = template.make({ id: 'x', name: '', bands, category }).bays.length;
+  const ready = name.trim() !== '' && slug !== '' && fault === null;
+  const make = () => {
+    const id = newId(slug.slice(0, STEM), draft.getState().plan);
+    const content = template.make({ id, name: name.trim(), bands, category });
+    draft.run(addPage({ id, name: name.trim(), slug }, content));
+    onMade(id);
+  };
+  return (
+    <Dialog title="New page" open onClose={onClose}>
+      <Tiles value={chosen} onChange={choose} orientation="horizontal">
+        <Label>Start from</Label>
+        {pageTemplates.map((one) => (
+          <Radio key={one.id} value={one.id} aria-label={one.name}>
+            <span className="drawn">
+              <TemplateDrawing template={one} category={category} />
+            </span>
+            {one.name}
+          </Radio>
+        ))}
+      </Tiles>
+      <p>
+        <b>
+          {template.name}, {counted(count, 'bay')}:
+        </b>{' '}
+        {template.about}.
+      </p>
+      {template.needsCategory && category !== null && (
+        <Pick
+          label="Category"
+          value={String(category)}
+          options={tree.all.map((one) => ({
+            value: String(one.id),
+            words: [...tree.ancestors(one.id), one].map((step) => step.name).join(' / '),
+          }))}
+          onChange={(id) => setCategory(Number(id))}
+        />
+      )}
+      <Words label="Name" value={name} longest={LONGEST_NAME} onChange={setName} />
+      <div>
+        <Words label="Address" value={slug} longest={80} onChange={setTyped} />
+        {fault ? (
+          <p role="alert" style={{ color: t.brick, fontSize: 12 }}>
+            {fault}
+          </p>
+        ) : (
+          <Hint>{slug ? `${pagePath(ownPage, slug)} is free.` : 'Made from the name.'}</Hint>
+        )}
+      </div>
+      <DialogFoot>
+        <span style={{ flex: 1, color: t.ink2, alignSelf: 'center' }}>Shoppers see it once you publish.</span>
+        <Button onPress={onClose}>Cancel</Button>
+        <MainButton isDisabled={!ready} onPress={make}>
+          Create page
+        </MainButton>
+      </DialogFoot>
+    </Dialog>
+  );
+}

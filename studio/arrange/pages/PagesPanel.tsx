@@ -1,0 +1,148 @@
+import { Plus } from 'lucide-react';
+import { useState } from 'react';
+import { Input, SearchField } from 'react-aria-components';
+import { useNavigate } from 'react-router';
+import styled from 'styled-components';
+import { fold } from '../../../core/catalogue/fold.ts';
+import { pageKind, pagePath } from '../../../core/pages/index.ts';
+import { bringBack, copyOfPage, dropPage, idsIn, removePage } from '../../../core/plan/pageEdits.ts';
+import { isRemoved, type StoredPage } from '../../../core/plan/page.ts';
+import { counted } from '../../../core/sentence/sentence.ts';
+import { useChanges } from '../../publish/useChanges.ts';
+import { useDraft, useStudio } from '../../studioContext.tsx';
+import { MainButton } from '../../ui/Button.tsx';
+import { t } from '../../ui/theme.ts';
+import { useArranging } from '../arrangeContext.tsx';
+import { newIds } from '../elevation/newId.ts';
+import { PageList, type PageRow } from './PageList.tsx';
+
+const Head = styled.div`
+  display: flex;
+  gap: 8px;
+  padding: 10px 12px;
+  .find {
+    flex: 1;
+  }
+  input {
+    width: 100%;
+    border: 1px solid ${t.edge};
+    border-radius: ${t.corner};
+    background: #fff;
+    min-height: 30px;
+    padding: 4px 9px;
+  }
+`;
+
+const Lists = styled.div`
+  overflow: auto;
+  min-height: 0;
+  padding-bottom: 8px;
+`;
+
+const None = styled.p`
+  padding: 10px 12px;
+  color: ${t.ink2};
+`;
+
+/** Where a page is, in words. */
+const addressOf = ({ kind, slug = '' }: StoredPage): string => {
+  const of = pageKind(kind);
+  if (of.many) return slug ? pagePath(of, slug) : 'no address';
+  return of.address.slugged ? `${pagePath(of, '')}…` : pagePath(of, '');
+};
+
+const ofOwner = ({ kind }: StoredPage): boolean => pageKind(kind).many;
+const ofAll = ({ kind }: StoredPage): boolean => !pageKind(kind).many && pageKind(kind).address.slugged;
+
+/** Every page of the store by sort, found by name or address; and the way to a new one. */
+export function PagesPanel({ onClose, onNew }: { onClose: () => void; onNew: () => void }) {
+  const { draft } = useStudio();
+  const { page: current } = useArranging();
+  const stored = useDraft((state) => state.draft);
+  const { changes, released } = useChanges();
+  const navigate = useNavigate();
+  const [words, setWords] = useState('');
+  const open = (id: string, search = '') => {
+    void navigate(`/arrange/${id}${search}`);
+    onClose();
+  };
+  const pages = Object.values(stored.pages);
+  const found = pages.filter((page) =>
+    fold(`${page.name ?? 'Page'} ${addressOf(page)}`).includes(fold(words.trim())),
+  );
+  const rowOf = (page: StoredPage): PageRow => {
+    const { id, name = 'Page', unlisted } = page;
+    const count = changes.filter(({ place }) => place.group === name || place.also.includes(name)).length;
+    const isLive = released !== undefined && Boolean(released.pages[id]) && !isRemoved(released.pages[id]!);
+    return {
+      id,
+      name,
+      address: addressOf(page),
+      state: isRemoved(page)
+        ? 'Deleted'
+        : isLive
+          ? unlisted
+            ? 'Unlisted'
+            : 'Live'
+          : released
+            ? 'Draft'
+            : '',
+      changes: count > 0 ? counted(count, 'change') : '',
+      current: id === current.id,
+      acts: isRemoved(page)
+        ? [
+            { id: 'back', words: 'Bring back' },
+            { id: 'drop', words: 'Delete for good' },
+          ]
+        : [
+            ...(pageKind(page.kind).needs === null ? [{ id: 'copy', words: 'Duplicate' }] : []),
+            ...(ofOwner(page)
+              ? [
+                  { id: 'settings', words: 'Name and address…' },
+                  { id: 'remove', words: 'Delete' },
+                ]
+              : []),
+          ],
+    };
+  };
+  const act = (id: string, what: string) => {
+    const page = stored.pages[id];
+    if (!page) return;
+    if (what === 'settings') return open(id, '?bay=page');
+    if (what === 'back') return draft.run(bringBack(stored, page));
+    if (what === 'drop') return draft.run(dropPage(page));
+    if (what === 'remove') {
+      draft.run(removePage(id));
+      if (id === current.id) void navigate('/arrange/home');
+      return;
+    }
+    const ids = newIds([page.id, ...idsIn(page)], draft.getState().plan);
+    draft.run(copyOfPage(stored, page, ids));
+    open(ids[page.id]!, '?bay=page');
+  };
+  const there = found.filter((page) => !isRemoved(page));
+  const lists: [string, StoredPage[]][] = [
+    ['Store pages', there.filter((page) => !ofOwner(page) && !ofAll(page))],
+    ['For every one of a kind', there.filter(ofAll)],
+    ['Your pages', there.filter(ofOwner)],
+  ];
+  return (
+    <>
+      <Head>
+        <SearchField className="find" aria-label="Find a page" value={words} onChange={setWords}>
+          <Input placeholder="Find by name or address" />
+        </SearchField>
+        <MainButton onPress={onNew}>
+          <Plus size={15} aria-hidden /> New page
+        </MainButton>
+      </Head>
+      <Lists>
+        {lists.map(([title, some]) => (
+          <PageList key={title} title={title} rows={some.map(rowOf)} onOpen={open} onAct={act} />
+        ))}
+        <PageList title="Deleted" rows={found.filter(isRemoved).map(rowOf)} onAct={act} />
+        {found.length === 0 && <None>No page is called so, or is at such an address.</None>}
+      </Lists>
+    </>
+  );
+}
