@@ -7,6 +7,7 @@ import { makeServer } from '../server/app.ts';
 import { buildStudio } from '../server/start/build.ts';
 import { listen } from '../server/start/listen.ts';
 import { addRecorded, assortmentFigures, millionFigures, withRecorded } from './assortments.ts';
+import { busyFigures } from './busy.ts';
 import { checkFigures } from './checks.ts';
 import { contrastFigures } from './contrast.ts';
 import { documentFigures } from './documents.ts';
@@ -22,7 +23,7 @@ import { studioFigures } from './studio.ts';
  */
 const only = process.argv.slice(2);
 const wants = (name: string) => (only.length ? only.includes(name) : name !== 'million');
-const ofDemo = ['home', 'studio', 'served', ...LOADS, 'layouts'].some(wants);
+const ofDemo = ['home', 'studio', 'served', ...LOADS, 'layouts', 'busy'].some(wants);
 
 const template = await startTemplate(0.5);
 
@@ -55,6 +56,11 @@ async function demoFigures(): Promise<Figure[]> {
   if (wants('layouts')) {
     const another = await openBrowser();
     figures.push(...(await layoutFigures(another, url)));
+    await another.close();
+  }
+  if (wants('busy')) {
+    const another = await openBrowser();
+    figures.push(...(await busyFigures(another, url)));
     await another.close();
   }
   await server.stop();

@@ -6,6 +6,7 @@ import { bayHeight } from '../core/view/bayHeight.ts';
 import { random as randomFrom, type Random } from '../demo/random.ts';
 import { drawsAlone } from './alone.ts';
 import { publishByHand, publishWith } from './publish.ts';
+import { shifted, watchShifts } from './shifts.ts';
 import { allIssues, expect, frameAt, openLine, saved, signIn, test } from './store.ts';
 
 const PICTURE = 'a'.repeat(64);
@@ -54,6 +55,15 @@ function anyBay(random: Random, id: string) {
       linePx: random.whole(1, 12),
     }),
     () => ({ holds: 'jump', words: 'Down to the goods', target: 'end' }),
+    () => ({
+      holds: 'contact',
+      fields: Array.from({ length: random.whole(0, 4) }, (_, i) => ({
+        id: `f${i}`,
+        label: random.pick(['Your message', 'What it is about']),
+        type: random.pick(['text', 'long', 'email']),
+        required: random.chance(0.5),
+      })),
+    }),
   ];
   return specimenBay(id, random.pick(kinds)() as never);
 }
@@ -210,4 +220,122 @@ test('a jump button takes the time it is told, gives way to the shopper, and wor
   await expect(calm.locator('#the-end')).toBeFocused({ timeout: 1_000 });
   await plain.close();
   await still.close();
+});
+
+test('a notice is closed by the shopper, never comes in again, and is back when it says something else', async ({
+  page,
+  store,
+}) => {
+  const { rows } = await store.pool.query<{ body: { bays: object[] } }>(
+    `SELECT body FROM draft_document WHERE key = 'page:home'`,
+  );
+  const { bays } = rows[0]!.body;
+  const publish = (words: string) =>
+    publishWith(store, {
+      'page:home': {
+        bays: [{ id: 'told', holds: 'notice', words, closable: true }, ...bays.slice(1)] as never,
+      },
+    });
+  await publish('Closed on Monday');
+  await watchShifts(page);
+  for (const width of [390, 1440]) {
+    await page.setViewportSize({ width, height: 800 });
+    await page.goto(store.url);
+    await page.waitForLoadState('networkidle');
+    const notice = page.locator('[data-bay=told]');
+    await expect(notice).toContainText('Closed on Monday');
+    const close = notice.getByRole('button', { name: 'Close this notice' });
+    const box = (await close.boundingBox())!;
+    expect(Math.min(box.width, box.height)).toBeGreaterThanOrEqual(40);
+    expect(box.x + box.width).toBeLessThanOrEqual(width);
+    await close.focus();
+    await page.keyboard.press('Enter');
+    await expect(notice).toBeHidden();
+    // The keyboard goes on with what follows.
+    expect(await page.evaluate(() => document.activeElement?.closest('header') !== null)).toBe(true);
+    await page.reload();
+    await page.waitForLoadState('networkidle');
+    await expect(notice).toBeHidden();
+    expect(await shifted(page)).toBeLessThan(0.005);
+    await page.evaluate(() => localStorage.clear());
+  }
+  await page.goto(store.url);
+  await page.waitForLoadState('networkidle');
+  await page.locator('[data-bay=told]').getByRole('button').click();
+  await publish('Open again on Tuesday');
+  await page.goto(store.url);
+  await expect(page.locator('[data-bay=told]')).toContainText('Open again on Tuesday');
+});
+
+test('a bay gets a time to come and to go, is drawn while it is arranged, and comes in public when it is time', async ({
+  page,
+  store,
+}) => {
+  await signIn(page, store, '/studio/arrange/home?bay=notice');
+  await openLine(page, 'Visibility');
+  const from = page.getByRole('group', { name: 'Shown from' });
+  const parts = from.getByRole('spinbutton');
+  await expect(parts).toHaveCount(5);
+  await parts.first().focus();
+  // Day, month, year, hour and minute, as the language of the studio has them; each goes on to the next.
+  for (const part of ['01', '01', '2099', '09', '00']) await page.keyboard.type(part);
+  await expect(
+    page.getByRole('grid', { name: 'Bays of Home' }).getByRole('row', { name: /^Notice/ }),
+  ).toContainText('from 1 Jan');
+  const phone = await frameAt(page, 'Phone');
+  await expect(phone.locator('[data-bay=notice]')).toBeVisible();
+  await page.getByRole('button', { name: 'Visibility done' }).click();
+  await expect(page.getByRole('region', { name: 'Spec' })).toContainText('Shown from 1 Jan 2099, 09:00');
+  await publishByHand(page);
+  await page.goto(store.url);
+  await expect(page.locator('[data-bay]').first()).toBeVisible();
+  await expect(page.locator('[data-bay=notice]')).toHaveCount(0);
+});
+
+test('a contact form is made, filled in with and without script, and comes to the outbox', async ({
+  browser,
+  page,
+  store,
+}) => {
+  await signIn(page, store, '/studio/arrange/home?bay=notice');
+  await page.getByRole('button', { name: 'Add a bay' }).click();
+  await page.getByRole('menuitem', { name: 'Contact form', exact: true }).click();
+  await page.keyboard.type('Ask the workshop');
+  await openLine(page, 'Form');
+  await page.getByRole('button', { name: 'Add a field' }).click();
+  await page
+    .getByRole('region', { name: /^Settings of/ })
+    .getByRole('textbox', { name: 'Label' })
+    .fill('Glaze');
+  const phone = await frameAt(page, 'Phone');
+  await expect(phone.getByRole('textbox', { name: 'Glaze (optional)' })).toBeVisible();
+  await publishByHand(page);
+
+  for (const javaScriptEnabled of [false, true]) {
+    const context = await browser.newContext({ javaScriptEnabled, viewport: { width: 390, height: 800 } });
+    const shopper = await context.newPage();
+    await shopper.goto(store.url);
+    const form = shopper.locator('[data-bay]', {
+      has: shopper.getByRole('heading', { name: 'Ask the workshop' }),
+    });
+    await form.getByRole('textbox', { name: 'Your name' }).fill('Ada');
+    await form
+      .getByRole('textbox', { name: 'Your e-mail address' })
+      .or(form.getByRole('textbox', { name: /mail/ }))
+      .first()
+      .fill('ada@mail.example');
+    await form.getByRole('textbox', { name: 'Your message' }).fill('Can it go into the oven?');
+    await form.getByRole('textbox', { name: /^Glaze/ }).fill(`Fogbank ${String(javaScriptEnabled)}`);
+    await form.getByRole('button', { name: 'Send' }).press('Enter');
+    await expect(form.getByRole('status')).toContainText('Thank you. Your message was sent');
+    await expect(shopper).toHaveURL(/\.shows=thanks#bay-/);
+    await context.close();
+  }
+  const { rows } = await store.pool.query<{ body: string }>(
+    `SELECT body FROM message WHERE kind = 'contact' ORDER BY id`,
+  );
+  expect(rows.map(({ body }) => body)).toEqual([
+    'Your message:\nCan it go into the oven?\n\nGlaze:\nFogbank false',
+    'Your message:\nCan it go into the oven?\n\nGlaze:\nFogbank true',
+  ]);
 });

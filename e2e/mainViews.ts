@@ -43,18 +43,19 @@ export const mainViews: readonly MainView[] = [
     },
   },
   {
-    name: 'arrange-ready-cards',
-    path: '/studio/arrange/home?bay=new-from-the-kiln',
+    name: 'pages',
+    path: '/studio/arrange/home',
     prepare: async (page) => {
-      await openLine(page, 'Card');
-      await page.getByRole('button', { name: 'Ready-made cards' }).click();
-      await page.getByRole('list', { name: 'Ready-made cards' }).waitFor();
+      await page.getByRole('button', { name: 'Page: Home' }).click();
+      await page.getByRole('button', { name: 'New page' }).click();
+      await page.getByRole('radio', { name: 'Sale' }).check({ force: true });
+      await page.getByRole('textbox', { name: 'Name' }).fill('Spring seconds');
     },
   },
   {
-    name: 'arrange-near',
-    path: '/studio/arrange/home?bay=reduced-now',
-    prepare: (page) => page.getByRole('button', { name: /^Tablet.*: bring near/ }).click(),
+    name: 'arrange-tabs',
+    path: '/studio/arrange/entry?bay=what-people-buy&shelf=buying-best-sold',
+    prepare: (page) => openLine(page, 'Tabs'),
   },
   {
     name: 'arrange-store',

@@ -122,13 +122,13 @@ test('a tab opens where it is: what stands below stays, its pictures alone are f
   const fetched = new Set(pictures);
 
   // Pointing at one fetches what it shows, but none of its pictures.
-  const soon = page.waitForResponse((answer) => answer.url().includes(`${BAY}.tab=teaware`));
+  const soon = page.waitForResponse((answer) => answer.url().includes(`${BAY}.shows=teaware`));
   await bayOn(page).getByRole('tab', { name: 'Teaware' }).hover();
   await soon;
   await page.waitForTimeout(300);
   expect([...pictures]).toEqual([...fetched]);
   await bayOn(page).getByRole('tab', { name: 'Teaware' }).click();
-  await expect(page).toHaveURL(`${store.url}/?${BAY}.tab=teaware`);
+  await expect(page).toHaveURL(`${store.url}/?${BAY}.shows=teaware`);
   const panel = bayOn(page).getByRole('tabpanel', { name: 'Teaware' });
   await expect(panel).toBeVisible();
   await expect(bayOn(page).getByRole('tabpanel')).toHaveCount(1);
@@ -147,13 +147,13 @@ test('a tab opens where it is: what stands below stays, its pictures alone are f
   expect(asked.filter((kind) => kind === 'fetch')).toEqual([]);
 
   // Whoever is sent the address of a tab has it open; for search engines it is the page itself.
-  await page.goto(`${store.url}/?${BAY}.tab=teaware`);
+  await page.goto(`${store.url}/?${BAY}.shows=teaware`);
   await expect(bayOn(page).getByRole('tab', { name: 'Teaware' })).toHaveAttribute('aria-selected', 'true');
   expect(await shownIds(page)).toEqual(teaware);
   await expect(page.locator('link[rel=canonical]')).toHaveAttribute('href', /^https?:\/\/[^/]+\/$/);
   // Leaving by a card and coming back comes to the same tab.
   await bayOn(page).getByRole('tab', { name: 'Best sold' }).click();
-  await expect(page).toHaveURL(/tab=best-sold/);
+  await expect(page).toHaveURL(/shows=best-sold/);
   await bayOn(page).getByRole('tabpanel').getByRole('link').first().click();
   await expect(page).toHaveURL(/\/product\//);
   await page.goBack();
@@ -218,7 +218,7 @@ test('tabs are links without script, and where a tab cannot be fetched', async (
   await expect(links.first()).toHaveAttribute('aria-current', 'true');
   const first = await shownIds(bare);
   await links.nth(3).click();
-  await expect(bare).toHaveURL(`${store.url}/?${BAY}.tab=teaware#bay-${BAY}`);
+  await expect(bare).toHaveURL(`${store.url}/?${BAY}.shows=teaware#bay-${BAY}`);
   await expect(links.nth(3)).toHaveAttribute('aria-current', 'true');
   expect(await shownIds(bare)).not.toEqual(first);
   await plain.close();
@@ -227,11 +227,11 @@ test('tabs are links without script, and where a tab cannot be fetched', async (
   const page = await context.newPage();
   await page.goto(store.url);
   await tabList(page);
-  await page.route(`**/?${BAY}.tab=new`, (route) =>
+  await page.route(`**/?${BAY}.shows=new`, (route) =>
     route.request().resourceType() === 'fetch' ? route.abort() : route.continue(),
   );
   await bayOn(page).getByRole('tab', { name: 'New' }).click();
-  await expect(page).toHaveURL(`${store.url}/?${BAY}.tab=new#bay-${BAY}`);
+  await expect(page).toHaveURL(`${store.url}/?${BAY}.shows=new#bay-${BAY}`);
   await expect(bayOn(page).getByRole('tab', { name: 'New' })).toHaveAttribute('aria-selected', 'true');
   await context.close();
 });

@@ -3,6 +3,7 @@ import type { Bands } from '../bands/bands.ts';
 import type { Room } from '../geometry/steps.ts';
 import type { BayBase, Heading, StoredBayBase } from '../plan/bay.ts';
 import type { Plan } from '../plan/plan.ts';
+import type { FormField } from '../shopper/forms.ts';
 import type { StoredShelf } from '../plan/shelf.ts';
 import type { Merged, Lines } from '../settings/merged.ts';
 import type { Complete, Sparse } from '../settings/setting.ts';
@@ -84,6 +85,10 @@ export interface BayKind<S extends Lines, C extends object> {
   withShelves<B extends StoredBayOf<string, S>>(bay: B, others: ReadonlyMap<string, string>): B;
   /** Its shelves are shown one at a time: the tabs by which they are opened, each with its shelf. */
   tabs?(bay: BayOf<string, S>): readonly TabItem[];
+  /** What of it an address can ask for, besides what is shown at first. */
+  showable?(bay: BayOf<string, S>): readonly string[];
+  /** Fields of the form by which shoppers write to the store, by name. */
+  form?(bay: BayOf<string, S>): Readonly<Record<string, FormField>>;
   /** Id of the bay of its page that it leads to, without which it is not shown; empty while none is chosen. */
   leadsTo?(bay: BayOf<string, S>): string;
   /** Ids of the stored pictures that it uses itself. */
@@ -105,6 +110,8 @@ export interface BayKind<S extends Lines, C extends object> {
   heightPx(content: C, heading: Heading, bands: Bands, regionPx: number): number;
   /** The script of the page has something to do for it. */
   scripted?(content: C): boolean;
+  /** The shopper can close it, and it stays closed from the first paint on. */
+  keepsClosed?(content: C): boolean;
   /** Data about what it shows, after schema.org; its addresses begin with the origin. */
   data?(content: C, store: { origin: string; currency: string }): object[];
   /** Rules of style, `scope` being its selector. */

@@ -7,6 +7,7 @@ import { bannerBay } from './banner.ts';
 import { basketBay } from './basket.ts';
 import type { BayKind, BayOf, StoredBayOf } from './bayKind.ts';
 import { checkoutBay } from './checkout.ts';
+import { contactBay } from './contact.ts';
 import { entryBay } from './entry.ts';
 import { jumpBay } from './jump.ts';
 import { lineBay } from './line.ts';
@@ -28,6 +29,7 @@ const kinds = {
   links: linksBay,
   line: lineBay,
   jump: jumpBay,
+  contact: contactBay,
   product: productBay,
   entry: entryBay,
   basket: basketBay,

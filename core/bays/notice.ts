@@ -1,9 +1,11 @@
 import { LONGEST_HEADING } from '../plan/words.ts';
-import { link, text } from '../settings/values.ts';
+import { cssString } from '../css/written.ts';
+import { link, text, yesNo } from '../settings/values.ts';
 import { setting } from '../settings/setting.ts';
 import { contentLine, linkLine, opens, orElse } from '../spec/content.ts';
 import { lookLine } from '../spec/look.ts';
 import { visibilityLine } from '../spec/visibility.ts';
+import { closedKey } from './closedKey.ts';
 import type { BayKind } from './bayKind.ts';
 import { withoutShelves } from './withoutShelves.ts';
 
@@ -13,6 +15,12 @@ const settings = {
       name: 'Text',
       find: ['words', 'text', 'notice'],
       about: 'Without text the notice is not shown.',
+    }),
+    closable: setting(yesNo(), false, {
+      name: 'Shoppers can close it',
+      find: ['close', 'dismiss', 'hide'],
+      about: 'It stays closed on their device until it says something else.',
+      say: (closable) => (closable ? 'can be closed by shoppers' : 'cannot be closed'),
     }),
   },
   link: {
@@ -24,6 +32,8 @@ export interface NoticeContent {
   words: string;
   /** Where it leads; empty for nowhere. */
   link: string;
+  /** What it is kept in mind by once it was closed; null where it stays. */
+  closes: string | null;
 }
 
 const NOTICE_PX = 41;
@@ -37,7 +47,10 @@ export const noticeBay: BayKind<typeof settings, NoticeContent> = {
   hasHeading: false,
   elements: ['notice'],
   spec: [
-    contentLine('text', 'Text', (bay) => [opens(orElse(bay.words, 'Nothing yet'), 'words')]),
+    contentLine('text', 'Text', ({ words, closable }) => [
+      opens(orElse(words, 'Nothing yet'), 'words'),
+      ...(closable ? [', ', opens('can be closed', 'closable')] : []),
+    ]),
     linkLine,
     lookLine,
     visibilityLine,
@@ -51,11 +64,15 @@ export const noticeBay: BayKind<typeof settings, NoticeContent> = {
   }),
   ...withoutShelves,
   pictures: () => [],
-  *view({ words, link: to }) {
-    return { content: { words, link: to }, empty: !words };
+  *view({ id, words, link: to, closable }) {
+    const closes = closable ? closedKey(id, words, to) : null;
+    return { content: { words, link: to, closes }, empty: !words };
   },
+  scripted: ({ closes }) => closes !== null,
+  keepsClosed: ({ closes }) => closes !== null,
   tones: () => [],
   heads: () => false,
   heightPx: () => NOTICE_PX,
-  css: () => '',
+  css: ({ closes }, scope) =>
+    closes === null ? '' : `[data-closed~=${cssString(closes)}] ${scope}{display:none}`,
 };

@@ -54,8 +54,12 @@ describe('tabs', () => {
     const view = viewOf(stored(), { t: 'three' });
     const { open, tabs: drawn } = contentOf(view);
     expect(open?.id).toBe('three');
-    expect(view.parameters).toEqual([['t.tab', 'three']]);
-    expect(drawn.map(({ href }) => href)).toEqual(['/#bay-t', '/?t.tab=two#bay-t', '/?t.tab=three#bay-t']);
+    expect(view.parameters).toEqual([['t.shows', 'three']]);
+    expect(drawn.map(({ href }) => href)).toEqual([
+      '/#bay-t',
+      '/?t.shows=two#bay-t',
+      '/?t.shows=three#bay-t',
+    ]);
     // The first needs no saying, and one that is not there is none.
     expect(viewOf(stored(), { t: 'one' }).parameters).toEqual([]);
     expect(viewOf(stored(), { t: 'gone' }).parameters).toEqual([]);
@@ -99,12 +103,12 @@ describe('tabs', () => {
     expect(b!.held.start).toBeGreaterThan(0);
     expect(view.parameters).toEqual([
       ['b.from', '12'],
-      ['t.tab', 'two'],
+      ['t.shows', 'two'],
     ]);
     // A page of the open one keeps it open; another tab begins anew.
     const hrefs = b!.pagers.flatMap(({ href }) => Object.values(href));
-    expect(hrefs.every((href) => href.includes('t.tab=two'))).toBe(true);
-    expect(contentOf(view).tabs[2]!.href).toBe('/?t.tab=three#bay-t');
+    expect(hrefs.every((href) => href.includes('t.shows=two'))).toBe(true);
+    expect(contentOf(view).tabs[2]!.href).toBe('/?t.shows=three#bay-t');
   });
 
   it('are laid out alike, but for one that is set apart', () => {

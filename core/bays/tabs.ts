@@ -17,7 +17,7 @@ import { lookLine } from '../spec/look.ts';
 import { sayVarying } from '../spec/sayVarying.ts';
 import { showsLine } from '../spec/shows.ts';
 import { visibilityLine } from '../spec/visibility.ts';
-import { hrefTab } from '../view/address.ts';
+import { hrefShows } from '../view/address.ts';
 import { askShelf, type AskedShelf } from '../view/askShelf.ts';
 import { headingHeight } from '../view/headingHeight.ts';
 import { keptFor } from '../view/keptFor.ts';
@@ -246,6 +246,7 @@ export const tabsBay: BayKind<typeof settings, TabsContent> = {
         }
       : bay,
   tabs: ({ tabs }) => tabs,
+  showable: ({ tabs }) => tabs.map(({ id }) => id),
   pictures: () => [],
   *view(bay, making) {
     const { plan, address } = making;
@@ -278,7 +279,7 @@ export const tabsBay: BayKind<typeof settings, TabsContent> = {
         const tabs = shown.map(({ one, name, its }): TabView => ({
           id: one.id,
           name,
-          href: hrefTab(address, bay.id, one.id === first ? null : one.id, ids, anchor),
+          href: hrefShows(address, bay.id, one.id === first ? null : one.id, ids, anchor),
           shelf: its.view,
         }));
         return {

@@ -18,6 +18,13 @@ function partsAt(instant: number, zone: string): Record<string, number> {
   return Object.fromEntries(format.formatToParts(instant).map(({ type, value }) => [type, Number(value)]));
 }
 
+/** How far the clocks of a time zone are ahead of UTC at an instant, ms. */
+export function zoneOffset(instant: number, zone: string): number {
+  const p = partsAt(instant, zone);
+  const shown = Date.UTC(p.year!, p.month! - 1, p.day, p.hour, p.minute, p.second);
+  return shown - Math.floor(instant / 1000) * 1000;
+}
+
 /** Calendar day in the store's time zone, as the number of days since 1970-01-01. */
 export function storeDay(instant: number, zone: string): number {
   const { year, month, day } = partsAt(instant, zone);

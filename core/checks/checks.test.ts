@@ -237,6 +237,20 @@ describe('every check', () => {
       ),
       fixes: true,
     },
+    'times-at-odds': {
+      plan: specimenStored(
+        [specimenShelf('a')],
+        [
+          specimenBay('a', {
+            holds: 'shelf',
+            shelfId: 'a',
+            from: '2026-12-02T09:00',
+            until: '2026-12-01T09:00',
+          } as never),
+        ],
+      ),
+      fixes: true,
+    },
     'tabs-alike': { plan: tabbed([4, 4]), fixes: false },
     'tabs-many': { plan: tabbed([1, 2, 3, 4, 5, 6]), fixes: false },
     'tabs-uneven': { plan: tabbed([8, 2]), fixes: false },

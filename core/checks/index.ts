@@ -36,6 +36,7 @@ import { targetTooSmall } from './targetTooSmall.ts';
 import { textHardToRead } from './textHardToRead.ts';
 import { textClipped } from './textClipped.ts';
 import { textOverPicture } from './textOverPicture.ts';
+import { timesAtOdds } from './timesAtOdds.ts';
 import { topUpReturns } from './topUpReturns.ts';
 import { widthsGone } from './widthsGone.ts';
 
@@ -55,6 +56,7 @@ export const checks: readonly Check[] = [
   tabsAlike,
   tabsMany,
   tabsUneven,
+  timesAtOdds,
   cannotMove,
   roundTooLong,
   endAboveFoot,

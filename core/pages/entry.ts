@@ -3,6 +3,7 @@ import { linkTo, plainPage, type PageKind } from './pageKind.ts';
 export const entryPage: PageKind = {
   ...plainPage,
   id: 'entry',
+  sharedAs: 'article',
   name: 'Journal entry',
   address: { steps: ['journal'], slugged: true },
   at: '/journal/…, for every entry',

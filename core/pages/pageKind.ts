@@ -47,6 +47,8 @@ export interface PageKind {
   own?: boolean;
   /** Stores that were begun before there was such a page have it too. */
   everywhere?: boolean;
+  /** What it is where it is shared, if that is more than a page (ogp.me). */
+  sharedAs?: 'product' | 'article';
   /** The kind of page at whose address search engines look for what it says. */
   standsFor?: string;
   /** Any number of pages can be of it, each with a slug of its own; else one is arranged for all of the kind. */

@@ -3,6 +3,7 @@ import { linkTo, plainPage, type PageKind } from './pageKind.ts';
 export const productPage: PageKind = {
   ...plainPage,
   id: 'product',
+  sharedAs: 'product',
   name: 'Product',
   address: { steps: ['product'], slugged: true },
   at: '/product/…, for every product',

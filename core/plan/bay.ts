@@ -1,6 +1,17 @@
+import { sayTime } from '../catalogue/clockTime.ts';
 import { array, string } from '../schema/schema.ts';
 import { listed } from '../sentence/sentence.ts';
-import { choice, colourOr, integer, numberChoice, inParts, own, text, yesNo } from '../settings/values.ts';
+import {
+  choice,
+  colourOr,
+  integer,
+  numberChoice,
+  inParts,
+  own,
+  text,
+  time,
+  yesNo,
+} from '../settings/values.ts';
 import {
   fromHouse,
   setting,
@@ -111,6 +122,19 @@ export const visibilitySettings = {
     name: 'Hidden from shoppers',
     find: ['hide', 'show', 'off', 'visibility'],
     say: (hidden) => (hidden ? 'hidden' : 'shown'),
+  }),
+  /** By the clocks of the store; null for as long as it is there. */
+  from: setting(time('from now on'), null, {
+    name: 'Shown from',
+    find: ['from', 'time', 'date', 'schedule', 'begin'],
+    say: (value) => (value === null ? 'shown from now on' : `shown from ${sayTime(value)}`),
+    stays: true,
+  }),
+  until: setting(time('for good'), null, {
+    name: 'Shown until',
+    find: ['until', 'time', 'date', 'schedule', 'end'],
+    say: (value) => (value === null ? 'shown for good' : `shown until ${sayTime(value)}`),
+    stays: true,
   }),
   /** Empty for none. */
   anchor: setting(anchor, '', {

@@ -21,6 +21,8 @@ export type Control =
   /** `named`: the colours of the house are offered by name, and followed. */
   | { is: 'colour'; none: string | null; named?: true }
   | { is: 'picture' }
+  /** A day and a time of it, by the clocks of the store; none set reads as `none` says. */
+  | { is: 'time'; none: string }
   /** Proportions, width to height: of those offered, or typed. */
   | { is: 'ratio'; offered: readonly string[] }
   /** One of the store's options, by its id; none chosen reads as `none` says. */

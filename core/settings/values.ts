@@ -1,3 +1,4 @@
+import { isTime, sayTime } from '../catalogue/clockTime.ts';
 import { colourSchema } from '../colour/colourSchema.ts';
 import { linkSchema } from '../plan/link.ts';
 import { boolean, number, string, type Schema } from '../schema/schema.ts';
@@ -106,6 +107,20 @@ export const picture = (): ValueKind<string | null> => ({
     .defined() as Schema<string | null>,
   say: (value) => (value ? `picture ${value.slice(0, 6)}` : 'no picture'),
   control: { is: 'picture' },
+});
+
+/** A day and a time by the clocks of the store, YYYY-MM-DDTHH:MM; null for what `none` says. */
+export const time = (none: string): ValueKind<string | null> => ({
+  schema: string()
+    .test(
+      'time',
+      'A time has a day and an hour, such as 2026-12-01T09:00.',
+      (value) => !value || isTime(value),
+    )
+    .nullable()
+    .defined() as Schema<string | null>,
+  say: (value) => (value ? sayTime(value) : none),
+  control: { is: 'time', none },
 });
 
 /** A kind whose keys or elements stand for themselves, so that two people can change it at once. */

@@ -13,7 +13,8 @@ export interface FormField {
   label(texts: StoreTexts): string;
 }
 
-const person = {
+/** Who writes. */
+export const person = {
   name: {
     longest: 100,
     required: true,
@@ -56,11 +57,19 @@ const faultOf = (field: FormField, value: string, texts: StoreTexts): string | n
 };
 
 /** Reads a form as it was sent, by names that it knows; each value is plain text, and what is wrong has a sentence. */
-export function readForm(form: FormId, sent: unknown, texts: StoreTexts): SentForm {
+export const readForm = (form: FormId, sent: unknown, texts: StoreTexts): SentForm =>
+  readFields(forms[form], sent, texts);
+
+/** The same by fields, each under its name. */
+export function readFields(
+  fields: Readonly<Record<string, FormField>>,
+  sent: unknown,
+  texts: StoreTexts,
+): SentForm {
   const given = (typeof sent === 'object' && sent !== null ? sent : {}) as Record<string, unknown>;
   const values: Record<string, string> = {};
   const faults: Record<string, string> = {};
-  for (const [name, field] of Object.entries<FormField>(forms[form])) {
+  for (const [name, field] of Object.entries(fields)) {
     const value = Object.hasOwn(given, name) ? given[name] : '';
     values[name] =
       typeof value === 'string' ? value.replaceAll('\r\n', '\n').replace(STEERING, '').trim() : '';

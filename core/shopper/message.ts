@@ -1,8 +1,9 @@
-/** What a message of the outbox is about: an order that was confirmed, a question, or a request for a quote. */
+/** What a message of the outbox is about: an order that was confirmed, a question, a request for a quote, or what was written by a form of the owner's own. */
 export const MESSAGE_KINDS = {
   order: { name: 'Order', way: 'To' },
   question: { name: 'Question', way: 'From' },
   quote: { name: 'Quote', way: 'From' },
+  contact: { name: 'Message', way: 'From' },
 } as const;
 export type MessageKind = keyof typeof MESSAGE_KINDS;
 

@@ -4,6 +4,8 @@ import type { BasketLine } from './basketLines.ts';
 export interface SentForm {
   values: Readonly<Record<string, string>>;
   faults: Readonly<Record<string, string>>;
+  /** Id of the bay whose form it is, where a page may have several. */
+  bay?: string;
 }
 
 /** What the pages of one shopper are made from. */

@@ -1,3 +1,4 @@
+import { sayTime } from '../catalogue/clockTime.ts';
 import { listed } from '../sentence/sentence.ts';
 import { opens } from './content.ts';
 import type { Line } from './line.ts';
@@ -8,9 +9,15 @@ export const visibilityLine: Line = {
   say: ({ bay, names }) => {
     const bands =
       bay.bands && names.bands.filter((band) => bay.bands!.includes(band.id)).map(({ name }) => name);
+    const { from, until } = bay;
+    const times = [
+      from && opens(`from ${sayTime(from)}`, 'from'),
+      until && opens(`until ${sayTime(until)}`, 'until'),
+    ];
     return [
-      opens(bay.hidden ? 'Hidden' : 'Always', 'hidden'),
-      bay.hidden ? ', otherwise ' : ', ',
+      opens(bay.hidden ? 'Hidden' : from || until ? 'Shown' : 'Always', 'hidden'),
+      bay.hidden ? ', otherwise ' : from || until ? ' ' : ', ',
+      ...times.flatMap((one) => (one ? [one, ', '] : [])),
       opens(bands ? `only on ${listed(bands) || 'removed widths'}` : 'at every width', 'bands'),
     ];
   },

@@ -29,6 +29,7 @@ export const english = {
   basket: everywhere('Basket'),
   savedProducts: everywhere('Saved', 'The link to what is saved for later'),
 
+  closeNotice: everywhere('Close this notice', 'Said aloud'),
   tabs: ofLists('Tabs', 'What tabs without a heading are called, said aloud'),
   thisList: ofLists('this list', 'What a list without a heading is called'),
   showMore: ofLists('Show more'),
@@ -141,6 +142,7 @@ export const english = {
   yourMessage: ofQuestions('Your message'),
   send: ofQuestions('Send'),
   messageSent: ofQuestions('Thank you. Your message was sent; the store will answer by e-mail.'),
+  messageFrom: ofQuestions('Message from {name}', [['name', 'Ada']]),
   questionAbout: ofQuestions('Question about {title}', [TITLE]),
   quoteFor: ofQuestions('Quote for {title}', [TITLE]),
   backTo: ofQuestions('Back to {title}', [TITLE]),

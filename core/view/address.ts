@@ -3,22 +3,22 @@ export interface PageAddress {
   path: string;
   /** First item by shelf, for those that do not begin at 0. */
   from: Readonly<Record<string, number>>;
-  /** The open tab by bay, for those whose first is not. */
+  /** What of a bay is shown, by bay, where that is not what is shown at first: a tab, the thanks for a form. */
   open: Readonly<Record<string, string>>;
 }
 
 /** The parameter that says which item a shelf begins at. */
 export const fromParameter = (shelfId: string): string => `${shelfId}.from`;
 
-/** The parameter that says which tab of a bay is open. */
-const TAB = '.tab';
-export const tabParameter = (bayId: string): string => `${bayId}${TAB}`;
-export const isTabParameter = (name: string): boolean => name.endsWith(TAB);
+/** The parameter that says what of a bay is shown. */
+const SHOWS = '.shows';
+export const showsParameter = (bayId: string): string => `${bayId}${SHOWS}`;
+export const isShowsParameter = (name: string): boolean => name.endsWith(SHOWS);
 
 function href({ path, from, open }: PageAddress, anchor: string): string {
   const query = [
     ...Object.entries(from).flatMap(([id, first]) => (first > 0 ? [[fromParameter(id), String(first)]] : [])),
-    ...Object.entries(open).map(([id, tab]) => [tabParameter(id), tab]),
+    ...Object.entries(open).map(([id, tab]) => [showsParameter(id), tab]),
   ]
     .map(([name, value]) => `${encodeURIComponent(name!)}=${encodeURIComponent(value!)}`)
     .sort()
@@ -31,11 +31,11 @@ export const hrefFrom = (address: PageAddress, shelfId: string, from: number): s
   href({ ...address, from: { ...address.from, [shelfId]: from } }, `shelf-${shelfId}`);
 
 /**
- * Address of the page with another tab of a bay open; null for its first, which needs no saying.
+ * Address of the page with something else of a bay shown; null for what is at first, which needs no saying.
  * @param shelves of the bay, which begin at their first item again
  * @param anchor what the window comes to
  */
-export function hrefTab(
+export function hrefShows(
   address: PageAddress,
   bayId: string,
   tab: string | null,

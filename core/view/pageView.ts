@@ -20,9 +20,10 @@ import type { House } from '../plan/house.ts';
 import type { Page } from '../plan/page.ts';
 import type { Plan } from '../plan/plan.ts';
 import { keepsForLater } from '../plan/keepsForLater.ts';
+import { isInTime, nextComing } from '../plan/bayTimes.ts';
 import { shelvesOf } from '../plan/places.ts';
 import { cardStoreOf } from './cardStoreOf.ts';
-import { fromParameter, tabParameter, type PageAddress } from './address.ts';
+import { fromParameter, showsParameter, type PageAddress } from './address.ts';
 import { keptFor } from './keptFor.ts';
 import { shelvesIn } from './shelvesIn.ts';
 import { CATEGORIES, COLLECTIONS, ENTRIES, productRead, RELEASE } from './reads.ts';
@@ -40,6 +41,8 @@ export interface PageInput {
   about: About;
   /** Room is to be kept for what a shopper's own script fills. */
   keepsRoom?: boolean;
+  /** Bays are shown before and after their time as well, so that they can be arranged. */
+  atAnyTime?: boolean;
 }
 
 const rooms = keptFor<Bay, Room>();
@@ -101,8 +104,10 @@ export function* pageView(input: PageInput): Generator<ItemsRequest, PageView, I
     saves: keepsForLater(plan),
     pictures: input.pictures,
   });
+  const isShown = (bay: Bay) =>
+    !bay.hidden && ((input.atAnyTime ?? false) || isInTime(bay, house.timeZone, input.now));
   for (const [i, bay] of page.bays.entries()) {
-    if (bay.hidden) continue;
+    if (!isShown(bay)) continue;
     const room = roomOf(house, bay);
     const its = yield* bayKind(bay.holds).view(bay as never, {
       plan,
@@ -113,7 +118,7 @@ export function* pageView(input: PageInput): Generator<ItemsRequest, PageView, I
       about,
       keepsRoom: input.keepsRoom ?? false,
       anchorOf: (id) => {
-        const target = page.bays.find((one) => one.id === id && !one.hidden);
+        const target = page.bays.find((one) => one.id === id && isShown(one));
         if (target) asked.add(id);
         return target ? anchorOf(target) : null;
       },
@@ -156,6 +161,7 @@ export function* pageView(input: PageInput): Generator<ItemsRequest, PageView, I
     kind: page.kind,
     path: address.path,
     parameters: parametersOf(kind, about, begins, opened),
+    name: kind.titledByStore ? house.storeName : name,
     title: kind.titledByStore ? house.storeName : `${name} – ${house.storeName}`,
     description: shortened(
       (kind.needs === null && page.description) || (kind.described(about) ?? saidBy(bays)),
@@ -180,7 +186,16 @@ export function* pageView(input: PageInput): Generator<ItemsRequest, PageView, I
     trail: trail.length ? [...trail, { words: name, href: '', current: true }] : [],
     bays,
     none,
-    goodUntil: nextTurn(changing, input.now, house.timeZone),
+    goodUntil: earliest(
+      nextTurn(changing, input.now, house.timeZone),
+      input.atAnyTime
+        ? null
+        : nextComing(
+            page.bays.filter(({ hidden }) => !hidden),
+            house.timeZone,
+            input.now,
+          ),
+    ),
     reads: [...reads],
   };
 }
@@ -208,8 +223,13 @@ const parametersOf = (
       return value === null ? [] : [[name, value]];
     }),
     ...Object.entries(begins).map(([id, from]): [string, string] => [fromParameter(id), String(from)]),
-    ...Object.entries(opened).map(([id, tab]): [string, string] => [tabParameter(id), tab]),
+    ...Object.entries(opened).map(([id, tab]): [string, string] => [showsParameter(id), tab]),
   ].sort(([a], [b]) => (a < b ? -1 : 1));
+
+const earliest = (...instants: (number | null)[]): number | null => {
+  const known = instants.filter((instant) => instant !== null);
+  return known.length > 0 ? Math.min(...known) : null;
+};
 
 /** The next instant at which something that changes by itself does. */
 function nextTurn(changing: ReadonlySet<Changing>, now: number, timeZone: string): number | null {

@@ -187,6 +187,8 @@ export interface PageView {
   /** What an address has to say besides the path to get just this page: nothing that it does not know, in one order. */
   parameters: [name: string, value: string][];
   title: string;
+  /** What it is called by itself. */
+  name: string;
   /** What it is about, for search results; empty where nothing is said. */
   description: string;
   /** Search engines are asked to leave it out. */

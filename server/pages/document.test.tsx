@@ -45,7 +45,23 @@ const plan: StoredPlan = {
         },
         { id: 'found', holds: 'links', links: [{ id: 'l', words: 'Write', link: '/ask', icon: 'mail' }] },
         { id: 'gap', holds: 'line' },
+        {
+          id: 'write',
+          holds: 'contact',
+          heading: { words: 'Write to us' },
+          button: 'Send it',
+          thanks: 'Thank you',
+          fields: [{ id: 'f', label: 'What about', required: true }],
+        },
+        { id: 'told', holds: 'notice', words: 'Open on Saturday', link: '/shop', closable: true },
         { id: 'down', holds: 'jump', words: 'Down', target: 'found' },
+        {
+          id: 'turn',
+          holds: 'tabs',
+          tabs: Object.keys(read.shelves)
+            .slice(0, 2)
+            .map((shelfId, i) => ({ id: `t${i}`, name: `Tab ${i}`, shelfId })),
+        },
       ],
     },
   },

@@ -5,13 +5,16 @@ import { bayKind } from '../../core/bays/index.ts';
 import { pageCss } from '../../core/css/pageCss.ts';
 import { rulesStyles } from '../../core/rules/rulesStyles.ts';
 import { usedFamilies } from '../../core/style/usedFamilies.ts';
+import type { PictureFacts } from '../../core/catalogue/facts.ts';
+import { renditionAddress } from '../../core/picture/renditions.ts';
 import { setsOf } from '../../core/text/characterSets.ts';
 import { ownInScript } from '../../core/texts/inScript.ts';
 import { insideStyle } from '../../core/css/written.ts';
-import { isTabParameter } from '../../core/view/address.ts';
+import { isShowsParameter } from '../../core/view/address.ts';
 import { shelvesDrawn } from '../../core/view/shelvesIn.ts';
 import type { PageView } from '../../core/view/view.ts';
 import { Page } from '../../storefront/Page.tsx';
+import { KEEP_CLOSED } from '../../storefront/enhance/keepClosed.ts';
 import { KEEP_ROOM } from '../../storefront/enhance/keepRoom.ts';
 import { baseCss } from '../../storefront/styles/base.ts';
 import { baysCss } from '../../storefront/bays/index.tsx';
@@ -38,6 +41,17 @@ export const inLowerCase = (markup: string): string =>
 export function structuredData(view: PageView, origin: string): object[] {
   const store = { origin, currency: view.currency };
   const about: object[] = [];
+  if (view.trail.length > 0)
+    about.push({
+      '@context': 'https://schema.org',
+      '@type': 'BreadcrumbList',
+      itemListElement: view.trail.map(({ words, href }, i) => ({
+        '@type': 'ListItem',
+        position: i + 1,
+        name: words,
+        ...(href && { item: `${origin}${href}` }),
+      })),
+    });
   for (const bay of view.bays) {
     about.push(...(bayKind(bay.content.holds).data?.(bay.content, store) ?? []));
     for (const shelf of shelvesDrawn(bay))
@@ -62,9 +76,47 @@ function canonical({ kind, path: own, parameters }: PageView, origin: string): s
   const { standsFor } = pageKind(kind);
   const path = standsFor ? own.replace(pagePath(pageKind(kind), ''), pagePath(pageKind(standsFor), '')) : own;
   // What an open tab shows is on the page that it is a tab of.
-  const isTab = parameters.some(([name]) => isTabParameter(name));
+  const isTab = parameters.some(([name]) => isShowsParameter(name));
   const kept = isTab ? [] : parameters.filter(([name]) => name.endsWith('.from'));
   return `${origin}${path}${kept.length ? `?${new URLSearchParams(kept).toString()}` : ''}`;
+}
+
+/** What has to be told before anything is painted. */
+const earlyOf = ({ bays }: PageView): string[] => [
+  ...(bays.some(({ standIn }) => standIn) ? [KEEP_ROOM] : []),
+  ...(bays.some(({ content, empty }) => !empty && bayKind(content.holds).keepsClosed?.(content))
+    ? [KEEP_CLOSED]
+    : []),
+];
+
+/** The first picture of a page: of what it is about, of its bays, or of a card. */
+function firstPicture({ bays }: PageView): PictureFacts | null {
+  for (const { content, empty } of bays) {
+    if (empty) continue;
+    const [own] = bayKind(content.holds).tones(content);
+    if (own) return own;
+    for (const { cards } of shelvesDrawn({ content }))
+      for (const { parts } of cards)
+        for (const part of parts) if ('picture' in part && part.picture) return part.picture;
+  }
+  return null;
+}
+
+/** Width of the picture that a page is shown with elsewhere, px. */
+const SHARED_PX = 1000;
+
+/** What a page is shown with where somebody shares its address. Source: The Open Graph protocol, ogp.me. */
+function shared(view: PageView, address: string, origin: string): string {
+  const picture = firstPicture(view);
+  const said: [string, string][] = [
+    ['og:type', pageKind(view.kind).sharedAs ?? 'website'],
+    ['og:site_name', view.storeName],
+    ['og:title', view.name],
+    ['og:url', address],
+  ];
+  if (view.description) said.push(['og:description', view.description]);
+  if (picture) said.push(['og:image', `${origin}${renditionAddress(picture, SHARED_PX)}`]);
+  return said.map(([name, value]) => `<meta property="${name}" content="${escape(value)}">`).join('');
 }
 
 const ownRules = (view: PageView): string => [...rulesStyles(view).values()].join('');
@@ -100,15 +152,16 @@ export function htmlPage(
         `<script type="application/ld+json">${JSON.stringify(one).replaceAll('<', '\\u003c')}</script>`,
     )
     .join('');
-  const keepsRoom = script !== null && view.bays.some(({ standIn }) => standIn);
-  const early = keepsRoom ? `<script>${KEEP_ROOM}</script>` : '';
-  const scripts = `'self'${keepsRoom ? ` 'sha256-${sha256(KEEP_ROOM)}'` : ''}`;
+  const earlyScripts = script === null ? [] : earlyOf(view);
+  const early = earlyScripts.map((one) => `<script>${one}</script>`).join('');
+  const scripts = `'self'${earlyScripts.map((one) => ` 'sha256-${sha256(one)}'`).join('')}`;
   const about =
     origin === null
       ? ''
       : (view.description && `<meta name="description" content="${escape(view.description)}">`) +
         (view.unlisted ? '<meta name="robots" content="noindex">' : '') +
-        `<link rel="canonical" href="${escape(canonical(view, origin))}">`;
+        `<link rel="canonical" href="${escape(canonical(view, origin))}">` +
+        (view.unlisted ? '' : shared(view, canonical(view, origin), origin));
   const own = script && ownInScript({ locale: view.lang, texts: view.texts });
   const told = own ? ` data-texts="${escape(own)}"` : '';
   const html =

@@ -12,7 +12,7 @@ import type { Plan } from '../../core/plan/plan.ts';
 import { completePlan } from '../../core/plan/storedPlan.ts';
 import { readFrom } from '../../core/paging/pages.ts';
 import type { Shopper } from '../../core/shopper/shopper.ts';
-import { fromParameter, tabParameter, type PageAddress } from '../../core/view/address.ts';
+import { fromParameter, showsParameter, type PageAddress } from '../../core/view/address.ts';
 import { shelvesOn } from '../../core/view/shelvesIn.ts';
 import type { PageView } from '../../core/view/view.ts';
 import { assortmentsIn } from '../assortments/names.ts';
@@ -64,11 +64,11 @@ const hasLife = (view: PageView): boolean =>
       cards.some(({ parts }) => parts.some((view) => partKind(view.part)?.scripted?.(view))),
   );
 
-/** The bays of a page that show one of several tabs, with the ids of those. */
-const tabsOn = (plan: Plan, kind: PageKind, slug: string): { bay: string; tabs: string[] }[] =>
+/** The bays of a page of which an address can say what is shown, with all that there is. */
+const showableOn = (plan: Plan, kind: PageKind, slug: string): { bay: string; all: readonly string[] }[] =>
   (pageFor(plan, kind, slug)?.bays ?? []).flatMap((bay) => {
-    const tabs = bayKind(bay.holds).tabs?.(bay as never);
-    return tabs ? [{ bay: bay.id, tabs: tabs.map(({ id }) => id) }] : [];
+    const all = bayKind(bay.holds).showable?.(bay as never);
+    return all ? [{ bay: bay.id, all }] : [];
   });
 
 /** All public pages of a process: those at hand, and how one is made. */
@@ -98,10 +98,10 @@ export function publicPages(parts: Parts, enhance: Enhance | null): PublicPages 
       const first = readFrom(query[fromParameter(id)]);
       return first > 0 ? [[fromParameter(id), String(first)]] : [];
     });
-    const opened = tabsOn(plan, kind, slug).flatMap(({ bay, tabs }): PageView['parameters'] => {
-      const name = tabParameter(bay);
+    const opened = showableOn(plan, kind, slug).flatMap(({ bay, all }): PageView['parameters'] => {
+      const name = showsParameter(bay);
       const tab = query[name];
-      return typeof tab === 'string' && tabs.includes(tab) ? [[name, tab]] : [];
+      return typeof tab === 'string' && all.includes(tab) ? [[name, tab]] : [];
     });
     return [...single, ...begins, ...opened].sort(([a], [b]) => (a < b ? -1 : 1));
   };
@@ -113,8 +113,8 @@ export function publicPages(parts: Parts, enhance: Enhance | null): PublicPages 
       const first = given.get(fromParameter(id));
       return first === undefined ? [] : [[id, Number(first)] as const];
     });
-    const open = tabsOn(plan, kind, slug).flatMap(({ bay }) => {
-      const tab = given.get(tabParameter(bay));
+    const open = showableOn(plan, kind, slug).flatMap(({ bay }) => {
+      const tab = given.get(showsParameter(bay));
       return tab === undefined ? [] : [[bay, tab] as const];
     });
     return {

@@ -1,6 +1,8 @@
 /** What programs that read the store for search engines may read: the public pages, and neither the studio nor what it asks. */
-export const ROBOTS = `User-agent: *
+export const robots = (origin: string): string => `User-agent: *
 Disallow: /api/
 Disallow: /fragment
 Disallow: /studio
+
+Sitemap: ${origin}/sitemap.xml
 `;

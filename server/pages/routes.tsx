@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import type { FastifyInstance } from 'fastify';
+import type { FastifyInstance, FastifyReply } from 'fastify';
 import { renderToStaticMarkup } from 'react-dom/server';
 import { pageStyles } from '../../core/css/pageCss.ts';
 import { pageKinds, wantedAt } from '../../core/pages/index.ts';
@@ -11,8 +11,9 @@ import { encodingFor } from './encoding.ts';
 import type { Enhance } from './enhance.ts';
 import { basketLinesOf, savedIdsOf } from '../shopper/shopperCookies.ts';
 import type { Asked, PublicPages, Query } from './publicPages.ts';
-import { ROBOTS } from './robots.ts';
+import { robots } from './robots.ts';
 import { send } from './send.ts';
+import { sitemaps } from './sitemap.ts';
 
 const MOST_LOOKED_AT = 30;
 /** Fragments that one address may ask for in a minute: many a shopper can stand behind one. */
@@ -46,7 +47,14 @@ export function pageRoutes(
         .send(packed[encoding]);
     });
 
-  app.get('/robots.txt', (_, reply) => reply.type('text/plain; charset=utf-8').send(ROBOTS));
+  app.get('/robots.txt', (_, reply) => reply.type('text/plain; charset=utf-8').send(robots(parts.origin)));
+  const lists = sitemaps(parts);
+  const asXml = (reply: FastifyReply, xml: string) =>
+    reply.header('cache-control', 'public, max-age=300').type('application/xml; charset=utf-8').send(xml);
+  app.get('/sitemap.xml', async (_, reply) => asXml(reply, await lists.index()));
+  app.get<{ Params: { part: string } }>('/sitemap-:part(^\\d{1,6}$).xml', async ({ params }, reply) =>
+    asXml(reply, await lists.part(Number(params.part))),
+  );
 
   /** A bay that is this shopper's own, as HTML and its style sheet; never kept. */
   const limited = { config: { rateLimit: { max: MOST_FRAGMENTS, timeWindow: '1 minute' } } };

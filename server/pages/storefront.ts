@@ -122,6 +122,7 @@ export function storefront(db: Queryable, rollWindows: (today: number) => void):
         ? await aboutReaders[kind.needs].read(slug, { db, facts: at, now, query, shopper, house: plan.house })
         : {};
       if (!about) return null;
+      if (shopper?.sent?.bay !== undefined) about.sent = shopper.sent;
       const pictures = await readPictures(db, picturesNamed(page, plan.house));
       const { product } = about;
       const seenBy: SeenBy = {

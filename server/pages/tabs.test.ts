@@ -48,15 +48,15 @@ describe('a page with tabs', () => {
     const { body } = await store.get('/shop');
     expect(cardsOf(body, 'few')).toHaveLength(3);
     expect(cardsOf(body, 'many')).toEqual([]);
-    expect(body).toContain('href="/shop?buying.tab=many#bay-buying"');
-    expect(body.includes('buying.tab=none')).toBe(false);
+    expect(body).toContain('href="/shop?buying.shows=many#bay-buying"');
+    expect(body.includes('buying.shows=none')).toBe(false);
   });
 
   it('is sent with another by its address, with its pages, and is one page for search engines', async () => {
-    const { body } = await store.get('/shop?buying.tab=many');
+    const { body } = await store.get('/shop?buying.shows=many');
     expect(cardsOf(body, 'many')).toHaveLength(6);
     expect(/<link rel="canonical" href="[^"]*\/shop">/.test(body)).toBe(true);
-    const second = (await store.get('/shop?many.from=6&buying.tab=many')).body;
+    const second = (await store.get('/shop?many.from=6&buying.shows=many')).body;
     expect(cardsOf(second, 'many')).toHaveLength(6);
     expect(cardsOf(second, 'many')).not.toEqual(cardsOf(body, 'many'));
     expect(/<link rel="canonical" href="[^"]*\/shop">/.test(second)).toBe(true);
@@ -67,16 +67,16 @@ describe('a page with tabs', () => {
   it('is the plain page whatever else the parameter says', async () => {
     const plain = (await store.get('/shop')).body;
     for (const query of [
-      'buying.tab=few',
-      'buying.tab=none',
-      'buying.tab=gone',
-      'buying.tab=',
-      'buying.tab=%00',
-      'buying.tab=many&buying.tab=few',
-      'buying.tab=__proto__',
-      `buying.tab=${'x'.repeat(3_000)}`,
-      'other.tab=many',
-      '__proto__.tab=many',
+      'buying.shows=few',
+      'buying.shows=none',
+      'buying.shows=gone',
+      'buying.shows=',
+      'buying.shows=%00',
+      'buying.shows=many&buying.shows=few',
+      'buying.shows=__proto__',
+      `buying.shows=${'x'.repeat(3_000)}`,
+      'other.shows=many',
+      '__proto__.shows=many',
     ])
       expect((await store.get(`/shop?${query}`)).body === plain, query).toBe(true);
   });
@@ -85,6 +85,6 @@ describe('a page with tabs', () => {
     const kept = await store.document('shelf:none');
     await store.save({ ...kept, body: { ...kept.body, assortment: { of: 'products', limit: 1 } } });
     expect((await store.publish()).statusCode).toBe(200);
-    await expect.poll(async () => (await store.get('/shop')).body.includes('buying.tab=none')).toBe(true);
+    await expect.poll(async () => (await store.get('/shop')).body.includes('buying.shows=none')).toBe(true);
   });
 });

@@ -2,7 +2,9 @@ import { sellsByBasket, soldAs, type StoreSelling } from '../../core/group/soldA
 import formBody from '@fastify/formbody';
 import type { FastifyInstance, FastifyReply, FastifyRequest } from 'fastify';
 import { currencyOf } from '../../core/catalogue/currencyOf.ts';
-import { pageKind } from '../../core/pages/index.ts';
+import { bayKind } from '../../core/bays/index.ts';
+import { THANKS } from '../../core/bays/contact.ts';
+import { pageFor, pageKind, pagePath, wantedAt } from '../../core/pages/index.ts';
 import type { Plan } from '../../core/plan/plan.ts';
 import { idSchema, number, object, string } from '../../core/schema/schema.ts';
 import {
@@ -13,9 +15,10 @@ import {
   withQuantity,
   type BasketLine,
 } from '../../core/shopper/basketLines.ts';
-import { readForm } from '../../core/shopper/forms.ts';
+import { readFields, readForm } from '../../core/shopper/forms.ts';
 import { withoutSaved, withSaved } from '../../core/shopper/savedIds.ts';
 import type { SentForm } from '../../core/shopper/shopper.ts';
+import { hrefShows } from '../../core/view/address.ts';
 import { textsFor } from '../../core/texts/index.ts';
 import { readProductDetail } from '../catalogue/productRows.ts';
 import { inTransaction } from '../db/pool.ts';
@@ -180,6 +183,40 @@ export async function shopperRoutes(scope: FastifyInstance, parts: Parts, pages:
     }
     keepBasketLines(reply, [], parts.origin);
     return reply.header('cache-control', 'no-store').redirect(`/order/${token}`, 303);
+  });
+
+  /** A form of the owner's own, on whatever page it is. */
+  scope.post('/contact', form(MOST_QUESTIONS), async (request, reply) => {
+    const plan = await livePlan();
+    const given = (request.body ?? {}) as Record<string, unknown>;
+    const asked = typeof given.path === 'string' ? wantedAt(given.path) : null;
+    const page = asked && pageFor(plan, asked.kind, asked.slug);
+    const bay = page?.bays.find(({ id, hidden }) => id === given.bay && !hidden);
+    const fields = bay && bayKind(bay.holds).form?.(bay as never);
+    if (!asked || !bay || !fields) throw new Fault('not-found');
+    const texts = textsFor(plan.house);
+    const done = () => {
+      const address = { path: pagePath(asked.kind, asked.slug), from: {}, open: {} };
+      return reply
+        .header('cache-control', 'no-store')
+        .redirect(hrefShows(address, bay.id, THANKS, [], bay.anchor || `bay-${bay.id}`), 303);
+    };
+    // As for questions about a product.
+    if (given.website) return done();
+    const sent = { ...readFields(fields, given, texts), bay: bay.id };
+    if (Object.keys(sent.faults).length > 0)
+      return again(request, reply, { kind: asked.kind.id, slug: asked.slug }, sent, { status: 422 });
+    const { name = '', email = '', ...own } = sent.values;
+    const said = Object.entries(own).flatMap(([key, value]) =>
+      value ? [`${fields[key]!.label(texts)}:\n${value}`] : [],
+    );
+    const body = said.join('\n\n');
+    await writeMessage(
+      parts.db,
+      { kind: 'contact', name, email, subject: texts.messageFrom(name), body },
+      parts.clock(),
+    );
+    return done();
   });
 
   scope.post<{ Params: { slug: string } }>('/ask/:slug', form(MOST_QUESTIONS), async (request, reply) => {

@@ -3,7 +3,20 @@ import type { SentForm } from '../../core/shopper/shopper.ts';
 import { useTexts } from '../texts.ts';
 
 /** The fields of a form of the store, with what was written into them before and what was wrong with that. */
-export function FormFields({ form, sent }: { form: FormId; sent: SentForm | null }) {
+export const FormFields = ({ form, sent }: { form: FormId; sent: SentForm | null }) => (
+  <Fields fields={forms[form]} sent={sent} />
+);
+
+/** The same by fields, each under its name. @param within what their ids begin with, where a page may have several forms */
+export function Fields({
+  fields,
+  sent,
+  within = 'field',
+}: {
+  fields: Readonly<Record<string, FormField>>;
+  sent: SentForm | null;
+  within?: string;
+}) {
   return (
     <>
       {sent?.faults.form && (
@@ -11,18 +24,27 @@ export function FormFields({ form, sent }: { form: FormId; sent: SentForm | null
           {sent.faults.form}
         </p>
       )}
-      {Object.entries<FormField>(forms[form]).map(([name, field]) => (
-        <Field key={name} name={name} field={field} sent={sent} />
+      {Object.entries(fields).map(([name, field]) => (
+        <Field key={name} id={`${within}-${name}`} name={name} field={field} sent={sent} />
       ))}
     </>
   );
 }
 
-function Field({ name, field, sent }: { name: string; field: FormField; sent: SentForm | null }) {
+function Field({
+  id,
+  name,
+  field,
+  sent,
+}: {
+  id: string;
+  name: string;
+  field: FormField;
+  sent: SentForm | null;
+}) {
   const texts = useTexts();
   const { longest, required = false, type, autoComplete } = field;
   const fault = sent?.faults[name];
-  const id = `field-${name}`;
   const common = {
     id,
     name,

@@ -5,6 +5,7 @@ import { AskBay } from './Ask.tsx';
 import { BannerBay } from './Banner.tsx';
 import { BasketBay } from './Basket.tsx';
 import type { BayDrawingProps } from './bayDrawing.ts';
+import { ContactBay } from './Contact.tsx';
 import { CheckoutBay } from './Checkout.tsx';
 import { EntryBay } from './Entry.tsx';
 import { JumpBay } from './Jump.tsx';
@@ -48,6 +49,7 @@ const bayDrawings: { [H in ContentView['holds']]: DrawnBay<H> } = {
   checkout: { Drawing: CheckoutBay, css: checkoutCss },
   order: { Drawing: OrderBay, css: orderCss },
   ask: { Drawing: AskBay, css: null },
+  contact: { Drawing: ContactBay, css: null },
   links: { Drawing: LinksBay, css: linksCss },
   line: { Drawing: LineBay, css: lineCss },
   jump: { Drawing: JumpBay, css: jumpCss },

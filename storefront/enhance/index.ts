@@ -29,6 +29,8 @@ const enhance = (within: ParentNode) => {
 enhance(document);
 followLookedAt(enhance);
 keepSwatches(document);
+if (document.querySelector('[data-close]'))
+  void import('./notice.ts').then(({ keepNotices }) => keepNotices(document));
 if (document.querySelector('[data-jump]'))
   void import('./jump.ts').then(({ keepJumps }) => keepJumps(document));
 if (document.querySelector('[data-quick]')) keepQuick();

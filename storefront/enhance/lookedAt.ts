@@ -65,7 +65,7 @@ function settle(place: HTMLElement, bay: HTMLElement): void {
 async function fill(place: HTMLElement, filled: (bay: Element) => void): Promise<void> {
   const bay = place.getAttribute('data-bay')!;
   const query = new URLSearchParams({ path: location.pathname, bay, looked: looked().join('.') });
-  const tab = new URLSearchParams(location.search).get(`${bay}.tab`);
+  const tab = new URLSearchParams(location.search).get(`${bay}.shows`);
   if (tab !== null) query.set('tab', tab);
   const answer = await fetch(`/fragment?${query.toString()}`);
   if (!answer.ok) throw new Error(answer.statusText);

@@ -84,7 +84,7 @@ function makeTabs(inner: HTMLElement, enhance: (within: ParentNode) => void): vo
     }
     // Whoever comes back, or sends the address on, finds the same tab open.
     const here = new URL(location.href);
-    const parameter = `${id}.tab`;
+    const parameter = `${id}.shows`;
     const value = new URL(tab.href).searchParams.get(parameter);
     if (value === null) here.searchParams.delete(parameter);
     else here.searchParams.set(parameter, value);

@@ -126,6 +126,8 @@ export function usePageViews(
         now,
         tree,
         pictures: (id) => pictures.find((picture) => picture.id === id),
+        // A bay is arranged before its time comes, and after it.
+        atAnyTime: true,
         address: addressOf(pagePath(kind, slug), open),
         about,
       },

@@ -109,7 +109,7 @@ const when = (iso: string) =>
 const KEY = ['messages'];
 type Pages = InfiniteData<AnswerOf<typeof readMessages>, string>;
 
-/** Mail of the store, which is kept here and sent nowhere: confirmations of orders, questions and requests for quotes. */
+/** Mail of the store, which is kept here and sent nowhere: confirmations of orders, questions, requests for quotes and messages. */
 export default function Outbox() {
   return (
     <>
@@ -181,7 +181,9 @@ function Mail() {
   if (!data) return <Notice>Opening the outbox…</Notice>;
   if (all.length === 0)
     return (
-      <Notice>No mail yet. Confirmations of orders, questions and requests for quotes come here.</Notice>
+      <Notice>
+        No mail yet. Confirmations of orders, questions, requests for quotes and messages come here.
+      </Notice>
     );
   const unread = data.pages[0]!.unread;
   return (

@@ -99,6 +99,13 @@ async function change(label: string, { kind }: PlacedSetting, value: unknown): P
     }
     case 'option':
       return choose(label, 'Glaze');
+    case 'time': {
+      const group = await screen.findByRole('group', { name: label });
+      // Every part of it is set by keys, one after the other.
+      for (const part of within(group).getAllByRole('spinbutton'))
+        fireEvent.keyDown(part, { key: 'ArrowUp' });
+      return;
+    }
     case 'pictureSize':
       return choose(label, 'Large, 960 × 1200 px');
     case 'ratio':

@@ -1,11 +1,13 @@
 import { describe, expect, it } from 'vitest';
-import { specimenShelf, specimenStored } from '../../specimen/specimen.ts';
+import { findingsOn } from '../../checks/index.ts';
+import { completePlan } from '../storedPlan.ts';
+import { specimenNames, specimenShelf, specimenStored, specimenView } from '../../specimen/specimen.ts';
 import { firstBands } from '../firstBands.ts';
 import { apply } from '../commands.ts';
 import { checkDocument } from '../checkDocument.ts';
 import { documentKeys, documentOf } from '../documents.ts';
 import { pageKinds } from '../../pages/index.ts';
-import { makeReadyBay } from '../readyBays/readyBay.ts';
+import { READY_GROUPS } from '../readyBays/readyBay.ts';
 import { readyBays, readyBaysFor } from '../readyBays/index.ts';
 import { arrangements, startFrom } from './index.ts';
 
@@ -42,14 +44,29 @@ describe.each(arrangements)('the arrangement "$name"', (arrangement) => {
 
 describe.each(readyBays)('the bay "$heading"', (ready) => {
   it('fits into a page of its kinds', () => {
-    const { bay, shelves } = makeReadyBay(ready, 'made', firstBands);
+    const { bay, shelves } = ready.make('made', firstBands);
     const plan = specimenStored([specimenShelf('a')]);
     const [page] = Object.keys(plan.pages);
     const next = apply(plan, { do: 'addBay', page: page!, at: 1, bay, shelves });
     for (const key of documentKeys(next)) expect(checkDocument(key, documentOf(next, key))).toBeNull();
     expect(next.pages[page!]!.bays).toHaveLength(2);
-    expect(bay.heading!.words).toBe(ready.heading);
+    for (const { id } of shelves) expect(id === 'made' || id.startsWith('made-')).toBe(true);
   });
+
+  it('is filled so that it can be judged at once, and nothing is wrong with it', () => {
+    const { bay, shelves } = ready.make('made', firstBands);
+    const plan = completePlan(specimenStored(shelves, [bay]));
+    const view = specimenView(plan, 64);
+    expect(view.bays.map(({ empty }) => empty)).toEqual([false]);
+    const wrong = findingsOn(view, plan, specimenNames).filter(({ severity }) => severity === 'wrong');
+    expect(wrong).toEqual([]);
+  });
+});
+
+it('offers fifteen ready-made bays at least, each once, of every group', () => {
+  expect(readyBays.length).toBeGreaterThanOrEqual(15);
+  expect(new Set(readyBays.map(({ id }) => id)).size).toBe(readyBays.length);
+  expect(new Set(readyBays.map(({ group }) => group))).toEqual(new Set(Object.keys(READY_GROUPS)));
 });
 
 it('offers bays that need a product on product pages only', () => {

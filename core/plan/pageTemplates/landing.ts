@@ -1,6 +1,5 @@
 import { mainCategories } from '../readyBays/mainCategories.ts';
 import { newestFirst } from '../readyBays/newestFirst.ts';
-import { makeReadyBay } from '../readyBays/readyBay.ts';
 import { stacked, type PageTemplate } from './pageTemplate.ts';
 
 export const landingTemplate: PageTemplate = {
@@ -10,7 +9,7 @@ export const landingTemplate: PageTemplate = {
   make: ({ id, name, bands }) =>
     stacked(
       { bay: { id: `${id}-banner`, holds: 'banner', title: name, button: 'See everything', link: '/shop' } },
-      makeReadyBay(newestFirst, `${id}-new`, bands),
+      newestFirst.make(`${id}-new`, bands),
       {
         bay: {
           id: `${id}-words`,
@@ -26,6 +25,6 @@ export const landingTemplate: PageTemplate = {
           ],
         },
       },
-      makeReadyBay(mainCategories, `${id}-categories`, bands),
+      mainCategories.make(`${id}-categories`, bands),
     ),
 };

@@ -20,7 +20,7 @@ export const lookbookTemplate: PageTemplate = {
           id: `${id}-story`,
           holds: 'pictureText',
           alternate: true,
-          columns: ['The making', 'The glaze', 'At the table'].map((title, i) => ({
+          columns: ['The making', 'The finish', 'At the table'].map((title, i) => ({
             id: `column-${i + 1}`,
             title,
             words: 'A few words, and a picture beside them.',

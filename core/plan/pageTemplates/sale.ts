@@ -1,5 +1,4 @@
 import { bestSold } from '../readyBays/bestSold.ts';
-import { makeReadyBay } from '../readyBays/readyBay.ts';
 import { reducedNow } from '../readyBays/reducedNow.ts';
 import { stacked, type PageTemplate } from './pageTemplate.ts';
 
@@ -8,7 +7,7 @@ export const saleTemplate: PageTemplate = {
   name: 'Sale',
   about: 'a banner, everything at a reduced price in pages, and bestselling products',
   make: ({ id, name, bands }) => {
-    const reduced = makeReadyBay(reducedNow, `${id}-reduced`, bands);
+    const reduced = reducedNow.make(`${id}-reduced`, bands);
     return stacked(
       { bay: { id: `${id}-banner`, holds: 'banner', title: name } },
       {
@@ -20,7 +19,7 @@ export const saleTemplate: PageTemplate = {
           paging: { by: 'numbered' as const },
         })),
       },
-      makeReadyBay(bestSold, `${id}-best-sold`, bands),
+      bestSold.make(`${id}-best-sold`, bands),
     );
   },
 };

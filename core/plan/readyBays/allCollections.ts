@@ -1,12 +1,13 @@
 import { oneLarge } from '../arrangements/oneLarge.ts';
-import type { ReadyBay } from './readyBay.ts';
+import { readyShelf } from './readyBay.ts';
 
-export const allCollections: ReadyBay = {
+export const allCollections = readyShelf({
   id: 'allCollections',
   heading: 'Collections',
   about: 'Every collection, one large at a time.',
+  group: 'categories',
   on: null,
   assortment: { of: 'collections' },
   arrangement: oneLarge,
   notTwice: false,
-};
+});

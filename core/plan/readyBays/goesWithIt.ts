@@ -1,10 +1,11 @@
 import { rowThatRunsOn } from '../arrangements/rowThatRunsOn.ts';
-import type { ReadyBay } from './readyBay.ts';
+import { readyShelf } from './readyBay.ts';
 
-export const goesWithIt: ReadyBay = {
+export const goesWithIt = readyShelf({
   id: 'goesWithIt',
   heading: 'Often bought together',
   about: 'What is related to the product that the page is about.',
+  group: 'shopper',
   on: ['product'],
   assortment: {
     of: 'products',
@@ -15,4 +16,4 @@ export const goesWithIt: ReadyBay = {
   },
   arrangement: rowThatRunsOn,
   notTwice: false,
-};
+});

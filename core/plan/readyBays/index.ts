@@ -5,6 +5,14 @@ import { goesWithIt } from './goesWithIt.ts';
 import { lookedAtLately } from './lookedAtLately.ts';
 import { mainCategories } from './mainCategories.ts';
 import { newestFirst } from './newestFirst.ts';
+import { bestRated } from './bestRated.ts';
+import { closableNotice } from './closableNotice.ts';
+import { findUs } from './findUs.ts';
+import { inTabs } from './inTabs.ts';
+import { storyByTurns } from './storyByTurns.ts';
+import { threePromises } from './threePromises.ts';
+import { wideBanner } from './wideBanner.ts';
+import { writeToUs } from './writeToUs.ts';
 import type { ReadyBay } from './readyBay.ts';
 import { reducedNow } from './reducedNow.ts';
 
@@ -13,11 +21,19 @@ export const readyBays: readonly ReadyBay[] = [
   newestFirst,
   bestSold,
   reducedNow,
+  bestRated,
+  inTabs,
   mainCategories,
   allCollections,
+  wideBanner,
+  storyByTurns,
+  threePromises,
+  closableNotice,
+  findUs,
+  fromTheJournal,
   goesWithIt,
   lookedAtLately,
-  fromTheJournal,
+  writeToUs,
 ];
 
 export const readyBaysFor = (kind: string): ReadyBay[] =>

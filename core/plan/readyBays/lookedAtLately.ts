@@ -1,10 +1,11 @@
 import { manySmall } from '../arrangements/manySmall.ts';
-import type { ReadyBay } from './readyBay.ts';
+import { readyShelf } from './readyBay.ts';
 
-export const lookedAtLately: ReadyBay = {
+export const lookedAtLately = readyShelf({
   id: 'lookedAtLately',
   heading: 'Recently viewed',
   about: 'What this shopper viewed; hidden for others.',
+  group: 'shopper',
   on: null,
   assortment: {
     of: 'products',
@@ -16,4 +17,4 @@ export const lookedAtLately: ReadyBay = {
   },
   arrangement: manySmall,
   notTwice: false,
-};
+});

@@ -1,10 +1,11 @@
 import { rowThatRunsOn } from '../arrangements/rowThatRunsOn.ts';
-import type { ReadyBay } from './readyBay.ts';
+import { readyShelf } from './readyBay.ts';
 
-export const newestFirst: ReadyBay = {
+export const newestFirst = readyShelf({
   id: 'newestFirst',
   heading: 'New',
   about: 'What came out last, newest first.',
+  group: 'products',
   on: null,
   assortment: {
     of: 'products',
@@ -14,4 +15,4 @@ export const newestFirst: ReadyBay = {
   },
   arrangement: rowThatRunsOn,
   notTwice: true,
-};
+});

@@ -1,10 +1,11 @@
 import { wrapped } from '../arrangements/wrapped.ts';
-import type { ReadyBay } from './readyBay.ts';
+import { readyShelf } from './readyBay.ts';
 
-export const reducedNow: ReadyBay = {
+export const reducedNow = readyShelf({
   id: 'reducedNow',
   heading: 'Reduced now',
   about: 'Everything at a reduced price, the largest reduction first.',
+  group: 'products',
   on: null,
   assortment: {
     of: 'products',
@@ -14,4 +15,4 @@ export const reducedNow: ReadyBay = {
   },
   arrangement: wrapped,
   notTwice: true,
-};
+});

@@ -19,4 +19,6 @@ export interface AboutReader {
   read(slug: string, input: AboutInput & { house: House }): Promise<About | null>;
   /** Slug of one to show such a page with; null where there is none. */
   example(input: AboutInput): Promise<string | null>;
+  /** Slugs of all that have such a page, for search engines; absent where those are nobody's to find. */
+  slugs?(input: AboutInput): Promise<string[]>;
 }

@@ -7,4 +7,5 @@ export const aboutCategory: AboutReader = {
   },
   example: async ({ facts }) =>
     [...facts.tree.roots].sort((a, b) => b.products - a.products)[0]?.slug ?? null,
+  slugs: ({ facts }) => Promise.resolve(facts.tree.all.map(({ slug }) => slug)),
 };

@@ -6,4 +6,5 @@ export const aboutCollection: AboutReader = {
     return collection ? { collection } : null;
   },
   example: async ({ facts }) => facts.collections[0]?.slug ?? null,
+  slugs: ({ facts }) => Promise.resolve(facts.collections.map(({ slug }) => slug)),
 };

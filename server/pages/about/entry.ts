@@ -8,4 +8,6 @@ export const aboutEntry: AboutReader = {
   },
   example: async ({ facts, now }) =>
     facts.entries.find(({ publishedAt }) => publishedAt <= now)?.slug ?? null,
+  slugs: ({ facts, now }) =>
+    Promise.resolve(facts.entries.flatMap(({ publishedAt, slug }) => (publishedAt <= now ? slug : []))),
 };

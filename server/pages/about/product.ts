@@ -17,4 +17,11 @@ export const aboutProduct: AboutReader = {
     );
     return rows[0]?.slug ?? null;
   },
+  async slugs({ db, now }) {
+    const { rows } = await db.query<{ slug: string }>(
+      'SELECT slug FROM product WHERE on_sale_from <= $1 ORDER BY id',
+      [new Date(now)],
+    );
+    return rows.map(({ slug }) => slug);
+  },
 };

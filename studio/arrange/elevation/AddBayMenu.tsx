@@ -3,7 +3,7 @@ import { bayKind, bayKinds, type Bay, type StoredBay } from '../../../core/bays/
 import { copyOf } from '../../../core/plan/commands.ts';
 import { bayName, shelvesOf } from '../../../core/plan/places.ts';
 import { readyBays, readyBaysFor } from '../../../core/plan/readyBays/index.ts';
-import { makeReadyBay } from '../../../core/plan/readyBays/readyBay.ts';
+import { READY_GROUPS } from '../../../core/plan/readyBays/readyBay.ts';
 import { subjectOf } from '../../../core/plan/target.ts';
 import type { StoredShelf } from '../../../core/plan/shelf.ts';
 import { useDraft, useStudio } from '../../studioContext.tsx';
@@ -39,13 +39,7 @@ export function AddBayMenu() {
     add({ bay: bay as StoredBay, shelves });
   };
   const addReady = (readyId: string) =>
-    add(
-      makeReadyBay(
-        readyBays.find(({ id }) => id === readyId)!,
-        newId(readyId.toLowerCase(), plan),
-        bands,
-      ),
-    );
+    add(readyBays.find(({ id }) => id === readyId)!.make(newId(readyId.toLowerCase(), plan), bands));
   const addCopy = (place: string) => {
     const [pageId, bayId] = place.split('/');
     const from = stored.pages[pageId!]!.bays.find(({ id }) => id === bayId)!;
@@ -68,15 +62,19 @@ export function AddBayMenu() {
           </MenuRow>
         ))}
       </MenuSection>
-      <MenuSection>
-        <MenuHeading>Ready-made</MenuHeading>
-        {readyBaysFor(page.kind).map(({ id, heading, about }) => (
-          <MenuRow key={id} id={`ready:${id}`} textValue={heading}>
-            <Text slot="label">{heading}</Text>
-            <Text slot="description">{about}</Text>
-          </MenuRow>
-        ))}
-      </MenuSection>
+      {Object.entries(READY_GROUPS).map(([group, name]) => (
+        <MenuSection key={group}>
+          <MenuHeading>Ready-made: {name.toLowerCase()}</MenuHeading>
+          {readyBaysFor(page.kind)
+            .filter((ready) => ready.group === group)
+            .map(({ id, heading, about }) => (
+              <MenuRow key={id} id={`ready:${id}`} textValue={heading}>
+                <Text slot="label">{heading}</Text>
+                <Text slot="description">{about}</Text>
+              </MenuRow>
+            ))}
+        </MenuSection>
+      ))}
       {elsewhere.map(({ page: one, bays }) => (
         <MenuSection key={one.id}>
           <MenuHeading>Copied from {one.name}</MenuHeading>

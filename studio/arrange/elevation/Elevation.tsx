@@ -4,6 +4,9 @@ import { Button, GridList, GridListItem, Menu, MenuTrigger, useDragAndDrop } fro
 import styled from 'styled-components';
 import { bayName, shelvesOf } from '../../../core/plan/places.ts';
 import { bayKind, type Bay } from '../../../core/bays/index.ts';
+import { sayTime } from '../../../core/catalogue/clockTime.ts';
+import { timesOf } from '../../../core/plan/bayTimes.ts';
+import { useNow } from '../../useNow.ts';
 import { counted } from '../../../core/sentence/sentence.ts';
 import { shelvesDrawn } from '../../../core/view/shelvesIn.ts';
 import type { BayView, PageView, ShelfView } from '../../../core/view/view.ts';
@@ -257,8 +260,14 @@ function asideOf(
   drawn: BayView | undefined,
   shelf: ShelfView | null,
   regionPx: number,
+  timeZone: string,
+  now: number,
 ): string {
   if (bay.hidden) return 'hidden';
+  const { from, until } = timesOf(bay, timeZone);
+  if (from >= until) return 'never';
+  if (now >= until) return 'over';
+  if (now < from) return `from ${sayTime(bay.from!).replace(/ \d{4},.*/, '')}`;
   if (bay.bands) return 'some widths';
   if (tabs > 0 && drawn && !drawn.empty) return counted(tabs, 'tab');
   if (!drawn || !shelf || shelf.coming) return '';
@@ -273,8 +282,9 @@ function DrawnBay({ bay, chosen, name }: { bay: Bay; chosen: boolean; name: stri
   const regionPx = drawnAt(view);
   const drawn = view.bays.find((one) => one.id === bay.id);
   const shelf = (drawn && shelvesDrawn(drawn)[0]) ?? null;
+  const timeZone = useDraft(({ plan }) => plan.house.timeZone);
   const tabs = bayKind(bay.holds).tabs?.(bay as never) ?? [];
-  const aside = asideOf(bay, tabs.length, drawn, shelf, regionPx);
+  const aside = asideOf(bay, tabs.length, drawn, shelf, regionPx, timeZone, useNow());
   return (
     <>
       <div className="drawing">
@@ -287,7 +297,9 @@ function DrawnBay({ bay, chosen, name }: { bay: Bay; chosen: boolean; name: stri
           hidden={bay.hidden}
           tabs={tabs.length}
           open={tabs.findIndex(({ shelfId }) => shelfId === shelf?.id)}
-          conditional={bay.bands !== null || drawn?.goesAway === true}
+          conditional={
+            bay.bands !== null || bay.from !== null || bay.until !== null || drawn?.goesAway === true
+          }
         />
       </div>
       <div className="name">

@@ -1,5 +1,5 @@
 import { Plus } from 'lucide-react';
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import { Input, SearchField } from 'react-aria-components';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
@@ -15,6 +15,9 @@ import { t } from '../../ui/theme.ts';
 import { useArranging } from '../arrangeContext.tsx';
 import { newIds } from '../elevation/newId.ts';
 import { PageList, type PageRow } from './PageList.tsx';
+
+/** How long a menu that has closed takes to give the focus back, ms. */
+const FOCUS_BACK_MS = 150;
 
 const Head = styled.div`
   display: flex;
@@ -105,15 +108,23 @@ export function PagesPanel({ onClose, onNew }: { onClose: () => void; onNew: () 
           ],
     };
   };
+  const find = useRef<HTMLInputElement>(null);
+  /** A row that has gone cannot have the focus back from its menu. */
+  const keepFocus = () =>
+    setTimeout(() => {
+      const panel = find.current?.closest('[role=dialog]');
+      if (!panel?.contains(document.activeElement)) find.current?.focus();
+    }, FOCUS_BACK_MS);
   const act = (id: string, what: string) => {
     const page = stored.pages[id];
     if (!page) return;
     if (what === 'settings') return open(id, '?bay=page');
-    if (what === 'back') return draft.run(bringBack(stored, page));
-    if (what === 'drop') return draft.run(dropPage(page));
-    if (what === 'remove') {
-      draft.run(removePage(id));
-      if (id === current.id) void navigate('/arrange/home');
+    if (what === 'back' || what === 'drop' || what === 'remove') {
+      keepFocus();
+      draft.run(
+        what === 'back' ? bringBack(stored, page) : what === 'drop' ? dropPage(page) : removePage(id),
+      );
+      if (what === 'remove' && id === current.id) void navigate('/arrange/home');
       return;
     }
     const ids = newIds([page.id, ...idsIn(page)], draft.getState().plan);
@@ -130,7 +141,7 @@ export function PagesPanel({ onClose, onNew }: { onClose: () => void; onNew: () 
     <>
       <Head>
         <SearchField className="find" aria-label="Find a page" value={words} onChange={setWords}>
-          <Input placeholder="Find by name or address" />
+          <Input ref={find} placeholder="Find by name or address" />
         </SearchField>
         <MainButton onPress={onNew}>
           <Plus size={15} aria-hidden /> New page

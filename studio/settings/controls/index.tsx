@@ -22,6 +22,11 @@ const PictureControl = lazy(() =>
   import('./Picture.tsx').then((module) => ({ default: module.PictureControl })),
 ) as ComponentType<Props<'picture'>>;
 
+/** Fetched once a time is to be set. */
+const TimeControl = lazy(() =>
+  import('./Time.tsx').then((module) => ({ default: module.TimeControl })),
+) as ComponentType<Props<'time'>>;
+
 /** The usual control of each kind of value; one that is missing does not compile. */
 const controls: { [K in Exclude<Control['is'], 'none'>]: ComponentType<Props<K>> } = {
   number: NumberControl,
@@ -34,6 +39,7 @@ const controls: { [K in Exclude<Control['is'], 'none'>]: ComponentType<Props<K>>
   option: OptionControl,
   ratio: RatioControl,
   pictureSize: PictureSizeControl,
+  time: TimeControl,
 };
 
 export interface ValueControlProps {

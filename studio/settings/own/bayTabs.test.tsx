@@ -1,6 +1,6 @@
 // @vitest-environment jsdom
 import { useState } from 'react';
-import { cleanup, fireEvent, screen, waitFor } from '@testing-library/react';
+import { cleanup, fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { afterEach, describe, expect, it } from 'vitest';
 import type { TabItem } from '../../../core/bays/tabItem.ts';
 import { giverOf } from '../../../core/plan/like.ts';
@@ -61,6 +61,10 @@ const kept = ({ draft }: InStudio) =>
   readPath(draft.getState().draft.pages.home!.bays[0], 'tabs') as TabItem[];
 const shelves = ({ draft }: InStudio) => draft.getState().draft.shelves;
 const rows = () => screen.getAllByRole('row');
+const choose = async (name: string) => {
+  fireEvent.click(await screen.findByRole('button', { name: /Layout and look/ }));
+  fireEvent.click(within(await screen.findByRole('listbox')).getByRole('option', { name }));
+};
 const press = (name: string) => fireEvent.click(screen.getByRole('button', { name }));
 
 describe('the tabs of a bay', () => {
@@ -127,8 +131,7 @@ describe('the layout of a shelf', () => {
     const studio = drawn();
     screen.getByText('Also for "Bowls".');
     fireEvent.click(screen.getByRole('row', { name: /^Bowls/ }));
-    fireEvent.click(await screen.findByRole('button', { name: /Layout and look/ }));
-    fireEvent.click(await screen.findByRole('option', { name: 'Its own' }));
+    await choose('Its own');
     expect(giverOf(shelves(studio), 's2')).toBe('s2');
     const { name: _, assortment: __, ...look } = shelves(studio).s1!;
     expect(shelves(studio).s2).toEqual({
@@ -137,8 +140,7 @@ describe('the layout of a shelf', () => {
       name: 'Bowls',
       assortment: stored.shelves.s2!.assortment,
     });
-    fireEvent.click(await screen.findByRole('button', { name: /Layout and look/ }));
-    fireEvent.click(await screen.findByRole('option', { name: 'As "Plates"' }));
+    await choose('As "Plates"');
     expect(shelves(studio).s2).toMatchObject({ like: 's1' });
     studio.draft.undo();
     studio.draft.undo();

@@ -8,7 +8,9 @@ import { specimenBay, specimenStored } from '../../../core/specimen/specimen.ts'
 import { inStudio, type InStudio } from '../../specimen/inStudio.tsx';
 import { specimenStorePicture } from '../../specimen/storePicture.ts';
 import { useDraft } from '../../studioContext.tsx';
+import type { ContactField } from '../../../core/bays/contactField.ts';
 import { BayLinks } from './BayLinks.tsx';
+import { ContactFields } from './ContactFields.tsx';
 import { TextColumns } from './TextColumns.tsx';
 
 afterEach(cleanup);
@@ -21,8 +23,9 @@ const answers = {
 const on = { page: 'home', bay: 'a' };
 
 /** What is set of a bay, as the control of its list is given it. */
-function Drawn({ setting }: { setting: 'columns' | 'links' }) {
+function Drawn({ setting }: { setting: 'columns' | 'links' | 'fields' }) {
   const value = useDraft((state) => readPath(state.plan.pages.home!.bays[0], setting));
+  if (setting === 'fields') return <ContactFields on={on} value={value as ContactField[]} />;
   return setting === 'columns' ? (
     <TextColumns on={on} value={value as TextColumn[]} />
   ) : (
@@ -30,7 +33,7 @@ function Drawn({ setting }: { setting: 'columns' | 'links' }) {
   );
 }
 
-const drawn = (holds: string, setting: 'columns' | 'links', list: object[]): InStudio =>
+const drawn = (holds: string, setting: 'columns' | 'links' | 'fields', list: object[]): InStudio =>
   inStudio(<Drawn setting={setting} />, {
     answers,
     stored: specimenStored([], [specimenBay('a', { holds, [setting]: list } as never)]),
@@ -113,5 +116,29 @@ describe('the links of a bay', () => {
     expect(stored(studio, 'links')).toMatchObject([{ icon: 'mail' }]);
     await choose('No icon');
     expect(stored(studio, 'links')).toEqual([{ id: 'l1', words: 'Shop', link: '/shop' }]);
+  });
+});
+
+describe('the fields of a contact form', () => {
+  it('are added and told what they are for; what is as usual is not kept', async () => {
+    const studio = drawn('contact', 'fields', []);
+    screen.getByText('It asks for name and e-mail address alone.');
+    press('Add a field');
+    type('Label', 'How many');
+    fireEvent.click(screen.getByRole('button', { name: /What is written into it$/ }));
+    fireEvent.click(
+      within(await screen.findByRole('listbox')).getByRole('option', { name: 'Several lines' }),
+    );
+    fireEvent.click(screen.getByRole('switch', { name: 'Has to be filled in' }));
+    expect(stored(studio, 'fields')).toEqual([
+      { id: 'field-1', label: 'How many', type: 'long', required: true },
+    ]);
+    screen.getByText('several lines, has to be filled in');
+    fireEvent.click(screen.getByRole('switch', { name: 'Has to be filled in' }));
+    fireEvent.click(screen.getByRole('button', { name: /What is written into it$/ }));
+    fireEvent.click(within(await screen.findByRole('listbox')).getByRole('option', { name: 'One line' }));
+    type('Label', '');
+    expect(stored(studio, 'fields')).toEqual([{ id: 'field-1' }]);
+    screen.getByText('Without a label nobody knows what to write.');
   });
 });

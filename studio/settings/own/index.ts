@@ -51,6 +51,7 @@ export const ownControls: Readonly<Record<string, OwnControl>> = {
   swatches: { Control: later(() => import('./StoreSwatches.tsx'), 'StoreSwatches') },
   columns: { Control: later(() => import('./TextColumns.tsx'), 'TextColumns') },
   tabs: { Control: later(() => import('./BayTabs.tsx'), 'BayTabs') },
+  fields: { Control: later(() => import('./ContactFields.tsx'), 'ContactFields') },
   links: { Control: later(() => import('./BayLinks.tsx'), 'BayLinks') },
   target: { Control: later(() => import('./JumpTarget.tsx'), 'JumpTarget') },
   bands: { Control: later(() => import('./WidthsShown.tsx'), 'WidthsShown') },
