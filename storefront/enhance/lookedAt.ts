@@ -1,6 +1,7 @@
 import { scriptTexts } from '../../core/texts/inScript.ts';
 import { CONSENT, LOOKED } from './cookieNames.ts';
 import { cookie, keepCookie } from './cookies.ts';
+import { adopt } from './otherPage.ts';
 import { tellGoodsCame } from './goodsCame.ts';
 
 /**
@@ -70,9 +71,7 @@ async function fill(place: HTMLElement, filled: (bay: Element) => void): Promise
   const answer = await fetch(`/fragment?${query.toString()}`);
   if (!answer.ok) throw new Error(answer.statusText);
   const { html, css } = (await answer.json()) as Fragment;
-  const sheet = new CSSStyleSheet();
-  sheet.replaceSync(css);
-  document.adoptedStyleSheets = [...document.adoptedStyleSheets, sheet];
+  adopt(css);
   const holder = document.createElement('template');
   holder.innerHTML = html;
   const own = holder.content.firstElementChild;

@@ -1,6 +1,7 @@
 import { scriptTexts } from '../../core/texts/inScript.ts';
 import { tellGoodsCame } from './goodsCame.ts';
 import { keep, kept } from './memory.ts';
+import { adopt, fetchPage } from './otherPage.ts';
 
 /** Pages that come by themselves before a press is asked for, so that the foot of the page can be reached. */
 const PAGES_BY_THEMSELVES = 3;
@@ -43,24 +44,14 @@ async function bring(
 ): Promise<HTMLElement | null> {
   const from = Number(link.dataset.from);
   const size = Number(pager.dataset.size);
-  const answer = await fetch(link.href);
-  if (!answer.ok) throw new Error(String(answer.status));
-  // Its style sheet is taken out first: a parsed page is under the policy of this one, which knows only its own.
-  const styles: string[] = [];
-  const html = (await answer.text()).replace(/<style>([^]*?)<\/style>/g, (_, css: string) => {
-    styles.push(css);
-    return '';
-  });
-  const page = new DOMParser().parseFromString(html, 'text/html');
+  const { page, css } = await fetchPage(link.href);
   const other = page.querySelector<HTMLElement>(`[data-shelf="${CSS.escape(shelf.dataset.shelf!)}"]`);
   if (!other) throw new Error('The list is gone.');
   const window = shelf.querySelector<HTMLElement>(':scope>.window')!;
   const cards = window.firstElementChild as HTMLElement;
   // Before the other page's style sheet comes, which knows other cards by the same numbers.
   takeOver(cards);
-  const sheet = new CSSStyleSheet();
-  sheet.replaceSync(styles.join(''));
-  document.adoptedStyleSheets = [...document.adoptedStyleSheets, sheet];
+  adopt(css);
   const here = new Map([...cards.children].map((card) => [placeOf(card), card as HTMLElement]));
   let first: HTMLElement | null = null;
   for (const card of other.querySelectorAll<HTMLElement>(':scope>.window>.cards>.card')) {

@@ -1,5 +1,6 @@
 import { tellGoodsCame } from './goodsCame.ts';
 import { keep } from './memory.ts';
+import { adopt, fetchPage } from './otherPage.ts';
 
 /** How long the bay takes to come to the height of another tab, ms. */
 const EASE_MS = 220;
@@ -11,21 +12,13 @@ interface Fetched {
 }
 
 async function fetchTab(bayId: string, { href, dataset }: HTMLAnchorElement): Promise<Fetched> {
-  const answer = await fetch(href);
-  if (!answer.ok) throw new Error(String(answer.status));
-  // Its style sheet is taken out first: a parsed page is under the policy of this one, which knows only its own.
-  const styles: string[] = [];
-  const html = (await answer.text()).replace(/<style>([^]*?)<\/style>/g, (_, css: string) => {
-    styles.push(css);
-    return '';
-  });
-  const page = new DOMParser().parseFromString(html, 'text/html');
+  const { page, css } = await fetchPage(href);
   const bay = page.querySelector(`[data-bay="${CSS.escape(bayId)}"]`);
   const panel = bay?.querySelector<HTMLElement>('.tab-panel');
   // Another one is open there where what this one shows has come to be nothing.
   const isOpen = bay?.querySelector<HTMLElement>('.tab[aria-current]')?.dataset.opens === dataset.opens;
   if (!panel || !isOpen) throw new Error('The tab is gone.');
-  return { panel, css: styles.join('') };
+  return { panel, css };
 }
 
 /** Makes tabs of the links of a bay: they open where they are, and the page keeps its place. */
@@ -97,9 +90,7 @@ function makeTabs(inner: HTMLElement, enhance: (within: ParentNode) => void): vo
       try {
         const { panel, css } = await ask(tab);
         if (!shown.has(tab)) {
-          const sheet = new CSSStyleSheet();
-          sheet.replaceSync(css);
-          document.adoptedStyleSheets = [...document.adoptedStyleSheets, sheet];
+          adopt(css);
           panel.hidden = true;
           panels.append(panel);
           label(tab, panel);

@@ -16,8 +16,9 @@ import { useArranging } from '../arrangeContext.tsx';
 import { newIds } from '../elevation/newId.ts';
 import { PageList, type PageRow } from './PageList.tsx';
 
-/** How long a menu that has closed takes to give the focus back, ms. */
-const FOCUS_BACK_MS = 150;
+/** How often the focus is looked after once a menu is closed, and how far apart, ms. */
+const FOCUS_TRIES = 10;
+const FOCUS_BACK_MS = 100;
 
 const Head = styled.div`
   display: flex;
@@ -109,12 +110,15 @@ export function PagesPanel({ onClose, onNew }: { onClose: () => void; onNew: () 
     };
   };
   const find = useRef<HTMLInputElement>(null);
-  /** A row that has gone cannot have the focus back from its menu. */
-  const keepFocus = () =>
+  /** A row that has gone cannot have the focus back from its menu, which takes its time to close. */
+  const keepFocus = (times = FOCUS_TRIES) => {
+    if (times === 0) return;
     setTimeout(() => {
-      const panel = find.current?.closest('[role=dialog]');
-      if (!panel?.contains(document.activeElement)) find.current?.focus();
+      const { activeElement } = document;
+      if (!activeElement || activeElement === document.body) find.current?.focus();
+      keepFocus(times - 1);
     }, FOCUS_BACK_MS);
+  };
   const act = (id: string, what: string) => {
     const page = stored.pages[id];
     if (!page) return;
