@@ -87,8 +87,8 @@ export interface BayKind<S extends Lines, C extends object> {
   tabs?(bay: BayOf<string, S>): readonly TabItem[];
   /** What of it an address can ask for, besides what is shown at first. */
   showable?(bay: BayOf<string, S>): readonly string[];
-  /** Fields of the form by which shoppers write to the store, by name. */
-  form?(bay: BayOf<string, S>): Readonly<Record<string, FormField>>;
+  /** The form by which shoppers write to the store: its fields by name, and what of it an address asks for once it was sent. */
+  form?(bay: BayOf<string, S>): { fields: Readonly<Record<string, FormField>>; thanks: string };
   /** Id of the bay of its page that it leads to, without which it is not shown; empty while none is chosen. */
   leadsTo?(bay: BayOf<string, S>): string;
   /** Ids of the stored pictures that it uses itself. */

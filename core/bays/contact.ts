@@ -1,4 +1,3 @@
-import { string } from '../schema/schema.ts';
 import { counted, listed } from '../sentence/sentence.ts';
 import { setting } from '../settings/setting.ts';
 import { inParts, own, text } from '../settings/values.ts';
@@ -32,21 +31,15 @@ const settings = {
       name: 'Text of the button',
       find: ['button', 'send', 'text'],
     }),
-    thanks: setting(
-      own<string>(string().max(LONGEST_THANKS).defined(), (value) => (value ? `"${value}"` : 'the usual'), {
-        is: 'text',
-        longest: LONGEST_THANKS,
-        long: true,
-        empty: 'The usual',
-      }),
-      '',
-      { name: 'What it says once it was sent', find: ['thanks', 'thank you', 'sent', 'confirmation'] },
-    ),
+    thanks: setting(text(LONGEST_THANKS, 'the usual', true), '', {
+      name: 'What it says once it was sent',
+      find: ['thanks', 'thank you', 'sent', 'confirmation'],
+    }),
   },
 };
 
 /** What an address asks for when the form was sent. */
-export const THANKS = 'thanks';
+const THANKS = 'thanks';
 
 export interface ContactContent {
   bayId: string;
@@ -112,7 +105,7 @@ export const contactBay: BayKind<typeof settings, ContactContent> = {
   }),
   ...withoutShelves,
   showable: () => [THANKS],
-  form: ({ fields }) => contactFields(fields),
+  form: ({ fields }) => ({ fields: contactFields(fields), thanks: THANKS }),
   pictures: () => [],
   *view({ id, fields, button, thanks }, { about, address, opens: shows, anchorOf }) {
     // The form comes back to where it is.

@@ -15,7 +15,7 @@ import { plain } from '../sentence/sentence.ts';
 import type { LineInput } from '../spec/line.ts';
 import { specimenBay, specimenNames, specimenStored, specimenView } from '../specimen/specimen.ts';
 import { bayHeight } from '../view/bayHeight.ts';
-import type { ItemsRequest, PageView } from '../view/view.ts';
+import type { PageView } from '../view/view.ts';
 import { shelvesDrawn, shelvesIn } from '../view/shelvesIn.ts';
 import { bayKind, type Bay } from './index.ts';
 import type { TabItem } from './tabItem.ts';
@@ -122,13 +122,11 @@ describe('tabs', () => {
   });
 
   it('leave out what an earlier tab or a bay above shows, where a shelf says so', () => {
-    const asked: ItemsRequest[] = [];
     const plan = stored({}, [limited('a', 4), limited('b', 8, { notTwice: true }), limited('c', 2)]);
     const view = specimenView(completePlan(plan), 64);
     const ids = (i: number) => shelvesIn(view.bays[0]!)[i]!.cards.map(({ id }) => id);
     expect(ids(1).filter((id) => ids(0).includes(id))).toEqual([]);
     expect(ids(2)).toEqual([1, 2]);
-    expect(asked).toEqual([]);
   });
 
   it('are as high as the highest of them, or as the open one', () => {

@@ -17,6 +17,7 @@ import { lookLine } from '../spec/look.ts';
 import { sayVarying } from '../spec/sayVarying.ts';
 import { showsLine } from '../spec/shows.ts';
 import { visibilityLine } from '../spec/visibility.ts';
+import { facesHeld } from '../text/faces.ts';
 import { hrefShows } from '../view/address.ts';
 import { askShelf, type AskedShelf } from '../view/askShelf.ts';
 import { headingHeight } from '../view/headingHeight.ts';
@@ -169,6 +170,18 @@ function sayTabs(list: readonly TabItem[], names: Names): string {
   return `${counted(list.length, 'tab')}: ${listed(list.map((one, i) => tabName(one, i, names.shelf)))}`;
 }
 
+const leastHeights = keptFor<TabsContent, string>();
+
+/** Rules by which the bay is as high as the highest tab; the same while the tabs and the faces that measure them are. */
+const keptHeightCss = (content: TabsContent, scope: string, bands: Bands): string =>
+  leastHeights(content, [scope, bands, facesHeld()], () =>
+    leastHeightCss(
+      `${scope} .tab-panels`,
+      (regionPx) => panelHeight(content, bands, regionPx),
+      content.tabs.flatMap(({ shelf }) => shelf.steps.map(({ from }) => from)),
+    ),
+  );
+
 const viewsOf = keptFor<Bay, Pick<TabsContent, 'tabs' | 'open' | 'shelves'>>();
 
 /** A closed tab begins at its first item, whatever the address says; nothing is told of where it begins. */
@@ -319,13 +332,7 @@ export const tabsBay: BayKind<typeof settings, TabsContent> = {
           `flex-wrap:${valueAt(long, bands, band) === 'wraps' ? 'wrap' : 'nowrap'}}`,
       ) +
       `${scope} .tab::after{${MARKED[marker](markerPx)}}` +
-      (keepsHeight
-        ? leastHeightCss(
-            `${scope} .tab-panels`,
-            (regionPx) => panelHeight(content, bands, regionPx),
-            tabs.flatMap(({ shelf }) => shelf.steps.map(({ from }) => from)),
-          )
-        : '')
+      (keepsHeight ? keptHeightCss(content, scope, bands) : '')
     );
   },
 };

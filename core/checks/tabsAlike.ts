@@ -1,7 +1,6 @@
-import { shelvesIn } from '../view/shelvesIn.ts';
 import type { ShelfView } from '../view/view.ts';
 import type { Found, PageCheck } from './check.ts';
-import { tabAt } from './tabAt.ts';
+import { tabbedIn } from './tabAt.ts';
 
 const idsOf = ({ of, total, cards }: ShelfView): string =>
   JSON.stringify([of, total, cards.map(({ id }) => id).sort((a, b) => a - b)]);
@@ -15,9 +14,8 @@ export const tabsAlike: PageCheck = {
   find: (view, plan) =>
     view.bays.flatMap((bay) => {
       const seen = new Map<string, string>();
-      return shelvesIn(bay).flatMap((shelf): Found[] => {
-        const tab = tabAt(view, plan, bay, shelf);
-        if (tab === null || shelf.coming || shelf.cards.length === 0) return [];
+      return tabbedIn(view, plan, bay).flatMap(({ tab, shelf }): Found[] => {
+        if (shelf.cards.length === 0) return [];
         const same = seen.get(idsOf(shelf));
         if (same === undefined) seen.set(idsOf(shelf), tab);
         return same === undefined

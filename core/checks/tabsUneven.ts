@@ -1,7 +1,6 @@
-import { shelvesIn } from '../view/shelvesIn.ts';
 import type { ShelfView } from '../view/view.ts';
 import type { Found, PageCheck } from './check.ts';
-import { tabAt } from './tabAt.ts';
+import { tabbedIn } from './tabAt.ts';
 
 /** A tab that shows less than this part of what the fullest shows leaves a hole. */
 const PART = 0.5;
@@ -17,10 +16,7 @@ export const tabsUneven: PageCheck = {
   reads: 'page',
   find: (view, plan) =>
     view.bays.flatMap((bay): Found[] => {
-      const named = shelvesIn(bay).flatMap((shelf) => {
-        const tab = tabAt(view, plan, bay, shelf);
-        return tab === null || shelf.coming || shelf.total === 0 ? [] : [{ tab, shelf }];
-      });
+      const named = tabbedIn(view, plan, bay).filter(({ shelf }) => shelf.total > 0);
       const counts = named.map(({ shelf }) => mostOf(shelf));
       const [least, most] = [Math.min(...counts), Math.max(...counts)];
       if (counts.length < 2 || least >= most * PART) return [];

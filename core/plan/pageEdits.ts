@@ -1,9 +1,10 @@
-import type { Command } from './commands.ts';
-import { copyOf } from './commands.ts';
-import { isRemoved, type StoredPage } from './page.ts';
+import { pageFor } from '../pages/index.ts';
+import { ownPage } from '../pages/own.ts';
+import { copyOf, type Command } from './commands.ts';
+import type { Page, StoredPage } from './page.ts';
 import type { PageContent } from './pageTemplates/pageTemplate.ts';
 import { shelvesOf } from './places.ts';
-import type { StoredPlan } from './storedPlan.ts';
+import { completePlan, type StoredPlan } from './storedPlan.ts';
 import { LONGEST_NAME } from './words.ts';
 
 const LONGEST_SLUG = 80;
@@ -21,11 +22,11 @@ export const slugOf = (name: string): string =>
     .replace(/^-|-$/g, '');
 
 /** The page of the owner's own that is at an address, deleted ones left aside; undefined where it is free. */
-export const pageAt = ({ pages }: Pick<StoredPlan, 'pages'>, slug: string): StoredPage | undefined =>
-  Object.values(pages).find((page) => page.kind === 'own' && page.slug === slug && !isRemoved(page));
+export const pageAt = (plan: StoredPlan, slug: string): Page | undefined =>
+  pageFor(completePlan(plan), ownPage, slug);
 
 /** An address that is free: the one wanted, or that with a number. */
-export function freeSlug(plan: Pick<StoredPlan, 'pages'>, wanted: string): string {
+export function freeSlug(plan: StoredPlan, wanted: string): string {
   const stem = wanted || 'page';
   let slug = stem;
   for (let i = 2; pageAt(plan, slug); i += 1) {
@@ -37,12 +38,12 @@ export function freeSlug(plan: Pick<StoredPlan, 'pages'>, wanted: string): strin
 
 /** Puts a page of the owner's own into the plan. */
 export const addPage = (
-  page: Pick<StoredPage, 'id' | 'name' | 'slug'>,
+  page: Omit<StoredPage, 'kind' | 'bays'>,
   { bays, shelves }: PageContent,
 ): Command => ({
   do: 'together',
   commands: [
-    { do: 'putDocument', key: `page:${page.id}`, document: { ...page, kind: 'own', bays } },
+    { do: 'putDocument', key: `page:${page.id}`, document: { ...page, kind: ownPage.id, bays } },
     { do: 'settleShelves', add: shelves, drop: [] },
   ],
 });
@@ -64,20 +65,17 @@ export function copyOfPage(
 ): Command {
   const name = `${page.name ?? 'Page'} (copy)`.slice(0, LONGEST_NAME);
   const copies = page.bays.map((bay) => copyOf(bay, plan.shelves, ids));
-  const id = ids[page.id]!;
-  const command = addPage(
-    { id, name, slug: freeSlug(plan, slugOf(name)) },
+  const { direction, unlisted } = page;
+  return addPage(
+    {
+      id: ids[page.id]!,
+      name,
+      slug: freeSlug(plan, slugOf(name)),
+      ...(direction && { direction }),
+      ...(unlisted && { unlisted }),
+    },
     { bays: copies.map(({ bay }) => bay), shelves: copies.flatMap(({ shelves }) => shelves) },
   );
-  const { direction, unlisted } = page;
-  const kept = Object.entries({ direction, unlisted }).filter(([, value]) => value !== undefined);
-  return {
-    do: 'together',
-    commands: [
-      command,
-      ...kept.map(([setting, value]): Command => ({ do: 'set', on: { page: id }, setting, value })),
-    ],
-  };
 }
 
 /** Deletes a page of the owner's own for now. */

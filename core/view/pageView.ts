@@ -238,7 +238,7 @@ function nextTurn(changing: ReadonlySet<Changing>, now: number, timeZone: string
 }
 
 /** What links to a bay lead to: its own name, or one from its id, which no other part of a page has. */
-const anchorOf = ({ anchor, id }: Bay): string => anchor || `bay-${id}`;
+export const anchorOf = ({ anchor, id }: Bay): string => anchor || `bay-${id}`;
 
 const views = keptFor<Bay, BayView>();
 const sameContent = keptFor<Bay, object>();

@@ -3,7 +3,6 @@ import formBody from '@fastify/formbody';
 import type { FastifyInstance, FastifyReply, FastifyRequest } from 'fastify';
 import { currencyOf } from '../../core/catalogue/currencyOf.ts';
 import { bayKind } from '../../core/bays/index.ts';
-import { THANKS } from '../../core/bays/contact.ts';
 import { pageFor, pageKind, pagePath, wantedAt } from '../../core/pages/index.ts';
 import type { Plan } from '../../core/plan/plan.ts';
 import { idSchema, number, object, string } from '../../core/schema/schema.ts';
@@ -19,6 +18,7 @@ import { readFields, readForm } from '../../core/shopper/forms.ts';
 import { withoutSaved, withSaved } from '../../core/shopper/savedIds.ts';
 import type { SentForm } from '../../core/shopper/shopper.ts';
 import { hrefShows } from '../../core/view/address.ts';
+import { anchorOf } from '../../core/view/pageView.ts';
 import { textsFor } from '../../core/texts/index.ts';
 import { readProductDetail } from '../catalogue/productRows.ts';
 import { inTransaction } from '../db/pool.ts';
@@ -192,23 +192,23 @@ export async function shopperRoutes(scope: FastifyInstance, parts: Parts, pages:
     const asked = typeof given.path === 'string' ? wantedAt(given.path) : null;
     const page = asked && pageFor(plan, asked.kind, asked.slug);
     const bay = page?.bays.find(({ id, hidden }) => id === given.bay && !hidden);
-    const fields = bay && bayKind(bay.holds).form?.(bay as never);
-    if (!asked || !bay || !fields) throw new Fault('not-found');
+    const asks = bay && bayKind(bay.holds).form?.(bay as never);
+    if (!asked || !bay || !asks) throw new Fault('not-found');
     const texts = textsFor(plan.house);
     const done = () => {
       const address = { path: pagePath(asked.kind, asked.slug), from: {}, open: {} };
       return reply
         .header('cache-control', 'no-store')
-        .redirect(hrefShows(address, bay.id, THANKS, [], bay.anchor || `bay-${bay.id}`), 303);
+        .redirect(hrefShows(address, bay.id, asks.thanks, [], anchorOf(bay)), 303);
     };
     // As for questions about a product.
     if (given.website) return done();
-    const sent = { ...readFields(fields, given, texts), bay: bay.id };
+    const sent = { ...readFields(asks.fields, given, texts), bay: bay.id };
     if (Object.keys(sent.faults).length > 0)
       return again(request, reply, { kind: asked.kind.id, slug: asked.slug }, sent, { status: 422 });
     const { name = '', email = '', ...own } = sent.values;
     const said = Object.entries(own).flatMap(([key, value]) =>
-      value ? [`${fields[key]!.label(texts)}:\n${value}`] : [],
+      value ? [`${asks.fields[key]!.label(texts)}:\n${value}`] : [],
     );
     const body = said.join('\n\n');
     await writeMessage(

@@ -91,10 +91,9 @@ function makeTabs(inner: HTMLElement, enhance: (within: ParentNode) => void): vo
         const { panel, css } = await ask(tab);
         if (!shown.has(tab)) {
           adopt(css);
-          panel.hidden = true;
           panels.append(panel);
           label(tab, panel);
-          panel.hidden = false;
+          // What moves is measured while it is there; it is painted only once it is shown.
           enhance(panel);
           tellGoodsCame();
           panel.hidden = true;

@@ -68,12 +68,8 @@ function ArrangePage({ page }: { page: Page }) {
   const openLine = (id: string | null, setting: string | null = null) =>
     setLine(id === null ? null : { line: id, setting });
   const shelves = bay ? shelvesOf(bay) : [];
-  const shelfId =
-    [search.get('shelf'), bay && looked[bay.id]].flatMap(
-      (id) => shelves.find((one) => one === id) ?? [],
-    )[0] ??
-    shelves[0] ??
-    null;
+  const known = (id: string | null | undefined) => shelves.find((one) => one === id);
+  const shelfId = known(search.get('shelf')) ?? known(bay && looked[bay.id]) ?? shelves[0] ?? null;
   const otherId = shelfId !== null && plan.shelves[otherWayOf(shelfId)] ? otherWayOf(shelfId) : null;
   const [edits, edit] = useState<Way>('other');
   const open = useOpenTabs(page, shelfId !== null && bay ? { ...looked, [bay.id]: shelfId } : looked);

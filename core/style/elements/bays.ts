@@ -22,6 +22,25 @@ const plainText: StyleElement['atFirst'] = {
   opacity: 100,
 };
 
+/** Words that are pressed, without a frame. */
+const plainLink: StyleElement['atFirst'] = {
+  textColour: 'text',
+  borderWidth: 0,
+  corners: 0,
+  shadow: 'none',
+  spaceAcross: 0,
+  spaceEnds: 0,
+  size: 16,
+  weight: 400,
+  slope: 'upright',
+  letterSpacing: 0,
+  letterCase: 'none',
+  lift: 0,
+  offsetAcross: 0,
+  offsetDown: 0,
+  time: 0,
+};
+
 /** What is drawn only where there is some of it. */
 const has = (setting: string) => (read: ReadSetting) => read(setting) !== '';
 
@@ -115,23 +134,7 @@ export const bayLinkElement: StyleElement = {
   ofCard: null,
   takes: BUTTON_TAKES,
   states: ['rest', 'hover', 'focus', 'pressed'],
-  atFirst: {
-    textColour: 'text',
-    borderWidth: 0,
-    corners: 0,
-    shadow: 'none',
-    spaceAcross: 0,
-    spaceEnds: 0,
-    size: 16,
-    weight: 400,
-    slope: 'upright',
-    letterSpacing: 0,
-    letterCase: 'none',
-    lift: 0,
-    offsetAcross: 0,
-    offsetDown: 0,
-    time: 0,
-  },
+  atFirst: plainLink,
 };
 
 /** A tab of a bay has something to be marked only where there are several. */
@@ -176,24 +179,7 @@ export const tabElement: StyleElement = {
   within: 'tabStrip',
   takes: BUTTON_TAKES,
   states: ['rest', 'hover', 'focus', 'pressed', 'current'],
-  atFirst: {
-    textColour: 'text',
-    borderWidth: 0,
-    corners: 0,
-    shadow: 'none',
-    spaceAcross: 10,
-    spaceEnds: 4,
-    size: 16,
-    weight: 400,
-    slope: 'upright',
-    letterSpacing: 0,
-    letterCase: 'none',
-    lineOfText: 'none',
-    lift: 0,
-    offsetAcross: 0,
-    offsetDown: 0,
-    time: 0,
-  },
+  atFirst: { ...plainLink, spaceAcross: 10, spaceEnds: 4, lineOfText: 'none' },
 };
 
 /** What marks the open tab. */

@@ -284,7 +284,8 @@ function DrawnBay({ bay, chosen, name }: { bay: Bay; chosen: boolean; name: stri
   const shelf = (drawn && shelvesDrawn(drawn)[0]) ?? null;
   const timeZone = useDraft(({ plan }) => plan.house.timeZone);
   const tabs = bayKind(bay.holds).tabs?.(bay as never) ?? [];
-  const aside = asideOf(bay, tabs.length, drawn, shelf, regionPx, timeZone, useNow());
+  const now = useNow();
+  const aside = asideOf(bay, tabs.length, drawn, shelf, regionPx, timeZone, now);
   return (
     <>
       <div className="drawing">

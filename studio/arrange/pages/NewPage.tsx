@@ -78,7 +78,7 @@ export function NewPage({ onClose, onMade }: { onClose: () => void; onMade: (id:
   const taken = slug ? pageAt(stored, slug) : undefined;
   const fault = slug
     ? (faultOf(pageSettings.slug.kind, slug) ??
-      (taken ? `"${taken.name ?? 'Page'}" is at this address. Choose another.` : null))
+      (taken ? `"${taken.name}" is at this address. Choose another.` : null))
     : null;
   const count = template.make({ id: 'x', name: '', bands, category }).bays.length;
   const ready = name.trim() !== '' && slug !== '' && fault === null;
