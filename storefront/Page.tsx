@@ -18,38 +18,15 @@ export function Page({ view }: { view: PageView }) {
         {notices.map((bay) => (
           <Bay key={bay.id} bay={bay} eager={false} />
         ))}
-        <header className="store">
-          <div className="store-inner">
-            <a className="store-name" href="/">
-              {view.storeName}
-            </a>
-            <nav aria-label={texts.store}>
-              <ul className="store-links" role="list">
-                {view.links.map((link) => (
-                  <li key={link.href}>
-                    <a href={link.href} aria-current={link.current ? 'page' : undefined}>
-                      {link.words}
-                    </a>
-                  </li>
-                ))}
-              </ul>
-            </nav>
-            {(view.saves || view.sells) && (
-              <div className="store-own">
-                {view.saves && (
-                  <a className="store-saved" href="/saved">
-                    {texts.savedProducts} <span data-saved-count="" />
-                  </a>
-                )}
-                {view.sells && (
-                  <a className="store-basket" href="/basket">
-                    {texts.basket} <span data-basket-count="" />
-                  </a>
-                )}
-              </div>
-            )}
-          </div>
-        </header>
+        {view.head && (
+          <header className="store">
+            <div className="rows">
+              {view.head.bays.map((bay) => (
+                <Bay key={bay.id} bay={bay} eager={false} />
+              ))}
+            </div>
+          </header>
+        )}
         <main id="main" className="main">
           {view.trail.length > 0 && (
             <nav className="trail" aria-label={texts.breadcrumb}>
@@ -70,8 +47,15 @@ export function Page({ view }: { view: PageView }) {
             <Bay key={bay.id} bay={bay} eager={bay.id === firstPictures} />
           ))}
         </main>
+        {/* Where the keyboard goes on after a list that grows, whatever is in it. */}
         <footer className="foot" id="foot" tabIndex={-1}>
-          <div>{view.storeName}</div>
+          {view.foot && (
+            <div className="rows">
+              {view.foot.bays.map((bay) => (
+                <Bay key={bay.id} bay={bay} eager={false} />
+              ))}
+            </div>
+          )}
         </footer>
       </div>
     </TextsContext>

@@ -73,6 +73,8 @@ export interface BayKind<S extends Lines, C extends object> {
   spec: readonly Line[];
   /** It can be added to a page; else it belongs to one from the start. */
   addable: boolean;
+  /** It can stand in the header and the footer of the store. */
+  aroundPages?: boolean;
   /** It may head a page above the store's own header. */
   leads?: boolean;
   /** What it is called in sentences. */
@@ -108,6 +110,12 @@ export interface BayKind<S extends Lines, C extends object> {
   says?(content: C): string;
   /** Estimated height without the space around it, px. */
   heightPx(content: C, heading: Heading, bands: Bands, regionPx: number): number;
+  /** Estimated width where it is as wide as what it holds, px; absent where it takes all there is. */
+  ownPx?(content: C, heading: Heading, bands: Bands, bandId: string): number;
+  /** The least that it can be, px: its longest word. */
+  leastPx?(content: C, bands: Bands, bandId: string): number;
+  /** Its height in a room of this width, px, where the one that it stands in is not the page's. */
+  heightIn?(content: C, heading: Heading, bands: Bands, bandId: string, widthPx: number): number;
   /** The script of the page has something to do for it. */
   scripted?(content: C): boolean;
   /** The shopper can close it, and it stays closed from the first paint on. */

@@ -1,6 +1,9 @@
-import { headingSettings, lookSettings, visibilitySettings } from '../plan/bay.ts';
+import { headingSettings, lookSettings, placeSettings, visibilitySettings } from '../plan/bay.ts';
 import { joined, merged, withDefaults, type Lines } from '../settings/merged.ts';
 import { placed, type LineId, type PlacedSetting, type Tree } from '../settings/setting.ts';
+import type { Line } from '../spec/line.ts';
+import { lookAroundLine } from '../spec/look.ts';
+import { placeLine } from '../spec/place.ts';
 import { styleTree } from '../style/styleTree.ts';
 import { askBay } from './ask.ts';
 import { bannerBay } from './banner.ts';
@@ -12,11 +15,14 @@ import { entryBay } from './entry.ts';
 import { jumpBay } from './jump.ts';
 import { lineBay } from './line.ts';
 import { linksBay } from './links.ts';
+import { menuBay } from './menu.ts';
 import { noticeBay } from './notice.ts';
 import { orderBay } from './order.ts';
+import { ownLinksBay } from './ownLinks.ts';
 import { pictureTextBay } from './pictureText.ts';
 import { productBay } from './product.ts';
 import { shelfBay } from './shelf.ts';
+import { storeNameBay } from './storeName.ts';
 import { tabsBay } from './tabs.ts';
 
 /** Everything a bay can hold, in the order offered; to add a kind, write its file and list it here. */
@@ -36,6 +42,9 @@ const kinds = {
   checkout: checkoutBay,
   order: orderBay,
   ask: askBay,
+  storeName: storeNameBay,
+  menu: menuBay,
+  ownLinks: ownLinksBay,
 };
 
 type Kinds = typeof kinds;
@@ -78,22 +87,41 @@ const common = (kind: AnyBayKind) => ({
   visibility: visibilitySettings,
 });
 
-/** Every setting of a bay of each kind, with its place. */
-const settings = new Map(
-  bayKinds.map((kind) => [
-    kind.id,
-    Object.entries<Tree>({ ...kind.settings, ...common(kind) }).flatMap(([line, tree]) =>
-      placed('bay', line as LineId, tree),
-    ),
-  ]),
+/** Settings of the room that a bay has on a page, where it has a place in a row instead. */
+const OF_PAGES: ReadonlySet<string> = new Set(['look.width', 'look.ownPx', 'look.margin']);
+
+const listOf = (kind: AnyBayKind): PlacedSetting[] =>
+  Object.entries<Tree>({ ...kind.settings, ...common(kind) }).flatMap(([line, tree]) =>
+    placed('bay', line as LineId, tree),
+  );
+
+/** Every setting of a bay of each kind, with its place: on a page, and in the header or the footer. */
+const settings = new Map(bayKinds.map((kind) => [kind.id, listOf(kind)]));
+const aroundPages = new Map(
+  bayKinds
+    .filter((kind) => kind.aroundPages)
+    .map((kind) => [
+      kind.id,
+      [
+        ...placed('bay', 'place', withDefaults(placeSettings, kind.defaults)),
+        ...listOf(kind).filter(({ id }) => !OF_PAGES.has(id)),
+      ],
+    ]),
 );
 
-/** A heading is there for all, so that documents have one shape. */
+/** A heading and a place are there for all, so that documents have one shape. */
 const trees = new Map<string, Tree>(
   bayKinds.map((kind) => [
     kind.id,
     withDefaults(
-      joined(merged(kind.settings), headingSettings, lookSettings, visibilitySettings, elementsOf(kind)),
+      joined(
+        merged(kind.settings),
+        headingSettings,
+        lookSettings,
+        placeSettings,
+        visibilitySettings,
+        elementsOf(kind),
+      ),
       kind.defaults,
     ),
   ]),
@@ -101,4 +129,14 @@ const trees = new Map<string, Tree>(
 
 /** Everything that can be set of a bay of a kind, and where. */
 export const bayTree = (holds: string): Tree => trees.get(holds)!;
-export const baySettings = (holds: string): readonly PlacedSetting[] => settings.get(holds)!;
+/** @param around it stands in the header or the footer */
+export const baySettings = (holds: string, around = false): readonly PlacedSetting[] =>
+  (around && aroundPages.get(holds)) || settings.get(holds)!;
+
+/** The lines of the spec of a bay. */
+export function specOf(holds: string, around = false): readonly Line[] {
+  const { spec, aroundPages: can } = bayKind(holds);
+  if (!around || !can) return spec;
+  const at = spec.findIndex(({ id }) => id === 'look');
+  return [...spec.slice(0, at), placeLine, lookAroundLine, ...spec.slice(at + 1)];
+}

@@ -79,6 +79,7 @@ export const lineBay: BayKind<typeof settings, LineContent> = {
     visibilityLine,
   ],
   addable: true,
+  aroundPages: true,
   named: ({ line }) => (line === 'none' ? 'Space' : 'Line'),
   atFirst: (id) => ({ bay: { id, holds: 'line' }, shelves: [] }),
   ...withoutShelves,

@@ -3,6 +3,7 @@ import { valueAt, type Varying } from '../bands/varying.ts';
 import { ALIGNS } from '../card/card.ts';
 import { widthOf } from '../card/text.ts';
 import { byBand } from '../css/containers.ts';
+import { SEEN, UNSEEN } from '../css/unseen.ts';
 import { innerWidth, type Room } from '../geometry/steps.ts';
 import { counted, listed, lowered } from '../sentence/sentence.ts';
 import { setting, varying } from '../settings/setting.ts';
@@ -128,6 +129,7 @@ export const linksBay: BayKind<typeof settings, LinksContent> = {
     visibilityLine,
   ],
   addable: true,
+  aroundPages: true,
   named: ({ heading }) => heading.words || 'Links',
   atFirst: (id) => ({
     bay: {
@@ -193,13 +195,12 @@ export const linksBay: BayKind<typeof settings, LinksContent> = {
   css: ({ shown, flow, align, between, icon }, scope, bands) =>
     byBand(bands, (band) => {
       const what = valueAt(shown, bands, band);
-      const unseen = 'position:absolute;width:1px;height:1px;overflow:hidden;clip-path:inset(50%)';
       return (
         `${scope}{--flow:${valueAt(flow, bands, band)};--justify:${JUSTIFIED[valueAt(align, bands, band)]};` +
         `--between:${valueAt(between, bands, band)}px;--icon:${valueAt(icon, bands, band)}px}` +
         `${scope} .bay-link>svg{display:${what === 'words' ? 'none' : 'block'}}` +
         // Words that are not seen are still read out; without an icon they are seen.
-        `${scope} .bay-link>svg+span{${what === 'icons' ? unseen : 'position:static;width:auto;height:auto;overflow:visible;clip-path:none'}}`
+        `${scope} .bay-link>svg+span{${what === 'icons' ? UNSEEN : SEEN}}`
       );
     }),
 };

@@ -230,6 +230,7 @@ export const pictureTextBay: BayKind<typeof settings, PictureTextContent> = {
     visibilityLine,
   ],
   addable: true,
+  aroundPages: true,
   named: ({ heading, columns }) => heading.words || columns[0]?.title || 'Picture and text',
   atFirst: (id) => ({
     bay: {

@@ -3,6 +3,7 @@ import type { Plan } from '../plan/plan.ts';
 import type { Names } from '../sentence/sentence.ts';
 import { elementsNamed } from '../rules/elementsNamed.ts';
 import { rulesInUse } from '../rules/rulesTree.ts';
+import { allBays, edgeView } from '../view/allBays.ts';
 import type { PageView } from '../view/view.ts';
 import { assortmentGone } from './assortmentGone.ts';
 import { buttonTextClipped } from './buttonTextClipped.ts';
@@ -107,7 +108,7 @@ export const findingsIn = (plan: Plan, names: Names, unread = allRead): Finding[
     .sort(bySeverity);
 
 /**
- * What is found on a page, with what is about the whole store; the weightiest first, from the top down.
+ * What is found on a page, its header and its footer, with what is about the whole store; the weightiest first, from the top down.
  * @param cells of the pictures of `filesUnderText`, as far as they are known
  */
 export function findingsOn(
@@ -117,13 +118,23 @@ export function findingsOn(
   unread = allRead,
   cells: CellsOf = noCells,
 ): Finding[] {
-  const place = new Map(view.bays.map((bay, i) => [bay.id, i]));
+  const place = new Map(allBays(view).map((bay, i) => [bay.id, i]));
+  const views = [view, view.head, view.foot].flatMap((one) => (one ? edgeView(view, one.pageId) : []));
   const at = ({ at: where }: Finding) => ('bay' in where ? (place.get(where.bay) ?? -1) : -1);
-  const ofPage = checks.flatMap((check) =>
-    check.reads === 'page' ? told(check, check.find(view, plan, names, cells).map(saysOfRules(plan))) : [],
+  const said = new Set<string>();
+  // What the house sets is found of the page and of its header alike.
+  const isNew = ({ check, at: where, text }: Finding) => {
+    const key = JSON.stringify([check, where, text]);
+    return !said.has(key) && Boolean(said.add(key));
+  };
+  const ofPage = views.flatMap((one) =>
+    checks.flatMap((check) =>
+      check.reads === 'page' ? told(check, check.find(one, plan, names, cells).map(saysOfRules(plan))) : [],
+    ),
   );
+  const here = new Set(views.map(({ pageId }) => pageId));
   const ofPlan = findingsIn(plan, names, unread).filter(
-    ({ at: where }) => !('page' in where) || where.page === view.pageId,
+    ({ at: where }) => !('page' in where) || here.has(where.page),
   );
-  return [...ofPlan, ...ofPage].sort((a, b) => bySeverity(a, b) || at(a) - at(b));
+  return [...ofPlan, ...ofPage].filter(isNew).sort((a, b) => bySeverity(a, b) || at(a) - at(b));
 }

@@ -9,6 +9,8 @@ import { shelvesDrawn } from '../view/shelvesIn.ts';
 import type { BayView, PageView, ShelfView } from '../view/view.ts';
 import { byBand, within } from './containers.ts';
 import { groundCss, ownColours } from './onDark.ts';
+import { allBays } from '../view/allBays.ts';
+import { edgesCss } from './edgesCss.ts';
 import { keptRoomCss } from './keptRoom.ts';
 import { bandsCss, cardTextCss, placesCss } from './shelfCss.ts';
 import { labelColoursCss, labelPlaceCss } from './labelCss.ts';
@@ -16,6 +18,7 @@ import { LAYERS, styleCss } from '../style/styleCss.ts';
 import { cssColour, cssName, scopeOf } from './written.ts';
 
 function bayCss(bay: BayView, view: PageView): string {
+  const around = !view.bays.includes(bay);
   const scope = scopeOf('bay', bay.id);
   const { look, content } = bay;
   let css = byBand(view.bands, (band) => {
@@ -27,10 +30,11 @@ function bayCss(bay: BayView, view: PageView): string {
     css += `${scope}{background:${cssColour(look.background)};${groundCss(look.background, view.colours)}}`;
   }
   const { maximumPx } = bay.room;
-  css += `${scope}{--inner:${maximumPx === null ? 'none' : `${maximumPx}px`}}`;
+  // In the header and the footer it has its place in a row instead.
+  if (!around) css += `${scope}{--inner:${maximumPx === null ? 'none' : `${maximumPx}px`}}`;
   const { margin } = look;
   // What it has from the house is written once for all.
-  if (JSON.stringify(margin) !== JSON.stringify(view.margin))
+  if (!around && JSON.stringify(margin) !== JSON.stringify(view.margin))
     css += byBand(view.bands, (band) => `${scope}{--margin:${valueAt(margin, view.bands, band)}px}`);
   css += bandsCss(scope, bay.bands, view.bands);
   if (bay.standIn) css += keptRoomCss(bay, bay.standIn, view.bands);
@@ -113,7 +117,8 @@ export function pageStyles(view: PageView): ReadonlyMap<string, string> {
       ' style',
       LAYERS + styleCss(view.style, 'h', '', view.bands) + view.labels.map(labelColoursCss).join(''),
     ],
-    ...view.bays.flatMap((bay) =>
+    [' edges', edgesCss(view)],
+    ...allBays(view).flatMap((bay) =>
       [
         [`${bay.id} pictures`, pictureCss(bay)] as const,
         [`${bay.id} places`, shelvesDrawn(bay).map(placesCss).join('')] as const,

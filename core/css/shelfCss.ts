@@ -140,15 +140,15 @@ function joined(ranges: readonly { from: number; to: number }[]): { from: number
   return result;
 }
 
-/** Type sizes of card texts, the same that the geometry reckons with. */
+/** Type sizes of card texts, the same that the geometry reckons with; those that are alike in one rule. */
 export function cardTextCss(): string {
-  return partKinds
-    .map(({ id, text, quiet }) =>
-      text
-        ? `.part-${id}{font-size:${text.fontPx}px;${lineHeightCss(text.linePx / text.fontPx)};font-weight:${text.weight}${quiet ? ';color:var(--quiet)' : ''}}`
-        : '',
-    )
-    .join('');
+  const alike = new Map<string, string[]>();
+  for (const { id, text, quiet } of partKinds) {
+    if (!text) continue;
+    const rule = `font-size:${text.fontPx}px;${lineHeightCss(text.linePx / text.fontPx)};font-weight:${text.weight}${quiet ? ';color:var(--quiet)' : ''}`;
+    alike.set(rule, [...(alike.get(rule) ?? []), `.part-${id}`]);
+  }
+  return [...alike].map(([rule, parts]) => `${parts.join()}{${rule}}`).join('');
 }
 
 /** Rules that hide a bay at every band it does not stand at. */

@@ -193,7 +193,7 @@ describe('labels of a store', () => {
       { text: '35% off', picture: { facts: star, widthPx: 120, heightPx: 40 } },
     ]);
     expect(made(false)).toMatchObject([{ text: '35% off', picture: null }]);
-    expect(picturesNamed({ bays: [] }, plan.house)).toEqual([star.id]);
+    expect(picturesNamed({ bays: [] }, plan)).toEqual([star.id]);
   });
 
   it('that begin and end with the day have the page made anew when it turns, and others do not', () => {

@@ -6,6 +6,8 @@ import { categoryPage } from './category.ts';
 import { checkoutPage } from './checkout.ts';
 import { collectionPage } from './collection.ts';
 import { entryPage } from './entry.ts';
+import { footerEdge } from './footer.ts';
+import { headerEdge } from './header.ts';
 import { homePage } from './home.ts';
 import { journalPage } from './journal.ts';
 import { orderPage } from './order.ts';
@@ -32,7 +34,15 @@ export const pageKinds: readonly PageKind[] = [
   askPage,
   savedPage,
   ownPage,
+  headerEdge,
+  footerEdge,
 ];
+
+/** Those of them that have an address. */
+export const publicKinds: readonly PageKind[] = pageKinds.filter(({ edge }) => !edge);
+
+/** Whether it is the header or the footer of every page, and no page by itself. */
+export const isEdge = ({ kind }: { kind: string }): boolean => pageKind(kind).edge !== undefined;
 
 const byId = new Map(pageKinds.map((kind) => [kind.id, kind]));
 
@@ -54,7 +64,7 @@ export function pagePath({ address }: PageKind, slug: string): string {
 /** What the path of a public page asks for: a kind, and the slug of what it is about; null for no such address. */
 export function wantedAt(path: string): { kind: PageKind; slug: string } | null {
   const steps = path.split('/').filter(Boolean).map(decoded);
-  for (const kind of pageKinds) {
+  for (const kind of publicKinds) {
     const { steps: first, slugged } = kind.address;
     if (steps.length !== first.length + Number(slugged) || !first.every((step, i) => step === steps[i]))
       continue;
@@ -70,6 +80,10 @@ function decoded(step: string): string {
     return step;
   }
 }
+
+/** What stands above or below the bays of every page; undefined where a plan has none. */
+export const edgeOf = (plan: Pick<Plan, 'pages'>, edge: PageKind['edge']): Page | undefined =>
+  Object.values(plan.pages).find(({ kind }) => pageKind(kind).edge === edge);
 
 /** The page that is arranged for an address. */
 export const pageFor = (plan: Plan, kind: PageKind, slug: string): Page | undefined =>

@@ -47,6 +47,8 @@ export interface PageKind {
   own?: boolean;
   /** Stores that were begun before there was such a page have it too. */
   everywhere?: boolean;
+  /** It is no page by itself but the edge of every page: its bays stand above or below those that the page has. */
+  edge?: 'head' | 'foot';
   /** What it is where it is shared, if that is more than a page (ogp.me). */
   sharedAs?: 'product' | 'article';
   /** The kind of page at whose address search engines look for what it says. */

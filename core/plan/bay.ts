@@ -1,6 +1,6 @@
 import { sayTime } from '../catalogue/clockTime.ts';
 import { array, string } from '../schema/schema.ts';
-import { listed } from '../sentence/sentence.ts';
+import { listed, lowered } from '../sentence/sentence.ts';
 import {
   choice,
   colourOr,
@@ -146,11 +146,44 @@ export const visibilitySettings = {
   }),
 };
 
+const TAKES = {
+  own: 'As wide as it is',
+  rest: 'The room that is left',
+  quarter: 'A quarter of the row',
+  third: 'A third of the row',
+  half: 'Half of the row',
+  row: 'The whole row',
+} as const;
+export type Takes = keyof typeof TAKES;
+
+/** Where a bay stands in the rows of the header or the footer. */
+export const placeSettings = {
+  place: {
+    takes: varying(choice<Takes>(TAKES), 'own', {
+      name: 'Width in its row',
+      find: ['width', 'row', 'column', 'beside', 'quarter', 'third', 'half'],
+      say: (takes) => lowered(TAKES[takes]),
+    }),
+    side: varying(choice(ALIGNS), 'start', {
+      name: 'Where it stands in its room',
+      find: ['align', 'side', 'left', 'right', 'middle', 'centre'],
+    }),
+    /** Read aloud and reached by keys where it is in the order. */
+    last: varying(yesNo(), false, {
+      name: 'Below all others',
+      find: ['last', 'below', 'order', 'row'],
+      say: (last) => (last ? 'below all others' : 'in its place'),
+    }),
+  },
+};
+
 /** What every bay has, whatever it holds. */
 type BaySettings = typeof headingSettings &
   typeof lookSettings &
+  typeof placeSettings &
   typeof visibilitySettings & { style: Setting<Style> };
 export type BayBase = { id: string } & Complete<BaySettings>;
 export type StoredBayBase = { id: string } & Sparse<BaySettings>;
 export type Heading = BayBase['heading'];
 export type BayLook = BayBase['look'];
+export type BayPlace = BayBase['place'];

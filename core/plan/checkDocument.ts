@@ -1,9 +1,8 @@
 import { checkAssortment } from '../assortment/assortment.ts';
 import { said } from '../schema/said.ts';
-import { bayTree, isBayKind } from '../bays/index.ts';
-import { isPageKind } from '../pages/index.ts';
+import { bayKind, bayTree, isBayKind, type StoredBay } from '../bays/index.ts';
+import { isPageKind, pageKind } from '../pages/index.ts';
 import { checkTree, type DocumentFault } from '../settings/check.ts';
-import { bayKind } from '../bays/index.ts';
 import { splitKey, type DocumentKey } from './documents.ts';
 import { houseSettings } from './house.ts';
 import { MOST_BAYS, pageSettings } from './page.ts';
@@ -39,6 +38,9 @@ function checkPage(page: Loose): DocumentFault | null {
   for (const [i, bay] of bays.entries()) {
     const inBay = within(`bays.${i}`, checkBay(bay));
     if (inBay) return inBay;
+    const { name, aroundPages = false } = bayKind((bay as StoredBay).holds);
+    if (pageKind(kind).edge && !aroundPages)
+      return fault(`bays.${i}.holds`, `"${name}" cannot stand in the header or the footer.`);
   }
   return new Set(bays.map(({ id }) => id)).size < bays.length
     ? fault('bays', 'Two bays have the same id.')

@@ -1,7 +1,7 @@
 import { pageKind } from '../pages/index.ts';
 import { boolean, string } from '../schema/schema.ts';
-import { choice, name, own, text, yesNo } from '../settings/values.ts';
-import { setting, type Complete, type ReadSetting, type Sparse } from '../settings/setting.ts';
+import { choice, colourOr, integer, name, own, text, yesNo } from '../settings/values.ts';
+import { setting, varying, type Complete, type ReadSetting, type Sparse } from '../settings/setting.ts';
 import type { Bay, StoredBay } from '../bays/index.ts';
 import { LONGEST_NAME } from './words.ts';
 
@@ -50,6 +50,27 @@ export const pageSettings = {
         ? null
         : 'What each of these pages is about is said there',
     stays: true,
+  }),
+  /** Null for that of the store. */
+  background: setting(colourOr("the store's"), null, {
+    name: 'Background',
+    find: ['background', 'colour'],
+  }),
+  /** Of the header: it stays at the top while a page is scrolled. */
+  sticks: varying(yesNo(), false, {
+    name: 'Stays at the top',
+    find: ['sticky', 'fixed', 'top', 'scroll', 'stays'],
+    about: 'While shoppers scroll, the header stays in sight.',
+    say: (sticks) => (sticks ? 'stays at the top' : 'goes away with the page'),
+  }),
+  /** Of header and footer. */
+  between: varying(integer(0, 120, 'px', { step: 4 }), 24, {
+    name: 'Space between bays',
+    find: ['gap', 'space', 'between'],
+  }),
+  ends: varying(integer(0, 160, 'px', { step: 4 }), 12, {
+    name: 'Space above and below',
+    find: ['space', 'height', 'padding', 'above', 'below'],
   }),
   unlisted: setting(yesNo(), false, {
     name: 'Hidden from search engines',

@@ -1,5 +1,7 @@
 import type { House } from './house.ts';
+import { edgeOf } from '../pages/index.ts';
 import type { Page } from './page.ts';
+import type { Plan } from './plan.ts';
 import { picturesOf } from './places.ts';
 
 /** Ids of the stored pictures that the store names, whatever the page: those of labels, and icons. */
@@ -8,8 +10,16 @@ export const picturesOfStore = ({ labels, groups }: Pick<House, 'labels' | 'grou
   ...groups.flatMap(({ icon }) => icon ?? []),
 ];
 
-/** Ids of the stored pictures that a page names itself: those of its bays, and of the store. */
+/** Ids of the stored pictures that a page is drawn with besides those of its shelves: of its bays, of header and footer, and of the store. */
 export const picturesNamed = (
   { bays }: Pick<Page, 'bays'>,
-  house: Pick<House, 'labels' | 'groups'>,
-): string[] => [...new Set([...bays.flatMap((bay) => [...picturesOf(bay)]), ...picturesOfStore(house)])];
+  plan: Pick<Plan, 'house' | 'pages'>,
+): string[] => {
+  const around = [edgeOf(plan, 'head'), edgeOf(plan, 'foot')].flatMap((part) => part?.bays ?? []);
+  return [
+    ...new Set([
+      ...[...bays, ...around].flatMap((bay) => [...picturesOf(bay)]),
+      ...picturesOfStore(plan.house),
+    ]),
+  ];
+};

@@ -2,6 +2,7 @@ import { assortmentSettings } from '../assortment/assortment.ts';
 import { OFS, type Of } from '../assortment/of.ts';
 import { baySettings, bayTree, type StoredBay } from '../bays/index.ts';
 import { placed, type PlacedSetting, type SettingOn, type Tree } from '../settings/setting.ts';
+import { isEdge, pageKind } from '../pages/index.ts';
 import { houseSettings, type StoredHouse } from './house.ts';
 import { pageSettings, type StoredPage } from './page.ts';
 import { savedSettings, savedTree, type StoredSaved } from './savedAssortment.ts';
@@ -56,7 +57,17 @@ const houseList = [
   ...placed('house', 'pictures', { pictureSizes }),
   ...placed('house', 'style', { colours, scale, style, schemes, rules, texts }),
 ];
-const pageList = placed('page', 'page', pageSettings);
+const { background, sticks, between, ends, ...ofPages } = pageSettings;
+const pageList = placed('page', 'page', { ...ofPages, background });
+const edgeList = {
+  head: placed('page', 'page', { sticks, background, between, ends }),
+  foot: placed('page', 'page', { background, between, ends }),
+};
+
+const pageListOf = ({ kind }: StoredPage) => {
+  const { edge } = pageKind(kind);
+  return edge ? edgeList[edge] : pageList;
+};
 
 /** What a shelf shows, its own or a saved assortment, of which kind. */
 export function ofOf(plan: StoredPlan, shelf: StoredShelf): Of {
@@ -82,7 +93,14 @@ export function subjectOf(plan: StoredPlan, target: Target): Subject | undefined
   }
   const page = plan.pages[target.page];
   if (target.bay === undefined)
-    return page && { on: 'page', document: page, tree: pageSettings, settings: pageList };
+    return page && { on: 'page', document: page, tree: pageSettings, settings: pageListOf(page) };
   const bay = page?.bays.find((one) => one.id === target.bay);
-  return bay && { on: 'bay', document: bay, tree: bayTree(bay.holds), settings: baySettings(bay.holds) };
+  return (
+    bay && {
+      on: 'bay',
+      document: bay,
+      tree: bayTree(bay.holds),
+      settings: baySettings(bay.holds, page ? isEdge(page) : false),
+    }
+  );
 }

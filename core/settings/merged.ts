@@ -1,4 +1,4 @@
-import { isSetting, type Default, type LineId, type Setting, type Tree } from './setting.ts';
+import { isDefault, isSetting, type Default, type LineId, type Setting, type Tree } from './setting.ts';
 
 type Both<U> = (U extends unknown ? (one: U) => void : never) extends (all: infer I) => void ? I : never;
 
@@ -33,8 +33,10 @@ export function withDefaults<T extends Tree>(tree: T, others: Readonly<Record<st
       Object.entries(node).map(([key, child]) => {
         const id = under ? `${under}.${key}` : key;
         if (!isSetting(child)) return [key, change(child, id)];
-        const byDefault: Default<unknown> = { is: 'value', value: others[id] };
-        return [key, Object.hasOwn(others, id) ? { ...child, byDefault } : child];
+        if (!Object.hasOwn(others, id)) return [key, child];
+        const other = others[id];
+        const byDefault: Default<unknown> = isDefault(other) ? other : { is: 'value', value: other };
+        return [key, { ...child, byDefault }];
       }),
     );
   return change(tree, '') as T;

@@ -17,6 +17,7 @@ export const LINES = [
   'shows',
   'layout',
   'columns',
+  'place',
   'card',
   'look',
   'visibility',
@@ -117,7 +118,7 @@ export const byWidth = <const T>(first: T, further: Readonly<Record<number, T>>)
 /** What the house has under this setting. */
 export const fromHouse = <T>(setting: string): Default<T> => ({ is: 'house', setting });
 
-const isDefault = (value: unknown): value is Default<unknown> =>
+export const isDefault = (value: unknown): value is Default<unknown> =>
   typeof value === 'object' &&
   value !== null &&
   'is' in value &&

@@ -4,7 +4,8 @@ import { sayVarying } from './sayVarying.ts';
 import { sayStyle } from './sayStyle.ts';
 import type { Line } from './line.ts';
 
-export const lookLine: Line = {
+/** @param around in the header or the footer, where a bay has its place instead of a width */
+const lookOf = (around: boolean): Line => ({
   id: 'look',
   name: 'Look',
   say: ({ bay, shelf, names }) => {
@@ -16,16 +17,13 @@ export const lookLine: Line = {
       content: 'content width',
       own: `at most ${bay.look.ownPx} px wide`,
     }[bay.look.width];
+    const background = bay.look.background ? `background ${bay.look.background}` : "the page's background";
     const above = sayVarying(bay.look.above, names, (px) => `${px} px`);
     const below = sayVarying(bay.look.below, names, (px) => `${px} px`);
     return [
       ...heading,
-      opens(heading.length ? width : capital(width), 'look.width'),
-      ', ',
-      opens(
-        bay.look.background ? `background ${bay.look.background}` : "the page's background",
-        'look.background',
-      ),
+      ...(around ? [] : [opens(heading.length ? width : capital(width), 'look.width'), ', ']),
+      opens(around && !heading.length ? capital(background) : background, 'look.background'),
       '; ',
       ...(above === below
         ? [opens(`${above} above and below`, 'look.above')]
@@ -33,4 +31,7 @@ export const lookLine: Line = {
       ...sayStyle([bay.style, ...(shelf ? [shelf.style] : [])], names),
     ];
   },
-};
+});
+
+export const lookLine = lookOf(false);
+export const lookAroundLine = lookOf(true);

@@ -3,9 +3,6 @@ import { valueAt } from '../bands/varying.ts';
 import { bayKind } from '../bays/index.ts';
 import type { BayView } from './view.ts';
 
-/** Height of the store's name and links above all bays, px. */
-export const STORE_HEAD_PX = 65;
-
 /** Estimated height of a bay in a region of this width, px; 0 where it is not drawn. */
 export function bayHeight(bay: BayView, bands: Bands, regionPx: number): number {
   const band = bandAt(bands, regionPx).id;

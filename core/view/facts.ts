@@ -1,5 +1,6 @@
 import { nominalOf } from '../bands/bands.ts';
-import { bayHeight, STORE_HEAD_PX } from './bayHeight.ts';
+import { bayHeight } from './bayHeight.ts';
+import { headHeight } from './edgeLayout.ts';
 import { shelfMeasure } from './shelfMeasure.ts';
 import { shelvesIn } from './shelvesIn.ts';
 import type { PageView, StepView } from './view.ts';
@@ -32,7 +33,7 @@ export function shelfFacts(page: PageView, bayId: string, shelfId: string): Shel
     const heightPx = bayHeight(bay, page.bands, nominal.width);
     const top = page.bays
       .slice(0, at)
-      .reduce((y, above) => y + bayHeight(above, page.bands, nominal.width), STORE_HEAD_PX);
+      .reduce((y, above) => y + bayHeight(above, page.bands, nominal.width), headHeight(page, nominal.width));
     const inSight = Math.max(0, Math.min(nominal.height, top + heightPx) - top);
     const pages = shelf.paging.by === 'none' ? 1 : Math.max(1, Math.ceil(shelf.total / step.size));
     return [

@@ -1,9 +1,11 @@
 import type { Around, Changing } from '../assortment/kinds.ts';
 import type { CardStore } from '../catalogue/cardStore.ts';
+import type { CategoryTree } from '../catalogue/categoryTree.ts';
 import type { PictureFacts } from '../catalogue/facts.ts';
 import type { Room } from '../geometry/steps.ts';
 import type { About } from '../pages/pageKind.ts';
 import type { Bay } from '../bays/index.ts';
+import type { LinkTarget } from '../plan/linkTo.ts';
 import type { Plan } from '../plan/plan.ts';
 import type { PageAddress } from './address.ts';
 
@@ -23,6 +25,9 @@ export interface BayMaking {
   /** The id that a bay of the page has in its markup, which it has once it is asked for; null where there is none. */
   anchorOf(bayId: string): string | null;
   pictures(id: string): PictureFacts | undefined;
+  tree: CategoryTree;
+  /** Where a link leads, and what that is called; null where that is gone. */
+  linkTo(link: string): LinkTarget | null;
   /** Products that bays above show on their first page. */
   above: Set<number>;
   /** A bay below leaves out what this one shows. */

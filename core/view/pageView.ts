@@ -4,30 +4,31 @@ import { sellsByBasket } from '../group/soldAs.ts';
 import { rulesInUse } from '../rules/rulesTree.ts';
 import { languageOf } from '../texts/made.ts';
 import { textsFor } from '../texts/index.ts';
-import type { StoreTexts } from '../texts/storeTexts.ts';
 import type { Changing } from '../assortment/kinds.ts';
 import { HOUR_MS } from '../assortment/orders/shuffled.ts';
 import { bayKind, type Bay, type ContentView } from '../bays/index.ts';
 import type { BayMade } from '../bays/bayKind.ts';
+import type { CardStore } from '../catalogue/cardStore.ts';
 import type { CategoryTree } from '../catalogue/categoryTree.ts';
 import type { PictureFacts } from '../catalogue/facts.ts';
 import { startOfStoreDay, storeDay } from '../catalogue/storeTime.ts';
 import type { Room } from '../geometry/steps.ts';
 import { isOwn } from '../label/labelsOf.ts';
-import { pageKind } from '../pages/index.ts';
+import { pageKind, edgeOf } from '../pages/index.ts';
 import type { About, PageKind } from '../pages/pageKind.ts';
 import type { House } from '../plan/house.ts';
 import type { Page } from '../plan/page.ts';
 import type { Plan } from '../plan/plan.ts';
 import { keepsForLater } from '../plan/keepsForLater.ts';
+import { linkTo, type LinkWorld } from '../plan/linkTo.ts';
 import { isInTime, nextComing } from '../plan/bayTimes.ts';
 import { shelvesOf } from '../plan/places.ts';
 import { cardStoreOf } from './cardStoreOf.ts';
 import { fromParameter, showsParameter, type PageAddress } from './address.ts';
 import { keptFor } from './keptFor.ts';
 import { shelvesIn } from './shelvesIn.ts';
-import { CATEGORIES, COLLECTIONS, ENTRIES, productRead, RELEASE } from './reads.ts';
-import type { BayView, ItemsAnswer, ItemsRequest, Link, PageView } from './view.ts';
+import { COLLECTIONS, ENTRIES, productRead, RELEASE } from './reads.ts';
+import type { BayView, ItemsAnswer, ItemsRequest, PageView, EdgeView } from './view.ts';
 
 /** Where a page is seen, and what it may know of the world. */
 export interface PageInput {
@@ -36,6 +37,8 @@ export interface PageInput {
   /** UTC ms. */
   now: number;
   tree: CategoryTree;
+  /** Collections that links can lead to. */
+  collections?: LinkWorld['collections'];
   pictures(id: string): PictureFacts | undefined;
   address: PageAddress;
   about: About;
@@ -83,27 +86,27 @@ const directionOf = (page: Page, locale: string): 'ltr' | 'rtl' => {
 const knownBelow = (page: Page, plan: Plan, after: number): boolean =>
   page.bays.slice(after + 1).some((bay) => shelvesOf(bay).some((id) => plan.shelves[id]?.notTwice));
 
-/**
- * Makes the view of a page. It yields a request for each list of items, from the top down, and is given the answer,
- * so that server, studio and tests can each answer in their own way. Hidden bays are not part of it.
- */
-export function* pageView(input: PageInput): Generator<ItemsRequest, PageView, ItemsAnswer> {
-  const { plan, page, tree, about, address } = input;
+/** What making the bays of a page tells of the page. */
+interface Told {
+  changing: Set<Changing>;
+  reads: Set<string>;
+  begins: Record<string, number>;
+  opened: Record<string, string>;
+}
+
+/** Makes the bays of a page, of the header or of the footer, from the top down. Hidden bays are not among them. */
+function* baysOf(
+  page: Page,
+  input: PageInput,
+  store: CardStore,
+  told: Told,
+): Generator<ItemsRequest, BayView[], ItemsAnswer> {
+  const { plan, tree, about, address } = input;
   const { house } = plan;
   const above = new Set<number>();
   const made: { bay: Bay; its: BayMade<object>; room: Room }[] = [];
   const asked = new Set<string>();
-  const changing = new Set<Changing>();
-  const reads = new Set(readsOfPage(about));
-  const begins: Record<string, number> = {};
-  const opened: Record<string, string> = {};
-  const kind = pageKind(page.kind);
-  const around = kind.around(about);
-  const store = cardStoreOf(house, input.now, {
-    saved: about.saved ?? [],
-    saves: keepsForLater(plan),
-    pictures: input.pictures,
-  });
+  const around = pageKind(input.page.kind).around(about);
   const isShown = (bay: Bay) =>
     !bay.hidden && ((input.atAnyTime ?? false) || isInTime(bay, house.timeZone, input.now));
   for (const [i, bay] of page.bays.entries()) {
@@ -123,24 +126,26 @@ export function* pageView(input: PageInput): Generator<ItemsRequest, PageView, I
         return target ? anchorOf(target) : null;
       },
       pictures: input.pictures,
+      tree,
+      linkTo: (link) => linkTo(link, { plan, tree, collections: input.collections ?? [] }),
       above,
       remembers: knownBelow(page, plan, i),
       around,
-      changes: (how) => changing.add(how),
+      changes: (how) => told.changing.add(how),
       reads: (names) => {
-        for (const name of names) reads.add(name);
+        for (const name of names) told.reads.add(name);
       },
       begins: (shelfId, from) => {
-        if (from > 0) begins[shelfId] = from;
+        if (from > 0) told.begins[shelfId] = from;
       },
       opens: (bayId, tab) => {
-        opened[bayId] = tab;
+        told.opened[bayId] = tab;
       },
     });
     made.push({ bay, its, room });
   }
   const isEmpty = new Map(made.map(({ bay, its }) => [bay.id, its.empty]));
-  const bays = made.map(({ bay, its, room }) =>
+  return made.map(({ bay, its, room }) =>
     bayView(
       bay,
       // What leads to a bay that has nothing to show is not shown either.
@@ -148,19 +153,53 @@ export function* pageView(input: PageInput): Generator<ItemsRequest, PageView, I
       room,
       inPx(bay.style, house.scale, house.bands),
       bay.anchor || asked.has(bay.id) ? anchorOf(bay) : null,
+      page.background,
     ),
   );
+}
+
+/** Makes the header or the footer, which every page has. */
+function* viewOfEdge(
+  edge: 'head' | 'foot',
+  input: PageInput,
+  store: CardStore,
+  told: Told,
+): Generator<ItemsRequest, EdgeView | null, ItemsAnswer> {
+  const page = edgeOf(input.plan, edge);
+  if (!page) return null;
+  const { id: pageId, kind, background, sticks, between, ends } = page;
+  return { pageId, kind, bays: yield* baysOf(page, input, store, told), background, sticks, between, ends };
+}
+
+/**
+ * Makes the view of a page. It yields a request for each list of items, from the top down, and is given the answer,
+ * so that server, studio and tests can each answer in their own way.
+ */
+export function* pageView(input: PageInput): Generator<ItemsRequest, PageView, ItemsAnswer> {
+  const { plan, page, tree, about, address } = input;
+  const { house } = plan;
+  const kind = pageKind(page.kind);
+  const store = cardStoreOf(house, input.now, {
+    saved: about.saved ?? [],
+    saves: keepsForLater(plan),
+    pictures: input.pictures,
+  });
+  const told: Told = { changing: new Set(), reads: new Set(readsOfPage(about)), begins: {}, opened: {} };
+  const head = yield* viewOfEdge('head', input, store, told);
+  const bays = yield* baysOf(page, input, store, told);
+  const foot = yield* viewOfEdge('foot', input, store, told);
   const name = kind.named(about) ?? page.name;
   const texts = textsFor(house);
   const none = bays.some((bay) => !bay.empty && shelvesIn(bay).length > 0)
     ? null
     : (kind.none?.(texts) ?? null);
   const trail = kind.trail(about, tree, texts);
+  const drawn = [page, edgeOf(plan, 'head'), edgeOf(plan, 'foot')].flatMap((one) => one?.bays ?? []);
   return {
     pageId: page.id,
     kind: page.kind,
     path: address.path,
-    parameters: parametersOf(kind, about, begins, opened),
+    parameters: parametersOf(kind, about, told.begins, told.opened),
     name: kind.titledByStore ? house.storeName : name,
     title: kind.titledByStore ? house.storeName : `${name} – ${house.storeName}`,
     description: shortened(
@@ -182,29 +221,29 @@ export function* pageView(input: PageInput): Generator<ItemsRequest, PageView, I
     style: inPx(house.style, house.scale, house.bands),
     rules: rulesInUse(house.rules),
     labels: house.labels.list.filter(isOwn),
-    links: storeLinks(address.path, tree, texts),
     trail: trail.length ? [...trail, { words: name, href: '', current: true }] : [],
     bays,
+    head,
+    foot,
+    background: page.background,
     none,
     goodUntil: earliest(
-      nextTurn(changing, input.now, house.timeZone),
+      nextTurn(told.changing, input.now, house.timeZone),
       input.atAnyTime
         ? null
         : nextComing(
-            page.bays.filter(({ hidden }) => !hidden),
+            drawn.filter(({ hidden }) => !hidden),
             house.timeZone,
             input.now,
           ),
     ),
-    reads: [...reads],
+    reads: [...told.reads],
   };
 }
 
 /** What every page is made from, and one that is about something of the catalogue. */
 const readsOfPage = ({ product, entry, collection }: About): string[] => [
   RELEASE,
-  // The links of the store's header.
-  CATEGORIES,
   ...(product ? [productRead(product.id)] : []),
   ...(entry ? [ENTRIES] : []),
   ...(collection ? [COLLECTIONS] : []),
@@ -244,17 +283,26 @@ const views = keptFor<Bay, BayView>();
 const sameContent = keptFor<Bay, object>();
 
 /** The view of a bay; the very same while what it was made from is, so that a drawing can pass it over. */
-function bayView(bay: Bay, made: BayMade<object>, room: Room, style: Style, anchor: string | null): BayView {
+function bayView(
+  bay: Bay,
+  made: BayMade<object>,
+  room: Room,
+  style: Style,
+  anchor: string | null,
+  ground: string | null,
+): BayView {
   const { empty, personal = false, goesAway = false, standIn = null } = made;
   const content = sameContent(bay, Object.values(made.content), () => ({
     holds: bay.holds,
     ...made.content,
   }));
-  return views(bay, [content, room, empty, personal, goesAway, standIn, style, anchor], () => ({
+  return views(bay, [content, room, empty, personal, goesAway, standIn, style, anchor, ground], () => ({
     id: bay.id,
     anchor,
     heading: bay.heading,
-    look: bay.look,
+    // What the page has behind all its bays is behind each of them.
+    look: ground === null || bay.look.background !== null ? bay.look : { ...bay.look, background: ground },
+    place: bay.place,
     style,
     bands: bay.bands,
     content: content as ContentView,
@@ -292,19 +340,6 @@ function firstHeading(bays: readonly BayView[], name: string): string | null {
     ({ content, heading, empty }) => !empty && bayKind(content.holds).heads(content, heading),
   );
   return carried ? null : name;
-}
-
-const links = keptFor<CategoryTree, Link[]>();
-
-/** Links of the store's header, the one to the very page as the current one. */
-function storeLinks(path: string, tree: CategoryTree, texts: StoreTexts): Link[] {
-  return links(tree, [path, texts], () => {
-    const roots = tree.roots.filter((category) => category.products > 0 && !category.catchAll);
-    return [
-      { words: texts.shop, href: '/shop' },
-      ...roots.slice(0, 5).map(({ name, slug }) => ({ words: name, href: `/category/${slug}` })),
-    ].map((link) => ({ ...link, current: link.href === path }));
-  });
 }
 
 /** Drives a view with answers that are at hand. */

@@ -14,7 +14,7 @@ import type { TextBlock } from '../card/textBlock.ts';
 import type { Room, Step } from '../geometry/steps.ts';
 import type { Rows } from '../geometry/rows.ts';
 import type { Pager, Span } from '../paging/pages.ts';
-import type { BayLook, Heading } from '../plan/bay.ts';
+import type { BayLook, BayPlace, Heading } from '../plan/bay.ts';
 import type { LayoutId } from '../layouts/index.ts';
 import type { StoreLabel } from '../label/storeLabel.ts';
 import type { Motion } from '../layouts/moving.ts';
@@ -155,6 +155,7 @@ export interface BayView {
   anchor: string | null;
   heading: Heading;
   look: BayLook;
+  place: BayPlace;
   /** What of its elements is styled in the bay itself. */
   style: Style;
   /** Bands it is drawn at; null for every one. */
@@ -169,6 +170,20 @@ export interface BayView {
   /** It has nothing to show, or too little, so neither it nor its heading is drawn. */
   empty: boolean;
   room: Room;
+}
+
+/** The header or the footer of the store, as every page has it. */
+export interface EdgeView {
+  pageId: string;
+  /** Of `pageKinds`. */
+  kind: string;
+  bays: BayView[];
+  background: string | null;
+  /** It stays at the top while a page is scrolled. */
+  sticks: Varying<boolean>;
+  /** Space between its bays, and above and below all of them, px. */
+  between: Varying<number>;
+  ends: Varying<number>;
 }
 
 export interface Link {
@@ -217,9 +232,13 @@ export interface PageView {
   rules: string;
   /** Labels of the store that have colours of their own. */
   labels: StoreLabel[];
-  links: Link[];
   trail: Link[];
   bays: BayView[];
+  /** What stands above and below them on every page; null where a plan has none. */
+  head: EdgeView | null;
+  foot: EdgeView | null;
+  /** Colour behind its bays; null for that of the store. */
+  background: string | null;
   /** UTC ms at which it may read otherwise though nothing changed; null for never. */
   goodUntil: number | null;
   /** What it was made from (reads.ts), so that it is made anew when that changes. */

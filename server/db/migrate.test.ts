@@ -4,7 +4,7 @@ import { fileURLToPath } from 'node:url';
 import { runner } from 'node-pg-migrate';
 import pg from 'pg';
 import { afterEach, describe, expect, it } from 'vitest';
-import { pageKinds, pagePath } from '../../core/pages/index.ts';
+import { isEdge, pageKinds, pagePath, publicKinds } from '../../core/pages/index.ts';
 import { FORMAT } from '../../core/plan/formats/format.ts';
 import { readDocuments } from '../../core/plan/reading.ts';
 import { completePlan } from '../../core/plan/storedPlan.ts';
@@ -135,7 +135,7 @@ describe.each([
 
     const server = await makeServer({ databaseUrl: url, picturesFolder: '/nowhere' });
     // An order is seen by nobody but who placed it.
-    for (const kind of pageKinds.filter(({ many, needs }) => !many && needs !== 'order')) {
+    for (const kind of publicKinds.filter(({ many, needs }) => !many && needs !== 'order')) {
       const slug = await server.parts.storefront.example(kind, Date.now());
       expect(slug, kind.id).not.toBeNull();
       const path = pagePath(kind, slug!);
@@ -145,7 +145,13 @@ describe.each([
       if (!page) continue;
       expect(body).toMatch(/^<!doctype html>.*<\/html>$/is);
       // Bays are there as they were arranged; one that has nothing to show, and that is hidden, is not.
-      const drawn = [...body.matchAll(/<section class="bay" data-bay="([^"]+)"/g)].map(([, id]) => id!);
+      const all = [...body.matchAll(/<section class="bay" data-bay="([^"]+)"/g)].map(([, id]) => id!);
+      // Header and footer are on every page.
+      const around = new Set(
+        since.flatMap((id) => (isEdge({ kind: id }) ? plan.pages[id]!.bays.map((bay) => bay.id) : [])),
+      );
+      for (const id of around) expect(all, path).toContain(id);
+      const drawn = all.filter((id) => !around.has(id));
       const arranged = page.bays.map(({ id }) => id);
       // Whoever keeps nothing for later yet is told so.
       if (kind.none) expect(body, path).toMatch(/<p class="none">/);

@@ -9,6 +9,7 @@ import type { PictureFacts } from '../../core/catalogue/facts.ts';
 import { renditionAddress } from '../../core/picture/renditions.ts';
 import { setsOf } from '../../core/text/characterSets.ts';
 import { ownInScript } from '../../core/texts/inScript.ts';
+import { allBays } from '../../core/view/allBays.ts';
 import { insideStyle } from '../../core/css/written.ts';
 import { isShowsParameter } from '../../core/view/address.ts';
 import { shelvesDrawn } from '../../core/view/shelvesIn.ts';
@@ -16,6 +17,7 @@ import type { PageView } from '../../core/view/view.ts';
 import { Page } from '../../storefront/Page.tsx';
 import { KEEP_CLOSED } from '../../storefront/enhance/keepClosed.ts';
 import { KEEP_ROOM } from '../../storefront/enhance/keepRoom.ts';
+import { usedCss } from '../../storefront/styles/whereUsed.ts';
 import { baseCss } from '../../storefront/styles/base.ts';
 import { baysCss } from '../../storefront/bays/index.tsx';
 import { firstFile, fontCss } from '../../storefront/styles/fonts.ts';
@@ -82,7 +84,7 @@ function canonical({ kind, path: own, parameters }: PageView, origin: string): s
 }
 
 /** What has to be told before anything is painted. */
-const earlyOf = ({ bays }: PageView): string[] => [
+const earlyOf = (view: PageView, bays = allBays(view)): string[] => [
   ...(bays.some(({ standIn }) => standIn) ? [KEEP_ROOM] : []),
   ...(bays.some(({ content, empty }) => !empty && bayKind(content.holds).keepsClosed?.(content))
     ? [KEEP_CLOSED]
@@ -140,7 +142,12 @@ export function htmlPage(
   const body = inLowerCase(renderToStaticMarkup(<Page view={view} />));
   const used = familiesOf(view);
   const style = insideStyle(
-    fontCss(used, 'optional', setsOf(body)) + baseCss + baysCss(view) + pageCss(view) + ownRules(view),
+    fontCss(used, 'optional', setsOf(body)) +
+      baseCss +
+      baysCss(view) +
+      usedCss(view) +
+      pageCss(view) +
+      ownRules(view),
   );
   const preloads = used.families
     .flatMap((family) => firstFile(family) ?? [])

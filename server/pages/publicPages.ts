@@ -12,6 +12,7 @@ import type { Plan } from '../../core/plan/plan.ts';
 import { completePlan } from '../../core/plan/storedPlan.ts';
 import { readFrom } from '../../core/paging/pages.ts';
 import type { Shopper } from '../../core/shopper/shopper.ts';
+import { allBays } from '../../core/view/allBays.ts';
 import { fromParameter, showsParameter, type PageAddress } from '../../core/view/address.ts';
 import { shelvesOn } from '../../core/view/shelvesIn.ts';
 import type { PageView } from '../../core/view/view.ts';
@@ -56,7 +57,7 @@ const remembers = (plan: Plan): boolean => dependsOf(assortmentsIn(plan)).reads.
 
 /** Whether anything of a page moves, or grows where it stands. */
 const hasLife = (view: PageView): boolean =>
-  view.bays.some(({ content, empty }) => !empty && bayKind(content.holds).scripted?.(content)) ||
+  allBays(view).some(({ content, empty }) => !empty && bayKind(content.holds).scripted?.(content)) ||
   shelvesOn(view).some(
     ({ shelf: { steps, paging, pagers, cards } }) =>
       steps.some((step) => step.moves) ||

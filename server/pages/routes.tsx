@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto';
 import type { FastifyInstance, FastifyReply } from 'fastify';
 import { renderToStaticMarkup } from 'react-dom/server';
 import { pageStyles } from '../../core/css/pageCss.ts';
-import { pageKinds, wantedAt } from '../../core/pages/index.ts';
+import { publicKinds, wantedAt } from '../../core/pages/index.ts';
 import type { PageAddress } from '../../core/view/address.ts';
 import { Bay } from '../../storefront/bays/index.tsx';
 import { Fault } from '../faults.ts';
@@ -81,7 +81,7 @@ export function pageRoutes(
     });
   });
 
-  for (const kind of pageKinds) {
+  for (const kind of publicKinds) {
     const { steps, slugged } = kind.address;
     const own = { config: { rateLimit: { max: MOST_OWN_PAGES, timeWindow: '1 minute' } } };
     app.get<{ Params: { slug?: string } }>(

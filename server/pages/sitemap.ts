@@ -1,4 +1,4 @@
-import { pageFor, pageKinds, pagePath } from '../../core/pages/index.ts';
+import { pageFor, publicKinds, pagePath } from '../../core/pages/index.ts';
 import { Fault } from '../faults.ts';
 import type { Parts } from '../parts.ts';
 import { aboutReaders } from './about/index.ts';
@@ -32,7 +32,7 @@ export function sitemaps({ readDb, storefront, live, origin, clock }: Parts): Si
     const { plan } = release;
     const input = { db: readDb, facts: await storefront.facts(), now, query: {}, shopper: null };
     const paths: string[] = [];
-    for (const kind of pageKinds) {
+    for (const kind of publicKinds) {
       // A shopper's own, or another form of a page that is listed itself.
       if (kind.own || kind.standsFor) continue;
       const pages = Object.values(plan.pages).filter((page) => page.kind === kind.id && !page.unlisted);

@@ -123,7 +123,7 @@ export function storefront(db: Queryable, rollWindows: (today: number) => void):
         : {};
       if (!about) return null;
       if (shopper?.sent?.bay !== undefined) about.sent = shopper.sent;
-      const pictures = await readPictures(db, picturesNamed(page, plan.house));
+      const pictures = await readPictures(db, picturesNamed(page, plan));
       const { product } = about;
       const seenBy: SeenBy = {
         around: kind.around(about),
@@ -137,6 +137,7 @@ export function storefront(db: Queryable, rollWindows: (today: number) => void):
           page,
           now,
           tree: at.tree,
+          collections: at.collections,
           pictures: (id) => pictures.get(id),
           address,
           keepsRoom: !own,

@@ -1,5 +1,6 @@
 import { memo, type ReactNode } from 'react';
 import type { ContentView } from '../../core/bays/index.ts';
+import { allBays } from '../../core/view/allBays.ts';
 import type { BayView, PageView } from '../../core/view/view.ts';
 import { AskBay } from './Ask.tsx';
 import { BannerBay } from './Banner.tsx';
@@ -11,59 +12,72 @@ import { EntryBay } from './Entry.tsx';
 import { JumpBay } from './Jump.tsx';
 import { LineBay } from './Line.tsx';
 import { LinksBay } from './Links.tsx';
+import { MenuBay } from './Menu.tsx';
 import { NoticeBay } from './Notice.tsx';
 import { OrderBay } from './Order.tsx';
+import { OwnLinksBay } from './OwnLinks.tsx';
 import { PictureTextBay } from './PictureText.tsx';
 import { ProductBay } from './Product.tsx';
 import { ShelfBay } from './Shelf.tsx';
+import { StoreNameBay } from './StoreName.tsx';
 import { TabsBay } from './Tabs.tsx';
 import { bannerCss } from '../styles/bays/banner.ts';
 import { basketCss } from '../styles/bays/basket.ts';
 import { checkoutCss } from '../styles/bays/checkout.ts';
 import { entryCss } from '../styles/bays/entry.ts';
+import { formsCss } from '../styles/bays/forms.ts';
 import { jumpCss } from '../styles/bays/jump.ts';
 import { lineCss } from '../styles/bays/line.ts';
 import { linksCss } from '../styles/bays/links.ts';
+import { menuCss } from '../styles/bays/menu.ts';
 import { noticeCss } from '../styles/bays/notice.ts';
 import { orderCss } from '../styles/bays/order.ts';
 import { pictureTextCss } from '../styles/bays/pictureText.ts';
+import { swatchesCss } from '../styles/swatches.ts';
+import { productCss } from '../styles/bays/product.ts';
 import { tabsCss } from '../styles/bays/tabs.ts';
 
 interface DrawnBay<H extends ContentView['holds']> {
   Drawing(props: BayDrawingProps<H>): ReactNode;
-  /** Rules that a page with it needs besides those of every page; null where those do. */
-  css: string | null;
+  /** Rules that a page with it needs besides those of every page; those that kinds share are written once. */
+  css: readonly string[];
 }
 
 /** How each kind of bay is drawn; one that is missing does not compile. */
 const bayDrawings: { [H in ContentView['holds']]: DrawnBay<H> } = {
-  shelf: { Drawing: ShelfBay, css: null },
-  tabs: { Drawing: TabsBay, css: tabsCss },
-  notice: { Drawing: NoticeBay, css: noticeCss },
-  banner: { Drawing: BannerBay, css: bannerCss },
-  pictureText: { Drawing: PictureTextBay, css: pictureTextCss },
-  // Its rules are in those of every page, since it is drawn on any page as a quick view.
-  product: { Drawing: ProductBay, css: null },
-  entry: { Drawing: EntryBay, css: entryCss },
-  basket: { Drawing: BasketBay, css: basketCss },
-  checkout: { Drawing: CheckoutBay, css: checkoutCss },
-  order: { Drawing: OrderBay, css: orderCss },
-  ask: { Drawing: AskBay, css: null },
-  contact: { Drawing: ContactBay, css: null },
-  links: { Drawing: LinksBay, css: linksCss },
-  line: { Drawing: LineBay, css: lineCss },
-  jump: { Drawing: JumpBay, css: jumpCss },
+  shelf: { Drawing: ShelfBay, css: [] },
+  tabs: { Drawing: TabsBay, css: [tabsCss] },
+  notice: { Drawing: NoticeBay, css: [noticeCss] },
+  banner: { Drawing: BannerBay, css: [bannerCss] },
+  pictureText: { Drawing: PictureTextBay, css: [pictureTextCss] },
+  product: { Drawing: ProductBay, css: [productCss, swatchesCss] },
+  entry: { Drawing: EntryBay, css: [entryCss] },
+  basket: { Drawing: BasketBay, css: [formsCss, basketCss] },
+  checkout: { Drawing: CheckoutBay, css: [formsCss, checkoutCss] },
+  order: { Drawing: OrderBay, css: [formsCss, orderCss] },
+  ask: { Drawing: AskBay, css: [formsCss] },
+  contact: { Drawing: ContactBay, css: [formsCss] },
+  links: { Drawing: LinksBay, css: [linksCss] },
+  line: { Drawing: LineBay, css: [lineCss] },
+  jump: { Drawing: JumpBay, css: [jumpCss] },
+  storeName: { Drawing: StoreNameBay, css: [] },
+  menu: { Drawing: MenuBay, css: [menuCss] },
+  ownLinks: { Drawing: OwnLinksBay, css: [] },
 };
 
 const sheets = (kinds: readonly ContentView['holds'][]): string =>
-  [...new Set(kinds.map((kind) => bayDrawings[kind].css))].filter(Boolean).join('');
+  [...new Set(kinds.flatMap((kind) => bayDrawings[kind].css))].join('');
 
 /** Rules of all kinds of bay, for what may come to hold any of them. */
 export const allBaysCss: string = sheets(Object.keys(bayDrawings) as ContentView['holds'][]);
 
 /** Rules of the kinds of bay that a page has. */
-export const baysCss = ({ bays }: Pick<PageView, 'bays'>): string =>
-  sheets(bays.filter(({ empty }) => !empty).map(({ content }) => content.holds));
+export const baysCss = (view: Pick<PageView, 'bays' | 'head' | 'foot'>): string =>
+  sheets(
+    allBays(view)
+      .filter(({ empty }) => !empty)
+      .map(({ content }) => content.holds),
+  );
 
 /** One bay; nothing at all where it has nothing to show. */
 export const Bay = memo(function Bay({ bay, eager }: { bay: BayView; eager: boolean }) {

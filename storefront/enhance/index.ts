@@ -33,6 +33,8 @@ if (document.querySelector('[data-close]'))
   void import('./notice.ts').then(({ keepNotices }) => keepNotices(document));
 if (document.querySelector('[data-jump]'))
   void import('./jump.ts').then(({ keepJumps }) => keepJumps(document));
+if (document.querySelector('.menu-more,.menu-fold'))
+  void import('./menu.ts').then(({ keepMenus }) => keepMenus(document));
 if (document.querySelector('[data-quick]')) keepQuick();
 if (document.querySelector('[data-basket-count]')) keepBasket();
 if (document.querySelector('[data-save],[data-saved-count]'))

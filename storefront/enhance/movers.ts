@@ -56,10 +56,12 @@ export function pageMover(window: HTMLElement, { loop, moveMs, start, rtl, moveB
       const shelf = window.parentElement!;
       const leaf = window.ownerDocument.createElement('div');
       leaf.className = 'leaf';
+      Object.assign(leaf.style, LEAF);
       leaf.setAttribute('aria-hidden', 'true');
       window.append(leaf);
       leaf.style.left = `${window.scrollLeft + window.clientWidth / 2}px`;
       const turn = ['rotateY(0deg)', 'rotateY(-180deg)'];
+      window.style.perspective = '1600px';
       shelf.classList.add('turning');
       void leaf
         .animate(
@@ -69,6 +71,7 @@ export function pageMover(window: HTMLElement, { loop, moveMs, start, rtl, moveB
         .finished.catch(() => undefined)
         .then(() => {
           leaf.remove();
+          window.style.perspective = '';
           shelf.classList.remove('turning');
         });
     },
@@ -78,3 +81,15 @@ export function pageMover(window: HTMLElement, { loop, moveMs, start, rtl, moveB
     stop: () => window.removeEventListener('scroll', tell),
   };
 }
+
+/** The page that is turned over the cards; only this way of moving has one, so that no sheet knows of it. */
+const LEAF: Partial<CSSStyleDeclaration> = {
+  position: 'absolute',
+  zIndex: '1',
+  insetBlock: '0',
+  width: '50%',
+  background: 'var(--ground)',
+  boxShadow: '0 0 24px rgb(0 0 0/.18)',
+  transformOrigin: '0 50%',
+  pointerEvents: 'none',
+};

@@ -1,4 +1,15 @@
 import { scriptTexts } from '../../core/texts/inScript.ts';
+import { productCss } from '../styles/bays/product.ts';
+import { swatchesCss } from '../styles/swatches.ts';
+import { quickCss } from '../styles/quick.ts';
+import { adopt } from './otherPage.ts';
+
+/** Rules of a window with a product, which a page needs once it opens one. */
+let isStyled = false;
+function style(): void {
+  if (!isStyled) adopt(quickCss + productCss + swatchesCss);
+  isStyled = true;
+}
 
 /** What a page of a product in short has to show; undefined where it has nothing. */
 async function fetched(address: string): Promise<Element | undefined> {
@@ -26,6 +37,7 @@ async function fill(dialog: HTMLDialogElement, address: string, elsewhere: strin
 
 /** Shows a product in short in a window over the page. */
 export function openQuick(link: HTMLAnchorElement): void {
+  style();
   const { close, wait } = scriptTexts(document).quick;
   const dialog = document.createElement('dialog');
   dialog.className = 'quick';

@@ -5,9 +5,6 @@ import { LABEL_GAP_PX, LABEL_TEXT } from '../../core/label/labelKind.ts';
 import { CORNERS_PX } from '../../core/card/parts/picture.ts';
 import { buttonsCss } from './buttons.ts';
 import { labelKindsCss } from '../../core/css/labelCss.ts';
-import { flickCss } from './flick.ts';
-import { swatchesCss } from './swatches.ts';
-import { starsCss } from './stars.ts';
 
 /** Style sheet that every page of the storefront shares; all measures that an owner sets come from core/css. */
 export const baseCss = `
@@ -20,23 +17,17 @@ body{margin:0}
 :where(.region) :where(h1,h2,h3,h4,h5,p,ol,ul,dl,dd,figure){margin:0;padding:0}
 :where(.region) a{color:inherit}
 .region :focus-visible{outline:3px solid var(--accent);outline-offset:2px}
-.unseen{position:absolute;width:1px;height:1px;overflow:hidden;clip-path:inset(50%)}.product .part-save{margin-top:12px}.main>.none{padding:24px var(--margin);max-width:60ch}
+.unseen{position:absolute;width:1px;height:1px;overflow:hidden;clip-path:inset(50%)}.main>.none{padding:24px var(--margin);max-width:60ch}
 .skip{position:absolute;inset-inline-start:-9999px}
 .skip:focus{position:static;display:block;padding:8px 16px}
-.store{padding-inline:var(--margin);border-bottom:1px solid var(--line);background:var(--ground)}
-.store-inner{max-width:var(--content);margin-inline:auto;min-height:64px;display:flex;align-items:center;justify-content:space-between;gap:4px 24px;flex-wrap:wrap;padding-block:10px}
-.store-name{font-weight:650;font-size:20px;text-decoration:none;letter-spacing:-.01em}
-.store-links{display:flex;flex-wrap:wrap;gap:2px clamp(14px,2cqi,20px);list-style:none;font-size:15px}
-.store-links a{text-decoration:none;padding-block:6px;display:inline-block}
-.store-links a:hover,.store-links [aria-current]{text-decoration:underline;text-underline-offset:5px}
+.store{padding-inline:var(--margin);border-bottom:1px solid var(--line);background:var(--ground);inset-block-start:0;z-index:4}
+.rows{max-width:var(--content);margin-inline:auto;display:flex;flex-wrap:wrap;gap:4px var(--between-bays)}
+.store>.rows{min-height:64px;align-items:center;align-content:center}
+:where(.rows)>.bay{display:flex;justify-content:var(--side,flex-start)}
+.rows>.bay>.inner{max-width:100%;padding-inline:0;margin-inline:0}
+.store-name{display:block;font-weight:650;font-size:20px;text-decoration:none;letter-spacing:-.01em}.store-name img{display:block;object-fit:contain}
+.own-links{display:flex;gap:4px 18px}.own-link{display:inline-flex;gap:6px;align-items:center;text-decoration:none;padding-block:6px;font-size:15px;white-space:nowrap}.own-link>span:last-child{display:inline-block;min-width:3ch}.own-link:hover{text-decoration:underline;text-underline-offset:5px}
 .main{flex:1}
-.trail{padding-inline:var(--margin)}
-.trail ol{max-width:var(--content);margin-inline:auto;list-style:none;display:flex;flex-wrap:wrap;gap:2px 8px;font-size:14px;padding-block:14px;color:var(--quiet)}
-.trail li+li::before{content:"/";margin-inline-end:8px}
-.trail a{color:inherit}
-@container region (width < 700px){.store-inner nav{order:2;flex-basis:100%}}.store-own{display:flex;gap:4px 18px}.store-saved,.store-basket{text-decoration:none;padding-block:6px;font-size:15px;white-space:nowrap}.store-saved:hover,.store-basket:hover{text-decoration:underline;text-underline-offset:5px}.store-saved span,.store-basket span{display:inline-block;min-width:3ch}
-.page-heading{padding-inline:var(--margin);padding-block:28px 4px}
-.page-heading h1{max-width:var(--content);margin-inline:auto;font-size:clamp(28px,4cqi,40px);line-height:1.15;font-weight:560;letter-spacing:-.015em}
 .bay>.inner{max-width:calc(var(--inner) + 2*var(--margin));margin-inline:auto;padding-inline:var(--margin)}
 .bay-heading{margin-bottom:20px;font-weight:560;line-height:1.2;letter-spacing:-.01em}
 h1.bay-heading{font-size:clamp(28px,4cqi,40px)}
@@ -66,19 +57,17 @@ h4.bay-heading{font-size:17px}
 [data-moving] .card:has(:focus-visible){outline:none}[data-moving] .card:has(:focus-visible)::after{content:"";position:absolute;z-index:3;inset:0;pointer-events:none;outline:3px solid var(--accent);outline-offset:-3px;box-shadow:inset 0 0 0 5px var(--ground)}
 [data-on=track]>.window{overflow:hidden!important;scroll-snap-type:none!important}[data-on=track][data-swipe]>.window{touch-action:pan-y pinch-zoom}[aria-disabled=true].arrow{color:var(--line);cursor:default}
 @media (prefers-reduced-motion:reduce){.pause{display:none!important}}@media (scripting:none){.arrow,.pause,.marks{display:none!important}}
-.window{position:relative}.turning>.window{perspective:1600px}.card[hidden]{display:none}.leaf{position:absolute;z-index:1;inset-block:0;inset-inline-start:50%;width:50%;background:var(--ground);box-shadow:0 0 24px rgb(0 0 0/.18);transform-origin:0 50%;pointer-events:none}
+.window{position:relative}.card[hidden]{display:none}
 .card{min-width:0;position:relative;display:flex;flex-direction:column;text-align:var(--align)}
 .texts{min-width:0;display:flex;flex-direction:column}.texts>*{margin-top:var(--part-gap);overflow-wrap:break-word}.texts:empty{padding:0!important;aspect-ratio:auto!important;min-height:0!important;background:none!important}.lead>*{margin-block:0 var(--part-gap)}.card>.bare.part-title{position:absolute;inset:0}
 .part-picture{position:relative;aspect-ratio:var(--ratio);background:var(--card);overflow:hidden;border-radius:${CORNERS_PX}px;margin-bottom:var(--part-gap)}
 :is(.part-picture,.frame)>img,.flick img{filter:var(--tone,none)}:is(.part-picture,.frame)>img{display:block;width:100%;height:100%;object-fit:var(--fit)}
 .frame{position:relative;height:100%;overflow:hidden;border-radius:inherit}.frame .second{display:none}@media (hover:hover){.frame .second{display:block;position:absolute;inset:0;height:100%!important;opacity:0;background-color:var(--card)}.card:hover .second,.card:focus-within .second{opacity:1}.changed .second{display:none}}
 .part-picture .none{position:absolute;inset:0;display:grid;place-items:center;color:var(--quiet);font-size:13px;padding:8px;text-align:center}
-.part-icon{display:block;line-height:0}.labels{display:flex;flex-direction:column;align-items:inherit;gap:${LABEL_GAP_PX}px}.product .labels{flex-direction:row;flex-wrap:wrap;align-items:center;margin-bottom:10px}
+.part-icon{display:block;line-height:0}.labels{display:flex;flex-direction:column;align-items:inherit;gap:${LABEL_GAP_PX}px}
 .label{font-size:${LABEL_TEXT.fontPx}px;line-height:1;padding:${LABEL_TEXT.box.acrossPx}px ${LABEL_TEXT.box.endsPx}px;border-radius:2px;font-weight:${LABEL_TEXT.weight};unicode-bidi:plaintext}${labelKindsCss}.label.pictured{background:none;padding:0}.label img{display:block;width:auto;max-width:100%}
 ${zoneCss}
 ${buttonsCss}
-${swatchesCss}
-${flickCss}
 .part-title{display:-webkit-box;-webkit-box-orient:vertical;-webkit-line-clamp:var(--title-lines);overflow:hidden;overflow-wrap:anywhere}
 .part-title a{text-decoration:none}
 .part-title a::after{content:"";position:absolute;inset:0}
@@ -90,47 +79,9 @@ ${flickCss}
 .part-price .reduced{color:var(--reduced);font-weight:560}
 .part-rating{display:flex;gap:6px;align-items:center}
 
-${starsCss}
-.pager{display:none;flex-wrap:wrap;align-items:center;justify-content:center;gap:6px;margin-top:32px;font-size:16px}
-.pager a,.pager .gap,.pager .here{min-width:40px;height:40px;display:inline-grid;place-items:center;border-radius:3px;padding-inline:8px;text-decoration:none}
-.pager a{border:1px solid var(--line)}
-.pager a:hover{border-color:var(--text)}
-.pager .here{background:var(--text);color:var(--ground)}
 .button{display:inline-block;margin-top:20px;background:var(--accent);color:var(--onAccent);padding:11px 20px;border-radius:3px;text-decoration:none;font:inherit}
 .button:hover{text-decoration:underline;text-underline-offset:4px}
-.product{display:grid;gap:28px 48px}
-@container region (width >= 880px){.product{grid-template-columns:minmax(0,7fr) minmax(0,5fr);align-items:start}}
-.gallery{display:grid;gap:12px;grid-template-columns:repeat(2,minmax(0,1fr));list-style:none}
-.gallery li:first-child{grid-column:1/-1}
-.gallery img{display:block;width:100%;height:auto;border-radius:3px}
-.product h1{font-size:clamp(26px,3cqi,38px);line-height:1.15;font-weight:560;letter-spacing:-.015em}
-.product .maker{color:var(--quiet);margin-bottom:6px}
-.product .cost{font-size:22px;margin-top:12px}
-.product .cost .before{color:var(--quiet);text-decoration:line-through;margin-inline-start:9px;font-size:18px}
-.product .cost .reduced{color:var(--reduced)}
-.product .lead{margin-top:16px;font-size:17px}
-.product .long{margin-top:14px;color:var(--quiet)}
-.product .stock{margin-top:16px}
-.product .stock.out{color:var(--reduced)}
-.options{margin-top:22px;display:grid;gap:16px}
-.options h2{font-size:15px;font-weight:560;margin-bottom:8px}
-.options ul{display:flex;flex-wrap:wrap;gap:8px;list-style:none}
-.options a{display:inline-flex;align-items:center;gap:8px;min-height:38px;padding:4px 12px;border:1px solid var(--line);border-radius:3px;text-decoration:none}
-.options a:hover{border-color:var(--text)}
-.options [aria-current]{border-color:var(--text);box-shadow:inset 0 0 0 1px var(--text)}
-.options .off{color:var(--quiet);text-decoration:line-through}
-.product .all{margin-top:20px}
-.quick{width:min(920px,calc(100vw - 24px));max-height:calc(100dvh - 24px);padding:24px;border-radius:4px;background:var(--ground);color:var(--text);overflow:auto}.quick::backdrop{background:rgb(0 0 0/.5)}.quick .shut{position:sticky;z-index:2;inset-block-start:0;float:inline-end;width:40px;height:40px;margin:-12px -12px 0 0;border-radius:50%;background:var(--ground);color:var(--text);font:inherit;font-size:24px;line-height:1;cursor:pointer}.quick[aria-busy] .product{opacity:.5}.quick .product{container:none}@media (width >= 700px){.quick .product{grid-template-columns:1fr 1fr;gap:28px}}
-.fields{margin-top:26px;display:grid;grid-template-columns:auto 1fr;border-top:1px solid var(--line);font-size:15px}
-.fields .field{display:contents}
-.fields dt,.fields dd{padding-block:8px;border-bottom:1px solid var(--line)}
-.fields dt{color:var(--quiet);padding-inline-end:24px}
-.buy{margin-top:20px;display:flex;flex-wrap:wrap;gap:10px;align-items:center}.buy .button{margin:0}.buy select{min-height:44px;max-width:100%;font:inherit;padding:4px 10px;border:1px solid var(--line);border-radius:3px;background:var(--ground);color:var(--text)}.buy .quantity{height:44px}.buy+p{margin-top:12px}
-.said{color:var(--reduced)}.thanks{font-size:22px;margin-bottom:18px}
-.form-field{margin-bottom:16px}.form-field label{display:block;font-weight:560;margin-bottom:4px}.form-field :is(input,textarea){width:100%;font:inherit;padding:9px 11px;border:1px solid var(--quiet);border-radius:3px;background:var(--ground);color:var(--text)}.form-field [aria-invalid]{border-color:var(--reduced)}.store-form .button{margin:12px 0}.store-form>p{margin-bottom:16px}
 .consent{position:fixed;inset:auto 0 0;z-index:5;display:flex;flex-wrap:wrap;gap:8px 14px;align-items:center;padding:12px var(--margin);background:var(--text);color:var(--ground);font-size:15px}.consent p{flex:1 1 260px}.consent button{font:inherit;font-weight:560;background:var(--ground);color:var(--text);border-radius:3px;padding:8px 14px;cursor:pointer}
-.pager.more{flex-direction:column}.pager.more a{padding-inline:22px}.pager .to-foot{border:0;font-size:14px;color:var(--quiet)}
-.foot{margin-top:48px;border-top:1px solid var(--line);padding:24px var(--margin) 32px;font-size:14px;color:var(--quiet)}
-.foot>div{max-width:var(--content);margin-inline:auto}
+.foot{margin-top:48px;border-top:1px solid var(--line);padding-inline:var(--margin)}
 @media (prefers-reduced-motion:no-preference){:is(.part-picture,.frame)>img{transition:transform .16s,opacity .16s,filter .16s}}
 `.replaceAll('\n', '');

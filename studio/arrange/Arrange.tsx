@@ -1,12 +1,14 @@
 import { useDeferredValue, useMemo, useState, type ReactNode } from 'react';
 import { VisuallyHidden } from 'react-aria/VisuallyHidden';
-import { Navigate, useParams, useSearchParams } from 'react-router';
+import { Navigate, useNavigate, useParams, useSearchParams } from 'react-router';
 import styled from 'styled-components';
 import { findingsOn } from '../../core/checks/index.ts';
 import { bayKind } from '../../core/bays/index.ts';
 import type { Page } from '../../core/plan/page.ts';
 import type { Plan } from '../../core/plan/plan.ts';
 import { otherWayOf, shelvesOf, withShelves } from '../../core/plan/places.ts';
+import { edgeOf, isEdge } from '../../core/pages/index.ts';
+import { edgeView } from '../../core/view/allBays.ts';
 import { shelvesOn } from '../../core/view/shelvesIn.ts';
 import type { PageView } from '../../core/view/view.ts';
 import { DraftBoundary } from '../DraftBoundary.tsx';
@@ -15,6 +17,7 @@ import { t } from '../ui/theme.ts';
 import {
   ArrangeContext,
   FindingsContext,
+  SeenContext,
   ViewContext,
   WaysContext,
   type Arranging,
@@ -53,16 +56,27 @@ const Ground = styled.div`
   }
 `;
 
-function ArrangePage({ page }: { page: Page }) {
+/** @param seen the page itself, or the one that is seen with the header or the footer */
+function ArrangePage({ page, seen }: { page: Page; seen: Page }) {
   const plan = useDraft((state) => state.plan);
   const [search, setSearch] = useSearchParams();
+  const navigate = useNavigate();
+  const goTo = (pageId: string, bayId = 'page') => {
+    const on = pageId === seen.id ? '' : `&on=${seen.id}`;
+    void navigate(`/arrange/${pageId}?bay=${bayId}${on}`, { replace: true });
+  };
   const firstShelf = page.bays.find((one) => shelvesOf(one).length > 0)?.id ?? null;
   const wanted = search.get('bay') ?? firstShelf;
   const bay = wanted === 'page' ? null : (page.bays.find((one) => one.id === wanted) ?? null);
   const [line, setLine] = useState<Arranging['open']>({ line: 'columns', setting: null });
   const [looked, setLooked] = useState<Readonly<Record<string, string>>>({});
   const choose = (bayId: string | null, shelf?: string) => {
-    setSearch({ bay: bayId ?? 'page', ...(shelf && { shelf }) }, { replace: true });
+    const owner = [page, seen, edgeOf(plan, 'head'), edgeOf(plan, 'foot')].find((one) =>
+      one?.bays.some(({ id }) => id === bayId),
+    );
+    if (bayId !== null && owner && owner !== page) return goTo(owner.id, bayId);
+    const on = search.get('on');
+    setSearch({ bay: bayId ?? 'page', ...(shelf && { shelf }), ...(on && { on }) }, { replace: true });
     if (bayId !== null && shelf) setLooked((before) => ({ ...before, [bayId]: shelf }));
   };
   const openLine = (id: string | null, setting: string | null = null) =>
@@ -72,39 +86,41 @@ function ArrangePage({ page }: { page: Page }) {
   const shelfId = known(search.get('shelf')) ?? known(bay && looked[bay.id]) ?? shelves[0] ?? null;
   const otherId = shelfId !== null && plan.shelves[otherWayOf(shelfId)] ? otherWayOf(shelfId) : null;
   const [edits, edit] = useState<Way>('other');
-  const open = useOpenTabs(page, shelfId !== null && bay ? { ...looked, [bay.id]: shelfId } : looked);
-  const views = usePageViews(page, useOtherPage(page, bay?.id ?? null, shelfId, otherId), open);
+  const open = useOpenTabs(seen, shelfId !== null && bay ? { ...looked, [bay.id]: shelfId } : looked);
+  const views = usePageViews(seen, useOtherPage(seen, bay?.id ?? null, shelfId, otherId), open);
   const trial = shelfId !== null && otherId !== null ? { shelfId, otherId, edits, edit } : null;
   const narrow = useNarrow();
   const [folded, fold] = useState(false);
   const isFolded = narrow && folded;
-  const arranging: Arranging = { page, bay, shelfId, choose, open: line, openLine, trial };
+  const arranging: Arranging = { page, seen, bay, shelfId, choose, goTo, open: line, openLine, trial };
   const edited = views[trial?.edits ?? 'asItIs'];
   return (
     <ArrangeContext value={arranging}>
-      <ViewContext value={edited}>
-        <Ground data-folded={isFolded || undefined}>
-          <VisuallyHidden elementType="h1">Arrange: {page.name}</VisuallyHidden>
-          <DraftBoundary what="The list of bays" style={{ gridArea: 'elevation' }}>
-            <Elevation />
-          </DraftBoundary>
-          {!isFolded && (
-            <DraftBoundary what="The spec" style={{ gridArea: 'spec' }}>
-              <Spec />
+      <SeenContext value={edited}>
+        <ViewContext value={edgeView(edited, page.id)}>
+          <Ground data-folded={isFolded || undefined}>
+            <VisuallyHidden elementType="h1">Arrange: {page.name}</VisuallyHidden>
+            <DraftBoundary what="The list of bays" style={{ gridArea: 'elevation' }}>
+              <Elevation />
             </DraftBoundary>
-          )}
-          <DraftBoundary what="What shoppers see" style={{ gridArea: 'wall' }}>
-            <WaysContext value={trial && views}>
-              <WallViews />
-            </WaysContext>
-          </DraftBoundary>
-          <DraftBoundary what="The list of issues" style={{ gridArea: 'foot' }}>
-            <Findings view={edited} plan={plan}>
-              <Foot folds={narrow ? { folded, fold } : null} />
-            </Findings>
-          </DraftBoundary>
-        </Ground>
-      </ViewContext>
+            {!isFolded && (
+              <DraftBoundary what="The spec" style={{ gridArea: 'spec' }}>
+                <Spec />
+              </DraftBoundary>
+            )}
+            <DraftBoundary what="What shoppers see" style={{ gridArea: 'wall' }}>
+              <WaysContext value={trial && views}>
+                <WallViews />
+              </WaysContext>
+            </DraftBoundary>
+            <DraftBoundary what="The list of issues" style={{ gridArea: 'foot' }}>
+              <Findings view={edited} plan={plan}>
+                <Foot folds={narrow ? { folded, fold } : null} />
+              </Findings>
+            </DraftBoundary>
+          </Ground>
+        </ViewContext>
+      </SeenContext>
     </ArrangeContext>
   );
 }
@@ -156,7 +172,15 @@ function Findings({ view, plan, children }: { view: PageView; plan: Plan; childr
 export function Arrange() {
   const { pageId } = useParams();
   const pages = useDraft((state) => state.plan.pages);
+  const [search] = useSearchParams();
   const page = pages[pageId ?? 'home'];
   if (!page) return <Navigate to="/arrange/home" replace />;
-  return <ArrangePage key={page.id} page={page} />;
+  const asked = pages[search.get('on') ?? 'home'];
+  const seen = !isEdge(page)
+    ? page
+    : asked && !isEdge(asked)
+      ? asked
+      : Object.values(pages).find((one) => !isEdge(one));
+  // What is seen stays as it is while header or footer are arranged.
+  return seen ? <ArrangePage key={seen.id} page={page} seen={seen} /> : null;
 }

@@ -1,4 +1,4 @@
-import { createContext, useContext } from 'react';
+import { createContext, useContext, type Context } from 'react';
 import type { Finding } from '../../core/checks/check.ts';
 import type { Bay } from '../../core/bays/index.ts';
 import type { Page } from '../../core/plan/page.ts';
@@ -10,11 +10,15 @@ import { useDraft } from '../studioContext.tsx';
 /** What is being arranged, shared by elevation, spec, wall and foot. */
 export interface Arranging {
   page: Page;
+  /** The page that is seen around it where it is the header or the footer; else the page itself. */
+  seen: Page;
   /** The chosen bay; null for the page itself. */
   bay: Bay | null;
   /** The shelf of it that the spec is about; null where it holds none. */
   shelfId: string | null;
   choose(bayId: string | null, shelfId?: string): void;
+  /** Arranges the header, the footer, or the page again; on it a bay, or what is set of it itself. */
+  goTo(pageId: string, bayId?: string): void;
   /** The open line of the spec, and the setting to go to within it. */
   open: { line: string; setting: string | null } | null;
   openLine(line: string | null, setting?: string | null): void;
@@ -36,8 +40,11 @@ export type Way = 'asItIs' | 'other';
 /** The page as it is and with the other way, while one is tried. */
 export const WaysContext = createContext<Readonly<Record<Way, PageView>> | null>(null);
 
-/** The view of the page. Apart from the rest, since it is new with every change. */
+/** The view of the page, or of the header or the footer alone. Apart from the rest, since it is new with every change. */
 export const ViewContext = createContext<PageView | null>(null);
+
+/** The view of the page that is seen, with header and footer. */
+export const SeenContext = createContext<PageView | null>(null);
 
 /** What the checks found on the page, and the plan they looked at; it follows a moment after the view. */
 export interface Findings {
@@ -63,11 +70,14 @@ export function useArranging(): Arranging {
   return arranging;
 }
 
-export function useView(): PageView {
-  const view = useContext(ViewContext);
+function useViewOf(context: Context<PageView | null>): PageView {
+  const view = useContext(context);
   if (!view) throw new Error('A view is used outside of its place.');
   return view;
 }
+
+export const useView = (): PageView => useViewOf(ViewContext);
+export const useSeen = (): PageView => useViewOf(SeenContext);
 
 /** The shelf that the spec is about, or the other way of it that is tried; null where there is none. */
 export function useShelf(): Shelf | null {

@@ -70,7 +70,7 @@ export function usePageViews(
   useSyncExternalStore(whenFaceComes, facesHeld);
   const now = useNow();
   const kind = pageKind(page.kind);
-  const pictureIds = picturesNamed(page, plan.house);
+  const pictureIds = picturesNamed(page, plan);
   const { pictures } = usePictures(pictureIds);
   const { data: product = null } = useQuery({
     queryKey: ['specimen', shopper.product],
@@ -125,6 +125,7 @@ export function usePageViews(
         page: one,
         now,
         tree,
+        collections: studio.vocabulary.collections,
         pictures: (id) => pictures.find((picture) => picture.id === id),
         // A bay is arranged before its time comes, and after it.
         atAnyTime: true,

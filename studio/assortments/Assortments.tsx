@@ -5,6 +5,7 @@ import styled from 'styled-components';
 import { OFS, ofWords, type Of } from '../../core/assortment/of.ts';
 import { fallbackChain } from '../../core/assortment/fallback.ts';
 import { goneIn } from '../../core/assortment/explain.ts';
+import { isEdge } from '../../core/pages/index.ts';
 import type { Plan } from '../../core/plan/plan.ts';
 import { shelvesShowing, toppedUpFrom, topUpName } from '../../core/plan/showing.ts';
 import { placesOf } from '../../core/plan/places.ts';
@@ -179,11 +180,13 @@ function One({ saved }: { saved: SavedAssortment }) {
             <Button>Show in a new shelf</Button>
             <PopoverBox>
               <Menu onAction={(key) => showIn(String(key))}>
-                {Object.values(plan.pages).map((page) => (
-                  <MenuRow key={page.id} id={page.id}>
-                    On {page.name}
-                  </MenuRow>
-                ))}
+                {Object.values(plan.pages)
+                  .filter((page) => !isEdge(page))
+                  .map((page) => (
+                    <MenuRow key={page.id} id={page.id}>
+                      On {page.name}
+                    </MenuRow>
+                  ))}
               </Menu>
             </PopoverBox>
           </MenuTrigger>

@@ -2,6 +2,7 @@ import { useCallback, useEffect, useMemo, useState, type ReactNode } from 'react
 import styled from 'styled-components';
 import { nominalOf } from '../../core/bands/bands.ts';
 import { pageStyles } from '../../core/css/pageCss.ts';
+import { isEdge } from '../../core/pages/index.ts';
 import type { Page } from '../../core/plan/page.ts';
 import type { Plan } from '../../core/plan/plan.ts';
 import type { PageView } from '../../core/view/view.ts';
@@ -67,9 +68,10 @@ export interface SpecimenProps {
 
 /** A page of the store at a width that is chosen, with the element that is styled drawn in its state. */
 export function Specimen(props: SpecimenProps) {
-  const pages = useDraft(({ plan }) => plan.pages);
+  const all = useDraft(({ plan }) => plan.pages);
+  const pages = useMemo(() => Object.values(all).filter((page) => !isEdge(page)), [all]);
   const [pageId, setPageId] = useState('home');
-  const page = pages[pageId] ?? Object.values(pages)[0];
+  const page = pages.find(({ id }) => id === pageId) ?? pages[0];
   if (!page) return null;
   return (
     <Ground aria-label="Specimen">
@@ -82,7 +84,7 @@ export function Specimen(props: SpecimenProps) {
             label="Page of the specimen"
             shown={false}
             value={page.id}
-            options={Object.values(pages).map(({ id, name }) => ({ value: id, words: name }))}
+            options={pages.map(({ id, name }) => ({ value: id, words: name }))}
             onChange={setPageId}
           />
         }

@@ -26,6 +26,9 @@ const Row = styled(GridListItem)`
   &[data-stays] {
     grid-template-columns: minmax(0, 1fr) auto;
   }
+  &[data-under] {
+    padding-inline-start: 20px;
+  }
   &[data-open] {
     background: ${t.pineSoft};
   }
@@ -67,6 +70,8 @@ interface OrderedRow {
   facts: ReactNode;
   /** At the end of its row. */
   aside?: ReactNode;
+  /** It belongs to the one above. */
+  under?: boolean;
 }
 
 export interface OrderedListProps {
@@ -81,10 +86,12 @@ export interface OrderedListProps {
    * @param next the row that it is to stand before; undefined for the end
    */
   onMove?(id: string, next: string | undefined): void;
+  /** A row is to belong to the one above, or to cease to; absent where none can. */
+  onUnder?(id: string, under: boolean): void;
 }
 
-/** Rows of which pressing one opens it; where their order counts they are dragged, or moved by Alt and the arrow keys. */
-export function OrderedList({ label, rows, open, empty, onOpen, onMove }: OrderedListProps) {
+/** Rows of which pressing one opens it; where their order counts they are dragged, or moved by Alt and the arrow keys: up and down, and in and out where rows can belong to others. */
+export function OrderedList({ label, rows, open, empty, onOpen, onMove, onUnder }: OrderedListProps) {
   const ids = rows.map(({ id }) => id);
   const moveBy = (id: string, by: 1 | -1) => {
     const at = ids.indexOf(id);
@@ -102,12 +109,16 @@ export function OrderedList({ label, rows, open, empty, onOpen, onMove }: Ordere
   return (
     <div
       onKeyDownCapture={(event) => {
-        if (!onMove || !event.altKey || (event.key !== 'ArrowUp' && event.key !== 'ArrowDown')) return;
         const id = (event.target as HTMLElement).closest('[data-key]')?.getAttribute('data-key');
-        if (!id) return;
+        if (!event.altKey || !id) return;
+        const { key } = event;
+        const isIn =
+          key === (getComputedStyle(event.currentTarget).direction === 'rtl' ? 'ArrowLeft' : 'ArrowRight');
+        if (onMove && (key === 'ArrowUp' || key === 'ArrowDown')) moveBy(id, key === 'ArrowUp' ? -1 : 1);
+        else if (onUnder && (key === 'ArrowLeft' || key === 'ArrowRight')) onUnder(id, isIn);
+        else return;
         event.preventDefault();
         event.stopPropagation();
-        moveBy(id, event.key === 'ArrowUp' ? -1 : 1);
       }}
     >
       <Rows
@@ -118,13 +129,14 @@ export function OrderedList({ label, rows, open, empty, onOpen, onMove }: Ordere
         onAction={(key) => onOpen(String(key))}
         renderEmptyState={() => <Empty>{empty}</Empty>}
       >
-        {rows.map(({ id, name, facts, aside }) => (
+        {rows.map(({ id, name, facts, aside, under }) => (
           <Row
             key={id}
             id={id}
             textValue={name}
             data-open={id === open || undefined}
             data-stays={onMove ? undefined : ''}
+            data-under={under || undefined}
           >
             {onMove && (
               <Button slot="drag" className="grip" aria-label={`Move ${name}`}>

@@ -22,7 +22,10 @@ import {
   moreButtonElement,
   pageNumberElement,
   pageTitleElement,
+  ownLinkElement,
   storeLinkElement,
+  storeNameElement,
+  subMenuElement,
 } from './pages.ts';
 import { labelElement, swatchElement, swatchesElement, wordSwatchElement } from './labels.ts';
 import { arrowElement, markerBarElement, markerElement, markerDotElement } from './moving.ts';
@@ -69,7 +72,10 @@ export const elements: readonly StyleElement[] = [
   noticeElement,
   pageNumberElement,
   moreButtonElement,
+  storeNameElement,
   storeLinkElement,
+  subMenuElement,
+  ownLinkElement,
   breadcrumbElement,
   fieldElement,
 ];

@@ -53,17 +53,73 @@ export const moreButtonElement: StyleElement = {
   atFirst: linkAtFirst,
 };
 
-/** The links of the store's header. */
+/** The links of menus, in the header and the footer. */
 export const storeLinkElement: StyleElement = {
   id: 'storeLink',
-  name: 'Links of the header',
+  name: 'Links of a menu',
   group: 'pages',
-  on: 'house',
-  selectors: ['.store-links a'],
-  current: ['.store-links [aria-current]'],
+  on: 'bay',
+  selectors: ['.menu-link'],
+  current: ['.menu-link[aria-current]'],
   ofCard: null,
   takes: ['textColour', 'family', 'size', 'weight', 'letterSpacing', 'letterCase', 'lineOfText', 'time'],
   states: ['rest', 'hover', 'focus', 'pressed', 'current'],
+  atFirst: {
+    textColour: 'text',
+    size: 15,
+    weight: 400,
+    letterSpacing: 0,
+    letterCase: 'none',
+    lineOfText: 'none',
+    time: 0,
+  },
+};
+
+/** What the second level of a menu is on, where it is opened. */
+export const subMenuElement: StyleElement = {
+  id: 'subMenu',
+  name: 'Second level of a menu',
+  group: 'pages',
+  on: 'bay',
+  selectors: ['.menu-below'],
+  ofCard: null,
+  takes: ['background', 'corners'],
+  states: ['rest'],
+  atFirst: { background: 'ground', corners: 0 },
+};
+
+/** The name of the store, in the header and the footer. */
+export const storeNameElement: StyleElement = {
+  id: 'storeName',
+  name: 'Name of the store',
+  group: 'pages',
+  on: 'bay',
+  isUsed: (read) => !read('pictureId'),
+  selectors: ['.store-name'],
+  ofCard: null,
+  takes: ['textColour', 'family', 'size', 'weight', 'letterSpacing', 'letterCase', 'lineOfText', 'time'],
+  states: ['rest', 'hover', 'focus', 'pressed'],
+  atFirst: {
+    textColour: 'text',
+    size: 20,
+    weight: 650,
+    letterSpacing: -1,
+    letterCase: 'none',
+    lineOfText: 'none',
+    time: 0,
+  },
+};
+
+/** What is saved and the basket, in the header. */
+export const ownLinkElement: StyleElement = {
+  id: 'ownLink',
+  name: 'Basket and saved',
+  group: 'pages',
+  on: 'bay',
+  selectors: ['.own-link'],
+  ofCard: null,
+  takes: ['textColour', 'family', 'size', 'weight', 'letterSpacing', 'letterCase', 'lineOfText', 'time'],
+  states: ['rest', 'hover', 'focus', 'pressed'],
   atFirst: {
     textColour: 'text',
     size: 15,

@@ -1,5 +1,7 @@
 import { Menu, MenuSection, Text } from 'react-aria-components';
 import { bayKind, bayKinds, type Bay, type StoredBay } from '../../../core/bays/index.ts';
+import { everywhere } from '../../../core/bands/varying.ts';
+import { isEdge } from '../../../core/pages/index.ts';
 import { copyOf } from '../../../core/plan/commands.ts';
 import { bayName, shelvesOf } from '../../../core/plan/places.ts';
 import { readyBays, readyBaysFor } from '../../../core/plan/readyBays/index.ts';
@@ -18,7 +20,8 @@ export function AddBayMenu() {
   const plan = useDraft((state) => state.plan);
   const stored = useDraft((state) => state.draft);
   const { bands } = plan.house;
-  const addable = bayKinds.filter((kind) => kind.addable);
+  const around = isEdge(page);
+  const addable = bayKinds.filter((kind) => (around ? kind.aroundPages : kind.addable));
   const canBeAdded = (bay: Bay) => addable.some(({ id }) => id === bay.holds);
   const elsewhere = Object.values(plan.pages)
     .filter((one) => one.id !== page.id)
@@ -26,7 +29,10 @@ export function AddBayMenu() {
     .filter(({ bays }) => bays.length > 0);
   const add = ({ bay, shelves }: { bay: StoredBay; shelves: readonly StoredShelf[] }) => {
     const at = chosen ? page.bays.findIndex((one) => one.id === chosen.id) + 1 : page.bays.length;
-    draft.run({ do: 'addBay', page: page.id, at, bay, shelves });
+    // In a row of the header or the footer a bay needs no space of its own.
+    const none = everywhere(bands, 0);
+    const placed = around ? { ...bay, look: { ...bay.look, above: none, below: none } } : bay;
+    draft.run({ do: 'addBay', page: page.id, at, bay: placed, shelves });
     choose(bay.id);
     // Its heading, or its first text, is ready to be typed over.
     const { settings } = subjectOf(draft.getState().draft, { page: page.id, bay: bay.id })!;
@@ -62,7 +68,7 @@ export function AddBayMenu() {
           </MenuRow>
         ))}
       </MenuSection>
-      {Object.entries(READY_GROUPS).map(([group, name]) => (
+      {(around ? [] : Object.entries(READY_GROUPS)).map(([group, name]) => (
         <MenuSection key={group}>
           <MenuHeading>Ready-made: {name.toLowerCase()}</MenuHeading>
           {readyBaysFor(page.kind)

@@ -8,7 +8,8 @@ import type { Bands } from '../../../core/bands/bands.ts';
 import { t } from '../../ui/theme.ts';
 
 /** Width of the strip's drawings, px. */
-const WIDTH = 120;
+export const DRAWN_PX = 120;
+const WIDTH = DRAWN_PX;
 const LEAST = 12;
 const MOST = 76;
 

@@ -2,6 +2,7 @@ import { MoreVertical } from 'lucide-react';
 import { memo } from 'react';
 import { Button, GridList, GridListItem, Menu, MenuTrigger, useDragAndDrop } from 'react-aria-components';
 import styled from 'styled-components';
+import { pageKind } from '../../../core/pages/index.ts';
 import { bayName, shelvesOf } from '../../../core/plan/places.ts';
 import { bayKind, type Bay } from '../../../core/bays/index.ts';
 import { sayTime } from '../../../core/catalogue/clockTime.ts';
@@ -15,10 +16,11 @@ import { useDraft, useStudio } from '../../studioContext.tsx';
 import { MenuRow } from '../../ui/MenuRow.tsx';
 import { PopoverBox } from '../../ui/Pick.tsx';
 import { t } from '../../ui/theme.ts';
-import { useArranging, useView } from '../arrangeContext.tsx';
+import { useArranging, useSeen, useView } from '../arrangeContext.tsx';
 import { PagesButton } from '../pages/PagesButton.tsx';
 import { AddBay } from './AddBay.tsx';
 import { BayDrawing } from './BayDrawing.tsx';
+import { EdgeDrawing } from './EdgeDrawing.tsx';
 import { newIds } from './newId.ts';
 
 const Strip = styled.aside`
@@ -155,7 +157,7 @@ const drawnAt = (view: PageView) =>
 /** The page from the side: its bays small and to scale, in their order. */
 export function Elevation() {
   const { draft } = useStudio();
-  const { page, bay: chosen, choose } = useArranging();
+  const { page, seen, bay: chosen, choose, goTo } = useArranging();
   // As one text, so that nothing is drawn anew while the names stay as they are.
   const names = JSON.parse(
     useDraft(({ plan }) => JSON.stringify(page.bays.map((bay) => bayName(bay, plan)))),
@@ -206,9 +208,11 @@ export function Elevation() {
       <div className="pick">
         <PagesButton />
       </div>
+      {page !== seen && <PageButton onPress={() => goTo(seen.id)}>Back to {seen.name}</PageButton>}
       <PageButton data-chosen={chosen === null || undefined} onPress={() => choose(null)}>
-        Page settings
+        {page === seen ? 'Page settings' : `${page.name} settings`}
       </PageButton>
+      {page === seen ? <DrawnEdge edge="head" /> : <DrawnEdge edge={pageKind(page.kind).edge!} />}
       <div
         onKeyDownCapture={(event) => {
           const id = (event.target as HTMLElement).closest('[data-key]')?.getAttribute('data-key');
@@ -249,7 +253,27 @@ export function Elevation() {
         </Bays>
       </div>
       <AddBay />
+      {page === seen && <DrawnEdge edge="foot" />}
     </Strip>
+  );
+}
+
+/** The header or the footer, where it stands around the page. */
+function DrawnEdge({ edge }: { edge: 'head' | 'foot' }) {
+  const { goTo, bay } = useArranging();
+  const view = useSeen();
+  const drawn = view[edge];
+  const name = useDraft(({ plan }) => drawn && plan.pages[drawn.pageId]?.name);
+  if (!drawn || !name) return null;
+  return (
+    <EdgeDrawing
+      edge={drawn}
+      view={view}
+      regionPx={drawnAt(view)}
+      name={name}
+      chosen={bay?.id ?? null}
+      onPress={() => goTo(drawn.pageId)}
+    />
   );
 }
 

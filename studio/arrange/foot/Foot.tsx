@@ -3,7 +3,7 @@ import { Dialog, DialogTrigger } from 'react-aria-components';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import type { Finding, Place } from '../../../core/checks/check.ts';
-import { bayName } from '../../../core/plan/places.ts';
+import { bayNames } from '../../../core/plan/places.ts';
 import { counted } from '../../../core/sentence/sentence.ts';
 import { useStudio } from '../../studioContext.tsx';
 import { Saved } from './Saved.tsx';
@@ -81,15 +81,15 @@ export function Foot({
   folds?: { folded: boolean; fold(folded: boolean): void } | null;
 }) {
   const { draft } = useStudio();
-  const { bay, page, choose, openLine } = useArranging();
+  const { bay, choose, openLine } = useArranging();
   const navigate = useNavigate();
   const narrow = folds !== null;
   // As the checks saw it: an edit draws the foot anew only once it is known what they find.
   const { found, coming, plan } = useFindings();
   /** A finding of another bay than the chosen one says where it is. */
   const whereIs = (place: Place) => {
-    const at = 'bay' in place && page.bays.find((one) => one.id === place.bay);
-    return at && at.id !== bay?.id ? `${bayName(at, plan)}: ` : '';
+    const name = 'bay' in place && place.bay !== bay?.id && bayNames(plan)(place.bay);
+    return name ? `${name}: ` : '';
   };
   const goTo = ({ at, goTo: line, element }: Finding) => {
     // How an element is drawn everywhere is set there.

@@ -16,7 +16,7 @@ afterEach(() => {
 });
 
 const stored = specimenStored([specimenShelf('a', { name: 'Mugs' }), specimenShelf('b', { name: 'Bowls' })]);
-const calls = { choose: vi.fn(), openLine: vi.fn() };
+const calls = { choose: vi.fn(), openLine: vi.fn(), goTo: vi.fn() };
 
 function Arranged({
   findings,
@@ -27,6 +27,7 @@ function Arranged({
   const page = plan.pages.home!;
   const arranging: Arranging = {
     page,
+    seen: page,
     bay: page.bays[0]!,
     shelfId: 'a',
     open: null,

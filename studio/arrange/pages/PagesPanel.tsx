@@ -4,7 +4,7 @@ import { Input, SearchField } from 'react-aria-components';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { fold } from '../../../core/catalogue/fold.ts';
-import { pageKind, pagePath } from '../../../core/pages/index.ts';
+import { isEdge, pageKind, pagePath } from '../../../core/pages/index.ts';
 import { bringBack, copyOfPage, dropPage, idsIn, removePage } from '../../../core/plan/pageEdits.ts';
 import { isRemoved, type StoredPage } from '../../../core/plan/page.ts';
 import { counted } from '../../../core/sentence/sentence.ts';
@@ -51,6 +51,7 @@ const None = styled.p`
 /** Where a page is, in words. */
 const addressOf = ({ kind, slug = '' }: StoredPage): string => {
   const of = pageKind(kind);
+  if (of.edge) return of.at;
   if (of.many) return slug ? pagePath(of, slug) : 'no address';
   return of.address.slugged ? `${pagePath(of, '')}…` : pagePath(of, '');
 };
@@ -99,7 +100,9 @@ export function PagesPanel({ onClose, onNew }: { onClose: () => void; onNew: () 
             { id: 'drop', words: 'Delete for good' },
           ]
         : [
-            ...(pageKind(page.kind).needs === null ? [{ id: 'copy', words: 'Duplicate' }] : []),
+            ...(pageKind(page.kind).needs === null && !isEdge(page)
+              ? [{ id: 'copy', words: 'Duplicate' }]
+              : []),
             ...(ofOwner(page)
               ? [
                   { id: 'settings', words: 'Name and address…' },
@@ -137,7 +140,8 @@ export function PagesPanel({ onClose, onNew }: { onClose: () => void; onNew: () 
   };
   const there = found.filter((page) => !isRemoved(page));
   const lists: [string, StoredPage[]][] = [
-    ['Store pages', there.filter((page) => !ofOwner(page) && !ofAll(page))],
+    ['Store pages', there.filter((page) => !ofOwner(page) && !ofAll(page) && !isEdge(page))],
+    ['On every page', there.filter(isEdge)],
     ['For every one of a kind', there.filter(ofAll)],
     ['Your pages', there.filter(ofOwner)],
   ];

@@ -2,7 +2,8 @@ import styled from 'styled-components';
 import { pageKind, pagePath } from '../../../core/pages/index.ts';
 import type { Page } from '../../../core/plan/page.ts';
 import type { PageView } from '../../../core/view/view.ts';
-import { LineSettings } from '../../settings/LineSettings.tsx';
+import type { LineId } from '../../../core/settings/setting.ts';
+import { LineSettings, type LineSettingsProps } from '../../settings/LineSettings.tsx';
 import { t } from '../../ui/theme.ts';
 import type { About } from './about.ts';
 
@@ -32,20 +33,36 @@ export function PageSpec({ page, about, view }: { page: Page; about: readonly Ab
   return (
     <Panel aria-label="Spec">
       <div>
-        <h2>Page settings</h2>
+        <h2>{kind.edge ? `${page.name} settings` : 'Page settings'}</h2>
         <p>At {kind.many && page.slug ? pagePath(kind, page.slug) : kind.at}</p>
       </div>
       {ofPage && <LineSettings line="page" {...ofPage} {...common} />}
       <p>Choose a bay at the left, or press one in a frame, to arrange it.</p>
+      {!kind.edge && <OfStore {...{ ofStore, common }} />}
+    </Panel>
+  );
+}
+
+/** What is set here of the whole store. */
+function OfStore({
+  ofStore,
+  common,
+}: {
+  ofStore: About | undefined;
+  common: Omit<LineSettingsProps, 'line' | keyof About>;
+}) {
+  if (!ofStore) return null;
+  return (
+    <>
       <div>
         <h2>The whole store</h2>
         <p>These hold on every page.</p>
       </div>
-      {ofStore && <LineSettings line="selling" {...ofStore} {...common} />}
-      {ofStore && <LineSettings line="groups" {...ofStore} {...common} />}
-      {ofStore && <LineSettings line="labels" {...ofStore} {...common} />}
-      {ofStore && <LineSettings line="swatches" {...ofStore} {...common} />}
-      {ofStore && <LineSettings line="pictures" {...ofStore} {...common} />}
-    </Panel>
+      {OF_STORE.map((line) => (
+        <LineSettings key={line} line={line} {...ofStore} {...common} />
+      ))}
+    </>
   );
 }
+
+const OF_STORE: readonly LineId[] = ['selling', 'groups', 'labels', 'swatches', 'pictures'];

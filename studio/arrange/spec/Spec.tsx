@@ -1,6 +1,7 @@
 import { Fragment, lazy, Suspense, useEffect, useLayoutEffect, useRef, useState } from 'react';
 import styled from 'styled-components';
-import { bayKind } from '../../../core/bays/index.ts';
+import { bayKind, specOf } from '../../../core/bays/index.ts';
+import { isEdge } from '../../../core/pages/index.ts';
 import { tabName } from '../../../core/bays/tabItem.ts';
 import { assortmentOf, topUpName } from '../../../core/plan/showing.ts';
 import { bayName, placesOf } from '../../../core/plan/places.ts';
@@ -177,7 +178,7 @@ export function Spec() {
         <PageSpec page={page} about={about} view={view} />
       </Suspense>
     );
-  const { spec } = bayKind(bay.holds);
+  const spec = specOf(bay.holds, isEdge(page));
   const tabs = bayKind(bay.holds).tabs?.(bay as never) ?? [];
   const tab = tabs.find((one) => one.shelfId === shelfId);
   const drawn = view.bays.find((one) => one.id === bay.id);
@@ -203,7 +204,8 @@ export function Spec() {
       <header>
         <h2>{bayName(bay, plan)}</h2>
         <p>
-          Bay {at + 1} of {page.bays.length} on {page.name}.
+          Bay {at + 1} of {page.bays.length}{' '}
+          {isEdge(page) ? `in the ${page.name.toLowerCase()}` : `on ${page.name}`}.
           {elsewhere.length > 0 && shelf && shelfId !== null && (
             <>
               {' '}

@@ -5,6 +5,7 @@ import { pageStyles } from '../../../core/css/pageCss.ts';
 import { layoutKind } from '../../../core/layouts/index.ts';
 import { stepAt } from '../../../core/geometry/steps.ts';
 import { counted } from '../../../core/sentence/sentence.ts';
+import { allBays } from '../../../core/view/allBays.ts';
 import { shelvesIn } from '../../../core/view/shelvesIn.ts';
 import { troublesOf } from '../../../core/view/trouble.ts';
 import type { StepView } from '../../../core/view/view.ts';
@@ -12,7 +13,7 @@ import { useStudio } from '../../studioContext.tsx';
 import { useStore } from 'zustand';
 import { t } from '../../ui/theme.ts';
 import { markedFor, partFor, settingAt } from '../settingAt.ts';
-import { useArranging, useView, WaysContext } from '../arrangeContext.tsx';
+import { useArranging, useSeen, WaysContext } from '../arrangeContext.tsx';
 import { Clips } from './Clips.tsx';
 import { Frame } from './Frame.tsx';
 import { FreeControls, Marker } from './Marker.tsx';
@@ -128,7 +129,7 @@ const sayAcross = ({ layout, across }: StepView): string =>
 export function Wall({ aside }: { aside: { node: ReactNode; px: number } | null }) {
   const { bay, choose, shelfId, trial } = useArranging();
   const ways = useContext(WaysContext);
-  const view = useView();
+  const view = useSeen();
   const { items } = useStudio();
   const { waiting, failed } = useStore(items);
   const choice = useStore(wallChoice);
@@ -148,7 +149,7 @@ export function Wall({ aside }: { aside: { node: ReactNode; px: number } | null 
   const shownCount = inView.filter(({ id }) => id !== 'free').length;
   useEffect(() => sightCount.setState({ shown: shownCount }), [shownCount]);
 
-  const drawn = bay ? view.bays.find((one) => one.id === bay.id) : undefined;
+  const drawn = bay ? allBays(view).find((one) => one.id === bay.id) : undefined;
   const shelves = drawn && !drawn.empty ? shelvesIn(drawn) : [];
   const shelf = shelves.find(({ id }) => id === shelfId) ?? shelves[0] ?? null;
   const troubles = useMemo(() => troublesOf(drawn, view.bands), [drawn, view.bands]);

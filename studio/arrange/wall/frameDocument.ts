@@ -1,6 +1,7 @@
 import { DRAWN_ROWS } from '../../../core/card/zones.ts';
 import { t } from '../../ui/theme.ts';
 import { baseCss } from '../../../storefront/styles/base.ts';
+import { allUsedCss } from '../../../storefront/styles/whereUsed.ts';
 import { allBaysCss } from '../../../storefront/bays/index.tsx';
 import { CHARACTER_SETS } from '../../../core/text/characterSets.ts';
 import { typeFamilies } from '../../../core/text/families/index.ts';
@@ -70,7 +71,7 @@ export function frameDocument(document: Document, state: CardState = 'atRest', t
     return style;
   };
   // Bars would take width from the page, which is to be exactly as wide as the tape says.
-  add(`${fonts}${baseCss}${allBaysCss}html{scrollbar-width:none}${DRAGS_CSS}`);
+  add(`${fonts}${baseCss}${allBaysCss}${allUsedCss}html{scrollbar-width:none}${DRAGS_CSS}`);
   const marks = add('');
   const written = new Map<string, HTMLStyleElement>();
   const write = (style: HTMLStyleElement, css: string) => {

@@ -37,6 +37,8 @@ export interface ListOfProps<T extends { id: string }> {
   empty: string;
   nameOf(one: T, i: number): string;
   factsOf?(one: T): string;
+  /** Rows that belong to the one above, and a row that begins or ceases to. */
+  under?: { is(one: T): boolean; changed(one: T, under: boolean): T };
   /** At the end of its row. */
   asideOf?(one: T): ReactNode;
   /** A new one, or a copy of one, under an id that none has. */
@@ -62,6 +64,7 @@ export function ListOf<T extends { id: string }>({
   nameOf,
   factsOf,
   asideOf,
+  under,
   make,
   gone,
   opened,
@@ -100,9 +103,14 @@ export function ListOf<T extends { id: string }>({
             name: nameOf(one, i),
             facts: factsOf?.(one) ?? '',
             aside: asideOf?.(one),
+            under: under?.is(one) ?? false,
           }))}
           open={open}
           onOpen={(id) => setOpen(id === ownOpen && !opened ? null : value.find((one) => one.id === id)!)}
+          {...(under && {
+            onUnder: (id: string, is: boolean) =>
+              write(value.map((one, i) => (one.id === id && i > 0 ? under.changed(one, is) : one))),
+          })}
           onMove={(id, next) => {
             const moved = value.find((one) => one.id === id)!;
             const rest = value.filter((one) => one !== moved);

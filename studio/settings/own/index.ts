@@ -52,6 +52,7 @@ export const ownControls: Readonly<Record<string, OwnControl>> = {
   columns: { Control: later(() => import('./TextColumns.tsx'), 'TextColumns') },
   tabs: { Control: later(() => import('./BayTabs.tsx'), 'BayTabs') },
   fields: { Control: later(() => import('./ContactFields.tsx'), 'ContactFields') },
+  items: { Control: later(() => import('./MenuItems.tsx'), 'MenuItems') },
   links: { Control: later(() => import('./BayLinks.tsx'), 'BayLinks') },
   target: { Control: later(() => import('./JumpTarget.tsx'), 'JumpTarget') },
   bands: { Control: later(() => import('./WidthsShown.tsx'), 'WidthsShown') },

@@ -1,0 +1,76 @@
+import { valueAt } from '../bands/varying.ts';
+import type { Bands } from '../bands/bands.ts';
+import type { BayPlace, Takes } from '../plan/bay.ts';
+import { headHeight } from '../view/edgeLayout.ts';
+import type { PageView, EdgeView } from '../view/view.ts';
+import { byBand } from './containers.ts';
+import { groundCss } from './onDark.ts';
+import { cssColour, scopeOf } from './written.ts';
+
+/** The narrowest screen that is reckoned with, px. */
+const NARROWEST_PX = 320;
+
+/** `flex` of a bay that takes so much of its row. */
+const FLEX: Readonly<Record<Takes, string>> = {
+  own: '0 1 auto',
+  rest: '1 1 0',
+  quarter: '0 0 calc((100% - 3*var(--between-bays))/4)',
+  third: '0 0 calc((100% - 2*var(--between-bays))/3)',
+  half: '0 0 calc((100% - var(--between-bays))/2)',
+  row: '0 0 100%',
+};
+
+const JUSTIFIED = { start: 'flex-start', center: 'center', end: 'flex-end' } as const;
+
+const backgroundCss = (selector: string, ground: string | null, { colours }: PageView): string =>
+  ground === null
+    ? ''
+    : `${selector}{--behind:${cssColour(ground)};background:var(--behind);${groundCss(ground, colours)}}`;
+
+const around = (selector: string, edge: EdgeView, view: PageView): string => {
+  const { bands } = view;
+  return (
+    backgroundCss(selector, edge.background, view) +
+    byBand(bands, (band) => {
+      const gap = valueAt(edge.between, bands, band);
+      return `${selector}>.rows{--between-bays:${gap}px;padding-block:${valueAt(edge.ends, bands, band)}px}`;
+    }) +
+    edge.bays
+      .filter(({ empty }) => !empty)
+      .map(({ id, place }) => placeCss(scopeOf('bay', id), place, bands))
+      .join('')
+  );
+};
+
+/** Where a bay stands in its row; nothing is written of what it is where nothing is set. */
+function placeCss(scope: string, { takes, side, last }: BayPlace, bands: Bands): string {
+  const isLast = Object.values(last).some(Boolean);
+  const isAside = Object.values(side).some((one) => one !== 'start');
+  return byBand(bands, (band) => {
+    const at = valueAt(side, bands, band);
+    return (
+      `${scope}{flex:${FLEX[valueAt(takes, bands, band)]}` +
+      (isLast ? `;order:${valueAt(last, bands, band) ? 1 : 0}` : '') +
+      (isAside ? `;--side:${JUSTIFIED[at]};text-align:${at}` : '') +
+      '}'
+    );
+  });
+}
+
+/** Rules of the header and the footer, and of what is behind a page. */
+export function edgesCss(view: PageView): string {
+  const { head, foot, bands } = view;
+  let css = backgroundCss('.main', view.background, view);
+  if (head) {
+    css += around('.store', head, view);
+    css += byBand(bands, (band) => {
+      const sticks = valueAt(head.sticks, bands, band);
+      if (!Object.values(head.sticks).some(Boolean)) return '';
+      const { from } = bands.find(({ id }) => id === band)!;
+      // What a link leads to is not put under what stays at the top.
+      const underPx = sticks ? Math.ceil(headHeight(view, Math.max(NARROWEST_PX, from))) : 0;
+      return `.store{position:${sticks ? 'sticky' : 'relative'}}.main [id]{scroll-margin-top:${underPx}px}`;
+    });
+  }
+  return css + (foot ? around('.foot', foot, view) : '');
+}

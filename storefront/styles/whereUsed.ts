@@ -1,0 +1,39 @@
+import { slotsOf } from '../../core/card/slots.ts';
+import { shelvesOn } from '../../core/view/shelvesIn.ts';
+import type { PageView, ShelfView } from '../../core/view/view.ts';
+import { flickCss } from './flick.ts';
+import { headingCss } from './heading.ts';
+import { pagerCss } from './pager.ts';
+import { starsCss } from './stars.ts';
+import { swatchesCss } from './swatches.ts';
+
+/** Of every shelf: those of closed tabs and of a shopper's own come later. */
+const onShelf =
+  (draws: (shelf: ShelfView) => boolean) =>
+  (view: PageView): boolean =>
+    shelvesOn(view).some(({ shelf }) => draws(shelf));
+
+const hasPart = (part: string) =>
+  onShelf(({ card }) => {
+    const { lead, texts, zones } = slotsOf(card);
+    return [...lead, ...texts, ...zones.map(({ parts }) => parts)].some((parts) => parts.includes(part));
+  });
+
+/** Rules that a page needs only where it can come to draw what they are for. */
+const sheets: readonly { css: string; isFor(view: PageView): boolean }[] = [
+  { css: headingCss, isFor: ({ trail, firstHeading }) => trail.length > 0 || firstHeading !== null },
+  { css: swatchesCss, isFor: hasPart('swatches') },
+  { css: starsCss, isFor: hasPart('rating') },
+  { css: flickCss, isFor: onShelf(({ card }) => card.parts.picture.several > 1) },
+  { css: pagerCss, isFor: onShelf(({ paging }) => paging.by !== 'none') },
+];
+
+/** All of them, for what may come to draw anything. */
+export const allUsedCss: string = sheets.map(({ css }) => css).join('');
+
+/** Those that a page needs. */
+export const usedCss = (view: PageView): string =>
+  sheets
+    .filter(({ isFor }) => isFor(view))
+    .map(({ css }) => css)
+    .join('');
