@@ -90,7 +90,7 @@ test('arranges the new pieces at each width, publishes, and the public page is s
     expect(shelf.ids, `products at ${width}`).toEqual(expected.rows.map((row: { id: number }) => row.id));
   }
   await expect(page.locator('[data-shelf="new-from-the-kiln"] .part-price')).toHaveCount(0);
-  await expect(page.locator('[data-bay]').nth(2)).toHaveAttribute('data-bay', 'reduced-now');
+  await expect(page.locator('.main [data-bay]').nth(1)).toHaveAttribute('data-bay', 'reduced-now');
 });
 
 test('finds a setting by typing, and goes to its control', async ({ page, store }) => {

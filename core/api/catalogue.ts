@@ -58,24 +58,28 @@ export const readTitles = contract({
   answer: named,
 });
 
+/** The id of a product or an entry; empty for any. */
+const oneOrAny = shape<{ id: string }>({
+  id: string()
+    .matches(/^\d{0,10}$/)
+    .default('') as unknown as Schema<string>,
+});
+
 /** A product to show a product page with: the one with this id, or an example where none is named. */
 export const specimenProduct = contract({
   method: 'GET',
   path: '/api/specimen',
   who: 'signedIn',
-  query: shape<{ id: string }>({
-    id: string()
-      .matches(/^\d{0,10}$/)
-      .default('') as unknown as Schema<string>,
-  }),
+  query: oneOrAny,
   answer: shape<{ product: ProductDetail | null }>({ product: told() }),
 });
 
-/** An entry to show an entry's page with. */
+/** An entry to show an entry's page with: the one with this id, or an example where none is named. */
 export const specimenEntry = contract({
   method: 'GET',
   path: '/api/specimen/entry',
   who: 'signedIn',
+  query: oneOrAny,
   answer: shape<{ entry: EntryDetail | null }>({ entry: told() }),
 });
 

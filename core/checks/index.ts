@@ -5,6 +5,7 @@ import { elementsNamed } from '../rules/elementsNamed.ts';
 import { rulesInUse } from '../rules/rulesTree.ts';
 import { allBays, edgeView } from '../view/allBays.ts';
 import type { PageView } from '../view/view.ts';
+import { arrangedGone } from './arrangedGone.ts';
 import { assortmentGone } from './assortmentGone.ts';
 import { buttonTextClipped } from './buttonTextClipped.ts';
 import { cannotMove } from './cannotMove.ts';
@@ -50,6 +51,7 @@ export const checks: readonly Check[] = [
   topUpReturns,
   widthsGone,
   pageAddress,
+  arrangedGone,
   ruleNeverMatches,
   nothingToShow,
   rowsLeftShort,

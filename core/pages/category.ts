@@ -2,6 +2,7 @@ import { AROUND, listed, linkTo, plainPage, type PageKind } from './pageKind.ts'
 
 export const categoryPage: PageKind = {
   ...plainPage,
+  singly: true,
   id: 'category',
   name: 'Category',
   address: { steps: ['category'], slugged: true },

@@ -2,6 +2,7 @@ import { linkTo, plainPage, type PageKind } from './pageKind.ts';
 
 export const entryPage: PageKind = {
   ...plainPage,
+  singly: true,
   id: 'entry',
   sharedAs: 'article',
   name: 'Journal entry',

@@ -12,7 +12,7 @@ import { homePage } from './home.ts';
 import { journalPage } from './journal.ts';
 import { orderPage } from './order.ts';
 import { ownPage } from './own.ts';
-import type { PageKind } from './pageKind.ts';
+import type { About, PageKind } from './pageKind.ts';
 import { productPage } from './product.ts';
 import { quickPage } from './quick.ts';
 import { savedPage } from './saved.ts';
@@ -85,6 +85,29 @@ function decoded(step: string): string {
 export const edgeOf = (plan: Pick<Plan, 'pages'>, edge: PageKind['edge']): Page | undefined =>
   Object.values(plan.pages).find(({ kind }) => pageKind(kind).edge === edge);
 
-/** The page that is arranged for an address. */
-export const pageFor = (plan: Plan, kind: PageKind, slug: string): Page | undefined =>
-  Object.values(plan.pages).find((page) => page.kind === kind.id && (!kind.many || page.slug === slug));
+/** Every page that can be at an address, whatever it is about there. */
+export const pagesFor = (plan: Pick<Plan, 'pages'>, kind: PageKind, slug: string): Page[] =>
+  Object.values(plan.pages).filter((page) => page.kind === kind.id && (!kind.many || page.slug === slug));
+
+/**
+ * The page that is arranged for an address: for the very thing that it is about, or for all of its kind.
+ * @param about id of that thing; null for none
+ */
+export function pageFor(
+  plan: Pick<Plan, 'pages'>,
+  kind: PageKind,
+  slug: string,
+  about: number | null = null,
+): Page | undefined {
+  const pages = pagesFor(plan, kind, slug);
+  return (
+    pages.find((page) => page.about !== null && page.about === about) ??
+    pages.find((page) => page.about === null)
+  );
+}
+
+/** Id of the thing that a page is about, where one such thing can have an arrangement of its own. */
+export function aboutId({ singly, needs }: PageKind, about: About): number | null {
+  const thing = singly && needs ? about[needs] : null;
+  return thing && 'id' in thing ? Number(thing.id) : null;
+}

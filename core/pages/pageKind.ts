@@ -53,6 +53,8 @@ export interface PageKind {
   sharedAs?: 'product' | 'article';
   /** The kind of page at whose address search engines look for what it says. */
   standsFor?: string;
+  /** One of what it is about can have an arrangement of its own. */
+  singly?: boolean;
   /** Any number of pages can be of it, each with a slug of its own; else one is arranged for all of the kind. */
   many: boolean;
   /** The listing that it is about, which a shelf on it may show. */

@@ -2,6 +2,7 @@ import { linkTo, plainPage, type PageKind } from './pageKind.ts';
 
 export const productPage: PageKind = {
   ...plainPage,
+  singly: true,
   id: 'product',
   sharedAs: 'product',
   name: 'Product',

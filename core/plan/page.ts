@@ -1,5 +1,5 @@
 import { pageKind } from '../pages/index.ts';
-import { boolean, string } from '../schema/schema.ts';
+import { boolean, number, string } from '../schema/schema.ts';
 import { choice, colourOr, integer, name, own, text, yesNo } from '../settings/values.ts';
 import { setting, varying, type Complete, type ReadSetting, type Sparse } from '../settings/setting.ts';
 import type { Bay, StoredBay } from '../bays/index.ts';
@@ -41,12 +41,20 @@ export const pageSettings = {
     offBecause: notOwn,
     stays: true,
   }),
+  /** Id of the one thing that it is arranged for; null for all of its kind. */
+  about: setting(
+    own<number | null>(number().integer().min(1).nullable().defined(), (about) =>
+      about === null ? 'all of its kind' : 'one of its kind',
+    ),
+    null,
+    { name: 'Arranged for', stays: true },
+  ),
   /** What it is about, for search results; empty for what its bays say. */
   description: setting(text(LONGEST_DESCRIPTION, 'what its bays say'), '', {
     name: 'Description for search results',
     find: ['description', 'search', 'meta', 'google'],
     offBecause: (read) =>
-      pageKind(String(read('kind'))).needs === null
+      pageKind(String(read('kind'))).needs === null || read('about') !== null
         ? null
         : 'What each of these pages is about is said there',
     stays: true,

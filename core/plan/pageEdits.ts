@@ -1,4 +1,4 @@
-import { pageFor } from '../pages/index.ts';
+import { pageFor, pageKind } from '../pages/index.ts';
 import { ownPage } from '../pages/own.ts';
 import { copyOf, type Command } from './commands.ts';
 import type { Page, StoredPage } from './page.ts';
@@ -78,6 +78,29 @@ export function copyOfPage(
   );
 }
 
+/**
+ * A copy of the page of all of a kind, for one thing alone; its shelves are copies too, so that both go their own way.
+ * @param ids by what each is a copy of, and the page's under its own
+ */
+export function arrangeOne(
+  plan: StoredPlan,
+  page: StoredPage,
+  { about, name }: { about: number; name: string },
+  ids: Readonly<Record<string, string>>,
+): Command {
+  const copies = page.bays.map((bay) => copyOf(bay, plan.shelves, ids));
+  const id = ids[page.id]!;
+  const named = `${pageKind(page.kind).name}: ${name}`.slice(0, LONGEST_NAME);
+  const document = { ...page, id, name: named, about, bays: copies.map(({ bay }) => bay) };
+  return {
+    do: 'together',
+    commands: [
+      { do: 'putDocument', key: `page:${id}`, document },
+      { do: 'settleShelves', add: copies.flatMap(({ shelves }) => shelves), drop: [] },
+    ],
+  };
+}
+
 /** Deletes a page of the owner's own for now. */
 export const removePage = (page: string): Command => ({
   do: 'set',
@@ -100,7 +123,7 @@ export function bringBack(plan: StoredPlan, { id, slug = '' }: StoredPage): Comm
 }
 
 /** Deletes one for good, with the shelves that only it shows. */
-export const dropPage = (page: StoredPage): Command => ({
+export const dropPage = (page: { id: string; bays: readonly { holds: string }[] }): Command => ({
   do: 'together',
   commands: [
     { do: 'putDocument', key: `page:${page.id}`, document: null },

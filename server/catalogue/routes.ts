@@ -34,15 +34,12 @@ export function catalogueRoutes(api: Api, parts: Parts): void {
   api.answer(readTitlesContract, async ({ body: { ids } }) => ({ products: await readTitles(readDb, ids) }));
 
   api.answer(specimenProduct, async ({ query: { id } }) => {
-    const slug = id
-      ? (await readDb.query<{ slug: string }>('SELECT slug FROM product WHERE id = $1::bigint', [id])).rows[0]
-          ?.slug
-      : await parts.storefront.example(pageKind('product'), parts.clock());
-    return { product: slug ? await readProductDetail(readDb, slug, null) : null };
+    const slug = await parts.storefront.example(pageKind('product'), parts.clock(), Number(id) || null);
+    return { product: slug === null ? null : await readProductDetail(readDb, slug, null) };
   });
   api.answer(specimenBasket, async () => ({ basket: await exampleBasket(readDb, parts.clock()) }));
-  api.answer(specimenEntry, async () => {
-    const slug = await parts.storefront.example(pageKind('entry'), parts.clock());
+  api.answer(specimenEntry, async ({ query: { id } }) => {
+    const slug = await parts.storefront.example(pageKind('entry'), parts.clock(), Number(id) || null);
     return { entry: slug === null ? null : await readEntry(readDb, slug, parts.clock()) };
   });
 }

@@ -2,8 +2,8 @@ import { createHash } from 'node:crypto';
 import pLimit from 'p-limit';
 import { dependsOf } from '../../core/assortment/depends.ts';
 import { partKind } from '../../core/card/parts/index.ts';
-import { bayKind } from '../../core/bays/index.ts';
-import { pageFor, pageKind, pagePath } from '../../core/pages/index.ts';
+import { bayKind, type Bay } from '../../core/bays/index.ts';
+import { pagesFor, pageKind, pagePath } from '../../core/pages/index.ts';
 import type { PageKind } from '../../core/pages/pageKind.ts';
 import { categoryTree } from '../../core/catalogue/categoryTree.ts';
 import { emptyPlan } from '../../core/plan/documents.ts';
@@ -65,9 +65,13 @@ const hasLife = (view: PageView): boolean =>
       cards.some(({ parts }) => parts.some((view) => partKind(view.part)?.scripted?.(view))),
   );
 
+/** Bays of all pages that can be at an address; which one is there is known once what it is about is read. */
+const baysFor = (plan: Plan, kind: PageKind, slug: string): Bay[] =>
+  pagesFor(plan, kind, slug).flatMap(({ bays }) => bays);
+
 /** The bays of a page of which an address can say what is shown, with all that there is. */
 const showableOn = (plan: Plan, kind: PageKind, slug: string): { bay: string; all: readonly string[] }[] =>
-  (pageFor(plan, kind, slug)?.bays ?? []).flatMap((bay) => {
+  baysFor(plan, kind, slug).flatMap((bay) => {
     const all = bayKind(bay.holds).showable?.(bay as never);
     return all ? [{ bay: bay.id, all }] : [];
   });
@@ -94,7 +98,7 @@ export function publicPages(parts: Parts, enhance: Enhance | null): PublicPages 
       const value = query[name];
       return typeof value === 'string' && value ? [[name, value]] : [];
     });
-    const shelves = pageFor(plan, kind, slug)?.bays.flatMap((bay) => shelvesOf(bay)) ?? [];
+    const shelves = baysFor(plan, kind, slug).flatMap((bay) => shelvesOf(bay));
     const begins = [...new Set(shelves)].flatMap((id): PageView['parameters'] => {
       const first = readFrom(query[fromParameter(id)]);
       return first > 0 ? [[fromParameter(id), String(first)]] : [];
@@ -193,7 +197,7 @@ export function publicPages(parts: Parts, enhance: Enhance | null): PublicPages 
     const release = await liveNow();
     const { kind, slug } = asked;
     if (slug.length > LONGEST_SLUG || slug.includes('\0')) return nowhereOf(release);
-    if (!pageFor(release.plan, kind, slug)) return elsewhere(asked, release);
+    if (pagesFor(release.plan, kind, slug).length === 0) return elsewhere(asked, release);
     const path = pagePath(kind, slug);
     const now = parts.clock();
     let parameters = readParameters(asked, release.plan);

@@ -35,13 +35,19 @@ export function sitemaps({ readDb, storefront, live, origin, clock }: Parts): Si
     for (const kind of publicKinds) {
       // A shopper's own, or another form of a page that is listed itself.
       if (kind.own || kind.standsFor) continue;
-      const pages = Object.values(plan.pages).filter((page) => page.kind === kind.id && !page.unlisted);
+      const all = Object.values(plan.pages).filter((page) => page.kind === kind.id);
+      const pages = all.filter(({ unlisted, about }) => !unlisted && about === null);
       if (kind.many) {
         for (const { id, slug } of pages)
           if (slug && pageFor(plan, kind, slug)?.id === id) paths.push(pagePath(kind, slug));
       } else if (pages.length > 0) {
         const slugs = kind.needs ? ((await aboutReaders[kind.needs].slugs?.(input)) ?? []) : [''];
-        for (const slug of slugs) paths.push(pagePath(kind, slug));
+        const unlisted = await Promise.all(
+          all
+            .filter((page) => page.about !== null && page.unlisted)
+            .map((page) => storefront.example(kind, now, page.about)),
+        );
+        for (const slug of slugs) if (!unlisted.includes(slug)) paths.push(pagePath(kind, slug));
       }
     }
     return paths;

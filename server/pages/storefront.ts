@@ -1,7 +1,7 @@
 import { storeDay } from '../../core/catalogue/storeTime.ts';
 import type { CategoryTree } from '../../core/catalogue/categoryTree.ts';
 import type { Page } from '../../core/plan/page.ts';
-import { pageFor } from '../../core/pages/index.ts';
+import { aboutId, pageFor, pagesFor } from '../../core/pages/index.ts';
 import type { PageKind } from '../../core/pages/pageKind.ts';
 import type { Plan } from '../../core/plan/plan.ts';
 import { shelvesOf } from '../../core/plan/places.ts';
@@ -79,8 +79,11 @@ export interface Storefront {
    * @param own what one shopper sees of one bay; without it, what everybody sees of the whole page
    */
   view(plan: Plan, wanted: Wanted, address: PageAddress, now: number, own?: OwnBay): Promise<PageView | null>;
-  /** Something to show a page of a kind with, as its public page would be asked for; null where there is none. */
-  example(kind: PageKind, now: number): Promise<string | null>;
+  /**
+   * Something to show a page of a kind with, as its public page would be asked for; null where there is none.
+   * @param about id of the one thing that it is arranged for; null for any
+   */
+  example(kind: PageKind, now: number, about?: number | null): Promise<string | null>;
   /** The catalogue has changed: what was read of that is read again. */
   changed(names: readonly string[]): void;
 }
@@ -105,16 +108,15 @@ export function storefront(db: Queryable, rollWindows: (today: number) => void):
     changed(names) {
       if (names.some((name) => FACTS_READ.has(name))) known = null;
     },
-    async example(kind, now) {
-      return kind.needs
-        ? aboutReaders[kind.needs].example({ db, facts: await facts(), now, query: {}, shopper: null })
-        : '';
+    async example(kind, now, about = null) {
+      if (!kind.needs) return '';
+      const reader = aboutReaders[kind.needs];
+      const input = { db, facts: await facts(), now, query: {}, shopper: null };
+      return about === null ? reader.example(input) : ((await reader.slugOf?.(about, input)) ?? null);
     },
     async view(plan, wanted, address, now, own) {
       const { kind, slug, query, shopper = null } = wanted;
-      const whole = pageFor(plan, kind, slug);
-      if (!whole) return null;
-      const page = own ? onlyWith(whole, plan, own.bay) : whole;
+      if (pagesFor(plan, kind, slug).length === 0) return null;
       const at = await facts();
       const today = storeDay(now, plan.house.timeZone);
       if (at.soldWindowsAsOf !== today) rollWindows(today);
@@ -122,6 +124,9 @@ export function storefront(db: Queryable, rollWindows: (today: number) => void):
         ? await aboutReaders[kind.needs].read(slug, { db, facts: at, now, query, shopper, house: plan.house })
         : {};
       if (!about) return null;
+      const whole = pageFor(plan, kind, slug, aboutId(kind, about));
+      if (!whole) return null;
+      const page = own ? onlyWith(whole, plan, own.bay) : whole;
       if (shopper?.sent?.bay !== undefined) about.sent = shopper.sent;
       const pictures = await readPictures(db, picturesNamed(page, plan));
       const { product } = about;

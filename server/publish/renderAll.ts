@@ -9,7 +9,7 @@ import type { Parts } from '../parts.ts';
 async function render(plan: Plan, page: Page, parts: Pick<Parts, 'storefront' | 'clock'>): Promise<void> {
   const kind = pageKind(page.kind);
   const now = parts.clock();
-  const slug = kind.many ? page.slug : await parts.storefront.example(kind, now);
+  const slug = kind.many ? page.slug : await parts.storefront.example(kind, now, page.about);
   // What it would be about is not there yet, so neither is the page.
   if (slug === null) return;
   const address = { path: pagePath(kind, slug), from: {}, open: {} };

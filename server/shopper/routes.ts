@@ -3,7 +3,7 @@ import formBody from '@fastify/formbody';
 import type { FastifyInstance, FastifyReply, FastifyRequest } from 'fastify';
 import { currencyOf } from '../../core/catalogue/currencyOf.ts';
 import { bayKind } from '../../core/bays/index.ts';
-import { pageFor, pageKind, pagePath, wantedAt } from '../../core/pages/index.ts';
+import { pagesFor, pageKind, pagePath, wantedAt } from '../../core/pages/index.ts';
 import type { Plan } from '../../core/plan/plan.ts';
 import { idSchema, number, object, string } from '../../core/schema/schema.ts';
 import {
@@ -190,8 +190,10 @@ export async function shopperRoutes(scope: FastifyInstance, parts: Parts, pages:
     const plan = await livePlan();
     const given = (request.body ?? {}) as Record<string, unknown>;
     const asked = typeof given.path === 'string' ? wantedAt(given.path) : null;
-    const page = asked && pageFor(plan, asked.kind, asked.slug);
-    const bay = page?.bays.find(({ id, hidden }) => id === given.bay && !hidden);
+    const pages = asked ? pagesFor(plan, asked.kind, asked.slug) : [];
+    const bay = pages
+      .flatMap(({ bays }) => bays)
+      .find(({ id, hidden }) => id === given.bay && !hidden);
     const asks = bay && bayKind(bay.holds).form?.(bay as never);
     if (!asked || !bay || !asks) throw new Fault('not-found');
     const texts = textsFor(plan.house);

@@ -22,13 +22,15 @@ import type { Way } from './arrangeContext.tsx';
 type Needs = PageKind['needs'];
 
 /** A page for every category or collection is shown with the chosen one, or the one with most products. */
-function specimens(needs: Needs, { tree, vocabulary }: Studio, shopper: Shopper): About {
+function specimens(page: Page, needs: Needs, { tree, vocabulary }: Studio, shopper: Shopper): About {
+  // What is arranged for one thing is shown with that.
+  const [category, collection] = [page.about ?? shopper.category, page.about ?? shopper.collection];
   const fullest = <T extends { products: number }>(all: readonly T[]) =>
     [...all].sort((a, b) => b.products - a.products)[0] ?? null;
   if (needs === 'category')
-    return { category: (shopper.category && tree.byId(shopper.category)) || fullest(tree.roots) };
+    return { category: (category !== null && tree.byId(category)) || fullest(tree.roots) };
   if (needs !== 'collection') return {};
-  const chosen = vocabulary.collections.find(({ id }) => id === shopper.collection);
+  const chosen = vocabulary.collections.find(({ id }) => id === collection);
   return { collection: chosen ?? fullest(vocabulary.collections) };
 }
 
@@ -72,18 +74,22 @@ export function usePageViews(
   const kind = pageKind(page.kind);
   const pictureIds = picturesNamed(page, plan);
   const { pictures } = usePictures(pictureIds);
+  const productId = page.about ?? shopper.product;
   const { data: product = null } = useQuery({
-    queryKey: ['specimen', shopper.product],
+    queryKey: ['specimen', productId],
     queryFn: () =>
       client
-        .ask(specimenProduct, { query: { id: String(shopper.product ?? '') } })
+        .ask(specimenProduct, { query: { id: String(productId ?? '') } })
         .then((answer) => answer.product),
     enabled: kind.needs === 'product',
     staleTime: 60_000,
   });
   const { data: entry = null } = useQuery({
-    queryKey: ['specimen entry'],
-    queryFn: () => client.ask(specimenEntry).then((answer) => answer.entry),
+    queryKey: ['specimen entry', page.about],
+    queryFn: () =>
+      client
+        .ask(specimenEntry, { query: { id: String(page.about ?? '') } })
+        .then((answer) => answer.entry),
     enabled: kind.needs === 'entry',
     staleTime: 60_000,
   });
@@ -103,7 +109,7 @@ export function usePageViews(
     staleTime: 60_000,
   });
   const about: About = {
-    ...specimens(kind.needs, studio, shopper),
+    ...specimens(page, kind.needs, studio, shopper),
     ...(kind.needs === 'product' && { product }),
     ...(kind.needs === 'entry' && { entry }),
     ...(kind.needs === 'basket' && { basket }),

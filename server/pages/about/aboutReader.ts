@@ -19,6 +19,8 @@ export interface AboutReader {
   read(slug: string, input: AboutInput & { house: House }): Promise<About | null>;
   /** Slug of one to show such a page with; null where there is none. */
   example(input: AboutInput): Promise<string | null>;
+  /** The slug of the thing with an id, if there is one; absent where none can be arranged by itself. */
+  slugOf?(id: number, input: AboutInput): Promise<string | null>;
   /** Slugs of all that have such a page, for search engines; absent where those are nobody's to find. */
   slugs?(input: AboutInput): Promise<string[]>;
 }

@@ -7,5 +7,6 @@ export const aboutCategory: AboutReader = {
   },
   example: async ({ facts }) =>
     [...facts.tree.roots].sort((a, b) => b.products - a.products)[0]?.slug ?? null,
+  slugOf: (id, { facts }) => Promise.resolve(facts.tree.byId(id)?.slug ?? null),
   slugs: ({ facts }) => Promise.resolve(facts.tree.all.map(({ slug }) => slug)),
 };

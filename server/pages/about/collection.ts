@@ -6,5 +6,6 @@ export const aboutCollection: AboutReader = {
     return collection ? { collection } : null;
   },
   example: async ({ facts }) => facts.collections[0]?.slug ?? null,
+  slugOf: (id, { facts }) => Promise.resolve(facts.collections.find((one) => one.id === id)?.slug ?? null),
   slugs: ({ facts }) => Promise.resolve(facts.collections.map(({ slug }) => slug)),
 };

@@ -8,6 +8,8 @@ export const aboutEntry: AboutReader = {
   },
   example: async ({ facts, now }) =>
     facts.entries.find(({ publishedAt }) => publishedAt <= now)?.slug ?? null,
+  slugOf: (id, { facts, now }) =>
+    Promise.resolve(facts.entries.find((one) => one.id === id && one.publishedAt <= now)?.slug ?? null),
   slugs: ({ facts, now }) =>
     Promise.resolve(facts.entries.flatMap(({ publishedAt, slug }) => (publishedAt <= now ? slug : []))),
 };

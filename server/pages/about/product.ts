@@ -17,6 +17,10 @@ export const aboutProduct: AboutReader = {
     );
     return rows[0]?.slug ?? null;
   },
+  async slugOf(id, { db }) {
+    const { rows } = await db.query<{ slug: string }>('SELECT slug FROM product WHERE id = $1::bigint', [id]);
+    return rows[0]?.slug ?? null;
+  },
   async slugs({ db, now }) {
     const { rows } = await db.query<{ slug: string }>(
       'SELECT slug FROM product WHERE on_sale_from <= $1 ORDER BY id',

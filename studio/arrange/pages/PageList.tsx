@@ -1,6 +1,7 @@
 import { MoreVertical } from 'lucide-react';
 import { Button, GridList, GridListItem, Menu, MenuTrigger } from 'react-aria-components';
 import styled from 'styled-components';
+import { TextButton } from '../../ui/Button.tsx';
 import { MenuRow } from '../../ui/MenuRow.tsx';
 import { PopoverBox } from '../../ui/Pick.tsx';
 import { t } from '../../ui/theme.ts';
@@ -9,6 +10,9 @@ const Heading = styled.h3`
   font: 600 13.5px/1.3 ${t.names};
   background: ${t.pineSoft};
   padding: 5px 12px;
+  display: flex;
+  justify-content: space-between;
+  gap: 8px;
 `;
 
 const Row = styled(GridListItem)`
@@ -31,6 +35,10 @@ const Row = styled(GridListItem)`
   &[data-focus-visible] {
     outline: 2px solid ${t.pine};
     outline-offset: -2px;
+  }
+  &[data-under] .name::before {
+    content: '↳ ';
+    color: ${t.ink2};
   }
   .name {
     font-weight: 600;
@@ -66,6 +74,8 @@ export interface PageRow {
   /** How many changes of it shoppers do not see yet. */
   changes: string;
   current: boolean;
+  /** It belongs to the one above. */
+  under?: boolean;
   acts: readonly { id: string; words: string }[];
 }
 
@@ -73,10 +83,13 @@ export interface PageRow {
 export function PageList({
   title,
   rows,
+  aside,
   onOpen,
   onAct,
 }: {
   title: string;
+  /** What else can be done with pages of this sort. */
+  aside?: { words: string; press: () => void };
   rows: readonly PageRow[];
   /** Absent where they cannot be arranged. */
   onOpen?(id: string): void;
@@ -85,14 +98,23 @@ export function PageList({
   if (rows.length === 0) return null;
   return (
     <section>
-      <Heading>{title}</Heading>
+      <Heading>
+        {title}
+        {aside && <TextButton onPress={aside.press}>{aside.words}</TextButton>}
+      </Heading>
       <GridList
         aria-label={title}
         keyboardNavigationBehavior="tab"
         onAction={onOpen && ((key) => onOpen(String(key)))}
       >
-        {rows.map(({ id, name, address, state, changes, current, acts }) => (
-          <Row key={id} id={id} textValue={name} data-current={current || undefined}>
+        {rows.map(({ id, name, address, state, changes, current, under, acts }) => (
+          <Row
+            key={id}
+            id={id}
+            textValue={name}
+            data-current={current || undefined}
+            data-under={under || undefined}
+          >
             <span className="name">{name}</span>
             <span className="quiet">{address}</span>
             <span className="quiet">{state}</span>

@@ -12,6 +12,9 @@ const PagesPanel = lazy(() => import('./PagesPanel.tsx').then((module) => ({ def
 /** Fetched once one is to be made. */
 const NewPage = lazy(() => import('./NewPage.tsx').then((module) => ({ default: module.NewPage })));
 
+/** Fetched once one thing is to be arranged by itself. */
+const ArrangeOne = lazy(() => import('./ArrangeOne.tsx').then((module) => ({ default: module.ArrangeOne })));
+
 const Opener = styled(Button)`
   display: flex;
   justify-content: space-between;
@@ -55,7 +58,7 @@ const Box = styled(Popover)`
 export function PagesButton() {
   const { page } = useArranging();
   const [open, setOpen] = useState(false);
-  const [making, setMaking] = useState(false);
+  const [making, setMaking] = useState<'page' | 'one' | null>(null);
   const navigate = useNavigate();
   return (
     <>
@@ -71,19 +74,28 @@ export function PagesButton() {
                 onClose={() => setOpen(false)}
                 onNew={() => {
                   setOpen(false);
-                  setMaking(true);
+                  setMaking('page');
+                }}
+                onOne={() => {
+                  setOpen(false);
+                  setMaking('one');
                 }}
               />
             </Suspense>
           </Dialog>
         </Box>
       </DialogTrigger>
-      {making && (
+      {making === 'one' && (
+        <Suspense fallback={null}>
+          <ArrangeOne onClose={() => setMaking(null)} />
+        </Suspense>
+      )}
+      {making === 'page' && (
         <Suspense fallback={null}>
           <NewPage
-            onClose={() => setMaking(false)}
+            onClose={() => setMaking(null)}
             onMade={(id) => {
-              setMaking(false);
+              setMaking(null);
               void navigate(`/arrange/${id}`);
             }}
           />

@@ -59,8 +59,25 @@ const addressOf = ({ kind, slug = '' }: StoredPage): string => {
 const ofOwner = ({ kind }: StoredPage): boolean => pageKind(kind).many;
 const ofAll = ({ kind }: StoredPage): boolean => !pageKind(kind).many && pageKind(kind).address.slugged;
 
+const OF_ALL = 'For every one of a kind';
+
+/** Each kind, followed by those of it that are arranged separately. */
+const withSingles = (pages: readonly StoredPage[]): StoredPage[] =>
+  pages
+    .filter(({ about }) => !about)
+    .flatMap((page) => [page, ...pages.filter((one) => one.about && one.kind === page.kind)]);
+
 /** Every page of the store by sort, found by name or address; and the way to a new one. */
-export function PagesPanel({ onClose, onNew }: { onClose: () => void; onNew: () => void }) {
+export function PagesPanel({
+  onClose,
+  onNew,
+  onOne,
+}: {
+  onClose: () => void;
+  onNew: () => void;
+  /** One thing is to get an arrangement of its own. */
+  onOne: () => void;
+}) {
   const { draft } = useStudio();
   const { page: current } = useArranging();
   const stored = useDraft((state) => state.draft);
@@ -94,6 +111,7 @@ export function PagesPanel({ onClose, onNew }: { onClose: () => void; onNew: () 
             : '',
       changes: count > 0 ? counted(count, 'change') : '',
       current: id === current.id,
+      under: Boolean(page.about),
       acts: isRemoved(page)
         ? [
             { id: 'back', words: 'Bring back' },
@@ -103,6 +121,7 @@ export function PagesPanel({ onClose, onNew }: { onClose: () => void; onNew: () 
             ...(pageKind(page.kind).needs === null && !isEdge(page)
               ? [{ id: 'copy', words: 'Duplicate' }]
               : []),
+            ...(page.about ? [{ id: 'likeAll', words: 'Arrange like all others again' }] : []),
             ...(ofOwner(page)
               ? [
                   { id: 'settings', words: 'Name and address…' },
@@ -126,6 +145,13 @@ export function PagesPanel({ onClose, onNew }: { onClose: () => void; onNew: () 
     const page = stored.pages[id];
     if (!page) return;
     if (what === 'settings') return open(id, '?bay=page');
+    if (what === 'likeAll') {
+      keepFocus();
+      draft.run(dropPage(page));
+      const all = Object.values(stored.pages).find((one) => one.kind === page.kind && !one.about);
+      if (id === current.id) void navigate(`/arrange/${all?.id ?? 'home'}`);
+      return;
+    }
     if (what === 'back' || what === 'drop' || what === 'remove') {
       keepFocus();
       draft.run(
@@ -142,7 +168,7 @@ export function PagesPanel({ onClose, onNew }: { onClose: () => void; onNew: () 
   const lists: [string, StoredPage[]][] = [
     ['Store pages', there.filter((page) => !ofOwner(page) && !ofAll(page) && !isEdge(page))],
     ['On every page', there.filter(isEdge)],
-    ['For every one of a kind', there.filter(ofAll)],
+    [OF_ALL, withSingles(there.filter(ofAll))],
     ['Your pages', there.filter(ofOwner)],
   ];
   return (
@@ -157,7 +183,14 @@ export function PagesPanel({ onClose, onNew }: { onClose: () => void; onNew: () 
       </Head>
       <Lists>
         {lists.map(([title, some]) => (
-          <PageList key={title} title={title} rows={some.map(rowOf)} onOpen={open} onAct={act} />
+          <PageList
+            key={title}
+            title={title}
+            rows={some.map(rowOf)}
+            onOpen={open}
+            onAct={act}
+            {...(title === OF_ALL && { aside: { words: 'Arrange one separately…', press: onOne } })}
+          />
         ))}
         <PageList title="Deleted" rows={found.filter(isRemoved).map(rowOf)} onAct={act} />
         {found.length === 0 && <None>No page is called so, or is at such an address.</None>}

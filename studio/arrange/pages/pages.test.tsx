@@ -34,7 +34,7 @@ function Drawn({ onClose }: { onClose: () => void }) {
   return (
     <ArrangeContext value={{ page: plan.pages.home! } as Arranging}>
       <div role="dialog">
-        <PagesPanel onClose={onClose} onNew={() => undefined} />
+        <PagesPanel onClose={onClose} onNew={() => undefined} onOne={() => undefined} />
       </div>
       <p data-testid="address">{useLocation().pathname}</p>
     </ArrangeContext>
