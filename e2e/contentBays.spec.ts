@@ -158,7 +158,7 @@ test('a page gets picture and text, a line, links and a jump button, by mouse an
       has: page.getByRole('heading', { name: 'Find the workshop' }),
     });
     await expect(links.getByRole('link')).toHaveText(['The journal', 'Write to us']);
-    const column = page.locator('.column');
+    const column = page.locator('.main .column');
     const [picture, says] = await Promise.all([
       column.locator('img').boundingBox(),
       column.locator('.column-says').boundingBox(),

@@ -35,7 +35,7 @@ const sides = (page: Page) =>
         '.store-name',
         '.trail ol',
         '.page-heading h1',
-        '.bay-heading.align-start',
+        '.main .bay-heading.align-start',
         '[data-bay] > .inner > [data-shelf]:not([data-moving]) .cards',
       ].flatMap(begins),
     };

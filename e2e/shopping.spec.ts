@@ -205,7 +205,7 @@ test('buying is turned off for the whole store, asked for instead, and read in t
 
   await page.getByRole('button', { name: /How the store sells$/ }).click();
   await page.getByRole('option', { name: 'By asking for a quote' }).click();
-  await page.getByRole('switch', { name: 'Prices shown' }).click({ force: true });
+  await page.getByText('Prices shown', { exact: true }).click();
   await publishes(page, 'How the store sells now by asking for a quote', 3);
   await shopper.goto(`${store.url}/shop`);
   await expect(shopper.getByRole('link', { name: /^Basket/ })).toHaveCount(0);

@@ -20,7 +20,7 @@ test('one category is arranged on its own, published, and put back', async ({ pa
   const wide = await frameAt(page, 'Wide');
   await expect(wide.getByRole('heading', { level: 1, name: 'Vases' })).toBeVisible();
   await page.getByRole('button', { name: 'Add a bay' }).click();
-  await page.getByRole('menuitem', { name: 'Notice', exact: true }).click();
+  await page.getByRole('menuitem', { name: 'Notice', exact: true }).first().click();
   await page.keyboard.press('Control+a');
   await page.keyboard.type('Every vase is thrown in one piece');
   await expect(wide.getByText('Every vase is thrown in one piece')).toBeVisible();

@@ -23,7 +23,8 @@ export const arrangedGone: PlanCheck = {
       const thing = pageKind(kind).name.toLowerCase();
       return [
         {
-          at: { on: 'page', page: page.id } as const,
+          // Nobody comes to it to be told there.
+          at: { on: 'store' } as const,
           text: isGone
             ? `"${page.name}" is arranged for a ${thing} that is gone`
             : `"${page.name}" is the second arrangement of one ${thing}, so it is not shown`,

@@ -237,6 +237,14 @@ describe('every check', () => {
       ),
       fixes: true,
     },
+    'arranged-gone': {
+      plan: (() => {
+        const stored = specimenStored([specimenShelf('a')]);
+        const one = { id: 'one', kind: 'category', name: 'One', about: 99_999, bays: [] };
+        return { ...stored, pages: { ...stored.pages, one } };
+      })(),
+      fixes: true,
+    },
     'times-at-odds': {
       plan: specimenStored(
         [specimenShelf('a')],

@@ -114,7 +114,10 @@ describe('one thing that is arranged separately', () => {
     ]);
     expect(apply(gone, found(gone)[0]!.fix!.command)).toEqual(there);
     const twice = withOne(there, 'category', 1, 'again');
-    expect(found(twice).map(({ at }) => at)).toEqual([{ on: 'page', page: 'again' }]);
+    expect(found(twice).map(({ text }) => text)).toEqual([
+      '"Category: Gift sets" is the second arrangement of one category, so it is not shown',
+    ]);
+    expect(apply(twice, found(twice)[0]!.fix!.command)).toEqual(there);
     expect(pageFor(completePlan(twice), pageKind('category'), '', 1)!.id).toBe('one-category-1');
   });
 

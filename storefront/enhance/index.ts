@@ -2,6 +2,7 @@
 import { keepBasket } from './basket.ts';
 import { followLookedAt } from './lookedAt.ts';
 import { keepGrowing } from './more.ts';
+import { keepMenus } from './menu.ts';
 import { keep, kept } from './memory.ts';
 import { keepMoving } from './moving.ts';
 import { keepQuick } from './quick.ts';
@@ -33,8 +34,7 @@ if (document.querySelector('[data-close]'))
   void import('./notice.ts').then(({ keepNotices }) => keepNotices(document));
 if (document.querySelector('[data-jump]'))
   void import('./jump.ts').then(({ keepJumps }) => keepJumps(document));
-if (document.querySelector('.menu-more,.menu-fold'))
-  void import('./menu.ts').then(({ keepMenus }) => keepMenus(document));
+if (document.querySelector('.menu-more,.menu-fold')) keepMenus(document);
 if (document.querySelector('[data-quick]')) keepQuick();
 if (document.querySelector('[data-basket-count]')) keepBasket();
 if (document.querySelector('[data-save],[data-saved-count]'))

@@ -20,7 +20,7 @@ body{margin:0}
 .unseen{position:absolute;width:1px;height:1px;overflow:hidden;clip-path:inset(50%)}.main>.none{padding:24px var(--margin);max-width:60ch}
 .skip{position:absolute;inset-inline-start:-9999px}
 .skip:focus{position:static;display:block;padding:8px 16px}
-.store{padding-inline:var(--margin);border-bottom:1px solid var(--line);background:var(--ground);inset-block-start:0;z-index:4}
+.store{position:relative;padding-inline:var(--margin);border-bottom:1px solid var(--line);background:var(--ground);inset-block-start:0;z-index:4}
 .rows{max-width:var(--content);margin-inline:auto;display:flex;flex-wrap:wrap;gap:4px var(--between-bays)}
 .store>.rows{min-height:64px;align-items:center;align-content:center}
 :where(.rows)>.bay{display:flex;justify-content:var(--side,flex-start)}

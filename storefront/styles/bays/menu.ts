@@ -2,8 +2,8 @@
 export const menuCss = `
 .menu{display:var(--list,flex);flex-flow:var(--flow,row) wrap;justify-content:var(--side,flex-start);gap:2px var(--between);list-style:none;font-size:15px}
 .store .menu{position:var(--over,static);inset:100% 0 auto;max-height:80vh;padding:var(--over-in,0);background:var(--over-ground,none);box-shadow:var(--over-shadow,none);overflow:var(--over-scroll,visible)}
-.menu-item{position:relative;display:flex;flex-direction:var(--flow,row);align-items:flex-start}
-.menu-link{padding-block:6px;text-decoration:none}
+.menu-item{position:relative;display:flex;row-gap:2px;flex-direction:var(--flow,row);align-items:flex-start}
+.menu-link{display:block;padding-block:6px;text-decoration:none}
 a.menu-link:is(:hover,[aria-current]){text-decoration:underline;text-underline-offset:5px}
 .menu-more{display:var(--more,grid);place-items:center;width:24px;height:34px;padding:0;background:none;color:inherit;cursor:pointer}
 .menu-below{position:var(--below,absolute);z-index:1;inset:100% auto auto 0;display:var(--below-list,var(--opened,none));flex-direction:column;gap:2px;min-width:max-content;max-width:80vw;padding:var(--below-in,8px 16px);background:var(--behind,var(--ground));box-shadow:0 6px 18px rgb(0 0 0/calc(.14*var(--lifted,1)));list-style:none;text-align:start}
