@@ -69,7 +69,7 @@ export const pageSettings = {
     name: 'Stays at the top',
     find: ['sticky', 'fixed', 'top', 'scroll', 'stays'],
     about: 'While shoppers scroll, the header stays in sight.',
-    say: (sticks) => (sticks ? 'stays at the top' : 'goes away with the page'),
+    say: (sticks) => (sticks ? 'stays at the top' : 'scrolls with the page'),
   }),
   /** Of header and footer. */
   between: varying(integer(0, 120, 'px', { step: 4 }), 24, {

@@ -203,7 +203,8 @@ export function* pageView(input: PageInput): Generator<ItemsRequest, PageView, I
     name: kind.titledByStore ? house.storeName : name,
     title: kind.titledByStore ? house.storeName : `${name} – ${house.storeName}`,
     description: shortened(
-      ((kind.needs === null || page.about !== null) && page.description) || (kind.described(about) ?? saidBy(bays)),
+      ((kind.needs === null || page.about !== null) && page.description) ||
+        (kind.described(about) ?? saidBy(bays)),
     ),
     unlisted: page.unlisted,
     firstHeading: firstHeading(bays, kind.titledByStore ? house.storeName : name),

@@ -26,7 +26,7 @@ beforeAll(async () => {
           { id: 'one-notice', holds: 'notice', words: 'For this category alone' },
           { id: 'one-list', holds: 'shelf', shelfId: 'one-list' },
         ],
-      } as never),
+      }),
     },
     {
       key: 'shelf:one-list',
@@ -82,7 +82,7 @@ describe('a category that is arranged separately', () => {
       .toContain('one-notice');
     await rename(one.slug);
     const page = await store.document('page:for-one');
-    const gone = await store.save({ key: 'page:for-one', version: page.version, body: null as never });
+    const gone = await store.save({ key: 'page:for-one', version: page.version, body: null });
     expect(gone.statusCode, gone.body).toBe(200);
     expect((await store.publish()).statusCode).toBe(200);
     const back = await store.get(`/category/${one.slug}`);

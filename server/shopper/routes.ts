@@ -191,9 +191,7 @@ export async function shopperRoutes(scope: FastifyInstance, parts: Parts, pages:
     const given = (request.body ?? {}) as Record<string, unknown>;
     const asked = typeof given.path === 'string' ? wantedAt(given.path) : null;
     const pages = asked ? pagesFor(plan, asked.kind, asked.slug) : [];
-    const bay = pages
-      .flatMap(({ bays }) => bays)
-      .find(({ id, hidden }) => id === given.bay && !hidden);
+    const bay = pages.flatMap(({ bays }) => bays).find(({ id, hidden }) => id === given.bay && !hidden);
     const asks = bay && bayKind(bay.holds).form?.(bay as never);
     if (!asked || !bay || !asks) throw new Fault('not-found');
     const texts = textsFor(plan.house);

@@ -87,9 +87,7 @@ export function usePageViews(
   const { data: entry = null } = useQuery({
     queryKey: ['specimen entry', page.about],
     queryFn: () =>
-      client
-        .ask(specimenEntry, { query: { id: String(page.about ?? '') } })
-        .then((answer) => answer.entry),
+      client.ask(specimenEntry, { query: { id: String(page.about ?? '') } }).then((answer) => answer.entry),
     enabled: kind.needs === 'entry',
     staleTime: 60_000,
   });
