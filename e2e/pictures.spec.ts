@@ -71,8 +71,10 @@ test('pictures are dropped in, told of, shown on a page, replaced wherever they 
   await expect(side.getByText('600 × 400 px')).toBeVisible();
   await expect(side.getByText('Nothing uses it.')).toBeVisible();
   await side.getByRole('textbox', { name: 'What it shows' }).fill('A kiln door, half open');
-  const whole = (await side.locator('.whole img').boundingBox())!;
-  await page.mouse.click(whole.x + whole.width * 0.25, whole.y + whole.height * 0.75);
+  const picture = side.locator('.whole img');
+  const whole = (await picture.boundingBox())!;
+  // Where it stands once it no longer moves.
+  await picture.click({ position: { x: whole.width * 0.25, y: whole.height * 0.75 } });
   await expect(side.getByRole('button', { name: /25 % across, 75 % down/ })).toBeVisible();
   await expect(side.getByRole('status')).toHaveText('Saved. Shoppers see it at once.');
 

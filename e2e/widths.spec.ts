@@ -115,7 +115,7 @@ test('a clip is dragged by the mouse, and the frame of any width follows its mar
   expect(wide).toBeGreaterThan(700);
   expect(
     await inFree
-      .locator('[data-bay]')
+      .locator('.main [data-bay]')
       .last()
       .evaluate((bay) => bay.clientWidth),
   ).toBe(wide);

@@ -253,7 +253,7 @@ describe('a jump button', () => {
 
   it('keeps clear above its bay what it is told to, by width', () => {
     const css = pageCss(pageOf({ ...jump('b'), offset: { phone: 0, laptop: 64 } }, target));
-    expect(css.split('[id="bay-b"]{scroll-margin-top:64px}')).toHaveLength(2);
+    expect(css.split('[id="bay-b"]{scroll-margin-top:calc(64px + var(--stuck,0px))}')).toHaveLength(2);
   });
 
   it('refuses a name that another part of every page has', () => {

@@ -109,6 +109,8 @@ export const jumpBay: BayKind<typeof settings, JumpContent> = {
       bands,
       (band) =>
         `${scope} .jump{text-align:${valueAt(align, bands, band)}}` +
-        (to === null ? '' : `[id=${cssString(to)}]{scroll-margin-top:${valueAt(offset, bands, band)}px}`),
+        (to === null
+          ? ''
+          : `[id=${cssString(to)}]{scroll-margin-top:calc(${valueAt(offset, bands, band)}px + var(--stuck,0px))}`),
     ),
 };

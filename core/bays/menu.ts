@@ -282,9 +282,10 @@ const written = (values: Readonly<Record<string, string>>, holds: boolean): stri
     .map(([name, value]) => `;--${name}:${holds ? value : 'initial'}`)
     .join('');
 
-const INSET_PX = 16;
+/** At both of their ends. */
+const INSET_PX = 32;
 
-/** How wide the widest is where they stand below one another, those of the second level a little further in. */
+/** How wide the widest is where they stand below one another, those of the second level with space around them. */
 const widest = (links: readonly MenuLink[]): number =>
   Math.max(
     0,

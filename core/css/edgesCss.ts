@@ -69,7 +69,7 @@ export function edgesCss(view: PageView): string {
       const { from } = bands.find(({ id }) => id === band)!;
       // What a link leads to is not put under what stays at the top.
       const underPx = sticks ? Math.ceil(headHeight(view, Math.max(NARROWEST_PX, from))) : 0;
-      return `.store{position:${sticks ? 'sticky' : 'relative'}}.main [id]{scroll-margin-top:${underPx}px}`;
+      return `.store{position:${sticks ? 'sticky' : 'relative'}}.main{--stuck:${underPx}px}`;
     });
   }
   return css + (foot ? around('.foot', foot, view) : '');

@@ -130,10 +130,10 @@ describe('the header and the footer', () => {
   it('keep what links lead to clear of a header that stays at the top, and only then', () => {
     const look = { above: { phone: 0 }, below: { phone: 0 } };
     const css = (sticks: boolean) =>
-      /\.store\{position[^}]*\}\.main[^}]*\}/.exec(
+      /\.store\{position[^}]*\}\.main\{--stuck[^}]*\}/.exec(
         pageCss(viewOf(planWith([{ holds: 'storeName', look }], [], { sticks: { phone: sticks } }))),
       )?.[0];
-    expect(css(true)).toBe('.store{position:sticky}.main [id]{scroll-margin-top:65px}');
+    expect(css(true)).toBe('.store{position:sticky}.main{--stuck:65px}');
     expect(css(false)).toBeUndefined();
   });
 });

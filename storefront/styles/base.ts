@@ -27,7 +27,7 @@ body{margin:0}
 .rows>.bay>.inner{max-width:100%;padding-inline:0;margin-inline:0}
 .store-name{display:block;font-weight:650;font-size:20px;text-decoration:none;letter-spacing:-.01em}.store-name img{display:block;object-fit:contain}
 .own-links{display:flex;gap:4px 18px}.own-link{display:inline-flex;gap:6px;align-items:center;text-decoration:none;padding-block:6px;font-size:15px;white-space:nowrap}.own-link>span:last-child{display:inline-block;min-width:3ch}.own-link:hover{text-decoration:underline;text-underline-offset:5px}
-.main{flex:1}
+.main{flex:1}:where(.main) [id]{scroll-margin-top:var(--stuck,0px)}
 .bay>.inner{max-width:calc(var(--inner) + 2*var(--margin));margin-inline:auto;padding-inline:var(--margin)}
 .bay-heading{margin-bottom:20px;font-weight:560;line-height:1.2;letter-spacing:-.01em}
 h1.bay-heading{font-size:clamp(28px,4cqi,40px)}
