@@ -1,5 +1,4 @@
 import type { Page } from '@playwright/test';
-import { firstBands } from '../core/plan/firstBands.ts';
 import { completePlan } from '../core/plan/storedPlan.ts';
 import { specimenBay, specimenStored, specimenView } from '../core/specimen/specimen.ts';
 import { fetchFaces } from '../core/text/faces.ts';
@@ -10,6 +9,7 @@ import { publishByHand } from './publish.ts';
 import { shifted, watchShifts } from './shifts.ts';
 import { expect, frameAt, openLine, saved, signIn, test } from './store.ts';
 
+const WIDTHS = [360, 700, 1000, 1440];
 const WORDS = ['Bowls', 'Vases', 'For the table', 'Tall things', 'Teaware', 'All of it'];
 
 function anyEdgeBay(random: Random, id: string) {
@@ -58,7 +58,7 @@ test('headers are as high as they are reckoned to be, whatever stands in them, a
     });
     const view = specimenView(plan, 0);
     await draw(view);
-    for (const width of [360, 700, 1000, 1440]) {
+    for (const width of WIDTHS) {
       await page.setViewportSize({ width, height: 900 });
       const drawn = await page.evaluate(() => ({
         heightPx: document.querySelector('.store')!.getBoundingClientRect().height,
@@ -72,7 +72,7 @@ test('headers are as high as they are reckoned to be, whatever stands in them, a
         );
     }
   }
-  expect(compared).toBe(12 * firstBands.length);
+  expect(compared).toBe(12 * WIDTHS.length);
   expect(otherwise).toEqual([]);
 });
 

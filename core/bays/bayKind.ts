@@ -111,7 +111,7 @@ export interface BayKind<S extends Lines, C extends object> {
   /** Estimated height without the space around it, px. */
   heightPx(content: C, heading: Heading, bands: Bands, regionPx: number): number;
   /** Estimated width where it is as wide as what it holds, px; absent where it takes all there is. */
-  ownPx?(content: C, heading: Heading, bands: Bands, bandId: string): number;
+  ownPx?(content: C, bands: Bands, bandId: string): number;
   /** The least that it can be, px: its longest word. */
   leastPx?(content: C, bands: Bands, bandId: string): number;
   /** Its height in a room of this width, px, where the one that it stands in is not the page's. */

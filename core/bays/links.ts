@@ -19,7 +19,7 @@ import type { BayKind } from './bayKind.ts';
 import type { IconId } from './iconIds.ts';
 import type { Bay } from './index.ts';
 import { linkItemsSchema, type LinkItem } from './linkItem.ts';
-import { sayStands, type Align } from './stands.ts';
+import { JUSTIFIED, sayStands, type Align } from './stands.ts';
 import { withoutShelves } from './withoutShelves.ts';
 
 const SHOWN = { both: 'Icons and words', icons: 'Icons alone', words: 'Words alone' } as const;
@@ -82,8 +82,6 @@ export interface LinksContent {
 const LEAST_PX = 40;
 const LEAST_WIDE_PX = 24;
 const ICON_GAP_PX = 8;
-
-const JUSTIFIED: Readonly<Record<Align, string>> = { start: 'flex-start', center: 'center', end: 'flex-end' };
 
 const kept = keptFor<Bay, LinksContent>();
 

@@ -225,7 +225,7 @@ export const menuBay: BayKind<typeof settings, MenuContent> = {
   heads: (_, heading) => heading.words !== '' && heading.level === 1,
   scripted: ({ links, folded }) =>
     links.some(({ below }) => below.length > 0) || Object.values(folded).includes('button'),
-  ownPx: ({ links, flow, between, folded }, _, bands, band) => {
+  ownPx: ({ links, flow, between, folded }, bands, band) => {
     if (valueAt(folded, bands, band) === 'button') return BUTTON_PX;
     const widths = links.map(linkPx);
     if (valueAt(flow, bands, band) === 'column') return widest(links);

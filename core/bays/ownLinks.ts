@@ -111,7 +111,7 @@ export const ownLinksBay: BayKind<typeof settings, OwnLinksContent> = {
   },
   tones: () => [],
   heads: () => false,
-  ownPx: (content, _, bands, band) => widthPx(content, bands, band),
+  ownPx: widthPx,
   // Its words are not broken.
   leastPx: widthPx,
   heightPx: () => TEXT.linePx + ENDS_PX,

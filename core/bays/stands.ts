@@ -11,6 +11,13 @@ const STANDS: Readonly<Record<Align, string>> = {
   end: 'at the end',
 };
 
+/** The same as CSS writes it for what flows in a line. */
+export const JUSTIFIED: Readonly<Record<Align, string>> = {
+  start: 'flex-start',
+  center: 'center',
+  end: 'flex-end',
+};
+
 /** Where something stands in its room, by width: "in the middle". */
 export const sayStands = (align: Varying<Align>, names: Names): string =>
   sayVarying(align, names, (one) => STANDS[one]);

@@ -97,7 +97,7 @@ export const storeNameBay: BayKind<typeof settings, StoreNameContent> = {
   },
   tones: ({ picture: file }) => (file ? [file] : []),
   heads: () => false,
-  ownPx: (content, _, bands, band) =>
+  ownPx: (content, bands, band) =>
     content.picture ? pictureSize(content, bands, band).width : widthOf(content.words, NAME),
   leastPx: (content, bands, band) =>
     content.picture

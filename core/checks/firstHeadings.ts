@@ -1,4 +1,5 @@
 import { bayKind } from '../bays/index.ts';
+import { pageKind } from '../pages/index.ts';
 import type { PageCheck } from './check.ts';
 
 /** A page has one heading of the first level; screen readers and search engines go by it. */
@@ -11,11 +12,15 @@ export const firstHeadings: PageCheck = {
     const heads = view.bays.filter(
       ({ content, heading, empty }) => !empty && bayKind(content.holds).heads(content, heading),
     );
-    return heads.slice(1).map(({ id, heading }) => {
+    // In the header or the footer one is one too many on every page.
+    const { edge } = pageKind(view.kind);
+    return heads.slice(edge ? 0 : 1).map(({ id, heading }) => {
       const ofBay = heading.words !== '' && heading.level === 1;
       return {
         at: { on: 'bay', page: view.pageId, bay: id },
-        text: 'The page has a first-level heading above already',
+        text: edge
+          ? 'A first-level heading here is a second one on every page'
+          : 'The page has a first-level heading above already',
         fix: ofBay
           ? {
               words: 'Make it second level',

@@ -1,3 +1,4 @@
+import { JUSTIFIED } from '../bays/stands.ts';
 import { valueAt } from '../bands/varying.ts';
 import type { Bands } from '../bands/bands.ts';
 import type { BayPlace, Takes } from '../plan/bay.ts';
@@ -19,8 +20,6 @@ const FLEX: Readonly<Record<Takes, string>> = {
   half: '0 0 calc((100% - var(--between-bays))/2)',
   row: '0 0 100%',
 };
-
-const JUSTIFIED = { start: 'flex-start', center: 'center', end: 'flex-end' } as const;
 
 const backgroundCss = (selector: string, ground: string | null, { colours }: PageView): string =>
   ground === null

@@ -15,7 +15,7 @@ export interface EdgeBox {
 
 /** A line under the header and over the footer, and how high a header is at least, px; as the base sheet has them. */
 const LINE_PX = 1;
-const LEAST_PX: Readonly<Record<string, number>> = { header: 64, footer: 0 };
+const LEAST_PX = { head: 64, foot: 0 } as const;
 
 /** Parts of a row that a bay takes, beside others of its kind. */
 const SHARES = { quarter: 4, third: 3, half: 2, row: 1 } as const;
@@ -69,14 +69,14 @@ export function edgeLayout(
     const high = Math.max(...items.map(({ height }) => height));
     let x = start;
     for (const { bay, width, height } of items) {
-      const top = edge.kind === 'header' ? (high - height) / 2 : 0;
+      const top = edge.edge === 'head' ? (high - height) / 2 : 0;
       boxes.push({ bayId: bay.id, x, y: y + top, width, height });
       x += width + gap;
     }
     y += high + ROW_GAP_PX;
   }
   const high = rows.length > 0 ? y - ROW_GAP_PX + ends : 0;
-  const heightPx = rows.length > 0 ? Math.max(LEAST_PX[edge.kind] ?? 0, high) + LINE_PX : 0;
+  const heightPx = rows.length > 0 ? Math.max(LEAST_PX[edge.edge], high) + LINE_PX : 0;
   // Rows stand in the middle of what is higher than they are.
   const down = rows.length > 0 ? (heightPx - LINE_PX - high) / 2 : 0;
   return { boxes: boxes.map((box) => ({ ...box, y: box.y + down })), heightPx };
@@ -89,8 +89,8 @@ const LEAST_REST_PX = 80;
 const leastWidth = ({ content }: BayView, bands: Bands, band: string): number =>
   bayKind(content.holds).leastPx?.(content, bands, band) ?? LEAST_REST_PX;
 
-const ownWidth = ({ content, heading }: BayView, bands: Bands, band: string): number | undefined =>
-  bayKind(content.holds).ownPx?.(content, heading, bands, band);
+const ownWidth = ({ content }: BayView, bands: Bands, band: string): number | undefined =>
+  bayKind(content.holds).ownPx?.(content, bands, band);
 
 function heightOf(bay: BayView, bands: Bands, band: string, widthPx: number, regionPx: number): number {
   const { content, heading, look } = bay;

@@ -8,7 +8,7 @@ import type { CategoryFacts } from '../catalogue/facts.ts';
 import { findingsOn } from '../checks/index.ts';
 import { pageCss } from '../css/pageCss.ts';
 import { checkDocument } from '../plan/checkDocument.ts';
-import { firstBands } from '../plan/firstBands.ts';
+import { apply } from '../plan/commands.ts';
 import { linkTo } from '../plan/linkTo.ts';
 import { completePlan, type StoredPlan } from '../plan/storedPlan.ts';
 import { subjectOf } from '../plan/target.ts';
@@ -119,6 +119,22 @@ describe('the header and the footer', () => {
     expect(new Set(found.map((one) => JSON.stringify(one))).size).toBe(found.length);
     expect(edgeView(view, 'header').bays).toEqual(view.head!.bays);
     expect(edgeView(view, 'home')).toBe(view);
+  });
+
+  it('never carry the first heading of a page, which is found where one does', () => {
+    const stored = planWith([{ holds: 'menu', heading: { words: 'Shop', level: 1 } }]);
+    const view = viewOf(stored, tree);
+    expect(view.firstHeading).not.toBeNull();
+    const found = findingsOn(view, completePlan(stored), specimenNames).filter(
+      ({ check }) => check === 'first-headings',
+    );
+    expect(found.map(({ at }) => at)).toEqual([{ on: 'bay', page: 'header', bay: 'header-0' }]);
+    const mended = apply(stored, found[0]!.fix!.command);
+    expect(
+      findingsOn(viewOf(mended, tree), completePlan(mended), specimenNames).some(
+        ({ check }) => check === 'first-headings',
+      ),
+    ).toBe(false);
   });
 
   it('lay their background behind each of their bays, so that texts are judged on it', () => {
@@ -281,6 +297,5 @@ describe('the rows of the header and the footer', () => {
     expect([rowsOf('quarter', 4), rowsOf('third', 3), rowsOf('half', 2), rowsOf('row', 2)]).toEqual([
       1, 1, 1, 2,
     ]);
-    expect(firstBands).toHaveLength(4);
   });
 });

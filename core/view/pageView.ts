@@ -168,7 +168,8 @@ function* viewOfEdge(
   const page = edgeOf(input.plan, edge);
   if (!page) return null;
   const { id: pageId, kind, background, sticks, between, ends } = page;
-  return { pageId, kind, bays: yield* baysOf(page, input, store, told), background, sticks, between, ends };
+  const bays = yield* baysOf(page, input, store, told);
+  return { edge, pageId, kind, bays, background, sticks, between, ends };
 }
 
 /**

@@ -174,6 +174,7 @@ export interface BayView {
 
 /** The header or the footer of the store, as every page has it. */
 export interface EdgeView {
+  edge: 'head' | 'foot';
   pageId: string;
   /** Of `pageKinds`. */
   kind: string;

@@ -123,10 +123,10 @@ function shared(view: PageView, address: string, origin: string): string {
 
 const ownRules = (view: PageView): string => [...rulesStyles(view).values()].join('');
 
-const familiesOf = ({ style, bays }: PageView) =>
+const familiesOf = (view: PageView) =>
   usedFamilies(
-    style,
-    bays.flatMap((bay) => [bay.style, ...shelvesDrawn(bay).map((shelf) => shelf.style)]),
+    view.style,
+    allBays(view).flatMap((bay) => [bay.style, ...shelvesDrawn(bay).map((shelf) => shelf.style)]),
   );
 
 /**

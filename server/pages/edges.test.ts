@@ -1,4 +1,5 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { typeFamilies } from '../../core/text/families/index.ts';
 import { writtenDocument } from '../../core/plan/reading.ts';
 import { smallStore, type SmallStore } from '../specimen/smallStore.ts';
 
@@ -75,6 +76,24 @@ describe('header and footer of the store', () => {
     const { status, links } = await headerOf('/shop');
     expect(status).toBe(200);
     expect(links.filter((link) => link.startsWith('/category/'))).toEqual([]);
+  });
+
+  it('bring the typeface that a menu alone is set in', async () => {
+    const families = async () => {
+      const { body } = await store.get('/shop');
+      return new Set(
+        [...body.matchAll(/@font-face\{[^}]*?font-family:"?([^";}]+)/g)].map(([, name]) => name!),
+      );
+    };
+    const before = await families();
+    const family = typeFamilies.find(({ name }) => !before.has(name))!;
+    const style = { storeLink: { rest: { family: family.id } } };
+    const saved = await saveHeader([
+      { id: 'store-menu', holds: 'menu', items: [{ id: 'a', link: '/shop', words: 'Shop' }], style },
+    ]);
+    expect(saved.statusCode, saved.body).toBe(200);
+    expect((await store.publish()).statusCode).toBe(200);
+    expect([...(await families())]).toContain(family.name);
   });
 
   it('take no shelf, no third level and no link that could run', async () => {

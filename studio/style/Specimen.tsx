@@ -5,7 +5,7 @@ import { pageStyles } from '../../core/css/pageCss.ts';
 import { isEdge } from '../../core/pages/index.ts';
 import type { Page } from '../../core/plan/page.ts';
 import type { Plan } from '../../core/plan/plan.ts';
-import type { PageView } from '../../core/view/view.ts';
+import type { BayView, EdgeView, PageView } from '../../core/view/view.ts';
 import { drawIn } from './drawIn.ts';
 import { StatesStrip } from './StatesStrip.tsx';
 import { subjectOf } from '../../core/plan/target.ts';
@@ -49,10 +49,14 @@ const Ground = styled.section`
 `;
 
 /** A page with one of its bays only, or with none. */
-const withBay = (view: PageView, bayId: string | null): PageView => ({
-  ...view,
-  bays: view.bays.filter(({ id }) => id === bayId),
-});
+function withBay(view: PageView, bayId: string | null): PageView {
+  const only = <V extends { bays: BayView[] }>(one: V): V => ({
+    ...one,
+    bays: one.bays.filter(({ id }) => id === bayId),
+  });
+  const onlyEdge = (edge: EdgeView | null) => (edge?.bays.some(({ id }) => id === bayId) ? only(edge) : null);
+  return { ...only(view), head: onlyEdge(view.head), foot: onlyEdge(view.foot) };
+}
 
 export interface SpecimenProps {
   element: StyleElement | null;

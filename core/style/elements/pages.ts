@@ -53,6 +53,27 @@ export const moreButtonElement: StyleElement = {
   atFirst: linkAtFirst,
 };
 
+const EDGE_LINK_TAKES: readonly PropertyId[] = [
+  'textColour',
+  'family',
+  'size',
+  'weight',
+  'letterSpacing',
+  'letterCase',
+  'lineOfText',
+  'time',
+];
+
+const edgeLinkAtFirst: StyleElement['atFirst'] = {
+  textColour: 'text',
+  size: 15,
+  weight: 400,
+  letterSpacing: 0,
+  letterCase: 'none',
+  lineOfText: 'none',
+  time: 0,
+};
+
 /** The links of menus, in the header and the footer. */
 export const storeLinkElement: StyleElement = {
   id: 'storeLink',
@@ -62,17 +83,9 @@ export const storeLinkElement: StyleElement = {
   selectors: ['.menu-link'],
   current: ['.menu-link[aria-current]'],
   ofCard: null,
-  takes: ['textColour', 'family', 'size', 'weight', 'letterSpacing', 'letterCase', 'lineOfText', 'time'],
+  takes: EDGE_LINK_TAKES,
   states: ['rest', 'hover', 'focus', 'pressed', 'current'],
-  atFirst: {
-    textColour: 'text',
-    size: 15,
-    weight: 400,
-    letterSpacing: 0,
-    letterCase: 'none',
-    lineOfText: 'none',
-    time: 0,
-  },
+  atFirst: edgeLinkAtFirst,
 };
 
 /** What the second level of a menu is on, where it is opened. */
@@ -97,17 +110,9 @@ export const storeNameElement: StyleElement = {
   isUsed: (read) => !read('pictureId'),
   selectors: ['.store-name'],
   ofCard: null,
-  takes: ['textColour', 'family', 'size', 'weight', 'letterSpacing', 'letterCase', 'lineOfText', 'time'],
+  takes: EDGE_LINK_TAKES,
   states: ['rest', 'hover', 'focus', 'pressed'],
-  atFirst: {
-    textColour: 'text',
-    size: 20,
-    weight: 650,
-    letterSpacing: -1,
-    letterCase: 'none',
-    lineOfText: 'none',
-    time: 0,
-  },
+  atFirst: { ...edgeLinkAtFirst, size: 20, weight: 650, letterSpacing: -1 },
 };
 
 /** What is saved and the basket, in the header. */
@@ -118,17 +123,9 @@ export const ownLinkElement: StyleElement = {
   on: 'bay',
   selectors: ['.own-link'],
   ofCard: null,
-  takes: ['textColour', 'family', 'size', 'weight', 'letterSpacing', 'letterCase', 'lineOfText', 'time'],
+  takes: EDGE_LINK_TAKES,
   states: ['rest', 'hover', 'focus', 'pressed'],
-  atFirst: {
-    textColour: 'text',
-    size: 15,
-    weight: 400,
-    letterSpacing: 0,
-    letterCase: 'none',
-    lineOfText: 'none',
-    time: 0,
-  },
+  atFirst: edgeLinkAtFirst,
 };
 
 /** The way to where a page is in the store. */

@@ -3,6 +3,7 @@ import { useNavigate } from 'react-router';
 import { pageFor, pageKind, pageKinds } from '../../../core/pages/index.ts';
 import { arrangeOne, idsIn } from '../../../core/plan/pageEdits.ts';
 import { fold } from '../../../core/catalogue/fold.ts';
+import { useCategorySearch } from '../../assortments/useCategorySearch.ts';
 import { useProductSearch } from '../../assortments/useProductSearch.ts';
 import { Hint } from '../../settings/Stack.tsx';
 import { useDraft, useStudio } from '../../studioContext.tsx';
@@ -23,26 +24,18 @@ interface Thing {
 
 /** Things of a kind by a part of their name. */
 function useThings(kindId: string, typed: string): { find(words: string): Thing[]; pending: boolean } {
-  const { tree, vocabulary } = useStudio();
+  const { vocabulary } = useStudio();
+  const categories = useCategorySearch();
   const { products, pending } = useProductSearch(kindId === 'product' ? typed : '');
-  const lists: Readonly<Record<string, readonly Thing[]>> = {
-    category: tree.all.map(({ id, name }) => ({
-      id: String(id),
-      words: name,
-      aside: tree
-        .ancestors(id)
-        .map((one) => one.name)
-        .join(', '),
-    })),
-    collection: vocabulary.collections.map(({ id, name }) => ({ id: String(id), words: name })),
-    entry: vocabulary.entries.map(({ id, title }) => ({ id: String(id), words: title })),
+  const among = (all: readonly Thing[]) => (words: string) =>
+    all.filter((one) => fold(one.words).includes(fold(words))).slice(0, MOST_LISTED);
+  const finds: Readonly<Record<string, (words: string) => Thing[]>> = {
+    category: categories,
+    collection: among(vocabulary.collections.map(({ id, name }) => ({ id: String(id), words: name }))),
+    entry: among(vocabulary.entries.map(({ id, title }) => ({ id: String(id), words: title }))),
+    product: () => products,
   };
-  if (kindId === 'product') return { find: () => products, pending };
-  return {
-    find: (words) =>
-      (lists[kindId] ?? []).filter((one) => fold(one.words).includes(fold(words))).slice(0, MOST_LISTED),
-    pending: false,
-  };
+  return { find: finds[kindId] ?? (() => []), pending: kindId === 'product' && pending };
 }
 
 /** Gives one category, collection, product or entry an arrangement of its own, which begins as that of all of them. */
