@@ -7,7 +7,7 @@ import { random as randomFrom, type Random } from '../demo/random.ts';
 import { drawsAlone } from './alone.ts';
 import { publishByHand, publishWith } from './publish.ts';
 import { shifted, watchShifts } from './shifts.ts';
-import { allIssues, expect, frameAt, openLine, saved, signIn, test } from './store.ts';
+import { addEmptyBay, allIssues, expect, frameAt, openLine, saved, signIn, test } from './store.ts';
 
 const PICTURE = 'a'.repeat(64);
 const WORDS = 'Keeps what is warm warm, and what is cold cold, for as long as a meal lasts.';
@@ -116,10 +116,7 @@ test('a page gets picture and text, a line, links and a jump button, by mouse an
   store,
 }) => {
   await signIn(page, store, '/studio/arrange/home?bay=banner');
-  const add = async (name: string) => {
-    await page.getByRole('button', { name: 'Add a bay' }).click();
-    await page.getByRole('menuitem', { name, exact: true }).click();
-  };
+  const add = (name: string) => addEmptyBay(page, name);
   await add('Links');
   // Its heading is there to be typed over.
   await page.keyboard.type('Find the workshop');
@@ -298,8 +295,7 @@ test('a contact form is made, filled in with and without script, and comes to th
   store,
 }) => {
   await signIn(page, store, '/studio/arrange/home?bay=notice');
-  await page.getByRole('button', { name: 'Add a bay' }).click();
-  await page.getByRole('menuitem', { name: 'Contact form', exact: true }).click();
+  await addEmptyBay(page, 'Contact form');
   await page.keyboard.type('Ask the workshop');
   await openLine(page, 'Form');
   await page.getByRole('button', { name: 'Add a field' }).click();

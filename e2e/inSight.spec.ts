@@ -1,4 +1,4 @@
-import { expect, frameAt, openLine, signIn, test } from './store.ts';
+import { addEmptyBay, expect, frameAt, openLine, signIn, test } from './store.ts';
 
 test('a line that is opened is in sight, though a long one above it closes', async ({ page, store }) => {
   await page.setViewportSize({ width: 1280, height: 600 });
@@ -32,8 +32,7 @@ test('a new assortment is gone to and in sight, and a new bay begins with its he
   await expect(chosen).toBeInViewport({ ratio: 0.99 });
 
   await page.getByRole('link', { name: 'Arrange' }).click();
-  await page.getByRole('button', { name: 'Add a bay' }).click();
-  await page.getByRole('menuitem', { name: 'Shelf', exact: true }).click();
+  await addEmptyBay(page, 'Shelf');
   const heading = page.getByLabel('Heading', { exact: true });
   await expect(heading).toBeFocused();
   await expect(heading).toBeInViewport({ ratio: 0.97 });

@@ -7,7 +7,8 @@ test('a bay made beforehand is added, put into another ready-made arrangement, p
 }) => {
   await signIn(page, store);
   await page.getByRole('button', { name: 'Add a bay' }).click();
-  await page.getByRole('menuitem', { name: 'Bestselling' }).click();
+  const library = page.getByRole('region', { name: 'Library of bays' });
+  await library.getByRole('row', { name: /^Bestselling,/ }).click();
   const near = page.frameLocator('iframe[title^="The page on"]').first();
   const bay = near.locator('[data-bay^="bestsold"]');
   await expect(bay.getByRole('heading', { name: 'Bestselling' })).toBeVisible();
@@ -64,7 +65,9 @@ test('a bay made beforehand is added, put into another ready-made arrangement, p
 test('a bay of another page is copied with a shelf of its own', async ({ page, store }) => {
   await signIn(page, store, '/studio/arrange/shop');
   await page.getByRole('button', { name: 'Add a bay' }).click();
-  await page.getByRole('menuitem', { name: 'New from the kiln' }).click();
+  const library = page.getByRole('region', { name: 'Library of bays' });
+  await library.getByLabel('Find a bay').fill('kiln home');
+  await library.getByRole('row', { name: 'New from the kiln, On Home' }).click();
   await saved(page);
   const { rows } = await store.pool.query(
     `SELECT key, body FROM draft_document WHERE key LIKE 'shelf:new-from-the-kiln%' ORDER BY key`,

@@ -1,5 +1,5 @@
 import { publishByHand } from './publish.ts';
-import { expect, frameAt, saved, signIn, test } from './store.ts';
+import { addEmptyBay, expect, frameAt, saved, signIn, test } from './store.ts';
 
 test('one category is arranged on its own, published, and put back', async ({ page, store, browser }) => {
   await signIn(page, store, '/studio/arrange/category');
@@ -19,8 +19,7 @@ test('one category is arranged on its own, published, and put back', async ({ pa
   await expect(page.getByRole('button', { name: 'Page: Category: Vases' })).toBeVisible();
   const wide = await frameAt(page, 'Wide');
   await expect(wide.getByRole('heading', { level: 1, name: 'Vases' })).toBeVisible();
-  await page.getByRole('button', { name: 'Add a bay' }).click();
-  await page.getByRole('menuitem', { name: 'Notice', exact: true }).first().click();
+  await addEmptyBay(page, 'Notice');
   await page.keyboard.press('Control+a');
   await page.keyboard.type('Every vase is thrown in one piece');
   await expect(wide.getByText('Every vase is thrown in one piece')).toBeVisible();

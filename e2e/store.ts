@@ -205,3 +205,10 @@ export async function measureShelf(page: Page, shelf: string): Promise<{ across:
     };
   });
 }
+
+/** Adds a bay with nothing in it under the chosen one. */
+export async function addEmptyBay(page: Page, name: string): Promise<void> {
+  await page.getByRole('button', { name: 'Add a bay' }).click();
+  await page.getByRole('button', { name: 'Start with an empty bay' }).click();
+  await page.getByRole('menuitem', { name, exact: true }).click();
+}

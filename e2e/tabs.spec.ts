@@ -9,7 +9,17 @@ import { drawsAlone } from './alone.ts';
 import { publishByHand, publishWith } from './publish.ts';
 import { pickColour } from './style.ts';
 import { shifted, watchShifts } from './shifts.ts';
-import { allIssues, expect, frameAt, openLine, saved, signIn, test, type Store } from './store.ts';
+import {
+  addEmptyBay,
+  allIssues,
+  expect,
+  frameAt,
+  openLine,
+  saved,
+  signIn,
+  test,
+  type Store,
+} from './store.ts';
 
 const BAY = 'what-people-buy';
 const heading = { words: 'What people are buying', align: 'center' };
@@ -241,8 +251,7 @@ test('an owner makes tabs: names them, copies one and changes what it shows, men
   store,
 }) => {
   await signIn(page, store, '/studio/arrange/home?bay=banner');
-  await page.getByRole('button', { name: 'Add a bay' }).click();
-  await page.getByRole('menuitem', { name: 'Tabs', exact: true }).click();
+  await addEmptyBay(page, 'Tabs');
   await page.keyboard.type('What people are buying');
   const spec = page.getByRole('region', { name: 'Spec' });
   await expect(spec).toContainText('2 tabs: New and Bestselling');

@@ -5,7 +5,7 @@ import { MOST_BANDS } from '../bands/bands.ts';
 import { checkDocument } from '../plan/checkDocument.ts';
 import { apply, type Command } from '../plan/commands.ts';
 import { documentKeys, documentOf } from '../plan/documents.ts';
-import { shelvesOf, withoutTrials } from '../plan/places.ts';
+import { shelvesOf, asShoppersSee } from '../plan/places.ts';
 import { aroundOf, completePlan, type StoredPlan } from '../plan/storedPlan.ts';
 import { same } from '../settings/same.ts';
 import { specimenBay, specimenNames, specimenShelf, specimenStored } from '../specimen/specimen.ts';
@@ -228,14 +228,14 @@ describe('differences in plain words', () => {
   it('reverting every sentence, in any order, gives the earlier draft', () => {
     fc.assert(
       fc.property(fc.array(acts, { maxLength: 12 }), fc.infiniteStream(fc.nat(1000)), (moves, chance) => {
-        const after = withoutTrials(play(moves));
+        const after = asShoppersSee(play(moves));
         const left = changesBetween(start, after, specimenNames);
         let plan = after;
         while (left.length) {
           const [one] = left.splice(chance.next().value! % left.length, 1);
           plan = apply(plan, one!.takeBack);
         }
-        expect(withoutTrials(plan)).toEqual(start);
+        expect(asShoppersSee(plan)).toEqual(start);
       }),
       { numRuns: 400 },
     );
@@ -244,7 +244,7 @@ describe('differences in plain words', () => {
   it('something is said whenever two plans differ, and nothing when they do not', () => {
     fc.assert(
       fc.property(fc.array(acts, { maxLength: 6 }), (moves) => {
-        const after = withoutTrials(play(moves));
+        const after = asShoppersSee(play(moves));
         const said = changesBetween(start, after, specimenNames);
         expect(said.length > 0).toBe(!same(start, after));
         for (const { place, text } of said) expect(`${sayPlace(place)}: ${text}`).toMatch(/^\S.*: \S.{3}/);

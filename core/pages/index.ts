@@ -10,6 +10,7 @@ import { footerEdge } from './footer.ts';
 import { headerEdge } from './header.ts';
 import { homePage } from './home.ts';
 import { journalPage } from './journal.ts';
+import { library } from './library.ts';
 import { orderPage } from './order.ts';
 import { ownPage } from './own.ts';
 import type { About, PageKind } from './pageKind.ts';
@@ -36,13 +37,17 @@ export const pageKinds: readonly PageKind[] = [
   ownPage,
   headerEdge,
   footerEdge,
+  library,
 ];
 
 /** Those of them that have an address. */
-export const publicKinds: readonly PageKind[] = pageKinds.filter(({ edge }) => !edge);
+export const publicKinds: readonly PageKind[] = pageKinds.filter(({ edge, kept }) => !edge && !kept);
 
 /** Whether it is the header or the footer of every page, and no page by itself. */
 export const isEdge = ({ kind }: { kind: string }): boolean => pageKind(kind).edge !== undefined;
+
+/** Whether shoppers can go to it: it is neither at the edge of every page nor kept for others. */
+export const isPublic = ({ kind }: { kind: string }): boolean => publicKinds.includes(pageKind(kind));
 
 const byId = new Map(pageKinds.map((kind) => [kind.id, kind]));
 

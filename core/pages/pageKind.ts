@@ -49,6 +49,8 @@ export interface PageKind {
   everywhere?: boolean;
   /** It is no page by itself but the edge of every page: its bays stand above or below those that the page has. */
   edge?: 'head' | 'foot';
+  /** It is nowhere: its bays are kept so that they can be put into other pages. */
+  kept?: boolean;
   /** What it is where it is shared, if that is more than a page (ogp.me). */
   sharedAs?: 'product' | 'article';
   /** The kind of page at whose address search engines look for what it says. */

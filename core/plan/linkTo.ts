@@ -1,5 +1,5 @@
 import type { CategoryTree } from '../catalogue/categoryTree.ts';
-import { pageKind, pagePath, isEdge } from '../pages/index.ts';
+import { pageKind, pagePath, isPublic } from '../pages/index.ts';
 import { namedIn } from './link.ts';
 import type { Plan } from './plan.ts';
 
@@ -18,7 +18,7 @@ export function linkTo(link: string, { plan, tree, collections }: LinkWorld): Li
   if (what === 'page') {
     const page = Object.hasOwn(plan.pages, id) ? plan.pages[id] : undefined;
     const kind = page && pageKind(page.kind);
-    if (!kind || isEdge(page) || (kind.address.slugged && !(kind.many && page.slug))) return null;
+    if (!kind || !isPublic(page) || (kind.address.slugged && !(kind.many && page.slug))) return null;
     return { href: pagePath(kind, page.slug), name: page.name };
   }
   const found =

@@ -1,4 +1,5 @@
 import { tabName, type TabItem } from '../bays/tabItem.ts';
+import { pageKind } from '../pages/index.ts';
 import { bayKind, isBayKind, type Bay } from '../bays/index.ts';
 import type { Plan } from './plan.ts';
 
@@ -50,15 +51,14 @@ export function placesOf<P extends { bays: readonly { id: string; holds: string 
 /** Id of the working copy of a shelf while another way is tried beside it; it is on no page. */
 export const otherWayOf = (shelfId: string): string => `other-${shelfId}`.slice(0, 60);
 
-/** A plan as shoppers may see it: without working copies, which are on no page. */
-export function withoutTrials<
-  P extends WithPages<{ bays: readonly { id: string; holds: string }[] }> & {
+/** A plan as shoppers may see it: without working copies, which are on no page, and without bays that are kept for later. */
+export function asShoppersSee<
+  P extends WithPages<{ kind: string; bays: readonly { id: string; holds: string }[] }> & {
     shelves: Readonly<Record<string, unknown>>;
   },
 >(plan: P): P {
-  const shown = new Set(
-    Object.values(plan.pages).flatMap((page) => page.bays.flatMap((bay) => [...shelvesOf(bay)])),
-  );
+  const seen = Object.entries(plan.pages).filter(([, { kind }]) => !pageKind(kind).kept);
+  const shown = new Set(seen.flatMap(([, page]) => page.bays.flatMap((bay) => [...shelvesOf(bay)])));
   const shelves = Object.fromEntries(Object.entries(plan.shelves).filter(([id]) => shown.has(id)));
-  return { ...plan, shelves };
+  return { ...plan, pages: Object.fromEntries(seen), shelves };
 }

@@ -59,13 +59,15 @@ const houseList = [
 ];
 const { background, sticks, between, ends, ...ofPages } = pageSettings;
 const pageList = placed('page', 'page', { ...ofPages, background });
+const keptList = placed('page', 'page', { background });
 const edgeList = {
   head: placed('page', 'page', { sticks, background, between, ends }),
   foot: placed('page', 'page', { background, between, ends }),
 };
 
 const pageListOf = ({ kind }: StoredPage) => {
-  const { edge } = pageKind(kind);
+  const { edge, kept } = pageKind(kind);
+  if (kept) return keptList;
   return edge ? edgeList[edge] : pageList;
 };
 

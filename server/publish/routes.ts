@@ -1,7 +1,7 @@
 import { publish, readLive as readLiveContract } from '../../core/api/releases.ts';
 import { sayPlace } from '../../core/change/change.ts';
 import { changesBetween } from '../../core/change/changesBetween.ts';
-import { withoutTrials } from '../../core/plan/places.ts';
+import { asShoppersSee } from '../../core/plan/places.ts';
 import { writtenPlan } from '../../core/plan/reading.ts';
 import { completePlan } from '../../core/plan/storedPlan.ts';
 import { same } from '../../core/settings/same.ts';
@@ -43,12 +43,12 @@ export function publishRoutes(api: Api, parts: Parts): void {
           message: `${broken.message} Nothing was published. Reset it in the studio first.`,
           details: { key: broken.key },
         });
-      const plan = withoutTrials(read);
+      const plan = asShoppersSee(read);
       const complete = completePlan(plan);
       const before = await readLive(client);
       const changes = before
         ? changesBetween(
-            withoutTrials(before.stored),
+            asShoppersSee(before.stored),
             plan,
             await readNames(parts.readDb, await parts.storefront.facts(), complete, [
               ...assortmentsIn(before.plan),
@@ -56,7 +56,7 @@ export function publishRoutes(api: Api, parts: Parts): void {
             ]),
           )
         : [];
-      if (before && same(withoutTrials(before.stored), plan)) throw new Fault('nothing-to-publish');
+      if (before && same(asShoppersSee(before.stored), plan)) throw new Fault('nothing-to-publish');
       await renderAll(complete, parts);
       const said = changes.map(({ place, text }) => `${sayPlace(place)}: ${text}`);
       const release = await insertRelease(client, {

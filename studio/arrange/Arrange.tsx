@@ -1,4 +1,4 @@
-import { useDeferredValue, useMemo, useState, type ReactNode } from 'react';
+import { lazy, Suspense, useDeferredValue, useMemo, useState, type ReactNode } from 'react';
 import { VisuallyHidden } from 'react-aria/VisuallyHidden';
 import { Navigate, useNavigate, useParams, useSearchParams } from 'react-router';
 import styled from 'styled-components';
@@ -31,6 +31,8 @@ import { usePictureCells } from './usePictureCells.ts';
 import { usePageViews } from './usePageViews.ts';
 import { WallViews } from './wall/WallViews.tsx';
 
+const Library = lazy(() => import('./library/Library.tsx').then((module) => ({ default: module.Library })));
+
 const Ground = styled.div`
   display: grid;
   grid-template: minmax(0, 1fr) auto / 150px 318px minmax(0, 1fr);
@@ -38,7 +40,7 @@ const Ground = styled.div`
   min-height: 0;
   min-width: 0;
   background: ${t.wall};
-  @media (max-width: ${NARROW_PX}px) {
+  @container studio (max-width: ${NARROW_PX}px) {
     grid-template-columns: 150px 290px minmax(0, 1fr);
     grid-template-areas: 'elevation spec wall' 'foot foot foot';
     &[data-folded] {
@@ -46,7 +48,7 @@ const Ground = styled.div`
     }
   }
   /* Where the wall would be narrower than one frame, it stands under the other two. */
-  @media (max-width: 760px) {
+  @container studio (max-width: 760px) {
     grid-template: minmax(0, 6fr) minmax(0, 5fr) auto / 150px minmax(0, 1fr);
     grid-template-areas: 'elevation spec' 'wall wall' 'foot foot';
     &[data-folded] {
@@ -54,6 +56,14 @@ const Ground = styled.div`
       grid-template-areas: 'elevation wall' 'foot foot';
     }
   }
+`;
+
+const Opening = styled.p`
+  grid-area: 1 / 2 / -1 / -1;
+  z-index: 30;
+  background: ${t.paper};
+  padding: 20px;
+  color: ${t.ink2};
 `;
 
 /** @param seen the page itself, or the one that is seen with the header or the footer */
@@ -92,7 +102,22 @@ function ArrangePage({ page, seen }: { page: Page; seen: Page }) {
   const narrow = useNarrow();
   const [folded, fold] = useState(false);
   const isFolded = narrow && folded;
-  const arranging: Arranging = { page, seen, bay, shelfId, choose, goTo, open: line, openLine, trial };
+  const [added, add] = useState(false);
+  // Header and footer have no library.
+  const adding = added && !isEdge(page);
+  const arranging: Arranging = {
+    page,
+    seen,
+    bay,
+    shelfId,
+    choose,
+    goTo,
+    open: line,
+    openLine,
+    adding,
+    add,
+    trial,
+  };
   const edited = views[trial?.edits ?? 'asItIs'];
   return (
     <ArrangeContext value={arranging}>
@@ -103,21 +128,30 @@ function ArrangePage({ page, seen }: { page: Page; seen: Page }) {
             <DraftBoundary what="The list of bays" style={{ gridArea: 'elevation' }}>
               <Elevation />
             </DraftBoundary>
-            {!isFolded && (
-              <DraftBoundary what="The spec" style={{ gridArea: 'spec' }}>
-                <Spec />
+            {adding && (
+              <DraftBoundary what="The library" style={{ gridArea: '1 / 2 / -1 / -1', zIndex: 30 }}>
+                <Suspense fallback={<Opening>Opening the library…</Opening>}>
+                  <Library />
+                </Suspense>
               </DraftBoundary>
             )}
-            <DraftBoundary what="What shoppers see" style={{ gridArea: 'wall' }}>
-              <WaysContext value={trial && views}>
-                <WallViews />
-              </WaysContext>
-            </DraftBoundary>
-            <DraftBoundary what="The list of issues" style={{ gridArea: 'foot' }}>
-              <Findings view={edited} plan={plan}>
-                <Foot folds={narrow ? { folded, fold } : null} />
-              </Findings>
-            </DraftBoundary>
+            <div style={{ display: 'contents' }} inert={adding}>
+              {!isFolded && (
+                <DraftBoundary what="The spec" style={{ gridArea: 'spec' }}>
+                  <Spec />
+                </DraftBoundary>
+              )}
+              <DraftBoundary what="What shoppers see" style={{ gridArea: 'wall' }}>
+                <WaysContext value={trial && views}>
+                  <WallViews />
+                </WaysContext>
+              </DraftBoundary>
+              <DraftBoundary what="The list of issues" style={{ gridArea: 'foot' }}>
+                <Findings view={edited} plan={plan}>
+                  <Foot folds={narrow ? { folded, fold } : null} />
+                </Findings>
+              </DraftBoundary>
+            </div>
           </Ground>
         </ViewContext>
       </SeenContext>

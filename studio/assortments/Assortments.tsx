@@ -5,7 +5,7 @@ import styled from 'styled-components';
 import { OFS, ofWords, type Of } from '../../core/assortment/of.ts';
 import { fallbackChain } from '../../core/assortment/fallback.ts';
 import { goneIn } from '../../core/assortment/explain.ts';
-import { isEdge } from '../../core/pages/index.ts';
+import { isPublic } from '../../core/pages/index.ts';
 import type { Plan } from '../../core/plan/plan.ts';
 import { shelvesShowing, toppedUpFrom, topUpName } from '../../core/plan/showing.ts';
 import { placesOf } from '../../core/plan/places.ts';
@@ -43,11 +43,11 @@ const Ground = styled.div`
   grid-template: 'list middle side' minmax(0, 1fr) / 206px minmax(0, 1fr) 236px;
   min-height: 0;
   background: ${t.wall};
-  @media (max-width: 1000px) {
+  @container studio (max-width: 1000px) {
     grid-template-columns: 150px minmax(0, 1fr) 210px;
   }
   /* What is about the assortment stands under it, where its rule would have no room beside. */
-  @media (max-width: 900px) {
+  @container studio (max-width: 900px) {
     grid-template: 'list middle' minmax(0, 3fr) 'list side' minmax(0, 2fr) / 150px minmax(0, 1fr);
   }
 `;
@@ -181,7 +181,7 @@ function One({ saved }: { saved: SavedAssortment }) {
             <PopoverBox>
               <Menu onAction={(key) => showIn(String(key))}>
                 {Object.values(plan.pages)
-                  .filter((page) => !isEdge(page))
+                  .filter(isPublic)
                   .map((page) => (
                     <MenuRow key={page.id} id={page.id}>
                       On {page.name}

@@ -10,7 +10,7 @@ const Ground = styled.div`
   grid-template: minmax(0, 1fr) / 160px minmax(0, 1fr);
   min-height: 0;
   background: ${t.wall};
-  @media (max-width: 900px) {
+  @container studio (max-width: 900px) {
     grid-template-columns: 120px minmax(0, 1fr);
   }
 `;

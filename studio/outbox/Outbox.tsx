@@ -17,7 +17,7 @@ const Place = styled.div`
   display: grid;
   grid-template: minmax(0, 1fr) / minmax(280px, 380px) minmax(0, 1fr);
   min-height: 0;
-  @media (max-width: 700px) {
+  @container studio (max-width: 700px) {
     grid-template: minmax(0, 2fr) minmax(0, 3fr) / minmax(0, 1fr);
   }
   .list {

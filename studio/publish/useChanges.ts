@@ -3,7 +3,7 @@ import { useDeferredValue, useMemo } from 'react';
 import type { Change } from '../../core/change/change.ts';
 import { changesBetween } from '../../core/change/changesBetween.ts';
 import { emptyPlan } from '../../core/plan/documents.ts';
-import { withoutTrials } from '../../core/plan/places.ts';
+import { asShoppersSee } from '../../core/plan/places.ts';
 import { readPlan } from '../../core/plan/reading.ts';
 import type { StoredPlan } from '../../core/plan/storedPlan.ts';
 import { liveQuery } from '../api/live.ts';
@@ -26,12 +26,12 @@ export function useChanges(): Changes {
   const live = useQuery(liveQuery(client));
   // Before anything is published everything is new.
   const released = useMemo(
-    () => live.data && (live.data.live ? withoutTrials(readPlan(live.data.live.plan).plan) : emptyPlan),
+    () => live.data && (live.data.live ? asShoppersSee(readPlan(live.data.live.plan).plan) : emptyPlan),
     [live.data],
   );
   const [late, lateNames] = [useDeferredValue(stored), useDeferredValue(names)];
   const changes = useMemo(
-    () => (released ? changesBetween(released, withoutTrials(late), lateNames) : []),
+    () => (released ? changesBetween(released, asShoppersSee(late), lateNames) : []),
     [released, late, lateNames],
   );
   return { changes, released, first: live.data?.live === null };

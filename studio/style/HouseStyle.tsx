@@ -32,7 +32,7 @@ const Ground = styled.div`
   min-width: 0;
   background: ${t.wall};
   /* What it looks like stands under what it is set by, where there is no room beside. */
-  @media (max-width: 900px) {
+  @container studio (max-width: 900px) {
     grid-template: 'list editor' minmax(0, 1fr) 'specimen specimen' minmax(0, 1fr) / 206px minmax(0, 1fr);
   }
 `;

@@ -2,7 +2,7 @@ import { useCallback, useEffect, useMemo, useState, type ReactNode } from 'react
 import styled from 'styled-components';
 import { nominalOf } from '../../core/bands/bands.ts';
 import { pageStyles } from '../../core/css/pageCss.ts';
-import { isEdge } from '../../core/pages/index.ts';
+import { isPublic } from '../../core/pages/index.ts';
 import type { Page } from '../../core/plan/page.ts';
 import type { Plan } from '../../core/plan/plan.ts';
 import type { BayView, EdgeView, PageView } from '../../core/view/view.ts';
@@ -73,7 +73,7 @@ export interface SpecimenProps {
 /** A page of the store at a width that is chosen, with the element that is styled drawn in its state. */
 export function Specimen(props: SpecimenProps) {
   const all = useDraft(({ plan }) => plan.pages);
-  const pages = useMemo(() => Object.values(all).filter((page) => !isEdge(page)), [all]);
+  const pages = useMemo(() => Object.values(all).filter(isPublic), [all]);
   const [pageId, setPageId] = useState('home');
   const page = pages.find(({ id }) => id === pageId) ?? pages[0];
   if (!page) return null;

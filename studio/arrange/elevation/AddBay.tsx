@@ -1,8 +1,10 @@
-import { lazy, Suspense } from 'react';
+import { lazy, Suspense, useEffect, useRef } from 'react';
 import { MenuTrigger } from 'react-aria-components';
 import styled from 'styled-components';
+import { isEdge } from '../../../core/pages/index.ts';
 import { AddButton } from '../../ui/Button.tsx';
 import { PopoverBox } from '../../ui/Pick.tsx';
+import { useArranging } from '../arrangeContext.tsx';
 
 const AddBayMenu = lazy(() => import('./AddBayMenu.tsx').then((module) => ({ default: module.AddBayMenu })));
 
@@ -11,7 +13,22 @@ const Add = styled(AddButton)`
   width: 129px;
 `;
 
+/** Opens the library; in the header or the footer, for which there is none, a list of what can stand there. */
 export function AddBay() {
+  const { page, adding, add } = useArranging();
+  const button = useRef<HTMLButtonElement>(null);
+  const was = useRef(adding);
+  // Where the keyboard was before the library opened, unless something else has taken it.
+  useEffect(() => {
+    if (was.current && !adding && document.activeElement === document.body) button.current?.focus();
+    was.current = adding;
+  }, [adding]);
+  if (!isEdge(page))
+    return (
+      <Add ref={button} aria-expanded={adding} onPress={() => add(!adding)}>
+        Add a bay
+      </Add>
+    );
   return (
     <MenuTrigger>
       <Add>Add a bay</Add>

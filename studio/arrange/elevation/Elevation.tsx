@@ -1,8 +1,19 @@
 import { MoreVertical } from 'lucide-react';
-import { memo } from 'react';
-import { Button, GridList, GridListItem, Menu, MenuTrigger, useDragAndDrop } from 'react-aria-components';
+import { memo, useEffect, useState } from 'react';
+import {
+  Button,
+  DropIndicator,
+  GridList,
+  GridListItem,
+  Menu,
+  MenuTrigger,
+  useDragAndDrop,
+  type Key,
+  type TextDropItem,
+} from 'react-aria-components';
 import styled from 'styled-components';
 import { pageKind } from '../../../core/pages/index.ts';
+import { canKeep, keepBay } from '../../../core/plan/library.ts';
 import { bayName, shelvesOf } from '../../../core/plan/places.ts';
 import { bayKind, type Bay } from '../../../core/bays/index.ts';
 import { sayTime } from '../../../core/catalogue/clockTime.ts';
@@ -10,7 +21,7 @@ import { timesOf } from '../../../core/plan/bayTimes.ts';
 import { useNow } from '../../useNow.ts';
 import { counted } from '../../../core/sentence/sentence.ts';
 import { shelvesDrawn } from '../../../core/view/shelvesIn.ts';
-import type { BayView, PageView, ShelfView } from '../../../core/view/view.ts';
+import type { BayView, ShelfView } from '../../../core/view/view.ts';
 import { stepAt } from '../../../core/geometry/steps.ts';
 import { useDraft, useStudio } from '../../studioContext.tsx';
 import { MenuRow } from '../../ui/MenuRow.tsx';
@@ -20,7 +31,10 @@ import { useArranging, useSeen, useView } from '../arrangeContext.tsx';
 import { PagesButton } from '../pages/PagesButton.tsx';
 import { AddBay } from './AddBay.tsx';
 import { BayDrawing } from './BayDrawing.tsx';
+import { drawnAt } from './drawnAt.ts';
 import { EdgeDrawing } from './EdgeDrawing.tsx';
+import { BAY_TYPE } from '../library/bayType.ts';
+import { useAddBay } from '../library/useAddBay.ts';
 import { newIds } from './newId.ts';
 
 const Strip = styled.aside`
@@ -35,6 +49,14 @@ const Strip = styled.aside`
   > .pick {
     padding: 0 10px;
   }
+  .told {
+    padding: 0 14px;
+    font-size: 12px;
+    color: ${t.pine};
+  }
+  .told:empty {
+    display: none;
+  }
 `;
 
 const Bays = styled(GridList)`
@@ -42,8 +64,15 @@ const Bays = styled(GridList)`
   flex-direction: column;
   outline: none;
   .react-aria-DropIndicator[data-drop-target] {
-    outline: 2px solid ${t.pine};
-    margin: 0 10px;
+    border: 2px solid ${t.tapeEdge};
+    background: ${t.tape};
+    border-radius: 5px;
+    margin: 3px 10px;
+    padding: 7px 8px;
+    font-size: 12px;
+    font-weight: 600;
+    line-height: 1.3;
+    overflow-wrap: anywhere;
   }
 `;
 
@@ -149,15 +178,10 @@ const PageButton = styled(Button)`
   }
 `;
 
-/** Laptops are what pages are drawn small at: the band whose screen is nearest to 1180 px. */
-const drawnAt = (view: PageView) =>
-  view.bands.reduce((a, b) => (Math.abs(b.nominal.width - 1180) < Math.abs(a.nominal.width - 1180) ? b : a))
-    .nominal.width;
-
 /** The page from the side: its bays small and to scale, in their order. */
 export function Elevation() {
   const { draft } = useStudio();
-  const { page, seen, bay: chosen, choose, goTo } = useArranging();
+  const { page, seen, bay: chosen, choose, goTo, add } = useArranging();
   // As one text, so that nothing is drawn anew while the names stay as they are.
   const names = JSON.parse(
     useDraft(({ plan }) => JSON.stringify(page.bays.map((bay) => bayName(bay, plan)))),
@@ -179,9 +203,47 @@ export function Elevation() {
     draft.run({ do: 'duplicateBay', page: page.id, bay: id, ids });
     choose(ids[id]!);
   };
+  const [told, tell] = useState('');
+  useEffect(() => {
+    const timer = setTimeout(() => tell(''), TOLD_MS);
+    return () => clearTimeout(timer);
+  }, [told]);
+  const keep = (one: Bay) => {
+    const { draft: stored, plan } = draft.getState();
+    const name = bayName(one, plan);
+    if (!canKeep(stored)) return tell('The library is full. Remove a saved bay first.');
+    draft.run(keepBay(stored, page.id, one.id, newIds([one.id, ...shelvesOf(one)], plan)));
+    tell(`"${name}" is saved to the library.`);
+  };
   const hide = (one: Bay) =>
     draft.run({ do: 'set', on: { page: page.id, bay: one.id }, setting: 'hidden', value: !one.hidden });
+  const addBay = useAddBay();
+  const insert = async (item: TextDropItem, at: number) => {
+    const [id, { libraryBays, madeFrom }] = await Promise.all([
+      item.getText(BAY_TYPE),
+      import('../library/libraryBays.ts'),
+    ]);
+    const { draft: stored, plan } = draft.getState();
+    const one = libraryBays(stored, plan.house.bands, page).find((other) => other.id === id);
+    if (!one) return;
+    addBay(madeFrom(one, plan), at);
+    add(false);
+  };
+  const placeOf = (key: Key, dropPosition: string) =>
+    page.bays.findIndex(({ id }) => id === key) + (dropPosition === 'after' ? 1 : 0);
   const { dragAndDropHooks } = useDragAndDrop({
+    acceptedDragTypes: [BAY_TYPE],
+    getDropOperation: (_, types) => (types.has(BAY_TYPE) ? 'copy' : 'move'),
+    onInsert: ({ items: [item], target }) =>
+      item?.kind === 'text' && void insert(item, placeOf(target.key, target.dropPosition)),
+    onRootDrop: ({ items: [item] }) => item?.kind === 'text' && void insert(item, page.bays.length),
+    renderDropIndicator: (target) => (
+      <DropIndicator target={target}>
+        {({ isDropTarget }) =>
+          isDropTarget && target.type === 'item' && gapWords(names, placeOf(target.key, target.dropPosition))
+        }
+      </DropIndicator>
+    ),
     getItems: (keys) => [...keys].map((key) => ({ 'text/plain': String(key) })),
     onReorder: ({ keys, target }) => {
       const [id] = keys;
@@ -200,6 +262,7 @@ export function Elevation() {
     if (key === 'up' || key === 'down') move(one.id, key === 'up' ? -1 : 1);
     else if (key === 'duplicate') duplicate(one.id);
     else if (key === 'hide') hide(one);
+    else if (key === 'keep') keep(one);
     else remove(one.id);
   };
 
@@ -252,10 +315,24 @@ export function Elevation() {
           ))}
         </Bays>
       </div>
+      <p role="status" className="told">
+        {told}
+      </p>
       <AddBay />
       {page === seen && <DrawnEdge edge="foot" />}
     </Strip>
   );
+}
+
+/** How long what was done is told of, ms. */
+const TOLD_MS = 8000;
+
+/** Which gap of the outline it is. */
+function gapWords(names: readonly string[], at: number): string {
+  const [above, below] = [names[at - 1], names[at]];
+  if (above && below) return `Between ${above} and ${below}`;
+  if (below) return `Above ${below}`;
+  return above ? `Below ${above}` : 'The first bay';
 }
 
 /** The header or the footer, where it stands around the page. */
@@ -269,7 +346,7 @@ function DrawnEdge({ edge }: { edge: 'head' | 'foot' }) {
     <EdgeDrawing
       edge={drawn}
       view={view}
-      regionPx={drawnAt(view)}
+      regionPx={drawnAt(view.bands)}
       name={name}
       chosen={bay?.id ?? null}
       onPress={() => goTo(drawn.pageId)}
@@ -303,7 +380,7 @@ function asideOf(
 /** A bay small and to scale, with its name and what there is to say beside it. */
 function DrawnBay({ bay, chosen, name }: { bay: Bay; chosen: boolean; name: string }) {
   const view = useView();
-  const regionPx = drawnAt(view);
+  const regionPx = drawnAt(view.bands);
   const drawn = view.bays.find((one) => one.id === bay.id);
   const shelf = (drawn && shelvesDrawn(drawn)[0]) ?? null;
   const timeZone = useDraft(({ plan }) => plan.house.timeZone);
@@ -358,6 +435,7 @@ const ElevationBay = memo(function ElevationBay({ bay, chosen, name, onAct }: El
             <MenuRow id="up">Move up</MenuRow>
             <MenuRow id="down">Move down</MenuRow>
             <MenuRow id="duplicate">Duplicate</MenuRow>
+            {bayKind(bay.holds).addable && <MenuRow id="keep">Save to the library</MenuRow>}
             <MenuRow id="hide">{bay.hidden ? 'Show' : 'Hide'}</MenuRow>
             <MenuRow id="remove">Remove</MenuRow>
           </Menu>

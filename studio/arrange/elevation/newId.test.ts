@@ -16,5 +16,6 @@ it('never grows by copying copies, and keeps the stem readable', () => {
   let id = 'new-arrivals';
   for (let i = 0; i < 5; i += 1) id = newIds([id], plan)[id]!;
   expect(id).toMatch(/^new-arrivals-\d[a-z0-9]{6}$/);
+  expect(newIds(['vases-1kept00-0p3'], plan)['vases-1kept00-0p3']).toMatch(/^vases-\d[a-z0-9]{6}$/);
   expect(newIds(['x'.repeat(80)], plan)['x'.repeat(80)]!.length).toBeLessThanOrEqual(60);
 });

@@ -13,7 +13,7 @@ export function newIds(stems: readonly string[], plan: Plan): Record<string, str
   const ids: Record<string, string> = {};
   for (const stem of stems) {
     if (Object.hasOwn(ids, stem)) continue;
-    const bare = stem.replace(/-\d[a-z0-9]*$/, '').slice(0, 50) || 'bay';
+    const bare = stem.replace(/(-\d[a-z0-9]*)+$/, '').slice(0, 50) || 'bay';
     let id = `${bare}-${suffix()}`;
     while (taken.has(id)) id = `${bare}-${suffix()}`;
     ids[stem] = id;

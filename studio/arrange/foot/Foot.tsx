@@ -51,7 +51,7 @@ const Bar = styled.section`
     gap: 16px;
     white-space: nowrap;
   }
-  @media (max-width: 1000px) {
+  @container studio (max-width: 1000px) {
     .first {
       display: none;
     }

@@ -31,6 +31,8 @@ function Arranged({
     bay: page.bays[0]!,
     shelfId: 'a',
     open: null,
+    adding: false,
+    add: vi.fn(),
     trial: null,
     ...calls,
   };

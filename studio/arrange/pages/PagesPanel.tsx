@@ -4,7 +4,7 @@ import { Input, SearchField } from 'react-aria-components';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { fold } from '../../../core/catalogue/fold.ts';
-import { isEdge, pageKind, pagePath } from '../../../core/pages/index.ts';
+import { isEdge, isPublic, pageKind, pagePath } from '../../../core/pages/index.ts';
 import { bringBack, copyOfPage, dropPage, idsIn, removePage } from '../../../core/plan/pageEdits.ts';
 import { isRemoved, type StoredPage } from '../../../core/plan/page.ts';
 import { counted } from '../../../core/sentence/sentence.ts';
@@ -51,7 +51,7 @@ const None = styled.p`
 /** Where a page is, in words. */
 const addressOf = ({ kind, slug = '' }: StoredPage): string => {
   const of = pageKind(kind);
-  if (of.edge) return of.at;
+  if (of.edge || of.kept) return of.at;
   if (of.many) return slug ? pagePath(of, slug) : 'no address';
   return of.address.slugged ? `${pagePath(of, '')}…` : pagePath(of, '');
 };
@@ -118,7 +118,7 @@ export function PagesPanel({
             { id: 'drop', words: 'Delete for good' },
           ]
         : [
-            ...(pageKind(page.kind).needs === null && !isEdge(page)
+            ...(pageKind(page.kind).needs === null && isPublic(page)
               ? [{ id: 'copy', words: 'Duplicate' }]
               : []),
             ...(page.about ? [{ id: 'likeAll', words: 'Arrange like all others again' }] : []),
@@ -166,10 +166,12 @@ export function PagesPanel({
   };
   const there = found.filter((page) => !isRemoved(page));
   const lists: [string, StoredPage[]][] = [
-    ['Store pages', there.filter((page) => !ofOwner(page) && !ofAll(page) && !isEdge(page))],
+    ['Store pages', there.filter((page) => !ofOwner(page) && !ofAll(page) && isPublic(page))],
     ['On every page', there.filter(isEdge)],
     [OF_ALL, withSingles(there.filter(ofAll))],
     ['Your pages', there.filter(ofOwner)],
+    // Nothing is said of the library while nothing is kept in it.
+    ['For any page', there.filter((page) => pageKind(page.kind).kept && page.bays.length > 0)],
   ];
   return (
     <>

@@ -4,7 +4,7 @@ import { Dialog, FileTrigger, Modal, ModalOverlay } from 'react-aria-components'
 import styled from 'styled-components';
 import { useStore } from 'zustand';
 import { changedBays } from '../../../core/change/changedBays.ts';
-import { withoutTrials } from '../../../core/plan/places.ts';
+import { asShoppersSee } from '../../../core/plan/places.ts';
 import { readPlan } from '../../../core/plan/reading.ts';
 import { counted } from '../../../core/sentence/sentence.ts';
 import type { PageView } from '../../../core/view/view.ts';
@@ -105,7 +105,7 @@ export function FullSize({
   const { data } = useQuery(liveQuery(client));
   const live = useMemo(() => (data?.live ? readPlan(data.live.plan).plan : null), [data]);
   const differing = useMemo(
-    () => (live ? changedBays(withoutTrials(live), withoutTrials(stored), view.pageId) : new Set<string>()),
+    () => (live ? changedBays(asShoppersSee(live), asShoppersSee(stored), view.pageId) : new Set<string>()),
     [live, stored, view.pageId],
   );
   const { picture } = useStore(reference);

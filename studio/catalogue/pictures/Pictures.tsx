@@ -34,7 +34,7 @@ const Ground = styled.div`
   &[data-open] {
     grid-template-columns: minmax(0, 1fr) minmax(290px, 360px);
   }
-  @media (max-width: 900px) {
+  @container studio (max-width: 900px) {
     &[data-open] {
       grid-template: minmax(0, 2fr) minmax(0, 3fr) / minmax(0, 1fr);
     }
