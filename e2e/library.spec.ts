@@ -101,6 +101,16 @@ test('a bay that is found in the library is dragged between two of the page', as
   const { rows } = await store.pool.query(`SELECT body FROM draft_document WHERE key = 'page:home'`);
   expect(rows[0].body.bays[4].id).toMatch(/^reducednow-\d[a-z0-9]{6}$/);
 
+  // A gap of the outline opens it for that place; the same by a key.
+  await outline.getByRole('row', { name: 'From the journal' }).focus();
+  await page.keyboard.press('a');
+  await expect(library.getByText(/to add below From the journal$/)).toBeVisible();
+  await page.keyboard.press('Escape');
+  await outline.getByRole('button', { name: 'Add below Shop by category' }).click();
+  await expect(library.getByText(/to add between Shop by category and Under sixty/)).toBeVisible();
+  await library.getByRole('row', { name: /^Bestselling,/ }).click();
+  await expect(outline.getByRole('row').nth(6)).toContainText('Bestselling');
+
   // Escape closes it and gives the keyboard back.
   await page.getByRole('button', { name: 'Add a bay' }).click();
   await page.keyboard.press('Escape');

@@ -44,6 +44,7 @@ const places: readonly [string, Keys][] = [
     [
       ['Up, Down', 'Go to the next bay'],
       ['Alt Up, Alt Down', 'Move the bay'],
+      ['A', 'Add a bay below it'],
       ['D', 'Duplicate the bay'],
       ['H', 'Hide or show the bay'],
       ['Delete', 'Remove the bay'],

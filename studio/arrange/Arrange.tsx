@@ -102,9 +102,9 @@ function ArrangePage({ page, seen }: { page: Page; seen: Page }) {
   const narrow = useNarrow();
   const [folded, fold] = useState(false);
   const isFolded = narrow && folded;
-  const [added, add] = useState(false);
+  const [at, add] = useState<number | null>(null);
   // Header and footer have no library.
-  const adding = added && !isEdge(page);
+  const adding = isEdge(page) ? null : at;
   const arranging: Arranging = {
     page,
     seen,
@@ -128,14 +128,14 @@ function ArrangePage({ page, seen }: { page: Page; seen: Page }) {
             <DraftBoundary what="The list of bays" style={{ gridArea: 'elevation' }}>
               <Elevation />
             </DraftBoundary>
-            {adding && (
+            {adding !== null && (
               <DraftBoundary what="The library" style={{ gridArea: '1 / 2 / -1 / -1', zIndex: 30 }}>
                 <Suspense fallback={<Opening>Opening the library…</Opening>}>
                   <Library />
                 </Suspense>
               </DraftBoundary>
             )}
-            <div style={{ display: 'contents' }} inert={adding}>
+            <div style={{ display: 'contents' }} inert={adding !== null}>
               {!isFolded && (
                 <DraftBoundary what="The spec" style={{ gridArea: 'spec' }}>
                   <Spec />

@@ -22,9 +22,9 @@ export interface Arranging {
   /** The open line of the spec, and the setting to go to within it. */
   open: { line: string; setting: string | null } | null;
   openLine(line: string | null, setting?: string | null): void;
-  /** The library of bays is open over spec and frames. */
-  adding: boolean;
-  add(open: boolean): void;
+  /** Where a bay is to be put while the library is open: its place among the bays of the page. */
+  adding: number | null;
+  add(at: number | null): void;
   /** Another way that is being tried beside the chosen shelf; null while there is none. */
   trial: Trial | null;
 }

@@ -15,17 +15,19 @@ const Add = styled(AddButton)`
 
 /** Opens the library; in the header or the footer, for which there is none, a list of what can stand there. */
 export function AddBay() {
-  const { page, adding, add } = useArranging();
+  const { page, bay: chosen, adding, add } = useArranging();
   const button = useRef<HTMLButtonElement>(null);
   const was = useRef(adding);
+  const below = chosen ? page.bays.findIndex(({ id }) => id === chosen.id) + 1 : page.bays.length;
   // Where the keyboard was before the library opened, unless something else has taken it.
   useEffect(() => {
-    if (was.current && !adding && document.activeElement === document.body) button.current?.focus();
+    if (was.current !== null && adding === null && document.activeElement === document.body)
+      button.current?.focus();
     was.current = adding;
   }, [adding]);
   if (!isEdge(page))
     return (
-      <Add ref={button} aria-expanded={adding} onPress={() => add(!adding)}>
+      <Add ref={button} aria-expanded={adding !== null} onPress={() => add(adding === null ? below : null)}>
         Add a bay
       </Add>
     );
@@ -34,7 +36,7 @@ export function AddBay() {
       <Add>Add a bay</Add>
       <PopoverBox>
         <Suspense fallback={<p>Opening…</p>}>
-          <AddBayMenu />
+          <AddBayMenu at={below} />
         </Suspense>
       </PopoverBox>
     </MenuTrigger>

@@ -15,7 +15,7 @@ import { useAddBay } from '../library/useAddBay.ts';
 import { newId } from './newId.ts';
 
 /** Adds an empty bay; to the header or the footer, which have no library, also one that was saved or stands in the other. */
-export function AddBayMenu({ onAdded }: { onAdded?: () => void }) {
+export function AddBayMenu({ at, onAdded }: { at: number; onAdded?: () => void }) {
   const { page } = useArranging();
   const plan = useDraft((state) => state.plan);
   const stored = useDraft((state) => state.draft);
@@ -27,14 +27,14 @@ export function AddBayMenu({ onAdded }: { onAdded?: () => void }) {
     .filter(({ bays }) => bays.length > 0);
   const addNew = (holds: string) => {
     const { bay, shelves } = bayKind(holds).atFirst(newId(holds.toLowerCase(), plan));
-    add({ bay: bay as StoredBay, shelves });
+    add({ bay: bay as StoredBay, shelves }, at);
   };
   return (
     <Menu
       aria-label="Add a bay"
       onAction={(key) => {
         const copy = copies.find(({ id }) => id === key);
-        if (copy) add(madeFrom(copy, plan));
+        if (copy) add(madeFrom(copy, plan), at);
         else addNew(String(key));
         onAdded?.();
       }}

@@ -31,7 +31,7 @@ function Arranged({
     bay: page.bays[0]!,
     shelfId: 'a',
     open: null,
-    adding: false,
+    adding: null,
     add: vi.fn(),
     trial: null,
     ...calls,

@@ -19,12 +19,14 @@ import { MOST_BAYS } from '../../../core/plan/page.ts';
 import { libraryOf } from '../../../core/plan/library.ts';
 import { bayName } from '../../../core/plan/places.ts';
 import { completePlan, type StoredPlan } from '../../../core/plan/storedPlan.ts';
+import { lowered } from '../../../core/sentence/sentence.ts';
 import { isPublic } from '../../../core/pages/index.ts';
 import { useDraft } from '../../studioContext.tsx';
 import { Button } from '../../ui/Button.tsx';
 import { PopoverBox } from '../../ui/Pick.tsx';
 import { t } from '../../ui/theme.ts';
 import { useArranging } from '../arrangeContext.tsx';
+import { gapWords } from '../elevation/gapWords.ts';
 import { AddBayMenu } from '../elevation/AddBayMenu.tsx';
 import {
   findBays,
@@ -244,7 +246,8 @@ function useExamples(bays: readonly LibraryBay[], stored: StoredPlan, pageId: st
 
 /** Every bay that can be put into the page, drawn small with what the store has: found, dragged into the outline, or added. */
 export function Library() {
-  const { page, bay: chosen, add: adding } = useArranging();
+  const { page, adding, add: addAt } = useArranging();
+  const at = adding ?? page.bays.length;
   const stored = useDraft((state) => state.draft);
   const plan = useDraft((state) => state.plan);
   const { bands } = plan.house;
@@ -262,7 +265,8 @@ export function Library() {
   const shown = groups
     .filter(({ id }) => group === null || id === group)
     .map((one) => ({ ...one, few: group === null && typed.trim() === '' ? one.all.slice(0, ROW) : one.all }));
-  const close = () => adding(false);
+  const close = () => addAt(null);
+  const names = page.bays.map((bay) => bayName(bay, plan));
   const { dragAndDropHooks } = useDragAndDrop({
     getItems: (keys) =>
       [...keys].map((key) => ({
@@ -289,7 +293,7 @@ export function Library() {
         <p>
           {full
             ? `This page has ${MOST_BAYS} bays, as many as a page can have. Remove one first.`
-            : `Drag into the outline, or press to add ${chosen ? `below "${bayName(chosen, plan)}"` : 'at the end'}`}
+            : `Drag into the outline, or press to add ${lowered(gapWords(names, at))}`}
         </p>
         <AriaButton className="close" aria-label="Close the library" onPress={close}>
           <X size={18} />
@@ -318,7 +322,7 @@ export function Library() {
         <MenuTrigger>
           <Button isDisabled={full}>Start with an empty bay</Button>
           <PopoverBox>
-            <AddBayMenu onAdded={close} />
+            <AddBayMenu at={at} onAdded={close} />
           </PopoverBox>
         </MenuTrigger>
       </Groups>
@@ -331,7 +335,7 @@ export function Library() {
         onAction={(key) => {
           const one = bays.find(({ id }) => id === key);
           if (!one || full) return;
-          add(madeFrom(one, plan));
+          add(madeFrom(one, plan), at);
           close();
         }}
         renderEmptyState={() => (

@@ -16,13 +16,13 @@ afterEach(cleanup);
 const home = specimenStored([specimenShelf('a', { name: 'Vases' })], [specimenBay('a'), specimenBay('b')]);
 const kept = apply(home, keepBay(home, 'home', 'a', { a: 'a-1' }));
 
-function drawn(stored: StoredPlan, chosen: string | null = null) {
+/** @param at where a bay is to be put */
+function drawn(stored: StoredPlan, at = 2) {
   const calls = { choose: vi.fn(), openLine: vi.fn(), add: vi.fn() };
   function Arranged() {
     const page = useDraft((state) => state.plan.pages.home!);
-    const bay = page.bays.find(({ id }) => id === chosen) ?? null;
     return (
-      <ArrangeContext value={{ page, seen: page, bay, adding: true, ...calls } as unknown as Arranging}>
+      <ArrangeContext value={{ page, seen: page, adding: at, ...calls } as unknown as Arranging}>
         <Library />
       </ArrangeContext>
     );
@@ -61,9 +61,11 @@ describe('the library of bays', () => {
     expect(screen.getByText(/^No bay has "zzz"/)).toBeDefined();
   });
 
-  it('adds what is pressed below the chosen bay, and its heading is ready to be typed over', async () => {
-    const { bays, choose, openLine, add } = drawn(kept, 'a');
-    expect(screen.getByText('Drag into the outline, or press to add below "Heading of a"')).toBeDefined();
+  it('adds what is pressed in the gap that was chosen, and its heading is ready to be typed over', async () => {
+    const { bays, choose, openLine, add } = drawn(kept, 1);
+    expect(
+      screen.getByText('Drag into the outline, or press to add between Heading of a and Heading of b'),
+    ).toBeDefined();
     sort(/^Your saved bays/);
     fireEvent.click(screen.getByRole('row', { name: 'Heading of a, Shelf' }));
     await waitFor(() => expect(bays()).toHaveLength(3));
@@ -71,10 +73,10 @@ describe('the library of bays', () => {
     expect(added.id).toMatch(/^a-\d[a-z0-9]{6}$/);
     expect(choose).toHaveBeenCalledWith(added.id);
     expect(openLine).toHaveBeenCalledWith('look', 'heading.words');
-    expect(add).toHaveBeenCalledWith(false);
+    expect(add).toHaveBeenCalledWith(null);
   });
 
-  it('adds at the end where no bay is chosen, by the keyboard too, and goes with Escape', async () => {
+  it('adds at the end by the keyboard, and goes with Escape', async () => {
     const { bays, add } = drawn(kept);
     sort(/^For the shopper/);
     const row = screen.getAllByRole('row').find((one) => one.hasAttribute('data-key'))!;
@@ -85,7 +87,7 @@ describe('the library of bays', () => {
     expect(bays()[2]!.id).not.toBe('b');
     add.mockClear();
     fireEvent.keyDown(screen.getByLabelText('Find a bay'), { key: 'Escape' });
-    expect(add).toHaveBeenCalledWith(false);
+    expect(add).toHaveBeenCalledWith(null);
   });
 
   it('adds nothing to a page that is full, and says so', async () => {

@@ -5,16 +5,15 @@ import { subjectOf } from '../../../core/plan/target.ts';
 import { useStudio } from '../../studioContext.tsx';
 import { useArranging } from '../arrangeContext.tsx';
 
-/** Puts a bay into the page, under the chosen one or at a place of its own, and goes to what is to be typed over first. */
-export function useAddBay(): (made: MadeBay, at?: number) => void {
+/** Puts a bay into the page, and goes to what of it is to be typed over first. */
+export function useAddBay(): (made: MadeBay, at: number) => void {
   const { draft } = useStudio();
-  const { page, bay: chosen, choose, openLine } = useArranging();
+  const { page, choose, openLine } = useArranging();
   return ({ bay, shelves }, at) => {
-    const below = chosen ? page.bays.findIndex(({ id }) => id === chosen.id) + 1 : page.bays.length;
     // In a row of the header or the footer a bay needs no space of its own.
     const none = everywhere(draft.getState().plan.house.bands, 0);
     const placed = isEdge(page) ? { ...bay, look: { ...bay.look, above: none, below: none } } : bay;
-    draft.run({ do: 'addBay', page: page.id, at: at ?? below, bay: placed, shelves });
+    draft.run({ do: 'addBay', page: page.id, at, bay: placed, shelves });
     choose(bay.id);
     // Its heading, or its first text, is ready to be typed over.
     const { settings } = subjectOf(draft.getState().draft, { page: page.id, bay: bay.id })!;
