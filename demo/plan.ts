@@ -330,7 +330,18 @@ export function demoPlan(bannerPictureId: string, ids: DemoIds): StoredPlan {
         id: 'collection',
         kind: 'collection',
         name: 'Collection',
-        bays: [listingBay('listing')],
+        bays: [
+          {
+            id: 'collection-header',
+            holds: 'banner',
+            says: 'page',
+            height: { phone: 300, tablet: 260, laptop: 320 },
+            style: {
+              bannerOverlay: { rest: { overlay: 'plain', overlayColour: '#ffffff', opacity: 60 } },
+            },
+          },
+          listingBay('listing'),
+        ],
       },
       journal: {
         id: 'journal',

@@ -38,7 +38,7 @@ export function Page({ view }: { view: PageView }) {
             </nav>
           )}
           {view.firstHeading !== null && (
-            <div className="page-heading">
+            <div className={view.headed ? `page-heading align-${view.headingAlign}` : 'unseen'}>
               <h1>{view.firstHeading}</h1>
             </div>
           )}

@@ -3,8 +3,8 @@ import { valueAt, type Varying } from '../bands/varying.ts';
 import type { PictureFacts } from '../catalogue/facts.ts';
 import { byBand } from '../css/containers.ts';
 import { LONGEST_HEADING, LONGEST_SENTENCE } from '../plan/words.ts';
-import { integer, link, picture, text } from '../settings/values.ts';
-import { setting, varying } from '../settings/setting.ts';
+import { choice, integer, link, picture, text, yesNo } from '../settings/values.ts';
+import { setting, varying, type ReadSetting } from '../settings/setting.ts';
 import { contentLine, linkLine, opens, orElse } from '../spec/content.ts';
 import { lookLine } from '../spec/look.ts';
 import { sayVarying } from '../spec/sayVarying.ts';
@@ -14,18 +14,46 @@ import { bannerTexts } from './bannerTexts.ts';
 import type { BayKind } from './bayKind.ts';
 import { withoutShelves } from './withoutShelves.ts';
 
+const saysPage = (read: ReadSetting) => read('says') === 'page';
+const unlessOwn = (read: ReadSetting) => (saysPage(read) ? 'It says what the page is about' : null);
+const unlessPage = (read: ReadSetting) => (saysPage(read) ? null : 'It says words of its own');
+
 const settings = {
   text: {
-    title: setting(text(LONGEST_HEADING, 'no title'), '', { name: 'Title', find: ['title', 'text'] }),
+    says: setting(choice({ own: 'Own words', page: 'What the page is about' }), 'own', {
+      name: 'Says',
+      find: ['title', 'category', 'collection', 'header', 'name'],
+      about:
+        'On the page of every category, collection, product or entry: its name, and its description and picture if wanted.',
+    }),
+    title: setting(text(LONGEST_HEADING, 'no title'), '', {
+      name: 'Title',
+      find: ['title', 'text'],
+      offBecause: unlessOwn,
+    }),
+    described: setting(yesNo(), true, {
+      name: 'Description below the title',
+      find: ['description', 'text', 'category'],
+      say: (shown) => (shown ? 'its description below' : 'without its description'),
+      offBecause: unlessPage,
+    }),
     words: setting(text(LONGEST_SENTENCE, 'no text', true), '', {
       name: 'Text below the title',
       find: ['words', 'text', 'banner'],
+      offBecause: unlessOwn,
     }),
     button: setting(text(60, 'no button'), '', { name: 'Button', find: ['button', 'text'] }),
   },
   picture: {
     /** Id of a stored picture; null for none. */
     pictureId: setting(picture(), null, { name: 'Picture', find: ['picture', 'image', 'background'] }),
+    pictured: setting(yesNo(), true, {
+      name: 'The picture of what the page is about',
+      find: ['picture', 'image', 'category', 'collection'],
+      about: 'Where there is one; else the picture chosen here.',
+      say: (shown) => (shown ? 'with the picture of that' : 'without the picture of that'),
+      offBecause: unlessPage,
+    }),
     /** px. */
     height: varying(integer(80, 1000, 'px', { step: 20 }), 320, { name: 'Height', find: ['height', 'tall'] }),
   },
@@ -55,14 +83,28 @@ export const bannerBay: BayKind<typeof settings, BannerContent> = {
   elements: ['bannerPicture', 'bannerOverlay', 'bannerTitle', 'bannerText', 'bannerButton'],
   spec: [
     contentLine('text', 'Text', (bay) => [
-      opens(orElse(bay.title, 'No title'), 'title'),
-      ', ',
-      opens(orElse(bay.words, 'no text below'), 'words'),
+      ...(bay.says === 'page'
+        ? [
+            opens('What the page is about', 'says'),
+            ', ',
+            opens(bay.described ? 'its description below' : 'without its description', 'described'),
+          ]
+        : [
+            opens(orElse(bay.title, 'No title'), 'title'),
+            ', ',
+            opens(orElse(bay.words, 'no text below'), 'words'),
+          ]),
       ', ',
       opens(bay.button ? `a button "${String(bay.button)}"` : 'no button', 'button'),
     ]),
     contentLine('picture', 'Picture', (bay, names) => [
-      opens(bay.pictureId ? 'A picture behind the text' : 'No picture', 'pictureId'),
+      ...(bay.says === 'page' && bay.pictured
+        ? [
+            opens('The picture of what the page is about', 'pictured'),
+            ', ',
+            opens(bay.pictureId ? 'else a chosen one' : 'else none', 'pictureId'),
+          ]
+        : [opens(bay.pictureId ? 'A picture behind the text' : 'No picture', 'pictureId')]),
       ', ',
       opens(
         sayVarying(bay.height as Varying<number>, names, (px) => `${px} px high`),
@@ -74,15 +116,19 @@ export const bannerBay: BayKind<typeof settings, BannerContent> = {
     visibilityLine,
   ],
   addable: true,
-  named: ({ title }) => title || 'Banner',
+  named: ({ says, title }) => (says === 'page' ? 'What the page is about' : title || 'Banner'),
   atFirst: (id) => ({
     bay: { id, holds: 'banner', title: 'A few words over a picture', link: '/shop' },
     shelves: [],
   }),
   ...withoutShelves,
   pictures: ({ pictureId }) => (pictureId === null ? [] : [pictureId]),
-  *view({ title, words, button, link: to, pictureId, height }, { pictures }) {
-    const shown = pictureId === null ? null : (pictures(pictureId) ?? null);
+  *view({ says, described, pictured, button, link: to, pictureId, height, ...own }, { pictures, said }) {
+    const ofPage = says === 'page';
+    const chosen = pictureId === null ? null : (pictures(pictureId) ?? null);
+    const shown = (ofPage && pictured && said.picture) || chosen;
+    const title = ofPage ? said.name : own.title;
+    const words = ofPage ? (described ? said.description : '') : own.words;
     return { content: { title, words, button, link: to, picture: shown, height }, empty: false };
   },
   tones: (content) => (content.picture ? [content.picture] : []),

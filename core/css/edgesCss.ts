@@ -56,10 +56,23 @@ function placeCss(scope: string, { takes, side, last }: BayPlace, bands: Bands):
   });
 }
 
+/** How wide a page is, and what is behind it: behind all its bays, or around the panel that they stand on. */
+function pageGroundCss(view: PageView): string {
+  const { background, contentPx, edgesPx, framed } = view;
+  const width = contentPx === edgesPx ? '' : `.main{--content:${contentPx}px}`;
+  if (!framed) return width + backgroundCss('.main', background, view);
+  return (
+    width +
+    `.region{background:${background === null ? 'color-mix(in srgb,var(--text) 7%,var(--ground))' : cssColour(background)}}` +
+    '.main{width:100%;max-width:calc(var(--content) + 2*var(--margin));margin-inline:auto;background:var(--ground);box-shadow:0 0 0 1px var(--line)}' +
+    '.foot{margin-block-start:0;background:var(--ground)}'
+  );
+}
+
 /** Rules of the header and the footer, and of what is behind a page. */
 export function edgesCss(view: PageView): string {
   const { head, foot, bands } = view;
-  let css = backgroundCss('.main', view.background, view);
+  let css = pageGroundCss(view);
   if (head) {
     css += around('.store', head, view);
     css += byBand(bands, (band) => {

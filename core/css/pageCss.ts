@@ -107,7 +107,7 @@ export function pageStyles(view: PageView): ReadonlyMap<string, string> {
     .map(([name, value]) => `--${cssName(name)}:${cssColour(value)}`)
     .join(';');
   const house =
-    `html{background:${cssColour(view.colours.ground)}}.region{${tokens};--content:${view.contentPx}px;--part-gap:${PART_GAP_PX}px}` +
+    `html{background:${cssColour(view.colours.ground)}}.region{${tokens};--content:${view.edgesPx}px;--part-gap:${PART_GAP_PX}px}` +
     byBand(view.bands, (band) => `:where(.region)>*{--margin:${valueAt(view.margin, view.bands, band)}px}`) +
     cardTextCss() +
     view.labels.map(labelPlaceCss).join('');

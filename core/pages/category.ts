@@ -11,6 +11,7 @@ export const categoryPage: PageKind = {
   around: ({ category }) => (category ? { of: 'category', id: category.id } : null),
   named: ({ category }) => category?.name ?? null,
   described: ({ category }) => category?.description || null,
+  pictured: ({ category }) => category?.picture ?? null,
   trail: ({ category }, tree, texts) =>
     category
       ? [

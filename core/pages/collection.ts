@@ -11,6 +11,7 @@ export const collectionPage: PageKind = {
   around: ({ collection }) => (collection ? { of: 'collection', id: collection.id } : null),
   named: ({ collection }) => collection?.name ?? null,
   described: ({ collection }) => collection?.description || null,
+  pictured: ({ collection }) => collection?.picture ?? null,
   trail: ({ collection }, _, texts) => (collection ? [linkTo(texts.shop, '/shop')] : []),
   first: listed('collection', 'Products of the collection', AROUND),
 };

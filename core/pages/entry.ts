@@ -11,6 +11,7 @@ export const entryPage: PageKind = {
   needs: 'entry',
   named: ({ entry }) => entry?.title ?? null,
   described: ({ entry }) => entry?.summary || null,
+  pictured: ({ entry }) => entry?.picture ?? null,
   trail: ({ entry }, _, texts) => (entry ? [linkTo(texts.journal, '/journal')] : []),
   first: { bays: [{ id: 'entry', holds: 'entry' }] },
 };

@@ -11,6 +11,7 @@ import { headerEdge } from './header.ts';
 import { homePage } from './home.ts';
 import { journalPage } from './journal.ts';
 import { library } from './library.ts';
+import { missingPage } from './missing.ts';
 import { orderPage } from './order.ts';
 import { ownPage } from './own.ts';
 import type { About, PageKind } from './pageKind.ts';
@@ -35,18 +36,21 @@ export const pageKinds: readonly PageKind[] = [
   askPage,
   savedPage,
   ownPage,
+  missingPage,
   headerEdge,
   footerEdge,
   library,
 ];
 
 /** Those of them that have an address. */
-export const publicKinds: readonly PageKind[] = pageKinds.filter(({ edge, kept }) => !edge && !kept);
+export const publicKinds: readonly PageKind[] = pageKinds.filter(
+  ({ edge, kept, nowhere }) => !edge && !kept && !nowhere,
+);
 
 /** Whether it is the header or the footer of every page, and no page by itself. */
 export const isEdge = ({ kind }: { kind: string }): boolean => pageKind(kind).edge !== undefined;
 
-/** Whether shoppers can go to it: it is neither at the edge of every page nor kept for others. */
+/** Whether shoppers can go to it: it is not at the edge of every page, kept for others, or shown where there is none. */
 export const isPublic = ({ kind }: { kind: string }): boolean => publicKinds.includes(pageKind(kind));
 
 const byId = new Map(pageKinds.map((kind) => [kind.id, kind]));

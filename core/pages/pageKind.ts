@@ -1,7 +1,7 @@
 import type { StoreTexts } from '../texts/storeTexts.ts';
 import type { Around } from '../assortment/kinds.ts';
 import type { CategoryTree } from '../catalogue/categoryTree.ts';
-import type { CategoryFacts, EntryDetail, ProductDetail } from '../catalogue/facts.ts';
+import type { CategoryFacts, EntryDetail, PictureFacts, ProductDetail } from '../catalogue/facts.ts';
 import type { StoredBay } from '../bays/index.ts';
 import type { Basket } from '../shopper/basket.ts';
 import type { OrderFacts } from '../shopper/order.ts';
@@ -12,7 +12,13 @@ import type { Link } from '../view/view.ts';
 /** Everything that a page can be about, of the catalogue or of one shopper. */
 export interface AboutKinds {
   category?: CategoryFacts | null;
-  collection?: { id: number; slug: string; name: string; description?: string } | null;
+  collection?: {
+    id: number;
+    slug: string;
+    name: string;
+    description?: string;
+    picture?: PictureFacts | null;
+  } | null;
   product?: ProductDetail | null;
   entry?: EntryDetail | null;
   basket?: Basket | null;
@@ -49,7 +55,9 @@ export interface PageKind {
   everywhere?: boolean;
   /** It is no page by itself but the edge of every page: its bays stand above or below those that the page has. */
   edge?: 'head' | 'foot';
-  /** It is nowhere: its bays are kept so that they can be put into other pages. */
+  /** It stands at every address where there is nothing. */
+  nowhere?: boolean;
+  /** It has no place: its bays are kept so that they can be put into other pages. */
   kept?: boolean;
   /** What it is where it is shared, if that is more than a page (ogp.me). */
   sharedAs?: 'product' | 'article';
@@ -62,9 +70,11 @@ export interface PageKind {
   /** The listing that it is about, which a shelf on it may show. */
   around(about: About): Around;
   /** What its first heading and its title say; null for the page's own name. */
-  named(about: About): string | null;
+  named(about: About, texts: StoreTexts): string | null;
   /** What it is about in a sentence or two, for search results; null where nothing is said of that. */
-  described(about: About): string | null;
+  described(about: About, texts: StoreTexts): string | null;
+  /** The picture of what it is about; null where that has none. */
+  pictured?(about: About): PictureFacts | null;
   /** What it says where it lists nothing. */
   none?(texts: StoreTexts): string;
   /** The title is the store's name alone. */

@@ -12,6 +12,7 @@ export const productPage: PageKind = {
   reads: { variant: ({ product }) => (product?.askedVariant ? String(product.askedVariant) : null) },
   named: ({ product }) => product?.title ?? null,
   described: ({ product }) => product?.shortText || product?.longText || null,
+  pictured: ({ product }) => product?.pictures[0] ?? null,
   trail: ({ product }, _, texts) =>
     product
       ? [

@@ -1,5 +1,7 @@
 import { pageKind } from '../pages/index.ts';
+import { plainPage } from '../pages/pageKind.ts';
 import { boolean, number, string } from '../schema/schema.ts';
+import { ALIGNS } from '../card/card.ts';
 import { choice, colourOr, integer, name, own, text, yesNo } from '../settings/values.ts';
 import { setting, varying, type Complete, type ReadSetting, type Sparse } from '../settings/setting.ts';
 import type { Bay, StoredBay } from '../bays/index.ts';
@@ -58,6 +60,43 @@ export const pageSettings = {
         ? null
         : 'What each of these pages is about is said there',
     stays: true,
+  }),
+  /** How wide its content is at most. */
+  width: setting(choice({ store: 'As the store', own: 'Custom' }), 'store', {
+    name: 'Content width',
+    find: ['width', 'wide', 'content', 'narrow'],
+  }),
+  ownPx: setting(integer(320, 2560, 'px', { step: 10 }), 960, {
+    name: 'Custom content width, at most',
+    find: ['width', 'custom', 'maximum'],
+    offBecause: (read) => (read('width') === 'own' ? null : 'The content is as wide as that of the store'),
+  }),
+  /** Its bays stand on one sheet of content width, with the background around it. */
+  framed: setting(yesNo(), false, {
+    name: 'Framed panel',
+    find: ['frame', 'panel', 'box', 'border'],
+    about: 'All bays stand on one sheet, and the background is seen beside it.',
+    say: (framed) => (framed ? 'on a framed panel' : 'without a frame'),
+  }),
+  /** Its own name over its bays, where none of them heads it. */
+  headed: setting(yesNo(), true, {
+    name: 'Heading',
+    find: ['heading', 'title', 'name', 'show'],
+    about:
+      'The name of the page above its bays, unless one of them heads it. Hidden, it is still read aloud.',
+    say: (headed) => (headed ? 'with its heading' : 'heading hidden'),
+  }),
+  headingAlign: setting(choice(ALIGNS), 'start', {
+    name: 'Heading alignment',
+    find: ['heading', 'align', 'centre'],
+    offBecause: (read) => (read('headed') ? null : 'The heading is hidden'),
+  }),
+  breadcrumb: setting(yesNo(), true, {
+    name: 'Breadcrumb',
+    find: ['breadcrumb', 'trail', 'path', 'way'],
+    say: (shown) => (shown ? 'with a breadcrumb' : 'without a breadcrumb'),
+    offBecause: (read) =>
+      pageKind(String(read('kind'))).trail === plainPage.trail ? 'Nothing stands above this page' : null,
   }),
   /** Null for that of the store. */
   background: setting(colourOr("the store's"), null, {

@@ -30,7 +30,7 @@ interface Placed {
 /** The rows of the header or the footer in a region of this width, as a browser wraps them; estimated where texts are. */
 export function edgeLayout(
   edge: EdgeView,
-  view: Pick<PageView, 'bands' | 'margin' | 'contentPx'>,
+  view: Pick<PageView, 'bands' | 'margin' | 'edgesPx'>,
   regionPx: number,
 ): { boxes: EdgeBox[]; heightPx: number } {
   const { bands } = view;
@@ -38,7 +38,7 @@ export function edgeLayout(
   const gap = valueAt(edge.between, bands, band);
   const ends = valueAt(edge.ends, bands, band);
   const marginPx = valueAt(view.margin, bands, band);
-  const innerPx = Math.min(regionPx - 2 * marginPx, view.contentPx);
+  const innerPx = Math.min(regionPx - 2 * marginPx, view.edgesPx);
   const start = (regionPx - innerPx) / 2;
   const shown = edge.bays.filter(({ empty, bands: at }) => !empty && (!at || at.includes(band)));
   const isLast = ({ place }: BayView) => valueAt(place.last, bands, band);

@@ -11,6 +11,13 @@ import type { PageAddress } from './address.ts';
 
 export type { ItemsAnswer, ItemsRequest } from './view.ts';
 
+export interface Said {
+  name: string;
+  /** Empty where nothing is said. */
+  description: string;
+  picture: PictureFacts | null;
+}
+
 /** What a bay's view is made from, besides the bay. */
 export interface BayMaking {
   plan: Plan;
@@ -20,6 +27,8 @@ export interface BayMaking {
   room: Room;
   address: PageAddress;
   about: About;
+  /** What the page itself says: its name, what it is about in a few sentences, and the picture of that. */
+  said: Said;
   /** Room is to be kept for what a shopper's own script fills. */
   keepsRoom: boolean;
   /** The id that a bay of the page has in its markup, which it has once it is asked for; null where there is none. */

@@ -26,6 +26,7 @@ import { shelvesOf } from '../plan/places.ts';
 import { cardStoreOf } from './cardStoreOf.ts';
 import { fromParameter, showsParameter, type PageAddress } from './address.ts';
 import { keptFor } from './keptFor.ts';
+import type { Said } from './making.ts';
 import { shelvesIn } from './shelvesIn.ts';
 import { COLLECTIONS, ENTRIES, productRead, RELEASE } from './reads.ts';
 import type { BayView, ItemsAnswer, ItemsRequest, PageView, EdgeView } from './view.ts';
@@ -50,11 +51,20 @@ export interface PageInput {
 
 const rooms = keptFor<Bay, Room>();
 
+const contentOf = (house: House, { width, ownPx }: Pick<Page, 'width' | 'ownPx'>): number =>
+  width === 'own' ? ownPx : house.contentPx;
+
 /** What a bay may use: its margins, and the greatest width of content or its own within that. */
-export function roomOf(house: House, bay: Bay): Room {
+export function roomOf(house: House, page: Pick<Page, 'width' | 'ownPx' | 'framed'>, bay: Bay): Room {
   const { look } = bay;
-  return rooms(bay, [house], () => {
-    const widest = { window: null, content: house.contentPx, own: Math.min(look.ownPx, house.contentPx) };
+  const contentPx = contentOf(house, page);
+  return rooms(bay, [contentPx, page.framed], () => {
+    const widest = {
+      // On a panel nothing is as wide as the window.
+      window: page.framed ? contentPx : null,
+      content: contentPx,
+      own: Math.min(look.ownPx, contentPx),
+    };
     return { marginPx: look.margin, maximumPx: widest[look.width] };
   });
 }
@@ -94,6 +104,12 @@ interface Told {
   opened: Record<string, string>;
 }
 
+/** What a page is called: what it is about, or its own name. */
+const nameOf = ({ page, about, plan }: PageInput): string => {
+  const kind = pageKind(page.kind);
+  return kind.titledByStore ? plan.house.storeName : (kind.named(about, textsFor(plan.house)) ?? page.name);
+};
+
 /** Makes the bays of a page, of the header or of the footer, from the top down. Hidden bays are not among them. */
 function* baysOf(
   page: Page,
@@ -106,12 +122,18 @@ function* baysOf(
   const above = new Set<number>();
   const made: { bay: Bay; its: BayMade<object>; room: Room }[] = [];
   const asked = new Set<string>();
-  const around = pageKind(input.page.kind).around(about);
+  const kind = pageKind(input.page.kind);
+  const around = kind.around(about);
+  const said: Said = {
+    name: nameOf(input),
+    description: kind.described(about, textsFor(plan.house)) ?? input.page.description,
+    picture: kind.pictured?.(about) ?? null,
+  };
   const isShown = (bay: Bay) =>
     !bay.hidden && ((input.atAnyTime ?? false) || isInTime(bay, house.timeZone, input.now));
   for (const [i, bay] of page.bays.entries()) {
     if (!isShown(bay)) continue;
-    const room = roomOf(house, bay);
+    const room = roomOf(house, page, bay);
     const its = yield* bayKind(bay.holds).view(bay as never, {
       plan,
       store,
@@ -119,6 +141,7 @@ function* baysOf(
       room,
       address,
       about,
+      said,
       keepsRoom: input.keepsRoom ?? false,
       anchorOf: (id) => {
         const target = page.bays.find((one) => one.id === id && isShown(one));
@@ -153,7 +176,8 @@ function* baysOf(
       room,
       inPx(bay.style, house.scale, house.bands),
       bay.anchor || asked.has(bay.id) ? anchorOf(bay) : null,
-      page.background,
+      // A panel stands between its bays and what is behind the page.
+      page.framed ? null : page.background,
     ),
   );
 }
@@ -189,7 +213,7 @@ export function* pageView(input: PageInput): Generator<ItemsRequest, PageView, I
   const head = yield* viewOfEdge('head', input, store, told);
   const bays = yield* baysOf(page, input, store, told);
   const foot = yield* viewOfEdge('foot', input, store, told);
-  const name = kind.named(about) ?? page.name;
+  const name = nameOf(input);
   const texts = textsFor(house);
   const none = bays.some((bay) => !bay.empty && shelvesIn(bay).length > 0)
     ? null
@@ -201,14 +225,14 @@ export function* pageView(input: PageInput): Generator<ItemsRequest, PageView, I
     kind: page.kind,
     path: address.path,
     parameters: parametersOf(kind, about, told.begins, told.opened),
-    name: kind.titledByStore ? house.storeName : name,
-    title: kind.titledByStore ? house.storeName : `${name} – ${house.storeName}`,
+    name,
+    title: kind.titledByStore ? name : `${name} – ${house.storeName}`,
     description: shortened(
       ((kind.needs === null || page.about !== null) && page.description) ||
-        (kind.described(about) ?? saidBy(bays)),
+        (kind.described(about, texts) ?? saidBy(bays)),
     ),
     unlisted: page.unlisted,
-    firstHeading: firstHeading(bays, kind.titledByStore ? house.storeName : name),
+    firstHeading: firstHeading(bays, name),
     lang: house.locale,
     texts: house.texts,
     direction: directionOf(page, house.locale),
@@ -218,12 +242,16 @@ export function* pageView(input: PageInput): Generator<ItemsRequest, PageView, I
     currency: house.currency,
     bands: house.bands,
     margin: house.margin,
-    contentPx: house.contentPx,
+    contentPx: contentOf(house, page),
+    edgesPx: house.contentPx,
+    framed: page.framed,
+    headed: page.headed,
+    headingAlign: page.headingAlign,
     colours: house.colours,
     style: inPx(house.style, house.scale, house.bands),
     rules: rulesInUse(house.rules),
     labels: house.labels.list.filter(isOwn),
-    trail: trail.length ? [...trail, { words: name, href: '', current: true }] : [],
+    trail: trail.length && page.breadcrumb ? [...trail, { words: name, href: '', current: true }] : [],
     bays,
     head,
     foot,

@@ -25,7 +25,7 @@ const everywhere = (plan: StoredPlan, layout: LayoutId) =>
 /** How many the shelf shows at each band, as its own steps have it. */
 function counts(plan: StoredPlan, shelfId = 'a'): number[] {
   const { house, shelves, pages } = completePlan(plan);
-  const steps = sizedSteps(shelves[shelfId]!, roomOf(house, pages.home!.bays[0]!), house.bands);
+  const steps = sizedSteps(shelves[shelfId]!, roomOf(house, pages.home!, pages.home!.bays[0]!), house.bands);
   return house.bands.map((band) => stepAt(steps, nominalOf(house.bands, band).width).size);
 }
 const shelfIn = (plan: StoredPlan) => completePlan(plan).shelves.a!;

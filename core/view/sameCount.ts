@@ -30,7 +30,7 @@ function shownAt(stored: StoredPlan, shelfId: string): Shown[] | null {
   if (!shelf || !place) return null;
   const { bands } = plan.house;
   const bay = place.page.bays.find(({ id }) => id === place.bayId)!;
-  const steps = sizedSteps(shelf, roomOf(plan.house, bay), bands);
+  const steps = sizedSteps(shelf, roomOf(plan.house, place.page, bay), bands);
   return bands.map((band) => {
     const { size, across } = stepAt(steps, nominalOf(bands, band).width);
     const { inRows } = layoutKind(valueAt(shelf.layout, bands, band.id));

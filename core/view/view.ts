@@ -225,7 +225,14 @@ export interface PageView {
   currency: string;
   bands: Band[];
   margin: Varying<number>;
+  /** The greatest width of content, px: on the page, and in the header and the footer. */
   contentPx: number;
+  edgesPx: number;
+  /** The bays stand on one sheet of content width. */
+  framed: boolean;
+  /** How the first heading is drawn; hidden, it is only read aloud. */
+  headed: boolean;
+  headingAlign: Align;
   colours: HouseColours;
   /** What is styled for the whole store. */
   style: Style;

@@ -3,6 +3,7 @@ import pLimit from 'p-limit';
 import { dependsOf } from '../../core/assortment/depends.ts';
 import { partKind } from '../../core/card/parts/index.ts';
 import { bayKind, type Bay } from '../../core/bays/index.ts';
+import { missingPage } from '../../core/pages/missing.ts';
 import { pagesFor, pageKind, pagePath } from '../../core/pages/index.ts';
 import type { PageKind } from '../../core/pages/pageKind.ts';
 import { categoryTree } from '../../core/catalogue/categoryTree.ts';
@@ -44,6 +45,9 @@ const OWN = { 'cache-control': 'private, no-store', 'x-robots-tag': 'noindex' };
 
 /** What a page says of a fault that has words of its own in the store's texts, by its status. */
 const saysOf: Readonly<Record<number, 'away' | 'notOpen'>> = { 404: 'notOpen', 503: 'away' };
+
+/** Where a page is seen that has no address of its own. */
+const NO_ADDRESS: PageAddress = { path: '/', from: {}, open: {} };
 
 /** Longest slug that anything has. */
 const LONGEST_SLUG = 200;
@@ -129,7 +133,8 @@ export function publicPages(parts: Parts, enhance: Enhance | null): PublicPages 
     };
   };
 
-  const drawn = (view: PageView, release: Release) => {
+  /** @param origin of the store; null where the page has no address of its own */
+  const drawn = (view: PageView, release: Release, origin: string | null = parts.origin) => {
     // Only where there is something to remember, to fill, to move, to let grow, to keep or to put into a basket.
     const own =
       remembers(release.plan) &&
@@ -138,7 +143,7 @@ export function publicPages(parts: Parts, enhance: Enhance | null): PublicPages 
       enhance && (own || view.sells || view.saves || hasLife(view))
         ? { href: enhance.href, remembers: own }
         : null;
-    return htmlPage(view, parts.origin, script);
+    return htmlPage(view, origin, script);
   };
 
   const draw = (view: PageView, release: Release): SentPage =>
@@ -178,12 +183,15 @@ export function publicPages(parts: Parts, enhance: Enhance | null): PublicPages 
     const key = `${release.number} nowhere`;
     const page =
       pages.peek(key, parts.clock()) ??
-      (await pages.make(key, async () =>
-        sentPage(
-          { ...plainPage(release.plan, await storefront.tree(), 'nowhere'), status: 404, reads: PLAIN_READS },
-          headers,
-        ),
-      ));
+      (await pages.make(key, async () => {
+        const asked = { kind: missingPage, slug: '', query: {} };
+        const view = await storefront.view(release.plan, asked, NO_ADDRESS, parts.clock());
+        // A plan from before there was such a page has none.
+        const made = view
+          ? { ...drawn(view, release, null), reads: view.reads, goodUntil: view.goodUntil }
+          : { ...plainPage(release.plan, await storefront.tree(), 'nowhere'), reads: PLAIN_READS };
+        return sentPage({ ...made, status: 404 }, headers);
+      }));
     return page as SentPage;
   };
 

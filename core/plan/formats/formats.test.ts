@@ -4,7 +4,7 @@ import { describe, expect, it } from 'vitest';
 import { valueAt, type Varying } from '../../bands/varying.ts';
 import { pageCss } from '../../css/pageCss.ts';
 import { everShown } from '../../card/shown.ts';
-import { pageKind } from '../../pages/index.ts';
+import { pageKind, pageKinds } from '../../pages/index.ts';
 import { readPath } from '../../settings/path.ts';
 import { same } from '../../settings/same.ts';
 import { specimenView } from '../../specimen/specimen.ts';
@@ -261,6 +261,10 @@ describe('colours of arrows and markers before they were style', () => {
 describe('what cannot be read', () => {
   const { plan } = readPlan(storeOf(FORMAT));
 
+  const ofAllStores = pageKinds.flatMap(({ everywhere, first }) =>
+    everywhere ? (first?.shelves ?? []).map(({ id }) => id) : [],
+  );
+
   it('is left out and said, and all else is there', () => {
     const [first, ...others] = documentKeys(plan).filter((key) => key.startsWith('shelf:'));
     const broken = [
@@ -269,7 +273,7 @@ describe('what cannot be read', () => {
     ];
     const read = readDocuments([{ key: 'house', body: writtenDocument(plan.house) }, ...broken]);
     expect(Object.keys(read.plan.shelves).sort()).toEqual(
-      [...others.map((key) => splitKey(key).id), 'saved-products'].sort(),
+      [...new Set([...others.map((key) => splitKey(key).id), ...ofAllStores])].sort(),
     );
     expect(read.unreadable).toMatchObject([{ key: first, body: broken[0]!.body }]);
     expect(read.unreadable[0]!.message).toContain('This has to be a group of values.');

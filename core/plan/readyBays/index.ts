@@ -11,6 +11,7 @@ import { findUs } from './findUs.ts';
 import { inTabs } from './inTabs.ts';
 import { storyByTurns } from './storyByTurns.ts';
 import { threePromises } from './threePromises.ts';
+import { whatItIsAbout } from './whatItIsAbout.ts';
 import { wideBanner } from './wideBanner.ts';
 import { writeToUs } from './writeToUs.ts';
 import type { ReadyBay } from './readyBay.ts';
@@ -26,6 +27,7 @@ export const readyBays: readonly ReadyBay[] = [
   mainCategories,
   allCollections,
   wideBanner,
+  whatItIsAbout,
   storyByTurns,
   threePromises,
   closableNotice,

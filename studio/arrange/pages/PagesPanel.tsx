@@ -51,13 +51,16 @@ const None = styled.p`
 /** Where a page is, in words. */
 const addressOf = ({ kind, slug = '' }: StoredPage): string => {
   const of = pageKind(kind);
-  if (of.edge || of.kept) return of.at;
+  if (of.edge || of.kept || of.nowhere) return of.at;
   if (of.many) return slug ? pagePath(of, slug) : 'no address';
   return of.address.slugged ? `${pagePath(of, '')}…` : pagePath(of, '');
 };
 
 const ofOwner = ({ kind }: StoredPage): boolean => pageKind(kind).many;
 const ofAll = ({ kind }: StoredPage): boolean => !pageKind(kind).many && pageKind(kind).address.slugged;
+
+const ofStore = (page: StoredPage): boolean =>
+  (isPublic(page) && !ofOwner(page) && !ofAll(page)) || pageKind(page.kind).nowhere === true;
 
 const OF_ALL = 'For every one of a kind';
 
@@ -166,7 +169,7 @@ export function PagesPanel({
   };
   const there = found.filter((page) => !isRemoved(page));
   const lists: [string, StoredPage[]][] = [
-    ['Store pages', there.filter((page) => !ofOwner(page) && !ofAll(page) && isPublic(page))],
+    ['Store pages', there.filter(ofStore)],
     ['On every page', there.filter(isEdge)],
     [OF_ALL, withSingles(there.filter(ofAll))],
     ['Your pages', there.filter(ofOwner)],
