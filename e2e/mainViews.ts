@@ -117,12 +117,18 @@ export const mainViews: readonly MainView[] = [
     },
   },
   {
-    name: 'arrange-beside-live',
-    path: '/studio/arrange/home?bay=shop-by-category',
+    name: 'bay-library',
+    path: '/studio/arrange/home',
     prepare: async (page) => {
-      await page.getByRole('button', { name: /^Tablet.*: bring near/ }).click();
-      await page.getByRole('button', { name: 'Full size' }).click();
-      await page.getByText('Compare with live').click();
+      await page.getByRole('button', { name: 'Add a bay' }).click();
+      const library = page.getByRole('region', { name: 'Library of bays' });
+      const cards = library
+        .getByRole('row', { name: /^Reduced now,/ })
+        .locator('iframe')
+        .contentFrame()
+        .locator('.card');
+      await cards.first().waitFor();
+      await library.getByText('Coming…').first().waitFor({ state: 'detached' });
     },
   },
   { name: 'home', path: '/', width: 1280 },
