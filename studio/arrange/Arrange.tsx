@@ -135,7 +135,10 @@ function ArrangePage({ page, seen }: { page: Page; seen: Page }) {
                 </Suspense>
               </DraftBoundary>
             )}
-            <div style={{ display: 'contents' }} inert={adding !== null}>
+            <div
+              style={{ display: 'contents', visibility: adding === null ? undefined : 'hidden' }}
+              inert={adding !== null}
+            >
               {!isFolded && (
                 <DraftBoundary what="The spec" style={{ gridArea: 'spec' }}>
                   <Spec />

@@ -1,5 +1,5 @@
 import { X } from 'lucide-react';
-import { useMemo, useRef, useState } from 'react';
+import { useMemo, useState } from 'react';
 import {
   Button as AriaButton,
   GridList,
@@ -27,6 +27,7 @@ import { PopoverBox } from '../../ui/Pick.tsx';
 import { t } from '../../ui/theme.ts';
 import { useArranging } from '../arrangeContext.tsx';
 import { gapWords } from '../elevation/gapWords.ts';
+import { useSize } from '../wall/useSize.ts';
 import { AddBayMenu } from '../elevation/AddBayMenu.tsx';
 import {
   findBays,
@@ -69,14 +70,21 @@ const Ground = styled.section`
     padding-block: 8px;
   }
   h2 {
+    white-space: nowrap;
     font: 600 18px/1.25 ${t.names};
   }
+  > header {
+    flex-wrap: nowrap;
+  }
   header p {
+    flex: 1 1 220px;
+    min-width: 0;
+    text-align: end;
     color: ${t.ink2};
-    margin-inline-start: auto;
   }
   .find {
     flex: 0 1 438px;
+    min-width: 120px;
   }
   .find input {
     width: 100%;
@@ -87,6 +95,7 @@ const Ground = styled.section`
     padding: 4px 11px;
   }
   .close {
+    flex: none;
     border: 0;
     background: none;
     padding: 5px;
@@ -225,8 +234,9 @@ const Dragged = styled.div`
   font-weight: 600;
 `;
 
-/** So many of a group are shown beside the others. */
+/** So many of a group at least are shown beside the others; a row of them, each so wide with its gap, px. */
 const ROW = 4;
+const TILE_PX = 224;
 
 /** What the bays of the library show, with all else of the plan. */
 function useExamples(bays: readonly LibraryBay[], stored: StoredPlan, pageId: string) {
@@ -256,7 +266,8 @@ export function Library() {
   const [typed, setTyped] = useState('');
   const [group, setGroup] = useState<LibraryGroup | null>(null);
   const add = useAddBay();
-  const tiles = useRef<HTMLDivElement>(null);
+  const [measure, { width }] = useSize();
+  const row = Math.max(ROW, Math.floor(width / TILE_PX));
   const full = page.bays.length >= MOST_BAYS;
   const matching = findBays(typed, bays);
   const groups = (Object.keys(LIBRARY_GROUPS) as LibraryGroup[])
@@ -264,7 +275,7 @@ export function Library() {
     .filter(({ all }) => all.length > 0);
   const shown = groups
     .filter(({ id }) => group === null || id === group)
-    .map((one) => ({ ...one, few: group === null && typed.trim() === '' ? one.all.slice(0, ROW) : one.all }));
+    .map((one) => ({ ...one, few: group === null && typed.trim() === '' ? one.all.slice(0, row) : one.all }));
   const close = () => addAt(null);
   const names = page.bays.map((bay) => bayName(bay, plan));
   const { dragAndDropHooks } = useDragAndDrop({
@@ -320,14 +331,16 @@ export function Library() {
           ))}
         </ToggleButtonGroup>
         <MenuTrigger>
-          <Button isDisabled={full}>Start with an empty bay</Button>
+          <Button isDisabled={full} style={{ whiteSpace: 'normal' }}>
+            Start with an empty bay
+          </Button>
           <PopoverBox>
             <AddBayMenu at={at} onAdded={close} />
           </PopoverBox>
         </MenuTrigger>
       </Groups>
       <Tiles
-        ref={tiles}
+        ref={measure}
         aria-label="Bays of the library"
         layout="grid"
         keyboardNavigationBehavior="tab"
