@@ -101,6 +101,13 @@ test('a bay that is found in the library is dragged between two of the page', as
   const { rows } = await store.pool.query(`SELECT body FROM draft_document WHERE key = 'page:home'`);
   expect(rows[0].body.bays[4].id).toMatch(/^reducednow-\d[a-z0-9]{6}$/);
 
+  // Pressing a bay of the outline arranges that one instead.
+  await page.getByRole('button', { name: 'Add a bay' }).click();
+  await expect(library).toBeVisible();
+  await outline.getByRole('row', { name: 'Shop by category' }).click();
+  await expect(library).toHaveCount(0);
+  await expect(page.getByRole('region', { name: 'Spec' })).toContainText('Shop by category');
+
   // A gap of the outline opens it for that place; the same by a key.
   await outline.getByRole('row', { name: 'From the journal' }).focus();
   await page.keyboard.press('a');

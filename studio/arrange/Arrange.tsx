@@ -71,7 +71,10 @@ function ArrangePage({ page, seen }: { page: Page; seen: Page }) {
   const plan = useDraft((state) => state.plan);
   const [search, setSearch] = useSearchParams();
   const navigate = useNavigate();
+  const [adding, add] = useState<number | null>(null);
   const goTo = (pageId: string, bayId = 'page') => {
+    // Header and footer have no library.
+    add(null);
     const on = pageId === seen.id ? '' : `&on=${seen.id}`;
     void navigate(`/arrange/${pageId}?bay=${bayId}${on}`, { replace: true });
   };
@@ -81,6 +84,8 @@ function ArrangePage({ page, seen }: { page: Page; seen: Page }) {
   const [line, setLine] = useState<Arranging['open']>({ line: 'columns', setting: null });
   const [looked, setLooked] = useState<Readonly<Record<string, string>>>({});
   const choose = (bayId: string | null, shelf?: string) => {
+    // Whoever presses a bay wants to arrange that.
+    add(null);
     const owner = [page, seen, edgeOf(plan, 'head'), edgeOf(plan, 'foot')].find((one) =>
       one?.bays.some(({ id }) => id === bayId),
     );
@@ -102,9 +107,6 @@ function ArrangePage({ page, seen }: { page: Page; seen: Page }) {
   const narrow = useNarrow();
   const [folded, fold] = useState(false);
   const isFolded = narrow && folded;
-  const [at, add] = useState<number | null>(null);
-  // Header and footer have no library.
-  const adding = isEdge(page) ? null : at;
   const arranging: Arranging = {
     page,
     seen,

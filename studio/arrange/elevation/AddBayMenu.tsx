@@ -15,7 +15,7 @@ import { useAddBay } from '../library/useAddBay.ts';
 import { newId } from './newId.ts';
 
 /** Adds an empty bay; to the header or the footer, which have no library, also one that was saved or stands in the other. */
-export function AddBayMenu({ at, onAdded }: { at: number; onAdded?: () => void }) {
+export function AddBayMenu({ at }: { at: number }) {
   const { page } = useArranging();
   const plan = useDraft((state) => state.plan);
   const stored = useDraft((state) => state.draft);
@@ -36,7 +36,6 @@ export function AddBayMenu({ at, onAdded }: { at: number; onAdded?: () => void }
         const copy = copies.find(({ id }) => id === key);
         if (copy) add(madeFrom(copy, plan), at);
         else addNew(String(key));
-        onAdded?.();
       }}
     >
       <MenuSection>

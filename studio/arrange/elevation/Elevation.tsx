@@ -127,7 +127,6 @@ export function Elevation() {
     const one = libraryBays(stored, plan.house.bands, page).find((other) => other.id === id);
     if (!one) return;
     addBay(madeFrom(one, plan), at);
-    add(null);
   };
   const placeOf = (key: Key, dropPosition: string) =>
     page.bays.findIndex(({ id }) => id === key) + (dropPosition === 'after' ? 1 : 0);

@@ -335,7 +335,7 @@ export function Library() {
             Start with an empty bay
           </Button>
           <PopoverBox>
-            <AddBayMenu at={at} onAdded={close} />
+            <AddBayMenu at={at} />
           </PopoverBox>
         </MenuTrigger>
       </Groups>
@@ -349,7 +349,6 @@ export function Library() {
           const one = bays.find(({ id }) => id === key);
           if (!one || full) return;
           add(madeFrom(one, plan), at);
-          close();
         }}
         renderEmptyState={() => (
           <p style={{ padding: 14, color: t.ink2 }}>{noneWords(typed, group, stored)}</p>
