@@ -54,14 +54,18 @@ describe('publishing', () => {
     expect((await store.publish()).statusCode).toBe(200);
   });
 
-  it('draws every page first, and publishes nothing where one fails', async () => {
+  it.each([
+    ['category', 'Everything'],
+    // Also what stands where there is no page.
+    ['missing', 'Not found'],
+  ])('draws every page first, and publishes nothing where that of %s fails', async (kind, name) => {
     const plan = completePlan(await store.plan());
     const failing = {
       ...store.server.parts,
       storefront: {
         ...store.server.parts.storefront,
         view: (...args: Parameters<typeof store.server.parts.storefront.view>) =>
-          args[1].kind.id === 'category'
+          args[1].kind.id === kind
             ? Promise.reject(new TypeError('cannot be drawn'))
             : store.server.parts.storefront.view(...args),
       },
@@ -69,7 +73,7 @@ describe('publishing', () => {
     await expect(renderAll(plan, store.server.parts)).resolves.toBeUndefined();
     await expect(renderAll(plan, failing)).rejects.toMatchObject({
       code: 'page-not-drawn',
-      message: expect.stringContaining('The page "Everything" could not be drawn') as string,
+      message: expect.stringContaining(`The page "${name}" could not be drawn`) as string,
     });
   });
 

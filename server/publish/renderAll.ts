@@ -1,4 +1,4 @@
-import { isPublic, pageKind, pagePath } from '../../core/pages/index.ts';
+import { isEdge, pageKind, pagePath } from '../../core/pages/index.ts';
 import type { Page } from '../../core/plan/page.ts';
 import type { Plan } from '../../core/plan/plan.ts';
 import { Fault } from '../faults.ts';
@@ -19,8 +19,8 @@ async function render(plan: Plan, page: Page, parts: Pick<Parts, 'storefront' | 
 
 /** Draws every page of a plan in memory, so that nothing is published that cannot be drawn. What fails is named. */
 export async function renderAll(plan: Plan, parts: Pick<Parts, 'storefront' | 'clock'>): Promise<void> {
-  // Header and footer are drawn with each of them.
-  for (const page of Object.values(plan.pages).filter(isPublic))
+  // Header and footer are drawn with each of them; what stands where there is nothing is one of them.
+  for (const page of Object.values(plan.pages).filter((one) => !isEdge(one)))
     try {
       await render(plan, page, parts);
     } catch (cause) {

@@ -1,5 +1,4 @@
 import { useState } from 'react';
-import { Input, SearchField } from 'react-aria-components';
 import styled from 'styled-components';
 import { counted } from '../../core/sentence/sentence.ts';
 import { languageOf } from '../../core/texts/made.ts';
@@ -9,6 +8,7 @@ import { Hint } from '../settings/Stack.tsx';
 import { useDraft, useStudio } from '../studioContext.tsx';
 import { Pick } from '../ui/Pick.tsx';
 import { TextButton } from '../ui/Button.tsx';
+import { FindField } from '../ui/FindField.tsx';
 import { t } from '../ui/theme.ts';
 import { languageName, languagesWith } from './languages.ts';
 import { shippedText, TextRow } from './TextRow.tsx';
@@ -26,14 +26,6 @@ const Box = styled.div`
     gap: 12px;
     padding-top: 6px;
     border-top: 1px solid ${t.line};
-  }
-  .find input {
-    border: 1px solid ${t.edge};
-    border-radius: ${t.corner};
-    background: #fff;
-    min-height: 30px;
-    padding: 4px 9px;
-    width: 100%;
   }
   .ends {
     display: flex;
@@ -83,9 +75,7 @@ export function StoreTexts() {
           Texts ship in English. What is not written here in {languageName(language)} is said in English.
         </Hint>
       )}
-      <SearchField className="find" aria-label="Find a text" value={typed} onChange={setTyped}>
-        <Input placeholder="Find a text" />
-      </SearchField>
+      <FindField label="Find a text" placeholder="Find a text" value={typed} onChange={setTyped} />
       <div className="ends">
         <Hint role="status">
           {typed.trim() !== ''

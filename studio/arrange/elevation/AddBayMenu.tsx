@@ -1,6 +1,7 @@
 import { Menu, MenuSection } from 'react-aria-components';
 import { bayKind, bayKinds, type StoredBay } from '../../../core/bays/index.ts';
 import { isEdge } from '../../../core/pages/index.ts';
+import { lowered } from '../../../core/sentence/sentence.ts';
 import { useDraft } from '../../studioContext.tsx';
 import { MenuHeading, MenuRow } from '../../ui/MenuRow.tsx';
 import { useArranging } from '../arrangeContext.tsx';
@@ -53,7 +54,7 @@ export function AddBayMenu({ at }: { at: number }) {
           <MenuHeading>{LIBRARY_GROUPS[group]}</MenuHeading>
           {bays.map(({ id, name, about }) => (
             <MenuRow key={id} id={id}>
-              {name}, {about.toLowerCase()}
+              {name}, {lowered(about)}
             </MenuRow>
           ))}
         </MenuSection>

@@ -157,12 +157,14 @@ export function Elevation() {
     },
   });
 
-  const act = (one: Bay, key: string) => {
-    if (key === 'up' || key === 'down') move(one.id, key === 'up' ? -1 : 1);
-    else if (key === 'duplicate') duplicate(one.id);
-    else if (key === 'hide') hide(one);
-    else if (key === 'keep') keep(one);
-    else remove(one.id);
+  const acts: Readonly<Record<string, (one: Bay) => void>> = {
+    up: ({ id }) => move(id, -1),
+    down: ({ id }) => move(id, 1),
+    add: (one) => add(page.bays.indexOf(one) + 1),
+    duplicate: ({ id }) => duplicate(id),
+    hide,
+    keep,
+    remove: ({ id }) => remove(id),
   };
 
   return (
@@ -181,13 +183,9 @@ export function Elevation() {
           const one = page.bays.find((bay) => bay.id === id);
           if (!one) return;
           const { key, altKey, ctrlKey, metaKey } = event;
-          if (altKey && (key === 'ArrowUp' || key === 'ArrowDown')) move(one.id, key === 'ArrowUp' ? -1 : 1);
-          else if (ctrlKey || metaKey || altKey) return;
-          else if (key === 'a' && !isEdge(page)) add(page.bays.indexOf(one) + 1);
-          else if (key === 'd') duplicate(one.id);
-          else if (key === 'h') hide(one);
-          else if (key === 'Delete' || key === 'Backspace') remove(one.id);
-          else return;
+          const what = (altKey ? KEYS_WITH_ALT : KEYS)[key];
+          if (ctrlKey || metaKey || what === undefined || (what === 'add' && isEdge(page))) return;
+          acts[what]!(one);
           event.preventDefault();
           event.stopPropagation();
         }}
@@ -212,7 +210,7 @@ export function Elevation() {
               add={isEdge(page) ? null : add}
               chosen={chosen?.id === one.id}
               name={names[i]!}
-              onAct={act}
+              onAct={(bay, what) => acts[what]!(bay)}
             />
           ))}
         </Bays>
@@ -225,6 +223,16 @@ export function Elevation() {
     </Strip>
   );
 }
+
+/** What keys do with a bay. */
+const KEYS: Readonly<Record<string, string>> = {
+  a: 'add',
+  d: 'duplicate',
+  h: 'hide',
+  Delete: 'remove',
+  Backspace: 'remove',
+};
+const KEYS_WITH_ALT: Readonly<Record<string, string>> = { ArrowUp: 'up', ArrowDown: 'down' };
 
 /** How long what was done is told of, ms. */
 const TOLD_MS = 8000;

@@ -1,45 +1,21 @@
 import { X } from 'lucide-react';
 import { useMemo, useState } from 'react';
-import {
-  Button as AriaButton,
-  GridList,
-  GridListHeader,
-  GridListItem,
-  GridListSection,
-  Input,
-  MenuTrigger,
-  SearchField,
-  ToggleButton,
-  ToggleButtonGroup,
-  useDragAndDrop,
-} from 'react-aria-components';
+import { Button as AriaButton, MenuTrigger, ToggleButton, ToggleButtonGroup } from 'react-aria-components';
 import styled from 'styled-components';
-import { apply } from '../../../core/plan/commands.ts';
 import { MOST_BAYS } from '../../../core/plan/page.ts';
-import { libraryOf } from '../../../core/plan/library.ts';
 import { bayName } from '../../../core/plan/places.ts';
-import { completePlan, type StoredPlan } from '../../../core/plan/storedPlan.ts';
 import { lowered } from '../../../core/sentence/sentence.ts';
-import { isPublic } from '../../../core/pages/index.ts';
 import { useDraft } from '../../studioContext.tsx';
 import { Button } from '../../ui/Button.tsx';
+import { FindField } from '../../ui/FindField.tsx';
 import { PopoverBox } from '../../ui/Pick.tsx';
 import { t } from '../../ui/theme.ts';
 import { useArranging } from '../arrangeContext.tsx';
+import { AddBayMenu } from '../elevation/AddBayMenu.tsx';
 import { gapWords } from '../elevation/gapWords.ts';
 import { useSize } from '../wall/useSize.ts';
-import { AddBayMenu } from '../elevation/AddBayMenu.tsx';
-import {
-  findBays,
-  LIBRARY_GROUPS,
-  libraryBays,
-  madeFrom,
-  type LibraryBay,
-  type LibraryGroup,
-} from './libraryBays.ts';
-import { BAY_TYPE } from './bayType.ts';
-import { SmallBay } from './SmallBay.tsx';
-import { useAddBay } from './useAddBay.ts';
+import { findBays, LIBRARY_GROUPS, libraryBays, type LibraryGroup } from './libraryBays.ts';
+import { LibraryTiles } from './LibraryTiles.tsx';
 
 const Ground = styled.section`
   grid-area: 1 / 2 / -1 / -1;
@@ -85,14 +61,6 @@ const Ground = styled.section`
   .find {
     flex: 0 1 438px;
     min-width: 120px;
-  }
-  .find input {
-    width: 100%;
-    border: 1px solid ${t.edge};
-    border-radius: ${t.corner};
-    background: #fff;
-    min-height: 34px;
-    padding: 4px 11px;
   }
   .close {
     flex: none;
@@ -149,110 +117,9 @@ const Groups = styled.div`
   }
 `;
 
-const Tiles = styled(GridList)`
-  overflow: auto;
-  padding: 4px 12px 20px;
-  outline: none;
-  .react-aria-GridListSection {
-    display: grid;
-    grid-template-columns: repeat(auto-fill, 212px);
-    gap: 2px 12px;
-  }
-  .react-aria-GridListHeader {
-    grid-column: 1 / -1;
-    font: 600 14.5px/1.3 ${t.names};
-    padding: 10px 6px 2px;
-    display: flex;
-    gap: 10px;
-    align-items: baseline;
-  }
-  .all {
-    border: 0;
-    background: none;
-    padding: 0;
-    font: 600 13px/1.3 ${t.text};
-    color: ${t.pine};
-    text-decoration: underline;
-    text-underline-offset: 3px;
-    cursor: pointer;
-  }
-  .react-aria-GridListItem {
-    position: relative;
-    padding: 6px 6px 8px;
-    border-radius: ${t.corner};
-    cursor: pointer;
-    outline: none;
-    border: 1px solid transparent;
-  }
-  .react-aria-GridListItem[data-hovered] {
-    border-color: ${t.line};
-    background: #fff;
-  }
-  .react-aria-GridListItem[data-focus-visible] {
-    border-color: ${t.pine};
-    box-shadow: inset 0 0 0 1px ${t.pine};
-  }
-  .react-aria-GridListItem[data-dragging] {
-    opacity: 0.45;
-    border: 1px dashed ${t.ink2};
-  }
-  b {
-    display: block;
-    font-weight: 600;
-    margin-top: 5px;
-    overflow-wrap: anywhere;
-  }
-  small {
-    display: block;
-    color: ${t.ink2};
-    font-size: 12.5px;
-    overflow-wrap: anywhere;
-  }
-  .drag {
-    position: absolute;
-    opacity: 0;
-    top: 10px;
-    inset-inline-start: 10px;
-    border: 1px solid ${t.edge};
-    background: ${t.paper};
-    border-radius: 5px;
-    padding: 2px 8px;
-    pointer-events: none;
-  }
-  .drag[data-focus-visible] {
-    opacity: 1;
-    outline: 2px solid ${t.pine};
-  }
-`;
-
-const Dragged = styled.div`
-  background: #fff;
-  border: 1px solid ${t.pine};
-  border-radius: ${t.corner};
-  box-shadow: 0 4px 14px rgb(22 35 43 / 0.2);
-  padding: 8px 12px;
-  font-weight: 600;
-`;
-
 /** So many of a group at least are shown beside the others; a row of them, each so wide with its gap, px. */
 const ROW = 4;
 const TILE_PX = 224;
-
-/** What the bays of the library show, with all else of the plan. */
-function useExamples(bays: readonly LibraryBay[], stored: StoredPlan, pageId: string) {
-  return useMemo(() => {
-    const page = stored.pages[pageId]!;
-    const alone: StoredPlan = { ...stored, pages: { [pageId]: { ...page, bays: [] } } };
-    const plan = completePlan(
-      bays.reduce(
-        (at, { bay, shelves }) => apply(at, { do: 'addBay', page: pageId, at: 0, bay, shelves }),
-        alone,
-      ),
-    );
-    const example = plan.pages[pageId]!;
-    return { plan, page: example, byId: new Map(example.bays.map((bay) => [bay.id, bay])) };
-  }, [bays, stored, pageId]);
-}
 
 /** Every bay that can be put into the page, drawn small with what the store has: found, dragged into the outline, or added. */
 export function Library() {
@@ -262,32 +129,21 @@ export function Library() {
   const plan = useDraft((state) => state.plan);
   const { bands } = plan.house;
   const bays = useMemo(() => libraryBays(stored, bands, page), [stored, bands, page]);
-  const examples = useExamples(bays, stored, page.id);
   const [typed, setTyped] = useState('');
   const [group, setGroup] = useState<LibraryGroup | null>(null);
-  const add = useAddBay();
   const [measure, { width }] = useSize();
   const row = Math.max(ROW, Math.floor(width / TILE_PX));
   const full = page.bays.length >= MOST_BAYS;
   const matching = findBays(typed, bays);
-  const groups = (Object.keys(LIBRARY_GROUPS) as LibraryGroup[])
-    .map((id) => ({ id, all: matching.filter((one) => one.group === id) }))
-    .filter(({ all }) => all.length > 0);
+  const groups = (Object.keys(LIBRARY_GROUPS) as LibraryGroup[]).map((id) => ({
+    id,
+    all: matching.filter((one) => one.group === id),
+  }));
   const shown = groups
-    .filter(({ id }) => group === null || id === group)
+    .filter(({ id, all }) => all.length > 0 && (group === null || id === group))
     .map((one) => ({ ...one, few: group === null && typed.trim() === '' ? one.all.slice(0, row) : one.all }));
   const close = () => addAt(null);
   const names = page.bays.map((bay) => bayName(bay, plan));
-  const { dragAndDropHooks } = useDragAndDrop({
-    getItems: (keys) =>
-      [...keys].map((key) => ({
-        [BAY_TYPE]: String(key),
-        'text/plain': bays.find(({ id }) => id === key)?.name ?? '',
-      })),
-    getAllowedDropOperations: () => ['copy'],
-    renderDragPreview: (items) => <Dragged>{items[0]?.['text/plain']}</Dragged>,
-    isDisabled: full,
-  });
   return (
     <Ground
       aria-label="Library of bays"
@@ -298,9 +154,13 @@ export function Library() {
     >
       <header>
         <h2>Add a bay</h2>
-        <SearchField className="find" aria-label="Find a bay" value={typed} onChange={setTyped} autoFocus>
-          <Input placeholder="Find a bay: categories, reduced, journal" />
-        </SearchField>
+        <FindField
+          label="Find a bay"
+          placeholder="Find a bay: categories, reduced, journal"
+          value={typed}
+          onChange={setTyped}
+          autoFocus
+        />
         <p>
           {full
             ? `This page has ${MOST_BAYS} bays, as many as a page can have. Remove one first.`
@@ -323,10 +183,10 @@ export function Library() {
             <span>All bays</span>
             <span>{matching.length}</span>
           </ToggleButton>
-          {(Object.keys(LIBRARY_GROUPS) as LibraryGroup[]).map((id) => (
+          {groups.map(({ id, all }) => (
             <ToggleButton key={id} id={id}>
               <span>{LIBRARY_GROUPS[id]}</span>
-              <span>{matching.filter((one) => one.group === id).length}</span>
+              <span>{all.length}</span>
             </ToggleButton>
           ))}
         </ToggleButtonGroup>
@@ -339,49 +199,15 @@ export function Library() {
           </PopoverBox>
         </MenuTrigger>
       </Groups>
-      <Tiles
-        ref={measure}
-        aria-label="Bays of the library"
-        layout="grid"
-        keyboardNavigationBehavior="tab"
-        dragAndDropHooks={dragAndDropHooks}
-        onAction={(key) => {
-          const one = bays.find(({ id }) => id === key);
-          if (!one || full) return;
-          add(madeFrom(one, plan), at);
-        }}
-        renderEmptyState={() => (
-          <p style={{ padding: 14, color: t.ink2 }}>{noneWords(typed, group, stored)}</p>
-        )}
-      >
-        {shown.map(({ id, all, few }) => (
-          <GridListSection key={id} id={`group ${id}`} aria-label={LIBRARY_GROUPS[id]}>
-            <GridListHeader>
-              {LIBRARY_GROUPS[id]}
-              {few.length < all.length && (
-                <AriaButton className="all" onPress={() => setGroup(id)}>
-                  All {all.length}
-                </AriaButton>
-              )}
-            </GridListHeader>
-            {few.map((one) => (
-              <GridListItem key={one.id} id={one.id} textValue={`${one.name}, ${one.about}`}>
-                <AriaButton slot="drag" className="drag">
-                  Place in the outline
-                </AriaButton>
-                <SmallBay
-                  bay={examples.byId.get(one.id)!}
-                  page={examples.page}
-                  plan={examples.plan}
-                  name={one.name}
-                />
-                <b>{one.name}</b>
-                <small>{one.about}</small>
-              </GridListItem>
-            ))}
-          </GridListSection>
-        ))}
-      </Tiles>
+      <LibraryTiles
+        bays={bays}
+        groups={shown}
+        none={noneWords(typed, group)}
+        full={full}
+        at={at}
+        onAll={setGroup}
+        measure={measure}
+      />
       <footer>
         <span>
           <kbd>←</kbd>
@@ -412,11 +238,9 @@ export function Library() {
 }
 
 /** Why there is nothing to choose from. */
-function noneWords(typed: string, group: LibraryGroup | null, stored: StoredPlan): string {
+function noneWords(typed: string, group: LibraryGroup | null): string {
   if (typed.trim()) return `No bay has "${typed.trim()}" in its name or in what it is for.`;
-  if (group === 'saved' && !libraryOf(stored)?.bays.length)
+  if (group === 'saved')
     return 'Nothing is saved yet. "Save to the library" in the menu of a bay keeps it here for any page.';
-  return group === 'pages' && !Object.values(stored.pages).some((one) => isPublic(one) && one.bays.length > 0)
-    ? 'No other page has a bay yet.'
-    : 'There is none of these yet.';
+  return group === 'pages' ? 'No other page has a bay that can stand here.' : 'There is none of these yet.';
 }

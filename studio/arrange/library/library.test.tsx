@@ -55,7 +55,7 @@ describe('the library of bays', () => {
     sort(/^Your saved bays/);
     expect(screen.getByText(/^Nothing is saved yet/)).toBeDefined();
     sort(/^From other pages/);
-    expect(screen.getByText('There is none of these yet.')).toBeDefined();
+    expect(screen.getByText('No other page has a bay that can stand here.')).toBeDefined();
     sort(/^All bays/);
     fireEvent.change(screen.getByLabelText('Find a bay'), { target: { value: 'zzz' } });
     expect(screen.getByText(/^No bay has "zzz"/)).toBeDefined();

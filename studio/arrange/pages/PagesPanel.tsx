@@ -1,6 +1,5 @@
 import { Plus } from 'lucide-react';
 import { useRef, useState } from 'react';
-import { Input, SearchField } from 'react-aria-components';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { fold } from '../../../core/catalogue/fold.ts';
@@ -11,6 +10,7 @@ import { counted } from '../../../core/sentence/sentence.ts';
 import { useChanges } from '../../publish/useChanges.ts';
 import { useDraft, useStudio } from '../../studioContext.tsx';
 import { MainButton } from '../../ui/Button.tsx';
+import { FindField } from '../../ui/FindField.tsx';
 import { t } from '../../ui/theme.ts';
 import { useArranging } from '../arrangeContext.tsx';
 import { newIds } from '../elevation/newId.ts';
@@ -26,14 +26,6 @@ const Head = styled.div`
   padding: 10px 12px;
   .find {
     flex: 1;
-  }
-  input {
-    width: 100%;
-    border: 1px solid ${t.edge};
-    border-radius: ${t.corner};
-    background: #fff;
-    min-height: 30px;
-    padding: 4px 9px;
   }
 `;
 
@@ -51,7 +43,7 @@ const None = styled.p`
 /** Where a page is, in words. */
 const addressOf = ({ kind, slug = '' }: StoredPage): string => {
   const of = pageKind(kind);
-  if (of.edge || of.kept || of.nowhere) return of.at;
+  if (!isPublic({ kind })) return of.at;
   if (of.many) return slug ? pagePath(of, slug) : 'no address';
   return of.address.slugged ? `${pagePath(of, '')}…` : pagePath(of, '');
 };
@@ -179,9 +171,13 @@ export function PagesPanel({
   return (
     <>
       <Head>
-        <SearchField className="find" aria-label="Find a page" value={words} onChange={setWords}>
-          <Input ref={find} placeholder="Find by name or address" />
-        </SearchField>
+        <FindField
+          ref={find}
+          label="Find a page"
+          placeholder="Find by name or address"
+          value={words}
+          onChange={setWords}
+        />
         <MainButton onPress={onNew}>
           <Plus size={15} aria-hidden /> New page
         </MainButton>

@@ -5,8 +5,6 @@ import {
   GridList,
   GridListItem,
   GridListLoadMoreItem,
-  Input,
-  SearchField,
   type FileDropItem,
 } from 'react-aria-components';
 import { useNavigate, useParams } from 'react-router';
@@ -21,6 +19,7 @@ import { Button, MainButton } from '../../ui/Button.tsx';
 import { Dialog, DialogFoot } from '../../ui/Dialog.tsx';
 import { Notice } from '../../ui/Notice.tsx';
 import { pictureName, PictureTile } from '../../pictures/PictureTile.tsx';
+import { FindField } from '../../ui/FindField.tsx';
 import { t } from '../../ui/theme.ts';
 import { useSettled } from '../../ui/useSettled.ts';
 import { OnePicture } from './OnePicture.tsx';
@@ -62,14 +61,6 @@ const Middle = styled(DropZone)`
   h2 {
     font: 600 19px/1.25 ${t.names};
     flex: 1;
-  }
-  .find input {
-    width: 100%;
-    border: 1px solid ${t.edge};
-    border-radius: ${t.corner};
-    background: #fff;
-    padding: 6px 10px;
-    min-height: 32px;
   }
   .foot {
     color: ${t.ink2};
@@ -147,9 +138,12 @@ export function Pictures({ which }: PicturesProps) {
           {which === 'unused' && counts && counts.unused > 0 && <RemoveUnused count={counts.unused} />}
           <UploadButton label="Put pictures in" many />
         </header>
-        <SearchField aria-label="Find a picture" value={typed} onChange={setTyped} className="find">
-          <Input placeholder="Name, or what it shows" />
-        </SearchField>
+        <FindField
+          label="Find a picture"
+          placeholder="Name, or what it shows"
+          value={typed}
+          onChange={setTyped}
+        />
         <UploadProgress />
         {found.isError ? (
           <Notice action="Try again" onAction={() => void found.refetch()}>
