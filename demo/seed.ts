@@ -48,7 +48,7 @@ export async function seedDemo(
       await addPictureRow(client, picture, {
         name: names.get(picture.id) ?? '',
         alt: picture.id === pictures.of(bannerScene) ? 'A tall blue vase, a white bowl and a green jug' : '',
-        focal: { x: 0.5, y: 0.55 },
+        focal: picture.id === pictures.of(bannerScene) ? { x: 0.5, y: 0.5 } : { x: 0.5, y: 0.55 },
       });
 
     const categoryIds = new Map(categories.map((one, i) => [one.slug, i + 1]));

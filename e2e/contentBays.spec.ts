@@ -12,6 +12,21 @@ import { addEmptyBay, allIssues, expect, frameAt, openLine, saved, signIn, test 
 const PICTURE = 'a'.repeat(64);
 const WORDS = 'Keeps what is warm warm, and what is cold cold, for as long as a meal lasts.';
 
+/** A paragraph, a heading, a quotation, or a list, of lists as well. */
+function anyBlock(random: Random, i: number): object {
+  const text = (words: string) => [{ type: 'text', text: words }];
+  const paragraph = { type: 'paragraph', content: text(random.pick([WORDS, `${WORDS} ${WORDS}`, 'Short.'])) };
+  const item = (...content: object[]) => ({ type: 'listItem', content });
+  const list = { type: 'orderedList', content: [item(paragraph), item(paragraph)] };
+  return random.pick([
+    paragraph,
+    { type: 'heading', attrs: { level: 2 + (i % 3) }, content: text('Glazed by the tide, fired twice') },
+    { type: 'blockquote', content: [paragraph, paragraph] },
+    list,
+    { type: 'bulletList', content: [item(paragraph, list), item(paragraph)] },
+  ]);
+}
+
 /** Any bay of content: what it holds, and how it stands. */
 function anyBay(random: Random, id: string) {
   const by = <T>(...values: T[]) => ({ phone: random.pick(values), laptop: random.pick(values) });
@@ -47,6 +62,12 @@ function anyBay(random: Random, id: string) {
       flow: by('row', 'row', 'column'),
       between: by(4, 20, 50),
       icon: by(16, 24, 60),
+    }),
+    () => ({
+      holds: 'words',
+      linePx: random.pick([0, 480, 680]),
+      textAlign: by('start', 'center'),
+      body: Array.from({ length: random.whole(1, 5) }, (_, i) => anyBlock(random, i)),
     }),
     () => ({
       holds: 'line',

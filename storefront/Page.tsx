@@ -1,7 +1,8 @@
+import type { ReactNode } from 'react';
 import { textsFor } from '../core/texts/index.ts';
-import { TextsContext } from './texts.ts';
+import { TextsContext, useTexts } from './texts.ts';
 import { bayKind } from '../core/bays/index.ts';
-import type { PageView } from '../core/view/view.ts';
+import type { BayView, PageView } from '../core/view/view.ts';
 import { Bay } from './bays/index.tsx';
 
 /** A page from its view: the whole of what stands in the body. */
@@ -43,9 +44,11 @@ export function Page({ view }: { view: PageView }) {
             </div>
           )}
           {view.none !== null && <p className="none">{view.none}</p>}
-          {rest.map((bay) => (
-            <Bay key={bay.id} bay={bay} eager={bay.id === firstPictures} />
-          ))}
+          <Columns
+            side={view.side}
+            bays={rest}
+            drawn={(bay) => <Bay key={bay.id} bay={bay} eager={bay.id === firstPictures} />}
+          />
         </main>
         {/* Where the keyboard goes on after a list that grows, whatever is in it. */}
         <footer className="foot" id="foot" tabIndex={-1}>
@@ -59,6 +62,36 @@ export function Page({ view }: { view: PageView }) {
         </footer>
       </div>
     </TextsContext>
+  );
+}
+
+/** The bays of a page, and its sidebar where it has one; read after the page, but for one that is behind a button. */
+function Columns({
+  side,
+  bays,
+  drawn,
+}: {
+  side: PageView['side'];
+  bays: readonly BayView[];
+  drawn(bay: BayView): ReactNode;
+}) {
+  const texts = useTexts();
+  if (!side) return bays.map(drawn);
+  const own = <div className="bays">{bays.filter(({ aside }) => !aside).map(drawn)}</div>;
+  const folds = Object.values(side.stands).includes('button');
+  return (
+    <div className="columns">
+      {!folds && own}
+      {folds && (
+        <button className="button side-fold" type="button" aria-expanded="false" aria-controls="side">
+          {texts.sidebar}
+        </button>
+      )}
+      <aside className="side" id="side" aria-label={texts.sidebar}>
+        {bays.filter(({ aside }) => aside).map(drawn)}
+      </aside>
+      {folds && own}
+    </div>
   );
 }
 

@@ -134,6 +134,8 @@ export interface ClauseKind<C extends { is: string }> {
   either?(a: C, b: C): C | null;
   /** What it names that is gone, in words; such a clause stays readable and holds for nothing by it. */
   gone(clause: C, names: Names): string[];
+  /** Ids of the collections whose products it asks for. */
+  collections?(clause: C): readonly number[];
   /** `ruleHolds` answers for a whole rule, such as a collection has. */
   holds(clause: C, product: ProductRecord, world: World, ruleHolds: RuleHolds): boolean;
   /** What was found of a product that it does not hold for: "it costs £84". */

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { bandAt } from '../bands/bands.ts';
 import { checkDocument } from '../plan/checkDocument.ts';
 import { completePlan } from '../plan/storedPlan.ts';
 import { plain } from '../sentence/sentence.ts';
@@ -15,6 +16,7 @@ import type { About } from '../pages/pageKind.ts';
 import { bayKind } from './index.ts';
 import type { BannerContent } from './banner.ts';
 
+const specimenBands = specimenStored([], []).house.bands!;
 const OWN = 'a'.repeat(64);
 const own = specimenPicture({ id: OWN });
 const ofThing = specimenPicture({ id: 'of-thing' });
@@ -40,6 +42,73 @@ function seen(settings: object, about: About = { category }, kind = 'category', 
   });
   return { view, bay: plan.pages.home!.bays[0]!, content: view.bays[0]!.content as unknown as BannerContent };
 }
+
+/** All that the spec says of it. */
+function said(settings: object): string {
+  const { bay } = seen(settings);
+  const input = { bay, names: specimenNames, view: null, of: null, shelf: null, total: null };
+  return bayKind(bay.holds)
+    .spec.map((line) => plain(line.say(input as unknown as LineInput)))
+    .join(' / ');
+}
+
+const high = (more: object, room: Partial<BannerContent['room']> = {}) => {
+  const { content } = seen({ title: '', words: '', says: 'own', look: { margin: { phone: 0 } }, ...more });
+  return (px: number) =>
+    bayKind('banner').heightPx(
+      { ...content, room: { ...content.room, ...room } },
+      {} as never,
+      specimenBands,
+      px,
+    );
+};
+
+describe('the height of a banner', () => {
+  it('is set, or goes by its width, by the screen, or by the space around its text, each at its widths', () => {
+    expect(high({ height: { phone: 300 } })(1000)).toBe(300);
+    const byRatio = high({ heightBy: { phone: 'height', laptop: 'ratio' }, ratio: { phone: '2:1' } });
+    expect([byRatio(390), byRatio(1000)]).toEqual([320, 500]);
+    expect(
+      high({ heightBy: { phone: 'ratio' }, ratio: { phone: '2:1' } }, { mostPx: { phone: 700 } })(1400),
+    ).toBe(350);
+    const byScreen = high({ heightBy: { phone: 'screen' }, screen: { phone: 50 } });
+    expect(byScreen(1280)).toBe(bandAt(specimenBands, 1280).nominal.height / 2);
+    expect(high({ heightBy: { phone: 'space' }, space: { phone: 250 } })(1000)).toBe(500);
+  });
+
+  it('is never less than its text needs', () => {
+    const words = 'Stoneware for the table, the sill and the garden, made by five pairs of hands. '.repeat(3);
+    const low = high({ height: { phone: 80 }, title: 'Thrown slowly', words });
+    expect(low(390)).toBeGreaterThan(200);
+    const spaced = high({
+      heightBy: { phone: 'space' },
+      space: { phone: 100 },
+      title: 'Thrown slowly',
+      words,
+    });
+    const bare = high({ heightBy: { phone: 'space' }, space: { phone: 0 }, title: 'Thrown slowly', words });
+    expect(spaced(1000) - bare(1000)).toBe(200);
+  });
+
+  it('is said with the widths that it holds at', () => {
+    expect(said({})).toContain('320 px high');
+    const both = said({ heightBy: { phone: 'space', laptop: 'ratio' }, ratio: { phone: '3:1' } });
+    expect(both).toMatch(
+      /as high as its text with 120 px above and below on Phone and Tablet, 3:1 wide to high from/,
+    );
+  });
+});
+
+describe('the picture of a banner', () => {
+  it('is held where its own point of focus is, until its place is set', () => {
+    const rules = (focal: { x: number; y: number }) => {
+      const { content } = seen({ says: 'own' });
+      return bayKind('banner').css({ ...content, picture: { ...own, focal } }, '.b', specimenBands);
+    };
+    expect(rules({ x: 0.7, y: 0.25 })).toContain('--at-across:70%;--at-down:25%');
+    expect(rules({ x: 0.5, y: 0.5 })).not.toContain('--at-across');
+  });
+});
 
 describe('a banner that says what the page is about', () => {
   it('has its name, its description and its picture, and heads the page', () => {
@@ -91,13 +160,6 @@ describe('a banner that says what the page is about', () => {
       words: 'Own words',
       picture: own,
     });
-    const said = (settings: object) => {
-      const { bay } = seen(settings);
-      const input = { bay, names: specimenNames, view: null, of: null, shelf: null, total: null };
-      return bayKind(bay.holds)
-        .spec.map((line) => plain(line.say(input as unknown as LineInput)))
-        .join(' / ');
-    };
     expect(said({})).toContain('What the page is about, its description below, no button');
     expect(said({ described: false, pictured: false })).toContain('without its description');
     expect(said({ says: 'own' })).toContain('"Own title", "Own words"');

@@ -1,16 +1,15 @@
 import { bandAt } from '../bands/bands.ts';
-import { valueAt, type Varying } from '../bands/varying.ts';
 import type { PictureFacts } from '../catalogue/facts.ts';
-import { byBand } from '../css/containers.ts';
+import { wholeWidth, type Room } from '../geometry/steps.ts';
 import { LONGEST_HEADING, LONGEST_SENTENCE } from '../plan/words.ts';
-import { choice, integer, link, picture, text, yesNo } from '../settings/values.ts';
-import { setting, varying, type ReadSetting } from '../settings/setting.ts';
+import { choice, link, picture, text, yesNo } from '../settings/values.ts';
+import { setting, type ReadSetting } from '../settings/setting.ts';
 import { contentLine, linkLine, opens, orElse } from '../spec/content.ts';
 import { lookLine } from '../spec/look.ts';
-import { sayVarying } from '../spec/sayVarying.ts';
 import { visibilityLine } from '../spec/visibility.ts';
 import { bannerOverlayElement, bannerPictureElement } from '../style/elements/overPictures.ts';
-import { bannerTexts } from './bannerTexts.ts';
+import { bannerHeightSettings, heightCss, sayHeight, type BannerHeight } from './bannerHeight.ts';
+import { bannerHeight, bannerTexts } from './bannerTexts.ts';
 import type { BayKind } from './bayKind.ts';
 import { withoutShelves } from './withoutShelves.ts';
 
@@ -54,24 +53,28 @@ const settings = {
       say: (shown) => (shown ? 'with the picture of that' : 'without the picture of that'),
       offBecause: unlessPage,
     }),
-    /** px. */
-    height: varying(integer(80, 1000, 'px', { step: 20 }), 320, { name: 'Height', find: ['height', 'tall'] }),
+    ...bannerHeightSettings,
   },
   link: {
     link: setting(link(), '', { name: 'Link', find: ['link', 'leads', 'address'] }),
   },
 };
 
-export interface BannerContent {
+export interface BannerContent extends BannerHeight {
   title: string;
   words: string;
   button: string;
   /** Where it leads; empty for nowhere. */
   link: string;
   picture: PictureFacts | null;
-  /** px. */
-  height: Varying<number>;
+  room: Room;
 }
+
+/** On narrower regions the picture is under the text, and at least so high, as the base sheet has it, px. */
+const UNDER_BELOW_PX = 560;
+const UNDER_PX = 150;
+
+const percent = (share: number): string => `${Math.round(100 * share)}%`;
 
 /** A picture with text over it. */
 export const bannerBay: BayKind<typeof settings, BannerContent> = {
@@ -106,10 +109,7 @@ export const bannerBay: BayKind<typeof settings, BannerContent> = {
           ]
         : [opens(bay.pictureId ? 'A picture behind the text' : 'No picture', 'pictureId')]),
       ', ',
-      opens(
-        sayVarying(bay.height as Varying<number>, names, (px) => `${px} px high`),
-        'height',
-      ),
+      opens(sayHeight(bay as unknown as BannerHeight, names), 'heightBy'),
     ]),
     linkLine,
     lookLine,
@@ -123,26 +123,53 @@ export const bannerBay: BayKind<typeof settings, BannerContent> = {
   }),
   ...withoutShelves,
   pictures: ({ pictureId }) => (pictureId === null ? [] : [pictureId]),
-  *view({ says, described, pictured, button, link: to, pictureId, height, ...own }, { pictures, said }) {
+  *view({ says, described, pictured, button, link: to, pictureId, ...own }, { pictures, said, room }) {
     const ofPage = says === 'page';
     const chosen = pictureId === null ? null : (pictures(pictureId) ?? null);
     const shown = (ofPage && pictured && said.picture) || chosen;
     const title = ofPage ? said.name : own.title;
     const words = ofPage ? (described ? said.description : '') : own.words;
-    return { content: { title, words, button, link: to, picture: shown, height }, empty: false };
+    const { heightBy, height, ratio, screen, space } = own;
+    return {
+      content: {
+        title,
+        words,
+        button,
+        link: to,
+        picture: shown,
+        heightBy,
+        height,
+        ratio,
+        screen,
+        space,
+        room,
+      },
+      empty: false,
+    };
   },
   tones: (content) => (content.picture ? [content.picture] : []),
   textsOnPicture: {
     overlay: bannerOverlayElement,
     picture: bannerPictureElement,
-    // On narrower regions the picture is under the text.
-    fromPx: 560,
+    fromPx: UNDER_BELOW_PX,
     where: bannerTexts,
   },
   says: ({ words }) => words,
   heads: ({ title }) => title !== '',
-  heightPx: ({ height }, _, bands, regionPx) => valueAt(height, bands, bandAt(bands, regionPx).id),
-  css: ({ height }, scope, bands, { maximumPx }) =>
-    (maximumPx === null ? '' : `${scope}>.banner{max-width:${maximumPx}px;margin-inline:auto}`) +
-    byBand(bands, (band) => `${scope}{--height:${valueAt(height, bands, band)}px}`),
+  heightPx: (content, _, bands, regionPx) => {
+    const { id } = bandAt(bands, regionPx);
+    return bannerHeight(content, bands, id, regionPx);
+  },
+  drawnPictures: (content, bands, bandId, regionPx) => {
+    if (!content.picture) return [];
+    const widthPx = wholeWidth(content.room, bands, bandId, regionPx);
+    const isUnder = regionPx < UNDER_BELOW_PX;
+    const heightPx = isUnder ? UNDER_PX : bannerHeight(content, bands, bandId, regionPx);
+    return [{ picture: content.picture, widthPx, heightPx }];
+  },
+  css: ({ picture, room, ...high }, scope, bands) =>
+    heightCss(scope, high, room, bands) +
+    (picture && (picture.focal.x !== 0.5 || picture.focal.y !== 0.5)
+      ? `${scope} .banner>img{--at-across:${percent(picture.focal.x)};--at-down:${percent(picture.focal.y)};object-position:${percent(picture.focal.x)} ${percent(picture.focal.y)}}`
+      : ''),
 };

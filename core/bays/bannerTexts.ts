@@ -1,3 +1,5 @@
+import type { Bands } from '../bands/bands.ts';
+import { wholeWidth } from '../geometry/steps.ts';
 import { valueAt } from '../bands/varying.ts';
 import { balancedPx, linesOf, widestOf, widthOf } from '../card/text.ts';
 import type { TextSize } from '../card/textSize.ts';
@@ -9,12 +11,12 @@ import type { PropertyId } from '../style/properties/index.ts';
 import { resolve } from '../style/resolve.ts';
 import { textSizeOf } from '../style/textSizeOf.ts';
 import type { BannerContent } from './banner.ts';
+import { leastHeight, paddingPx } from './bannerHeight.ts';
 import { BUTTON_PX } from './bayTexts.ts';
 import type { BayDrawn } from './bayKind.ts';
 
 /** As the base sheet has them, px. */
 const GAP_PX = 12;
-const PADDING_PX = 32;
 const TEXT: TextSize = { fontPx: 17, linePx: 25.5, weight: 400 };
 /** Digits that a line of text has room for, and the ems of one of the title. */
 const TEXT_DIGITS = 34;
@@ -35,6 +37,9 @@ interface Taken {
 
 const none: Taken = { heightPx: 0, fromPx: Infinity, toPx: -Infinity };
 
+/** Texts on a picture are at least so far from its sides, px. */
+export const LEAST_MARGIN_PX = 16;
+
 /** How far into the room that is left of it a text stands, by its alignment. */
 const SHARES: Readonly<Record<TextAlign, number>> = { start: 0, center: 0.5, end: 1 };
 
@@ -50,7 +55,7 @@ function takenBy(
   const { size } = textSizeOf(levels, element, text, bands, bandId);
   const at = (property: PropertyId) => resolve(levels, element, property, 'rest', bands, bandId);
   const width = at('maxWidth');
-  const roomPx = Math.min(contentPx, ownPx - 2 * marginPx);
+  const roomPx = Math.min(contentPx, ownPx - 2 * Math.max(LEAST_MARGIN_PX, marginPx));
   const most = Math.min(roomPx, width.from ? (width.value as number) : mostPx(size));
   const widthPx = widestOf(words, size, isBalanced ? balancedPx(words, size, most) : most);
   const align = at('align');
@@ -63,11 +68,33 @@ function takenBy(
  * where the content of the page begins, or as they are aligned. Null where there is neither.
  */
 export function bannerTexts(
-  { title, words, button, link, height }: BannerContent,
+  content: BannerContent,
   drawn: BayDrawn,
 ): { heightPx: number; area: Area } | null {
+  const { title, words } = content;
   if (title === '' && words === '') return null;
-  const { regionPx, ownPx, marginPx, contentPx, bands, bandId, direction } = drawn;
+  const { ownPx, contentPx, direction } = drawn;
+  const marginPx = Math.max(LEAST_MARGIN_PX, drawn.marginPx);
+  const { titled, worded, textsPx, allPx, heightPx } = measured(content, drawn);
+  const start = Math.max(0, (ownPx - contentPx - 2 * marginPx) / 2) + marginPx;
+  const from = (start + Math.min(titled.fromPx, worded.fromPx)) / ownPx;
+  const to = (start + Math.max(titled.toPx, worded.toPx)) / ownPx;
+  const top = (heightPx - allPx) / 2 / heightPx;
+  return {
+    heightPx,
+    area: {
+      left: direction === 'rtl' ? 1 - to : from,
+      right: direction === 'rtl' ? 1 - from : to,
+      top,
+      bottom: top + textsPx / heightPx,
+    },
+  };
+}
+
+/** What texts and button of a banner take, and how high it is with them. */
+function measured(content: BannerContent, drawn: BayDrawn) {
+  const { title, words, button, link } = content;
+  const { regionPx, ownPx, bands, bandId } = drawn;
   const titled = takenBy(
     title,
     bannerTitleElement,
@@ -85,18 +112,27 @@ export function bannerTexts(
   );
   const textsPx = titled.heightPx + worded.heightPx + (words === '' ? 0 : GAP_PX);
   const allPx = textsPx + (button && link ? BUTTON_PX : 0);
-  const heightPx = Math.max(valueAt(height, bands, bandId), allPx + 2 * PADDING_PX);
-  const start = Math.max(0, (ownPx - contentPx - 2 * marginPx) / 2) + marginPx;
-  const from = (start + Math.min(titled.fromPx, worded.fromPx)) / ownPx;
-  const to = (start + Math.max(titled.toPx, worded.toPx)) / ownPx;
-  const top = (heightPx - allPx) / 2 / heightPx;
-  return {
-    heightPx,
-    area: {
-      left: direction === 'rtl' ? 1 - to : from,
-      right: direction === 'rtl' ? 1 - from : to,
-      top,
-      bottom: top + textsPx / heightPx,
-    },
-  };
+  const least = leastHeight(content, bands, bandId, ownPx);
+  const heightPx = Math.max(least, allPx + 2 * paddingPx(content, bands, bandId));
+  return { titled, worded, textsPx, allPx, heightPx };
 }
+
+/** Estimated height of a banner with texts as they are drawn when nothing is styled, px. */
+export const bannerHeight = (
+  content: BannerContent,
+  bands: Bands,
+  bandId: string,
+  regionPx: number,
+): number => {
+  const ownPx = wholeWidth(content.room, bands, bandId, regionPx);
+  return measured(content, {
+    levels: [],
+    bands,
+    bandId,
+    regionPx,
+    ownPx,
+    marginPx: valueAt(content.room.marginPx, bands, bandId),
+    contentPx: ownPx,
+    direction: 'ltr',
+  }).heightPx;
+};

@@ -1,6 +1,5 @@
 import type { TabItem } from './tabItem.ts';
 import type { Bands } from '../bands/bands.ts';
-import type { Room } from '../geometry/steps.ts';
 import type { BayBase, Heading, StoredBayBase } from '../plan/bay.ts';
 import type { Plan } from '../plan/plan.ts';
 import type { FormField } from '../shopper/forms.ts';
@@ -40,6 +39,14 @@ export interface TextsOnPicture<C> {
   fromPx: number;
   /** Height of the picture's frame in px, and the part of it that texts are on; null where there are none. */
   where(content: C, drawn: BayDrawn): { heightPx: number; area: Area } | null;
+}
+
+/** A picture in the frame that it fills. */
+export interface DrawnPicture {
+  picture: PictureFacts;
+  widthPx: number;
+  /** Null where the frame has the proportions of the picture. */
+  heightPx: number | null;
 }
 
 /** How a bay is drawn at one width. */
@@ -104,6 +111,8 @@ export interface BayKind<S extends Lines, C extends object> {
   tones(content: C): readonly PictureFacts[];
   /** Its texts stand on the first of those. */
   textsOnPicture?: TextsOnPicture<C>;
+  /** Pictures that fill a frame in it at a width, besides those of shelves, with the size of the frame, px. */
+  drawnPictures?(content: C, bands: Bands, bandId: string, regionPx: number): readonly DrawnPicture[];
   /** It carries the first heading of the page. */
   heads(content: C, heading: Heading): boolean;
   /** Sentences that can speak for the page in search results. */
@@ -123,5 +132,5 @@ export interface BayKind<S extends Lines, C extends object> {
   /** Data about what it shows, after schema.org; its addresses begin with the origin. */
   data?(content: C, store: { origin: string; currency: string }): object[];
   /** Rules of style, `scope` being its selector. */
-  css(content: C, scope: string, bands: Bands, room: Room): string;
+  css(content: C, scope: string, bands: Bands): string;
 }

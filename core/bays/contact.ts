@@ -6,7 +6,7 @@ import type { SentForm } from '../shopper/shopper.ts';
 import { contentLine, opens, orElse } from '../spec/content.ts';
 import { lookLine } from '../spec/look.ts';
 import { visibilityLine } from '../spec/visibility.ts';
-import { headingHeight } from '../view/headingHeight.ts';
+import { withHeading } from '../view/headingHeight.ts';
 import type { BayKind } from './bayKind.ts';
 import { contactFieldsSchema, fieldName, formField, sentAs, type ContactField } from './contactField.ts';
 import { LONGEST_BUTTON } from './textColumn.ts';
@@ -127,13 +127,12 @@ export const contactBay: BayKind<typeof settings, ContactContent> = {
   },
   tones: () => [],
   heads: (_, heading) => heading.words !== '' && heading.level === 1,
-  heightPx: ({ fields, done }, heading, _bands, regionPx) => {
-    const top = headingHeight(heading, regionPx);
-    if (done) return top + FIELD_PX;
+  heightPx: ({ fields, done }, heading, bands, regionPx) => {
+    if (done) return withHeading(heading, bands, regionPx, FIELD_PX);
     const all = Object.values(contactFields(fields)).map(({ type }) =>
       type === 'long' ? LONG_FIELD_PX : FIELD_PX,
     );
-    return top + all.reduce((sum, px) => sum + px, 0) + SEND_PX;
+    return withHeading(heading, bands, regionPx, all.reduce((sum, px) => sum + px, 0) + SEND_PX);
   },
   css: () => '',
 };

@@ -24,6 +24,7 @@ import { productBay } from './product.ts';
 import { shelfBay } from './shelf.ts';
 import { storeNameBay } from './storeName.ts';
 import { tabsBay } from './tabs.ts';
+import { wordsBay } from './words.ts';
 
 /** Everything a bay can hold, in the order offered; to add a kind, write its file and list it here. */
 const kinds = {
@@ -31,6 +32,7 @@ const kinds = {
   tabs: tabsBay,
   banner: bannerBay,
   pictureText: pictureTextBay,
+  words: wordsBay,
   notice: noticeBay,
   links: linksBay,
   line: lineBay,
@@ -87,12 +89,15 @@ const common = (kind: AnyBayKind) => ({
   visibility: visibilitySettings,
 });
 
+/** What leads a page stands above its columns. */
+const ASIDE = 'aside';
+
 /** Settings of the room that a bay has on a page, where it has a place in a row instead. */
-const OF_PAGES: ReadonlySet<string> = new Set(['look.width', 'look.ownPx', 'look.margin']);
+const OF_PAGES: ReadonlySet<string> = new Set(['look.width', 'look.ownPx', 'look.margin', ASIDE]);
 
 const listOf = (kind: AnyBayKind): PlacedSetting[] =>
   Object.entries<Tree>({ ...kind.settings, ...common(kind) }).flatMap(([line, tree]) =>
-    placed('bay', line as LineId, tree),
+    placed('bay', line as LineId, tree).filter(({ id }) => id !== ASIDE || !kind.leads),
   );
 
 /** Every setting of a bay of each kind, with its place: on a page, and in the header or the footer. */

@@ -12,7 +12,7 @@ import { contentLine, opens } from '../spec/content.ts';
 import { lookLine } from '../spec/look.ts';
 import { sayVarying } from '../spec/sayVarying.ts';
 import { visibilityLine } from '../spec/visibility.ts';
-import { headingHeight } from '../view/headingHeight.ts';
+import { withHeading } from '../view/headingHeight.ts';
 import { keptFor } from '../view/keptFor.ts';
 import { BAY_TEXT } from './bayTexts.ts';
 import type { BayKind } from './bayKind.ts';
@@ -167,7 +167,6 @@ export const linksBay: BayKind<typeof settings, LinksContent> = {
       number,
       Shown,
     ];
-    const top = headingHeight(heading, regionPx);
     const isColumn = valueAt(flow, bands, band) === 'column';
     const innerPx = innerWidth(room, bands, band, regionPx);
     const lines: { heightPx: number; usedPx: number }[] = [];
@@ -188,7 +187,8 @@ export const linksBay: BayKind<typeof settings, LinksContent> = {
         last.heightPx = Math.max(last.heightPx, heightPx);
       }
     }
-    return top + lines.reduce((sum, line) => sum + line.heightPx, 0) + Math.max(0, lines.length - 1) * gap;
+    const all = lines.reduce((sum, line) => sum + line.heightPx, 0) + Math.max(0, lines.length - 1) * gap;
+    return withHeading(heading, bands, regionPx, all);
   },
   css: ({ shown, flow, align, between, icon }, scope, bands) =>
     byBand(bands, (band) => {

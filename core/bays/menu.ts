@@ -1,10 +1,11 @@
 import { bandAt, type Bands } from '../bands/bands.ts';
-import { valueAt, type Varying } from '../bands/varying.ts';
+import { everywhere, valueAt, type Varying } from '../bands/varying.ts';
 import { widthOf } from '../card/text.ts';
 import type { TextSize } from '../card/textSize.ts';
 import type { CategoryTree } from '../catalogue/categoryTree.ts';
 import { byBand } from '../css/containers.ts';
 import { innerWidth, type Room } from '../geometry/steps.ts';
+import type { Heading } from '../plan/bay.ts';
 import { counted, listed, lowered } from '../sentence/sentence.ts';
 import { byWidth, setting, varying } from '../settings/setting.ts';
 import { choice, inParts, integer, own, yesNo } from '../settings/values.ts';
@@ -14,7 +15,7 @@ import { sayVarying } from '../spec/sayVarying.ts';
 import { visibilityLine } from '../spec/visibility.ts';
 import { textsFor } from '../texts/index.ts';
 import type { StoreTexts } from '../texts/storeTexts.ts';
-import { headingHeight } from '../view/headingHeight.ts';
+import { withHeading } from '../view/headingHeight.ts';
 import { keptFor } from '../view/keptFor.ts';
 import { CATEGORIES, COLLECTIONS } from '../view/reads.ts';
 import type { BayKind } from './bayKind.ts';
@@ -240,7 +241,8 @@ export const menuBay: BayKind<typeof settings, MenuContent> = {
   heightIn,
   heightPx: (content, heading, bands, regionPx) => {
     const band = bandAt(bands, regionPx).id;
-    return heightIn(content, heading, bands, band, innerWidth(content.room, bands, band, regionPx));
+    const innerPx = innerWidth(content.room, bands, band, regionPx);
+    return withHeading(heading, bands, regionPx, listHeight(content, bands, band, innerPx));
   },
   css: ({ flow, between, folded }, scope, bands) =>
     byBand(bands, (band) => {
@@ -298,19 +300,30 @@ const widest = (links: readonly MenuLink[]): number =>
 const linkPx = ({ words, below }: MenuLink): number =>
   widthOf(words, TEXT) + (below.length > 0 ? BELOW_PX : 0);
 
+/** Height with the heading, which is always above it, px. */
 function heightIn(
-  { links, flow, between, folded }: MenuContent,
-  heading: Parameters<typeof headingHeight>[0],
+  content: MenuContent,
+  heading: Heading,
   bands: Bands,
   band: string,
   widthPx: number,
 ): number {
-  const top = headingHeight(heading, widthPx);
-  if (valueAt(folded, bands, band) === 'button') return top + BUTTON_PX;
+  const above = { ...heading, stands: everywhere(bands, 'above' as const) };
+  return withHeading(above, bands, widthPx, listHeight(content, bands, band, widthPx));
+}
+
+/** Height of the menu alone, px. */
+function listHeight(
+  { links, flow, between, folded }: MenuContent,
+  bands: Bands,
+  band: string,
+  widthPx: number,
+): number {
+  if (valueAt(folded, bands, band) === 'button') return BUTTON_PX;
   const gap = valueAt(between, bands, band);
   if (valueAt(flow, bands, band) === 'column') {
     const all = links.reduce((sum, { below }) => sum + 1 + below.length, 0);
-    return top + all * LINK_PX + Math.max(0, all - 1) * ROW_GAP_PX;
+    return all * LINK_PX + Math.max(0, all - 1) * ROW_GAP_PX;
   }
   let [rows, usedPx] = [1, 0];
   for (const link of links) {
@@ -318,5 +331,5 @@ function heightIn(
     if (usedPx > 0 && usedPx + gap + px > widthPx) [rows, usedPx] = [rows + 1, px];
     else usedPx += (usedPx > 0 ? gap : 0) + px;
   }
-  return top + rows * LINK_PX + (rows - 1) * ROW_GAP_PX;
+  return rows * LINK_PX + (rows - 1) * ROW_GAP_PX;
 }

@@ -14,7 +14,7 @@ import { contentLine, opens } from '../spec/content.ts';
 import { lookLine } from '../spec/look.ts';
 import { sayVarying } from '../spec/sayVarying.ts';
 import { visibilityLine } from '../spec/visibility.ts';
-import { headingHeight } from '../view/headingHeight.ts';
+import { withHeading } from '../view/headingHeight.ts';
 import { keptFor } from '../view/keptFor.ts';
 import type { Bay } from './index.ts';
 import { BAY_TEXT, BUTTON_ENDS_PX, BUTTON_PX } from './bayTexts.ts';
@@ -278,18 +278,25 @@ export const pictureTextBay: BayKind<typeof settings, PictureTextContent> = {
     return { content, empty: isEmpty };
   },
   tones: ({ columns }) => columns.flatMap(({ picture }) => picture ?? []),
+  drawnPictures: (content, bands, _, regionPx) => {
+    const { picturePx } = columnWidths(content, bands, regionPx);
+    const heightPx = content.shape === null ? null : picturePx / content.shape;
+    return content.columns.flatMap(({ picture }) =>
+      picture ? [{ picture, widthPx: picturePx, heightPx }] : [],
+    );
+  },
   says: ({ columns }) => columns.map(({ words }) => words).find(Boolean) ?? '',
   heads: (_, heading) => heading.words !== '' && heading.level === 1,
   heightPx: (content, heading, bands, regionPx) => {
     const { columns, gap } = content;
     const { across } = columnWidths(content, bands, regionPx);
     const heights = columns.map((column) => columnHeight(column, content, bands, regionPx));
-    let all = headingHeight(heading, regionPx);
+    let all = 0;
     for (let i = 0; i < heights.length; i += across) {
       all += Math.max(...heights.slice(i, i + across));
       if (i > 0) all += valueAt(gap, bands, bandAt(bands, regionPx).id);
     }
-    return all;
+    return withHeading(heading, bands, regionPx, all);
   },
   css: ({ columns, across, gap, side, alternate, share, shape, upright }, scope, bands) =>
     byBand(bands, (band) => {

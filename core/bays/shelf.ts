@@ -9,7 +9,7 @@ import { lookLine } from '../spec/look.ts';
 import { showsLine } from '../spec/shows.ts';
 import { visibilityLine } from '../spec/visibility.ts';
 import { askShelf } from '../view/askShelf.ts';
-import { headingHeight } from '../view/headingHeight.ts';
+import { withHeading } from '../view/headingHeight.ts';
 import { shelfMeasure } from '../view/shelfMeasure.ts';
 import type { ShelfView } from '../view/view.ts';
 import type { BayKind } from './bayKind.ts';
@@ -64,6 +64,6 @@ export const shelfBay: BayKind<typeof settings, ShelfContent> = {
   tones: () => [],
   heads: (_, heading) => heading.words !== '' && heading.level === 1,
   heightPx: ({ shelf }, heading, bands, regionPx) =>
-    shelf ? headingHeight(heading, regionPx) + shelfMeasure(shelf, bands, regionPx).heightPx : 0,
+    shelf ? withHeading(heading, bands, regionPx, shelfMeasure(shelf, bands, regionPx).heightPx) : 0,
   css: ({ shelf }, _, bands) => (shelf ? shelfCss(shelf, bands) : ''),
 };

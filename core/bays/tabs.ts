@@ -20,7 +20,7 @@ import { visibilityLine } from '../spec/visibility.ts';
 import { facesHeld } from '../text/faces.ts';
 import { hrefShows } from '../view/address.ts';
 import { askShelf, type AskedShelf } from '../view/askShelf.ts';
-import { headingHeight } from '../view/headingHeight.ts';
+import { withHeading } from '../view/headingHeight.ts';
 import { keptFor } from '../view/keptFor.ts';
 import { shelfMeasure } from '../view/shelfMeasure.ts';
 import type { BayMaking } from '../view/making.ts';
@@ -316,9 +316,12 @@ export const tabsBay: BayKind<typeof settings, TabsContent> = {
   tones: () => [],
   heads: (_, heading) => heading.words !== '' && heading.level === 1,
   heightPx: (content, heading, bands, regionPx) =>
-    headingHeight(heading, regionPx) +
-    stripHeight(content, bands, regionPx) +
-    panelHeight(content, bands, regionPx),
+    withHeading(
+      heading,
+      bands,
+      regionPx,
+      stripHeight(content, bands, regionPx) + panelHeight(content, bands, regionPx),
+    ),
   css: (content, scope, bands) => {
     const { tabs, open, marker, markerPx, align, between, long, height } = content;
     const keepsHeight = height === 'kept' && tabs.length > 1;

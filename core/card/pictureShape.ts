@@ -7,3 +7,6 @@ export type PictureShape =
   | { by: 'height'; px: number }
   | { by: 'screen'; share: number; px: number }
   | { by: 'own' };
+
+/** One that is not each picture's own. */
+export type SetShape = Exclude<PictureShape, { by: 'own' }>;

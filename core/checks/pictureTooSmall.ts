@@ -1,10 +1,11 @@
-import { bandById } from '../bands/bands.ts';
+import { bandById, nominalOf } from '../bands/bands.ts';
+import { bayKind } from '../bays/index.ts';
 import { heightOfPicture, picturePxOf } from '../view/onPicture.ts';
 import { cardPxIn, lookedAtPx } from '../view/clipped.ts';
 import type { Bands } from '../bands/bands.ts';
 import { keptForShelf } from '../view/keptForShelf.ts';
-import type { ShelfView } from '../view/view.ts';
-import { ofShelves, type FoundOnShelf, type PageCheck } from './check.ts';
+import type { BayView, PageView, ShelfView } from '../view/view.ts';
+import { ofShelves, type Found, type FoundOnShelf, type PageCheck } from './check.ts';
 import { picturesAt } from './shelfPictures.ts';
 
 /** So much larger than it is a picture may be drawn before that is seen. */
@@ -42,11 +43,39 @@ function smallOn(shelf: ShelfView, bands: Bands): FoundOnShelf | null {
   };
 }
 
+/** The picture of a bay that is drawn so much larger than it is, at the screen of a band where that is most. */
+function smallIn(bay: BayView, { pageId, bands }: PageView): Found[] {
+  const kind = bayKind(bay.content.holds);
+  const drawn = bands
+    .filter(({ id }) => !bay.empty && (!bay.bands || bay.bands.includes(id)))
+    .flatMap((band) =>
+      (kind.drawnPictures?.(bay.content, bands, band.id, nominalOf(bands, band).width) ?? []).map((one) => {
+        const scales = [one.widthPx / one.picture.width, (one.heightPx ?? 0) / one.picture.height];
+        return { ...one, band, enlarged: Math.max(...scales) };
+      }),
+    )
+    .sort((a, b) => b.enlarged - a.enlarged);
+  const [worst] = drawn;
+  if (!worst || worst.enlarged <= ENLARGED) return [];
+  const { picture, enlarged, band } = worst;
+  return [
+    {
+      at: { on: 'bay', page: pageId, bay: bay.id },
+      text: `Its picture is smaller than it is drawn on ${band.name}: it is ${picture.width} px wide, drawn ${Math.round(picture.width * enlarged)}`,
+      fix: null,
+      goTo: 'picture',
+    },
+  ];
+}
+
 /** Pictures that are drawn larger than they are, and so are not sharp. */
 export const pictureTooSmall: PageCheck = {
   id: 'picture-too-small',
   title: 'Pictures that are smaller than they are drawn',
   severity: 'hint',
   reads: 'page',
-  find: (view) => ofShelves(view, (shelf) => keep(shelf, view.bands, () => smallOn(shelf, view.bands))),
+  find: (view) => [
+    ...view.bays.flatMap((bay) => smallIn(bay, view)),
+    ...ofShelves(view, (shelf) => keep(shelf, view.bands, () => smallOn(shelf, view.bands))),
+  ],
 };

@@ -5,7 +5,9 @@ import { apply } from '../plan/commands.ts';
 import type { StoredShelf } from '../plan/shelf.ts';
 import { completePlan, type StoredPlan } from '../plan/storedPlan.ts';
 import {
+  specimenBay,
   specimenNames,
+  specimenPicture,
   specimenPictured,
   specimenShelf,
   specimenStored,
@@ -85,5 +87,42 @@ describe('pictures that are smaller than they are drawn', () => {
     expect(
       found(planWith({}, { columns: { count: { phone: 6 } } }), 'picture-too-small', goods([600, 750])),
     ).toBeUndefined();
+  });
+});
+
+describe('pictures of bays that are smaller than they are drawn', () => {
+  const PICTURE = 'a'.repeat(64);
+  const foundIn = (bay: object, [width, height]: readonly [number, number]) => {
+    const plan = completePlan(specimenStored([], [specimenBay('a', bay)]));
+    const picture = specimenPicture({ id: PICTURE, width, height });
+    const view = specimenView(plan, 0, { pictures: (id) => (id === PICTURE ? picture : undefined) });
+    return findingsOn(view, plan, specimenNames).find(({ check }) => check === 'picture-too-small');
+  };
+  const banner = (more: object = {}) => ({ holds: 'banner', title: 'A', pictureId: PICTURE, ...more });
+  const column = (more: object = {}) => ({
+    holds: 'pictureText',
+    columns: [{ id: 'c', title: 'A', words: '', button: '', link: '', pictureId: PICTURE }],
+    ...more,
+  });
+
+  it('are told of with the width at which they are largest, and where that is mended', () => {
+    const one = foundIn(banner(), [900, 900])!;
+    expect(one).toMatchObject({ at: { on: 'bay', bay: 'a' }, goTo: 'picture', severity: 'hint' });
+    expect(one.text).toMatch(
+      /^Its picture is smaller than it is drawn on Wide: it is 900 px wide, drawn \d{4}$/,
+    );
+    expect(foundIn(banner(), [2400, 900])).toBeUndefined();
+  });
+
+  it('are reckoned as high as the banner, and as wide as its column', () => {
+    const high = banner({ heightBy: { phone: 'ratio' }, ratio: { phone: '1:1' } });
+    expect(foundIn(high, [2000, 500])).toBeDefined();
+    expect(foundIn(column({ side: { phone: 'above' } }), [400, 400])).toBeDefined();
+    const narrow = column({ look: { width: 'own', ownPx: 300 } });
+    expect(foundIn(narrow, [400, 400])).toBeUndefined();
+  });
+
+  it('are none of a bay that is not shown at those widths', () => {
+    expect(foundIn(banner({ bands: ['phone'] }), [900, 900])).toBeUndefined();
   });
 });

@@ -1,4 +1,4 @@
-import { bandEnd, type Bands } from '../bands/bands.ts';
+import { bandEnd, type Band, type Bands } from '../bands/bands.ts';
 import { valueAt, type Varying } from '../bands/varying.ts';
 
 /** Rules that hold where the region is from `from` (inclusive) to `to` (exclusive) px wide. */
@@ -13,6 +13,10 @@ export function within(from: number, to: number, rules: string): string {
         : `(${from}px <= width < ${to}px)`;
   return `@container region ${range}{${rules}}`;
 }
+
+/** Rules that hold at one band alone. */
+export const atBand = (bands: Bands, { id, from }: Band, rules: string): string =>
+  within(from, bandEnd(bands, id), rules);
 
 /** Rules for each band at which something differs from the narrower one; narrow to wide, each holding upwards. */
 export function byBand(bands: Bands, rulesAt: (bandId: string) => string): string {
@@ -30,6 +34,6 @@ export function byBand(bands: Bands, rulesAt: (bandId: string) => string): strin
 export function hiddenAt(bands: Bands, selector: string, shown: Varying<boolean>): string {
   return bands
     .filter((band) => !valueAt(shown, bands, band.id))
-    .map((band) => within(band.from, bandEnd(bands, band.id), `${selector}{display:none}`))
+    .map((band) => atBand(bands, band, `${selector}{display:none}`))
     .join('');
 }

@@ -6,6 +6,7 @@ import { headHeight } from '../view/edgeLayout.ts';
 import type { PageView, EdgeView } from '../view/view.ts';
 import { byBand } from './containers.ts';
 import { groundCss } from './onDark.ts';
+import { sideCss } from './sideCss.ts';
 import { cssColour, scopeOf } from './written.ts';
 
 /** The narrowest screen that is reckoned with, px. */
@@ -72,7 +73,7 @@ function pageGroundCss(view: PageView): string {
 /** Rules of the header and the footer, and of what is behind a page. */
 export function edgesCss(view: PageView): string {
   const { head, foot, bands } = view;
-  let css = pageGroundCss(view);
+  let css = pageGroundCss(view) + sideCss(view);
   if (head) {
     css += around('.store', head, view);
     css += byBand(bands, (band) => {

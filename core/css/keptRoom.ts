@@ -1,5 +1,5 @@
-import { valueAt } from '../bands/varying.ts';
 import type { Bands } from '../bands/bands.ts';
+import { fullFrom } from '../geometry/steps.ts';
 import { partKind } from '../card/parts/index.ts';
 import { bayHeight } from '../view/bayHeight.ts';
 import { shelfMeasure } from '../view/shelfMeasure.ts';
@@ -20,7 +20,7 @@ function evenly(at: (regionPx: number) => number, from: number, to: number): str
 
 /** Widths of a step between which all lengths grow evenly: up to where the bay reaches its greatest width, and on. */
 function evenParts({ from, to, bandId }: StepView, { room }: BayView, bands: Bands): [number, number][] {
-  const full = room.maximumPx === null ? 0 : room.maximumPx + 2 * valueAt(room.marginPx, bands, bandId);
+  const full = fullFrom(room, bands, bandId);
   return from < full && full < to
     ? [
         [from, full],

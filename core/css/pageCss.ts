@@ -11,11 +11,25 @@ import { byBand, within } from './containers.ts';
 import { groundCss, ownColours } from './onDark.ts';
 import { allBays } from '../view/allBays.ts';
 import { edgesCss } from './edgesCss.ts';
+import { headingBesideCss } from './headingCss.ts';
 import { keptRoomCss } from './keptRoom.ts';
 import { bandsCss, cardTextCss, placesCss } from './shelfCss.ts';
 import { labelColoursCss, labelPlaceCss } from './labelCss.ts';
 import { LAYERS, styleCss } from '../style/styleCss.ts';
 import { cssColour, cssName, scopeOf } from './written.ts';
+
+/** How wide a bay is, and the space at its sides; what it has from the house is written once for all. */
+function roomCss({ room, heading }: BayView, { bands, margin, side }: PageView, scope: string): string {
+  const asAll = JSON.stringify(room.marginPx) === JSON.stringify(margin) && !side;
+  return (
+    byBand(bands, (band) => {
+      const most = valueAt(room.mostPx, bands, band);
+      return `${scope}{--inner:${most === null ? 'none' : `${most}px`}}`;
+    }) +
+    (asAll ? '' : byBand(bands, (band) => `${scope}{--margin:${valueAt(room.marginPx, bands, band)}px}`)) +
+    headingBesideCss(heading, bands, `${scope}>.inner`)
+  );
+}
 
 function bayCss(bay: BayView, view: PageView): string {
   const around = !view.bays.includes(bay);
@@ -29,16 +43,11 @@ function bayCss(bay: BayView, view: PageView): string {
   if (look.background) {
     css += `${scope}{background:${cssColour(look.background)};${groundCss(look.background, view.colours)}}`;
   }
-  const { maximumPx } = bay.room;
   // In the header and the footer it has its place in a row instead.
-  if (!around) css += `${scope}{--inner:${maximumPx === null ? 'none' : `${maximumPx}px`}}`;
-  const { margin } = look;
-  // What it has from the house is written once for all.
-  if (!around && JSON.stringify(margin) !== JSON.stringify(view.margin))
-    css += byBand(view.bands, (band) => `${scope}{--margin:${valueAt(margin, view.bands, band)}px}`);
+  if (!around) css += roomCss(bay, view, scope);
   css += bandsCss(scope, bay.bands, view.bands);
   if (bay.standIn) css += keptRoomCss(bay, bay.standIn, view.bands);
-  return css + bayKind(content.holds).css(content, scope, view.bands, bay.room);
+  return css + bayKind(content.holds).css(content, scope, view.bands);
 }
 
 /** What is styled in a bay and on its shelves. */

@@ -1,4 +1,4 @@
-import { bandById, bandEnd, type Bands } from '../bands/bands.ts';
+import type { Bands } from '../bands/bands.ts';
 import { valueAt } from '../bands/varying.ts';
 import { partKinds } from '../card/parts/index.ts';
 import { everShown, ofPart, ownLabelIn } from '../card/shown.ts';
@@ -7,7 +7,7 @@ import { lineHeightCss } from '../style/properties/lineHeight.ts';
 import type { Moving } from '../plan/shelf.ts';
 import type { ShelfView, StepView } from '../view/view.ts';
 import { cardCss, frameCss } from './cardCss.ts';
-import { hiddenAt, within } from './containers.ts';
+import { atBand, hiddenAt, within } from './containers.ts';
 import { placeCss } from './placeCss.ts';
 import { cssName, scopeOf } from './written.ts';
 
@@ -36,8 +36,10 @@ function besideRules(
   bands: Bands,
 ): string {
   const marginPx = valueAt(room.marginPx, bands, bandId);
-  const side =
-    room.maximumPx === null ? `${marginPx}px` : `max(${marginPx}px,(100cqi - ${room.maximumPx}px)/2)`;
+  const mostPx = valueAt(room.mostPx, bands, bandId);
+  const ownSide = mostPx === null ? `${marginPx}px` : `max(${marginPx}px,(100cqi - ${mostPx}px)/2)`;
+  // Where something else stands beside it, there is no room at its sides.
+  const side = valueAt(room.takenPx, bands, bandId) > 0 ? '0px' : ownSide;
   const needed = arrowPx + ARROW_GAP_PX;
   const out = `calc(-1*min(${needed}px,${side}))`;
   return (
@@ -156,8 +158,6 @@ export function bandsCss(selector: string, standsAt: readonly string[] | null, b
   if (!standsAt) return '';
   return bands
     .filter((band) => !standsAt.includes(band.id))
-    .map((band) =>
-      within(bandById(bands, band.id)!.from, bandEnd(bands, band.id), `${selector}{display:none}`),
-    )
+    .map((band) => atBand(bands, band, `${selector}{display:none}`))
     .join('');
 }

@@ -57,7 +57,10 @@ describe('rows', () => {
 describe('steps', () => {
   const rooms = fc.record({
     marginPx: fc.integer({ min: 0, max: 60 }).map((phone) => ({ phone })),
-    maximumPx: fc.option(fc.integer({ min: 600, max: 1600 }), { nil: null }),
+    takenPx: fc
+      .oneof(fc.constant(0), fc.integer({ min: 0, max: 500 }))
+      .map((phone) => ({ phone: 0, laptop: phone })),
+    mostPx: fc.option(fc.integer({ min: 600, max: 1600 }), { nil: null }).map((phone) => ({ phone })),
   });
 
   it('cover every width once, agree with the formula, and never give fewer for more width within a band', () => {
@@ -92,7 +95,7 @@ describe('steps', () => {
     const steps = stepsOf(
       { by: 'count', count: { phone: 2, laptop: 4 }, smallest: { phone: 200 } },
       { phone: 16 },
-      { marginPx: { phone: 16 }, maximumPx: 1120 },
+      { marginPx: { phone: 16 }, takenPx: { phone: 0 }, mostPx: { phone: 1120 } },
     );
     expect(steps.map((step) => step.across)).toEqual([2, 2, 4, 4]);
   });

@@ -7,6 +7,7 @@ export const homePage: PageKind = {
   address: { steps: [], slugged: false },
   at: '/',
   titledByStore: true,
+  front: true,
   first: {
     bays: [{ id: 'new', holds: 'shelf', shelfId: 'new', heading: { words: 'New' } }],
     shelves: [{ id: 'new', name: 'New' }],

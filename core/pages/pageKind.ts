@@ -55,6 +55,8 @@ export interface PageKind {
   everywhere?: boolean;
   /** It is no page by itself but the edge of every page: its bays stand above or below those that the page has. */
   edge?: 'head' | 'foot';
+  /** What shoppers see first: what sells most is looked for on it. */
+  front?: boolean;
   /** It stands at every address where there is nothing. */
   nowhere?: boolean;
   /** It has no place: its bays are kept so that they can be put into other pages. */

@@ -25,7 +25,12 @@ import { ALIGNS } from '../card/card.ts';
 import type { Style } from '../style/styleTree.ts';
 import { LONGEST_HEADING } from './words.ts';
 
+const HEADING_STANDS = { above: 'Above', beside: 'Beside what it is about' } as const;
+
 const withoutHeading = (read: ReadSetting) => (read('heading.words') ? null : 'There is no heading');
+
+const unlessSeen = (read: ReadSetting) =>
+  withoutHeading(read) ?? (read('heading.shown') ? null : 'The heading is hidden');
 
 /** What can be set of the heading over a bay. */
 export const headingSettings = {
@@ -45,7 +50,31 @@ export const headingSettings = {
     align: setting(choice(ALIGNS), 'start', {
       name: 'Heading alignment',
       find: ['heading', 'align', 'centre'],
+      offBecause: unlessSeen,
+    }),
+    /** Hidden, it is still read aloud, and names the bay. */
+    shown: setting(yesNo(), true, {
+      name: 'Heading shown',
+      find: ['heading', 'title', 'show', 'hide'],
+      about: 'Hidden, it is still read aloud.',
+      say: (shown) => (shown ? 'heading shown' : 'heading hidden'),
       offBecause: withoutHeading,
+    }),
+    stands: varying(choice(HEADING_STANDS), 'above', {
+      name: 'Where the heading stands',
+      find: ['heading', 'above', 'beside', 'place'],
+      about: 'Where too little room is left beside it, it stands above.',
+      say: (stands) => `heading ${lowered(HEADING_STANDS[stands])}`,
+      offBecause: unlessSeen,
+    }),
+    widthPx: varying(integer(120, 480, 'px', { step: 10 }), 240, {
+      name: 'Width of the heading',
+      find: ['heading', 'width', 'beside'],
+      offBecause: (read) =>
+        unlessSeen(read) ??
+        (Object.values(read('heading.stands') as object).includes('beside')
+          ? null
+          : 'The heading stands above'),
     }),
   },
 };
@@ -108,8 +137,16 @@ const anchor = own<string>(
   { is: 'text', longest: 40, long: false, empty: 'no name' },
 );
 
-/** When a bay is shown, and what links to it are written with. */
+/** When and where a bay is shown, and what links to it are written with. */
 export const visibilitySettings = {
+  /** In the sidebar of its page; the header and the footer have none. */
+  aside: setting(yesNo(), false, {
+    name: 'In the sidebar',
+    find: ['sidebar', 'side', 'beside', 'column'],
+    about:
+      'At which side the sidebar stands, how wide it is and where it goes on narrow screens is in the page settings.',
+    say: (aside) => (aside ? 'in the sidebar' : 'not in the sidebar'),
+  }),
   /** Null for every one. */
   bands: setting(bandsOrAll, null, {
     name: 'Shown at these widths',

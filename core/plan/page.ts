@@ -3,8 +3,16 @@ import { plainPage } from '../pages/pageKind.ts';
 import { boolean, number, string } from '../schema/schema.ts';
 import { ALIGNS } from '../card/card.ts';
 import { choice, colourOr, integer, name, own, text, yesNo } from '../settings/values.ts';
-import { setting, varying, type Complete, type ReadSetting, type Sparse } from '../settings/setting.ts';
+import {
+  byWidth,
+  setting,
+  varying,
+  type Complete,
+  type ReadSetting,
+  type Sparse,
+} from '../settings/setting.ts';
 import type { Bay, StoredBay } from '../bays/index.ts';
+import { lowered } from '../sentence/sentence.ts';
 import { LONGEST_NAME } from './words.ts';
 
 const slug = own<string>(
@@ -18,6 +26,19 @@ const slug = own<string>(
 
 const notOwn = (read: ReadSetting) =>
   read('kind') === 'own' ? null : 'This page has an address of its kind';
+
+export const SIDE_STANDS = {
+  start: 'At the start',
+  end: 'At the end',
+  under: 'Under the page',
+  button: 'Behind a button',
+} as const;
+export type SideStands = keyof typeof SIDE_STANDS;
+
+const withoutSide = (read: ReadSetting) =>
+  (read('bays') as readonly { aside?: boolean }[]).some(({ aside }) => aside)
+    ? null
+    : 'No bay is set to stand in the sidebar';
 
 /** As much as search results show, and a little more. */
 const LONGEST_DESCRIPTION = 320;
@@ -91,6 +112,27 @@ export const pageSettings = {
     find: ['heading', 'align', 'centre'],
     offBecause: (read) => (read('headed') ? null : 'The heading is hidden'),
   }),
+  /** The bays that are set to stand in it; without any there is none. */
+  side: {
+    stands: varying(choice(SIDE_STANDS), byWidth('under', { 800: 'start' }), {
+      name: 'Sidebar',
+      find: ['sidebar', 'side', 'beside', 'column', 'left', 'right'],
+      about:
+        'Bays stand in it that are set to under Visibility. Where too little room is left beside it, it stands under the page.',
+      say: (stands) => `sidebar ${lowered(SIDE_STANDS[stands])}`,
+      offBecause: withoutSide,
+    }),
+    widthPx: varying(integer(160, 480, 'px', { step: 10 }), 260, {
+      name: 'Width of the sidebar',
+      find: ['sidebar', 'width'],
+      offBecause: withoutSide,
+    }),
+    gap: varying(integer(0, 120, 'px', { step: 4 }), 40, {
+      name: 'Space beside the sidebar',
+      find: ['sidebar', 'gap', 'space', 'between'],
+      offBecause: withoutSide,
+    }),
+  },
   breadcrumb: setting(yesNo(), true, {
     name: 'Breadcrumb',
     find: ['breadcrumb', 'trail', 'path', 'way'],

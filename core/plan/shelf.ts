@@ -40,11 +40,11 @@ const showsSettings = {
     null,
     { name: 'Assortment', find: ['saved', 'assortment', 'shared'] },
   ),
-  /** Leave out products that bays above it show on their first page. */
+  /** Leave out what bays above it show on their first page. */
   notTwice: setting(yesNo(), false, {
     name: 'Leave out what is shown above',
     find: ['twice', 'same', 'above', 'repeat'],
-    items: ['products'],
+    items: ['products', 'categories', 'collections', 'entries'],
   }),
 };
 

@@ -19,6 +19,7 @@ export const visibilityLine: Line = {
       bay.hidden ? ', otherwise ' : from || until ? ' ' : ', ',
       ...times.flatMap((one) => (one ? [one, ', '] : [])),
       opens(bands ? `only on ${listed(bands) || 'removed widths'}` : 'at every width', 'bands'),
+      ...(bay.aside ? [', ', opens('in the sidebar', 'aside')] : []),
     ];
   },
 };

@@ -1,6 +1,6 @@
 import type { CategoryFacts, OptionValueFacts, PictureFacts, ProductFacts } from '../catalogue/facts.ts';
 import { categoryTree, type CategoryTree } from '../catalogue/categoryTree.ts';
-import type { Item } from '../card/item.ts';
+import { faceOf, type Item } from '../card/item.ts';
 import type { StoredBay } from '../bays/index.ts';
 import { firstBands } from '../plan/firstBands.ts';
 import type { Command } from '../plan/commands.ts';
@@ -194,7 +194,7 @@ export function specimenView(
     const most = assortment.limit ?? Infinity;
     const all = goods
       .slice(0, total)
-      .filter((item) => item.of !== 'products' || !left.has(item.product.id))
+      .filter((item) => !left.has(faceOf(item).id))
       .slice(0, most);
     return { total: all.length, own: all.length, start, items: all.slice(start, start + count) };
   };

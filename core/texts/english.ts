@@ -23,6 +23,7 @@ export const english = {
   skipToContent: everywhere('Skip to content', 'The first thing that the keyboard comes to'),
   skipToFooter: everywhere('Skip to footer'),
   store: everywhere('Store', 'The links at the top, said aloud'),
+  sidebar: everywhere('More on this page', 'Names the sidebar, and is on the button that it is behind'),
   menu: everywhere('Menu', 'The button that a menu is behind, said aloud'),
   moreOf: everywhere('More of {title}', [['title', 'Tableware']], 'The button in a menu, said aloud'),
   breadcrumb: everywhere('Breadcrumb', 'The way to where a page is, said aloud'),

@@ -1,6 +1,7 @@
 import { inPx } from '../style/inPx.ts';
 import { dependsOf } from '../assortment/depends.ts';
 import { fallbackChain } from '../assortment/fallback.ts';
+import { faceOf } from '../card/item.ts';
 import { neededFacts } from '../card/needs.ts';
 import { labelKind } from '../label/labels/index.ts';
 import { labelsShown } from '../card/cardLabels.ts';
@@ -36,7 +37,7 @@ export function* askShelf(making: BayMaking, shelf: Shelf): Generator<ItemsReque
   making.changes(depends.changing);
   const personal = depends.reads.has('lookedAt');
   const isOfProducts = assortment.of === 'products';
-  const without = shelf.notTwice && isOfProducts ? [...above].sort((a, b) => a - b) : [];
+  const without = shelf.notTwice ? [...(above.get(assortment.of) ?? [])].sort((a, b) => a - b) : [];
   const needs = neededFacts(shelf.card, store);
   if (isOfProducts && labelsShown(store.labels, shelf.card).some(({ kind }) => labelKind(kind)!.byDay))
     making.changes('daily');
@@ -74,11 +75,12 @@ export function* askShelf(making: BayMaking, shelf: Shelf): Generator<ItemsReque
   making.begins(shelf.id, from);
   const fill = fillRequest(ask(from), answer, shelf, steps, bands);
   const filled = fill && (yield* asked(fill));
-  if (making.remembers && isOfProducts && !personal) {
+  if (making.remembers && !personal) {
     const first = heldSpan(shelf, steps, 0);
     const onFirst = answer.start === 0 && from === 0 ? answer : yield* asked(ask(0));
-    for (const item of onFirst.items.slice(0, first.end - onFirst.start))
-      if (item.of === 'products') above.add(item.product.id);
+    const known = above.get(assortment.of) ?? new Set<number>();
+    above.set(assortment.of, known);
+    for (const item of onFirst.items.slice(0, first.end - onFirst.start)) known.add(faceOf(item).id);
   }
   const fallback = isOfProducts ? assortment.fallback : null;
   const goesAway = fallback?.then === 'goAway';
@@ -91,8 +93,7 @@ export function* askShelf(making: BayMaking, shelf: Shelf): Generator<ItemsReque
     store.newSince,
     store.saved.join(),
     store.pictures.map(({ file }) => file).join(),
-    room.marginPx,
-    room.maximumPx,
+    JSON.stringify(room),
     assortment,
     houseStyle,
     answer,

@@ -1,3 +1,5 @@
+import { bandAt, type Bands } from '../bands/bands.ts';
+import { valueAt } from '../bands/varying.ts';
 import type { Heading } from '../plan/bay.ts';
 
 /** Size of the text of a heading by its level: px at least, a share of the region's width in percent, px at most. */
@@ -11,8 +13,18 @@ const LINE = 1.2;
 const BELOW_PX = 20;
 
 /** Height of the heading over a bay on one line, with the space below it, px; as the base sheet has it. */
-export function headingHeight({ words, level }: Heading, regionPx: number): number {
-  if (words === '') return 0;
+function headingHeight({ words, level, shown }: Heading, regionPx: number): number {
+  if (words === '' || !shown) return 0;
   const [least, share, most] = SIZES[level];
   return LINE * Math.min(most, Math.max(least, (share / 100) * regionPx)) + BELOW_PX;
+}
+
+/**
+ * Height of a bay with its heading, px: one above the other, or as high as the higher of them.
+ * @param contentPx height of what the heading is about
+ */
+export function withHeading(heading: Heading, bands: Bands, regionPx: number, contentPx: number): number {
+  const headingPx = headingHeight(heading, regionPx);
+  const isBeside = valueAt(heading.stands, bands, bandAt(bands, regionPx).id) === 'beside';
+  return isBeside ? Math.max(headingPx - BELOW_PX, contentPx) : headingPx + contentPx;
 }

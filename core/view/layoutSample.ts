@@ -63,7 +63,7 @@ function made(layout: LayoutId): LayoutSample {
       bands,
       houseStyle: plan.house.style,
       style: plan.shelves.sample!.style,
-      room: { marginPx: { [first]: 0 }, maximumPx: null },
+      room: { marginPx: { [first]: 0 }, takenPx: { [first]: 0 }, mostPx: { [first]: null } },
       store: cardStoreOf(plan.house, 0),
       from: 0,
       hrefFrom: () => '',

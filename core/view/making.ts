@@ -2,6 +2,7 @@ import type { Around, Changing } from '../assortment/kinds.ts';
 import type { CardStore } from '../catalogue/cardStore.ts';
 import type { CategoryTree } from '../catalogue/categoryTree.ts';
 import type { PictureFacts } from '../catalogue/facts.ts';
+import type { Of } from '../assortment/of.ts';
 import type { Room } from '../geometry/steps.ts';
 import type { About } from '../pages/pageKind.ts';
 import type { Bay } from '../bays/index.ts';
@@ -37,8 +38,8 @@ export interface BayMaking {
   tree: CategoryTree;
   /** Where a link leads, and what that is called; null where that is gone. */
   linkTo(link: string): LinkTarget | null;
-  /** Products that bays above show on their first page. */
-  above: Set<number>;
+  /** Ids of what bays above show on their first page, by kind of item. */
+  above: Map<Of, Set<number>>;
   /** A bay below leaves out what this one shows. */
   remembers: boolean;
   /** The listing that the page is about. */

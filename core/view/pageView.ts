@@ -4,6 +4,7 @@ import { sellsByBasket } from '../group/soldAs.ts';
 import { rulesInUse } from '../rules/rulesTree.ts';
 import { languageOf } from '../texts/made.ts';
 import { textsFor } from '../texts/index.ts';
+import type { Of } from '../assortment/of.ts';
 import type { Changing } from '../assortment/kinds.ts';
 import { HOUR_MS } from '../assortment/orders/shuffled.ts';
 import { bayKind, type Bay, type ContentView } from '../bays/index.ts';
@@ -12,11 +13,9 @@ import type { CardStore } from '../catalogue/cardStore.ts';
 import type { CategoryTree } from '../catalogue/categoryTree.ts';
 import type { PictureFacts } from '../catalogue/facts.ts';
 import { startOfStoreDay, storeDay } from '../catalogue/storeTime.ts';
-import type { Room } from '../geometry/steps.ts';
 import { isOwn } from '../label/labelsOf.ts';
 import { pageKind, edgeOf } from '../pages/index.ts';
 import type { About, PageKind } from '../pages/pageKind.ts';
-import type { House } from '../plan/house.ts';
 import type { Page } from '../plan/page.ts';
 import type { Plan } from '../plan/plan.ts';
 import { keepsForLater } from '../plan/keepsForLater.ts';
@@ -28,6 +27,7 @@ import { fromParameter, showsParameter, type PageAddress } from './address.ts';
 import { keptFor } from './keptFor.ts';
 import type { Said } from './making.ts';
 import { shelvesIn } from './shelvesIn.ts';
+import { contentOf, isAside, roomsOf, sideOf, type Rooms } from './rooms.ts';
 import { COLLECTIONS, ENTRIES, productRead, RELEASE } from './reads.ts';
 import type { BayView, ItemsAnswer, ItemsRequest, PageView, EdgeView } from './view.ts';
 
@@ -47,26 +47,6 @@ export interface PageInput {
   keepsRoom?: boolean;
   /** Bays are shown before and after their time as well, so that they can be arranged. */
   atAnyTime?: boolean;
-}
-
-const rooms = keptFor<Bay, Room>();
-
-const contentOf = (house: House, { width, ownPx }: Pick<Page, 'width' | 'ownPx'>): number =>
-  width === 'own' ? ownPx : house.contentPx;
-
-/** What a bay may use: its margins, and the greatest width of content or its own within that. */
-export function roomOf(house: House, page: Pick<Page, 'width' | 'ownPx' | 'framed'>, bay: Bay): Room {
-  const { look } = bay;
-  const contentPx = contentOf(house, page);
-  return rooms(bay, [contentPx, page.framed], () => {
-    const widest = {
-      // On a panel nothing is as wide as the window.
-      window: page.framed ? contentPx : null,
-      content: contentPx,
-      own: Math.min(look.ownPx, contentPx),
-    };
-    return { marginPx: look.margin, maximumPx: widest[look.width] };
-  });
 }
 
 /** Languages that are read from right to left. */
@@ -110,7 +90,13 @@ const nameOf = ({ page, about, plan }: PageInput): string => {
   return kind.titledByStore ? plan.house.storeName : (kind.named(about, textsFor(plan.house)) ?? page.name);
 };
 
-/** Makes the bays of a page, of the header or of the footer, from the top down. Hidden bays are not among them. */
+/** A page with those of its bays alone that are shown now. */
+const asShown = (page: Page, { plan, atAnyTime = false, now }: PageInput): Page => ({
+  ...page,
+  bays: page.bays.filter((bay) => !bay.hidden && (atAnyTime || isInTime(bay, plan.house.timeZone, now))),
+});
+
+/** Makes the bays that are shown of a page, of the header or of the footer, from the top down. */
 function* baysOf(
   page: Page,
   input: PageInput,
@@ -119,8 +105,8 @@ function* baysOf(
 ): Generator<ItemsRequest, BayView[], ItemsAnswer> {
   const { plan, tree, about, address } = input;
   const { house } = plan;
-  const above = new Set<number>();
-  const made: { bay: Bay; its: BayMade<object>; room: Room }[] = [];
+  const above = new Map<Of, Set<number>>();
+  const made: { bay: Bay; its: BayMade<object>; rooms: Rooms }[] = [];
   const asked = new Set<string>();
   const kind = pageKind(input.page.kind);
   const around = kind.around(about);
@@ -129,22 +115,19 @@ function* baysOf(
     description: kind.described(about, textsFor(plan.house)) ?? input.page.description,
     picture: kind.pictured?.(about) ?? null,
   };
-  const isShown = (bay: Bay) =>
-    !bay.hidden && ((input.atAnyTime ?? false) || isInTime(bay, house.timeZone, input.now));
   for (const [i, bay] of page.bays.entries()) {
-    if (!isShown(bay)) continue;
-    const room = roomOf(house, page, bay);
+    const rooms = roomsOf(house, page, bay);
     const its = yield* bayKind(bay.holds).view(bay as never, {
       plan,
       store,
       bay,
-      room,
+      room: rooms.inside,
       address,
       about,
       said,
       keepsRoom: input.keepsRoom ?? false,
       anchorOf: (id) => {
-        const target = page.bays.find((one) => one.id === id && isShown(one));
+        const target = page.bays.find((one) => one.id === id);
         if (target) asked.add(id);
         return target ? anchorOf(target) : null;
       },
@@ -165,15 +148,15 @@ function* baysOf(
         told.opened[bayId] = tab;
       },
     });
-    made.push({ bay, its, room });
+    made.push({ bay, its, rooms });
   }
   const isEmpty = new Map(made.map(({ bay, its }) => [bay.id, its.empty]));
-  return made.map(({ bay, its, room }) =>
+  return made.map(({ bay, its, rooms }) =>
     bayView(
       bay,
       // What leads to a bay that has nothing to show is not shown either.
       isEmpty.get(bayKind(bay.holds).leadsTo?.(bay as never) ?? '') ? { ...its, empty: true } : its,
-      room,
+      rooms,
       inPx(bay.style, house.scale, house.bands),
       bay.anchor || asked.has(bay.id) ? anchorOf(bay) : null,
       // A panel stands between its bays and what is behind the page.
@@ -192,7 +175,7 @@ function* viewOfEdge(
   const page = edgeOf(input.plan, edge);
   if (!page) return null;
   const { id: pageId, kind, background, sticks, between, ends } = page;
-  const bays = yield* baysOf(page, input, store, told);
+  const bays = yield* baysOf(asShown(page, input), input, store, told);
   return { edge, pageId, kind, bays, background, sticks, between, ends };
 }
 
@@ -211,7 +194,8 @@ export function* pageView(input: PageInput): Generator<ItemsRequest, PageView, I
   });
   const told: Told = { changing: new Set(), reads: new Set(readsOfPage(about)), begins: {}, opened: {} };
   const head = yield* viewOfEdge('head', input, store, told);
-  const bays = yield* baysOf(page, input, store, told);
+  const shown = asShown(page, input);
+  const bays = yield* baysOf(shown, input, store, told);
   const foot = yield* viewOfEdge('foot', input, store, told);
   const name = nameOf(input);
   const texts = textsFor(house);
@@ -253,6 +237,7 @@ export function* pageView(input: PageInput): Generator<ItemsRequest, PageView, I
     labels: house.labels.list.filter(isOwn),
     trail: trail.length && page.breadcrumb ? [...trail, { words: name, href: '', current: true }] : [],
     bays,
+    side: sideOf(house, shown),
     head,
     foot,
     background: page.background,
@@ -316,7 +301,7 @@ const sameContent = keptFor<Bay, object>();
 function bayView(
   bay: Bay,
   made: BayMade<object>,
-  room: Room,
+  { around, heading }: Rooms,
   style: Style,
   anchor: string | null,
   ground: string | null,
@@ -326,22 +311,27 @@ function bayView(
     holds: bay.holds,
     ...made.content,
   }));
-  return views(bay, [content, room, empty, personal, goesAway, standIn, style, anchor, ground], () => ({
-    id: bay.id,
-    anchor,
-    heading: bay.heading,
-    // What the page has behind all its bays is behind each of them.
-    look: ground === null || bay.look.background !== null ? bay.look : { ...bay.look, background: ground },
-    place: bay.place,
-    style,
-    bands: bay.bands,
-    content: content as ContentView,
-    empty,
-    personal,
-    standIn,
-    goesAway,
-    room,
-  }));
+  return views(
+    bay,
+    [content, around, heading, empty, personal, goesAway, standIn, style, anchor, ground],
+    () => ({
+      id: bay.id,
+      anchor,
+      heading,
+      // What the page has behind all its bays is behind each of them.
+      look: ground === null || bay.look.background !== null ? bay.look : { ...bay.look, background: ground },
+      place: bay.place,
+      style,
+      bands: bay.bands,
+      aside: isAside(bay),
+      content: content as ContentView,
+      empty,
+      personal,
+      standIn,
+      goesAway,
+      room: around,
+    }),
+  );
 }
 
 /** As much as search results show. */

@@ -3,7 +3,7 @@ import { valueAt } from '../bands/varying.ts';
 import { cardSides } from '../card/cardSpace.ts';
 import { placedPicturePx } from '../card/placing.ts';
 import { layoutKind } from '../layouts/index.ts';
-import type { Room } from '../geometry/steps.ts';
+import { fullFrom, keptFree, type Room } from '../geometry/steps.ts';
 import type { StepView } from './view.ts';
 
 const short = (value: number) => Number(value.toFixed(3));
@@ -21,11 +21,11 @@ export function picturePx(step: StepView, innerPx: number, place?: number): numb
 }
 
 /** The same as a length of CSS, for a region as wide as the window; a card's width grows evenly with the room. */
-function growing(step: StepView, marginPx: number, place?: number): string {
+function growing(step: StepView, keptFreePx: number, place?: number): string {
   const [at, further] = [picturePx(step, 2_000, place), picturePx(step, 3_000, place)];
   const slope = (further - at) / 1_000;
   if (slope <= 0) return `${Math.ceil(at)}px`;
-  const less = 2 * marginPx + (2_000 - at / slope);
+  const less = keptFreePx + (2_000 - at / slope);
   return `calc((100vw - ${short(less)}px) / ${short(1 / slope)})`;
 }
 
@@ -42,13 +42,13 @@ export function pictureSizes(steps: readonly StepView[], room: Room, bands: Band
   return [...steps]
     .reverse()
     .flatMap((step) => {
-      const margin = valueAt(room.marginPx, bands, step.bandId);
       const place = placeIn(step, at);
-      const full = room.maximumPx === null ? Infinity : room.maximumPx + 2 * margin;
+      const full = fullFrom(room, bands, step.bandId);
+      const mostPx = valueAt(room.mostPx, bands, step.bandId);
       const sizes: [number, string][] = [];
       if (full < step.to)
-        sizes.push([Math.max(full, step.from), `${Math.ceil(picturePx(step, room.maximumPx!, place))}px`]);
-      if (full > step.from) sizes.push([step.from, growing(step, margin, place)]);
+        sizes.push([Math.max(full, step.from), `${Math.ceil(picturePx(step, mostPx!, place))}px`]);
+      if (full > step.from) sizes.push([step.from, growing(step, keptFree(room, bands, step.bandId), place)]);
       return sizes;
     })
     .map(([from, size]) => (from > 0 ? `(min-width: ${from}px) ${size}` : size))

@@ -8,7 +8,7 @@ import { otherWayOf } from '../plan/places.ts';
 import type { StoredShelf } from '../plan/shelf.ts';
 import { completePlan, type StoredPlan } from '../plan/storedPlan.ts';
 import { specimenShelf, specimenStored } from '../specimen/specimen.ts';
-import { roomOf } from './pageView.ts';
+import { roomsOf } from './rooms.ts';
 import { withSameCount } from './sameCount.ts';
 import { sizedSteps } from './shelfView.ts';
 
@@ -25,7 +25,11 @@ const everywhere = (plan: StoredPlan, layout: LayoutId) =>
 /** How many the shelf shows at each band, as its own steps have it. */
 function counts(plan: StoredPlan, shelfId = 'a'): number[] {
   const { house, shelves, pages } = completePlan(plan);
-  const steps = sizedSteps(shelves[shelfId]!, roomOf(house, pages.home!, pages.home!.bays[0]!), house.bands);
+  const steps = sizedSteps(
+    shelves[shelfId]!,
+    roomsOf(house, pages.home!, pages.home!.bays[0]!).inside,
+    house.bands,
+  );
   return house.bands.map((band) => stepAt(steps, nominalOf(house.bands, band).width).size);
 }
 const shelfIn = (plan: StoredPlan) => completePlan(plan).shelves.a!;

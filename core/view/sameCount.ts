@@ -6,7 +6,7 @@ import { apply, type Command } from '../plan/commands.ts';
 import { otherWayOf, placesOf } from '../plan/places.ts';
 import { MOST_ITEMS, MOST_ROWS } from '../plan/shelfSettings.ts';
 import { completePlan, type StoredPlan } from '../plan/storedPlan.ts';
-import { roomOf } from './pageView.ts';
+import { roomsOf } from './rooms.ts';
 import { sizedSteps } from './shelfView.ts';
 
 type SetCommand = Extract<Command, { do: 'set' }>;
@@ -30,7 +30,7 @@ function shownAt(stored: StoredPlan, shelfId: string): Shown[] | null {
   if (!shelf || !place) return null;
   const { bands } = plan.house;
   const bay = place.page.bays.find(({ id }) => id === place.bayId)!;
-  const steps = sizedSteps(shelf, roomOf(plan.house, place.page, bay), bands);
+  const steps = sizedSteps(shelf, roomsOf(plan.house, place.page, bay).inside, bands);
   return bands.map((band) => {
     const { size, across } = stepAt(steps, nominalOf(bands, band).width);
     const { inRows } = layoutKind(valueAt(shelf.layout, bands, band.id));

@@ -1,3 +1,4 @@
+import { wholeWidth } from '../geometry/steps.ts';
 import { bandAt, type Bands } from '../bands/bands.ts';
 import { valueAt } from '../bands/varying.ts';
 import { bayKind } from '../bays/index.ts';
@@ -125,9 +126,8 @@ function madeOfBay(bay: BayView, view: PageView): readonly UnderText[] {
   return once(
     [on.fromPx, ...widths.filter((px) => px > on.fromPx && px <= WIDEST_PX)].flatMap((regionPx) => {
       const bandId = bandAt(bands, regionPx).id;
-      const marginPx = valueAt(bay.look.margin, bands, bandId);
-      const { maximumPx } = bay.room;
-      const ownPx = maximumPx === null ? regionPx : Math.min(regionPx, maximumPx);
+      const marginPx = valueAt(bay.room.marginPx, bands, bandId);
+      const ownPx = wholeWidth(bay.room, bands, bandId, regionPx);
       const at = (property: 'fit' | 'positionAcross' | 'positionDown') =>
         resolve(levels, on.picture, property, 'rest', bands, bandId).value;
       const where = on.where(bay.content, {
@@ -146,8 +146,8 @@ function madeOfBay(bay: BayView, view: PageView): readonly UnderText[] {
         held: {
           frame: ownPx / where.heightPx,
           fit: (at('fit') as Held['fit'] | undefined) ?? 'cover',
-          x: (at('positionAcross') as number | undefined) ?? 50,
-          y: (at('positionDown') as number | undefined) ?? 50,
+          x: (at('positionAcross') as number | undefined) ?? Math.round(100 * picture.focal.x),
+          y: (at('positionDown') as number | undefined) ?? Math.round(100 * picture.focal.y),
         },
         area: where.area,
         onHover: false,

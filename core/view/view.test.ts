@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { pageCss } from '../css/pageCss.ts';
 import { stepAt } from '../geometry/steps.ts';
-import type { Item } from '../card/item.ts';
+import { faceOf, type Item } from '../card/item.ts';
 import { apply, type Command } from '../plan/commands.ts';
 import { completePlan } from '../plan/storedPlan.ts';
 import {
@@ -13,9 +13,10 @@ import {
   specimenStored,
   specimenTree,
   specimenView,
+  specimenViewOf,
 } from '../specimen/specimen.ts';
 import { viewWith } from './pageView.ts';
-import type { PageView, ShelfView } from './view.ts';
+import type { ItemsAnswer, ItemsRequest, PageView, ShelfView } from './view.ts';
 import { shelvesIn } from './shelvesIn.ts';
 import { shelfMeasure } from './shelfMeasure.ts';
 
@@ -109,6 +110,42 @@ describe('a page', () => {
     expect(shelfOf(view, 1).cards.every((card) => !above.has(card.id))).toBe(true);
     expect(shelfOf(view, 1).total).toBe(64 - 8);
   });
+
+  it.each(['categories', 'collections'] as const)(
+    'shows the remaining %s below those that stand above, and nothing of another kind is left out',
+    (of) => {
+      const items = Array.from({ length: 5 }, (_, i): Item => {
+        const one = {
+          id: i + 1,
+          slug: `s-${i}`,
+          name: `No ${i}`,
+          description: '',
+          picture: null,
+          products: 1,
+        };
+        return of === 'categories'
+          ? { of, category: { ...specimenTree.all[0]!, ...one } }
+          : { of, collection: { ...one, position: i } };
+      });
+      const two = { amount: { by: 'items', items: { phone: 2 } }, assortment: { of } } as const;
+      const plan = specimenPlan([
+        specimenShelf('upper', two),
+        specimenShelf('rest', { notTwice: true, assortment: { of } }),
+        specimenShelf('goods', { notTwice: true }),
+      ]);
+      const known = (request: ItemsRequest): ItemsAnswer => {
+        const goods = request.assortment.of === of ? items : [];
+        const left = goods.filter((item) => !request.without.includes(faceOf(item).id));
+        if (request.shelfId === 'goods') expect(request.without).toEqual([]);
+        return { total: left.length, own: left.length, start: 0, items: left };
+      };
+      const [upper, rest] = specimenViewOf(plan, known).bays.map((bay) =>
+        shelvesIn(bay)[0]!.cards.map(({ id }) => id),
+      );
+      expect(rest).toEqual([3, 4, 5]);
+      expect(upper!.slice(0, 2)).toEqual([1, 2]);
+    },
+  );
 
   it('drops a short last row where that is wanted, but never the only row', () => {
     const plan = specimenPlan([

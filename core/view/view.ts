@@ -11,6 +11,7 @@ import type { Item } from '../card/item.ts';
 import type { PartView } from '../card/parts/index.ts';
 import type { Placing } from '../card/placing.ts';
 import type { TextBlock } from '../card/textBlock.ts';
+import type { SideStands } from '../plan/page.ts';
 import type { Room, Step } from '../geometry/steps.ts';
 import type { Rows } from '../geometry/rows.ts';
 import type { Pager, Span } from '../paging/pages.ts';
@@ -160,6 +161,8 @@ export interface BayView {
   style: Style;
   /** Bands it is drawn at; null for every one. */
   bands: string[] | null;
+  /** It stands in the sidebar of its page. */
+  aside: boolean;
   content: ContentView;
   /** What it shows differs from shopper to shopper, so it is not part of what is kept for all. */
   personal: boolean;
@@ -185,6 +188,15 @@ export interface EdgeView {
   /** Space between its bays, and above and below all of them, px. */
   between: Varying<number>;
   ends: Varying<number>;
+}
+
+/** The sidebar of a page. */
+export interface SideView {
+  /** Where it stands, at each band: beside the page only where there is room. */
+  stands: Varying<SideStands>;
+  /** Its width, and the space beside it, px. */
+  widthPx: Varying<number>;
+  gap: Varying<number>;
 }
 
 export interface Link {
@@ -242,6 +254,8 @@ export interface PageView {
   labels: StoreLabel[];
   trail: Link[];
   bays: BayView[];
+  /** Null where none of its bays stands in one. */
+  side: SideView | null;
   /** What stands above and below them on every page; null where a plan has none. */
   head: EdgeView | null;
   foot: EdgeView | null;

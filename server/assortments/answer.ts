@@ -89,7 +89,10 @@ export async function answerItems(
 ): Promise<ItemsAnswer> {
   const { assortment, start, count } = request;
   if (assortment.of !== 'products') {
-    const all = await otherItems(db, assortment, facts, world.now);
+    const left = new Set(request.without);
+    // What is left out takes none of the places that there are at most.
+    const there = await otherItems(db, { ...assortment, limit: null }, facts, world.now);
+    const all = there.filter((item) => !left.has(faceOf(item).id)).slice(0, assortment.limit ?? undefined);
     return { total: all.length, own: all.length, start, items: all.slice(start, start + count) };
   }
   const { total, own, ids } = await readProductIds(db, assortment, request.fallbacks, world, request);

@@ -4,6 +4,7 @@ import { specimenFile } from '../specimen/file.ts';
 import type { ProductAssortment } from '../../core/assortment/products.ts';
 import type { Group } from '../../core/assortment/rule.ts';
 import { newAssortment } from '../../core/assortment/assortment.ts';
+import { faceOf } from '../../core/card/item.ts';
 import type { HardCandidates } from '../../core/api/assortments.ts';
 import type { ItemsAnswer } from '../../core/view/view.ts';
 import { NOW, smallStore, type SmallStore } from '../specimen/smallStore.ts';
@@ -41,6 +42,20 @@ describe('asking what an assortment holds', () => {
     const answer = await items(few, { fallbacks: [products({ order: { by: 'newest' } })] });
     expect(ids(answer)).toEqual([5, 6, 1, 3, 4, 7]);
     expect(answer).toMatchObject({ total: 6, own: 2 });
+  });
+
+  it('leaves out what stands above of every kind, and fills the places that there are with what remains', async () => {
+    const found = async (assortment: object, without: number[]) => {
+      const answer = await ask('/api/items', { assortment, without, start: 0, count: 10 });
+      expect(answer.statusCode, answer.body).toBe(200);
+      const { items: there, total } = answer.json<ItemsAnswer>();
+      return [there.map((item) => faceOf(item).id), total];
+    };
+    const categories = { ...newAssortment('categories'), choose: { from: 'named', ids: [1, 2] } };
+    const [[first, second]] = (await found(categories, [])) as [number[], number];
+    expect(await found(categories, [first!])).toEqual([[second], 1]);
+    expect(await found({ ...categories, limit: 1 }, [first!])).toEqual([[second], 1]);
+    expect(await found(newAssortment('collections'), [1])).toEqual([[], 0]);
   });
 
   it('shows a returning shopper what was looked at, and a new one nothing', async () => {

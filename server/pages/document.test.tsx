@@ -44,6 +44,18 @@ const plan: StoredPlan = {
           columns: [{ id: 'c', title: 'Thrown', words: 'By hand', button: 'Read on', link: '/journal' }],
         },
         { id: 'found', holds: 'links', links: [{ id: 'l', words: 'Write', link: '/ask', icon: 'mail' }] },
+        {
+          id: 'told-at-length',
+          holds: 'words',
+          body: [
+            {
+              type: 'paragraph',
+              content: [
+                { type: 'text', text: 'Fired twice', marks: [{ type: 'link', attrs: { href: '/journal' } }] },
+              ],
+            },
+          ],
+        },
         { id: 'gap', holds: 'line' },
         {
           id: 'write',

@@ -21,6 +21,7 @@ import { ProductBay } from './Product.tsx';
 import { ShelfBay } from './Shelf.tsx';
 import { StoreNameBay } from './StoreName.tsx';
 import { TabsBay } from './Tabs.tsx';
+import { WordsBay } from './Words.tsx';
 import { bannerCss } from '../styles/bays/banner.ts';
 import { basketCss } from '../styles/bays/basket.ts';
 import { checkoutCss } from '../styles/bays/checkout.ts';
@@ -36,6 +37,7 @@ import { pictureTextCss } from '../styles/bays/pictureText.ts';
 import { swatchesCss } from '../styles/swatches.ts';
 import { productCss } from '../styles/bays/product.ts';
 import { tabsCss } from '../styles/bays/tabs.ts';
+import { wordsCss } from '../styles/bays/words.ts';
 
 interface DrawnBay<H extends ContentView['holds']> {
   Drawing(props: BayDrawingProps<H>): ReactNode;
@@ -50,6 +52,7 @@ const bayDrawings: { [H in ContentView['holds']]: DrawnBay<H> } = {
   notice: { Drawing: NoticeBay, css: [noticeCss] },
   banner: { Drawing: BannerBay, css: [bannerCss] },
   pictureText: { Drawing: PictureTextBay, css: [pictureTextCss] },
+  words: { Drawing: WordsBay, css: [wordsCss] },
   product: { Drawing: ProductBay, css: [productCss, swatchesCss] },
   entry: { Drawing: EntryBay, css: [entryCss] },
   basket: { Drawing: BasketBay, css: [formsCss, basketCss] },

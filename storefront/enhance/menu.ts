@@ -14,7 +14,7 @@ export function keepMenus(document: Document): void {
     const item = pressed.closest<HTMLElement>('.menu-item');
     closeAll(item);
     if (more && item) set(item, !item.hasAttribute('data-open'));
-    const fold = pressed.closest('.menu-fold');
+    const fold = pressed.closest('.menu-fold,.side-fold');
     if (fold) fold.setAttribute('aria-expanded', String(fold.getAttribute('aria-expanded') !== 'true'));
   });
   document.addEventListener('focusin', (event) => {

@@ -14,3 +14,8 @@ Element.prototype.scrollIntoView ??= () => undefined;
 
 // How long to wait for what does not come: controls that are fetched when they are needed take as long as the machine does.
 configure({ asyncUtilTimeout: 20_000 });
+
+/** Nothing is laid out there, so that a text under way has no place. */
+Range.prototype.getClientRects ??= () => [] as unknown as DOMRectList;
+Range.prototype.getBoundingClientRect ??= () => new DOMRect();
+document.elementFromPoint ??= () => null;

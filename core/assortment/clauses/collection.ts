@@ -37,6 +37,7 @@ export const collectionClause: ClauseKind<CollectionClause> = {
   ],
   // A collection's own rule may look at anything.
   looksAt: LOOKED_AT,
+  collections: ({ ids }) => ids,
   gone: ({ ids }, names) => goneOf(ids, names.collection, 'collection'),
   either: (a, b) => ({ ...a, ids: both(a.ids, b.ids) }),
   holds: ({ ids }, product, world, ruleHolds) =>

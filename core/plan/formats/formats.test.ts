@@ -195,7 +195,7 @@ describe('what was set before documents were sparse', () => {
       (old as { bays: Old[] }).bays.forEach((was, i) => {
         const now = plan.pages[id]!.bays[i]!;
         const look = objectAt(was.look);
-        expect(now.heading).toEqual(was.heading);
+        expect(now.heading).toMatchObject(objectAt(was.heading));
         expect(now.look.background).toBe(look.ground);
         expect(now.look.width).toBe(look.width);
         for (const band of bands)

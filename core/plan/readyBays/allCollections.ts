@@ -4,10 +4,10 @@ import { readyShelf } from './readyBay.ts';
 export const allCollections = readyShelf({
   id: 'allCollections',
   heading: 'Collections',
-  about: 'Every collection, one large at a time.',
+  about: 'Every collection that is not shown above, one large at a time.',
   group: 'categories',
   on: null,
   assortment: { of: 'collections' },
   arrangement: oneLarge,
-  notTwice: false,
+  notTwice: true,
 });

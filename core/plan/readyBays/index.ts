@@ -8,6 +8,7 @@ import { newestFirst } from './newestFirst.ts';
 import { bestRated } from './bestRated.ts';
 import { closableNotice } from './closableNotice.ts';
 import { findUs } from './findUs.ts';
+import { inWords } from './inWords.ts';
 import { inTabs } from './inTabs.ts';
 import { storyByTurns } from './storyByTurns.ts';
 import { threePromises } from './threePromises.ts';
@@ -30,6 +31,7 @@ export const readyBays: readonly ReadyBay[] = [
   whatItIsAbout,
   storyByTurns,
   threePromises,
+  inWords,
   closableNotice,
   findUs,
   fromTheJournal,

@@ -44,6 +44,8 @@ const plainLink: StyleElement['atFirst'] = {
 /** What is drawn only where there is some of it. */
 const has = (setting: string) => (read: ReadSetting) => read(setting) !== '';
 
+const hasAny = (list: string) => (read: ReadSetting) => (read(list) as readonly unknown[]).length > 0;
+
 /** The heading over a bay. */
 export const headingElement: StyleElement = {
   id: 'heading',
@@ -95,6 +97,20 @@ export const columnTextElement: StyleElement = {
   atFirst: { ...plainText, textColour: 'text', size: 16, weight: 400, lineHeight: 150 },
 };
 
+/** Text in paragraphs; its headings keep their size. */
+export const richTextElement: StyleElement = {
+  id: 'richText',
+  name: 'Text in paragraphs',
+  group: 'bays',
+  on: 'bay',
+  isUsed: hasAny('body'),
+  selectors: ['.rich'],
+  ofCard: null,
+  takes: TEXT_TAKES.filter((id) => id !== 'time'),
+  states: ['rest'],
+  atFirst: { ...plainText, textColour: 'text', size: 16, weight: 400, lineHeight: 150 },
+};
+
 export const columnButtonElement: StyleElement = {
   id: 'columnButton',
   name: 'Button of a column',
@@ -129,7 +145,7 @@ export const bayLinkElement: StyleElement = {
   name: 'Links of a bay',
   group: 'bays',
   on: 'bay',
-  isUsed: (read) => (read('links') as readonly unknown[]).length > 0,
+  isUsed: hasAny('links'),
   selectors: ['.bay-link'],
   ofCard: null,
   takes: BUTTON_TAKES,

@@ -27,7 +27,7 @@ export function AddBayMenu({ at }: { at: number }) {
     .map((group) => ({ group, bays: copies.filter((one) => one.group === group) }))
     .filter(({ bays }) => bays.length > 0);
   const addNew = (holds: string) => {
-    const { bay, shelves } = bayKind(holds).atFirst(newId(holds.toLowerCase(), plan));
+    const { bay, shelves } = bayKind(holds).atFirst(newId(holds, plan));
     add({ bay: bay as StoredBay, shelves }, at);
   };
   return (

@@ -1,10 +1,10 @@
 import { memo } from 'react';
+import { bandAt, type Bands } from '../../../core/bands/bands.ts';
 import { innerWidth } from '../../../core/geometry/steps.ts';
 import { bayHeight } from '../../../core/view/bayHeight.ts';
 import { shelfMeasure } from '../../../core/view/shelfMeasure.ts';
 import { shelvesDrawn } from '../../../core/view/shelvesIn.ts';
 import type { BayView } from '../../../core/view/view.ts';
-import type { Bands } from '../../../core/bands/bands.ts';
 import { t } from '../../ui/theme.ts';
 
 /** Width of the strip's drawings, px. */
@@ -18,6 +18,8 @@ interface BayDrawingProps {
   bands: Bands;
   /** Region width that it is drawn at, px. */
   regionPx: number;
+  /** Where its room begins in the region, px from the start; absent in the middle. */
+  startPx?: number;
   /** How the page is read. */
   direction: 'ltr' | 'rtl';
   chosen: boolean;
@@ -36,6 +38,7 @@ export const BayDrawing = memo(function BayDrawing({
   bay,
   bands,
   regionPx,
+  startPx,
   direction,
   chosen,
   hidden,
@@ -71,6 +74,7 @@ export const BayDrawing = memo(function BayDrawing({
             bay={bay}
             bands={bands}
             regionPx={regionPx}
+            startPx={startPx}
             direction={direction}
             scale={scale}
             height={height}
@@ -88,6 +92,7 @@ function Inside({
   bay,
   bands,
   regionPx,
+  startPx,
   direction,
   scale,
   height,
@@ -98,6 +103,7 @@ function Inside({
   bay: BayView;
   bands: Bands;
   regionPx: number;
+  startPx: number | undefined;
   direction: 'ltr' | 'rtl';
   scale: number;
   height: number;
@@ -106,12 +112,23 @@ function Inside({
   open: number;
 }) {
   const [shelf] = shelvesDrawn(bay);
-  if (!shelf) return <rect x="4" y="4" width={WIDTH - 8} height={Math.max(4, height - 8)} fill={fill} />;
-  const { step, boxes, heightPx } = shelfMeasure(shelf, bands, regionPx);
-  const inner = innerWidth(shelf.room, bands, step.bandId, regionPx) * scale;
+  const bandId = bandAt(bands, regionPx).id;
+  const wholePx = innerWidth(bay.room, bands, bandId, regionPx);
+  const fromPx = startPx ?? (regionPx - wholePx) / 2;
+  /** Where something so wide begins in the drawing, which ends where the room of the bay ends. */
+  const leftOf = (widthPx: number) =>
+    (direction === 'rtl' ? regionPx - fromPx - wholePx : fromPx + wholePx - widthPx) * scale;
+  if (!shelf) {
+    const [left, width] =
+      startPx === undefined ? [4, WIDTH - 8] : [Math.max(2, leftOf(wholePx)), wholePx * scale - 4];
+    return <rect x={left} y="4" width={Math.max(4, width)} height={Math.max(4, height - 8)} fill={fill} />;
+  }
+  const { boxes, heightPx } = shelfMeasure(shelf, bands, regionPx);
+  const innerPx = innerWidth(shelf.room, bands, bandId, regionPx);
+  const inner = innerPx * scale;
   const strip = Math.min(tabs, 6);
   const stripPx = strip * TAB.width + (strip - 1) * TAB.between;
-  const [left, top] = [(WIDTH - inner) / 2, strip > 1 ? 5 + TAB.height + 5 : 5];
+  const [left, top] = [leftOf(innerPx), strip > 1 ? 5 + TAB.height + 5 : 5];
   // Drawn as high as it is; what does not fit is drawn lower, all rows alike.
   const down = Math.min(scale, (height - top - 5) / Math.max(1, heightPx));
   const mirrored = (shelf.direction ?? direction) === 'rtl';
@@ -121,7 +138,7 @@ function Inside({
         Array.from({ length: strip }, (_, i) => (
           <rect
             key={`tab ${i}`}
-            x={(WIDTH - stripPx) / 2 + i * (TAB.width + TAB.between)}
+            x={left + (inner - stripPx) / 2 + i * (TAB.width + TAB.between)}
             y="5"
             width={TAB.width}
             height={TAB.height}
@@ -130,11 +147,11 @@ function Inside({
           />
         ))}
       {boxes
-        .filter((box) => left + box.x * scale < WIDTH)
+        .filter((box) => box.x < innerPx)
         .map((box, i) => (
           <rect
             key={i}
-            x={mirrored ? WIDTH - left - (box.x + box.width) * scale : left + box.x * scale}
+            x={mirrored ? left + inner - (box.x + box.width) * scale : left + box.x * scale}
             y={top + box.y * down}
             width={Math.max(1, box.width * scale)}
             height={Math.max(1, box.height * down - 1)}

@@ -1,4 +1,4 @@
-import { useEffect, useState } from 'react';
+import { lazy, Suspense, useEffect, useState } from 'react';
 import {
   Button,
   DropIndicator,
@@ -8,6 +8,7 @@ import {
   type TextDropItem,
 } from 'react-aria-components';
 import styled from 'styled-components';
+import { withWhatGoesAlong } from '../../../core/change/goesAlong.ts';
 import { isEdge, pageKind } from '../../../core/pages/index.ts';
 import { canKeep, keepBay } from '../../../core/plan/library.ts';
 import { bayName, shelvesOf } from '../../../core/plan/places.ts';
@@ -24,6 +25,10 @@ import { useAddBay } from '../library/useAddBay.ts';
 import { OutlineBay } from './OutlineBay.tsx';
 import { gapWords } from './gapWords.ts';
 import { newIds } from './newId.ts';
+
+const Planning = lazy(() =>
+  import('../planning/Planning.tsx').then((module) => ({ default: module.Planning })),
+);
 
 const Strip = styled.aside`
   grid-area: elevation;
@@ -115,8 +120,15 @@ export function Elevation() {
     draft.run(keepBay(stored, page.id, one.id, newIds([one.id, ...shelvesOf(one)], plan)));
     tell(`"${name}" is saved to the library.`);
   };
-  const hide = (one: Bay) =>
-    draft.run({ do: 'set', on: { page: page.id, bay: one.id }, setting: 'hidden', value: !one.hidden });
+  const toggle = (one: Bay, setting: 'hidden' | 'aside') =>
+    draft.run(
+      withWhatGoesAlong(draft.getState().draft, {
+        do: 'set',
+        on: { page: page.id, bay: one.id },
+        setting,
+        value: !one[setting],
+      }),
+    );
   const addBay = useAddBay();
   const insert = async (item: TextDropItem, at: number) => {
     const [id, { libraryBays, madeFrom }] = await Promise.all([
@@ -162,7 +174,8 @@ export function Elevation() {
     down: ({ id }) => move(id, 1),
     add: (one) => add(page.bays.indexOf(one) + 1),
     duplicate: ({ id }) => duplicate(id),
-    hide,
+    hide: (one) => toggle(one, 'hidden'),
+    aside: (one) => toggle(one, 'aside'),
     keep,
     remove: ({ id }) => remove(id),
   };
@@ -176,6 +189,11 @@ export function Elevation() {
       <PageButton data-chosen={chosen === null || undefined} onPress={() => choose(null)}>
         {page === seen ? 'Page settings' : `${page.name} settings`}
       </PageButton>
+      {page === seen && pageKind(page.kind).front && (
+        <Suspense fallback={null}>
+          <Planning />
+        </Suspense>
+      )}
       {page === seen ? <DrawnEdge edge="head" /> : <DrawnEdge edge={pageKind(page.kind).edge!} />}
       <div
         onKeyDownCapture={(event) => {

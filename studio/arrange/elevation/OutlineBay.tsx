@@ -7,6 +7,7 @@ import { sayTime } from '../../../core/catalogue/clockTime.ts';
 import { stepAt } from '../../../core/geometry/steps.ts';
 import { timesOf } from '../../../core/plan/bayTimes.ts';
 import { counted } from '../../../core/sentence/sentence.ts';
+import { startPx } from '../../../core/view/rooms.ts';
 import { shelvesDrawn } from '../../../core/view/shelvesIn.ts';
 import type { BayView, ShelfView } from '../../../core/view/view.ts';
 import { useDraft } from '../../studioContext.tsx';
@@ -154,6 +155,7 @@ function asideOf(
   if (tabs > 0 && drawn && !drawn.empty) return counted(tabs, 'tab');
   if (!drawn || !shelf || shelf.coming) return '';
   if (drawn.empty) return drawn.goesAway ? 'when filled' : 'empty';
+  if (bay.aside) return 'sidebar';
   const { shows } = stepAt(shelf.steps, regionPx);
   return String(shows.end - shows.start);
 }
@@ -175,6 +177,7 @@ function DrawnBay({ bay, chosen, name }: { bay: Bay; chosen: boolean; name: stri
           bay={drawn}
           bands={view.bands}
           regionPx={regionPx}
+          startPx={drawn && view.side ? startPx(drawn, view, regionPx) : undefined}
           direction={view.direction}
           chosen={chosen}
           hidden={bay.hidden}
@@ -206,6 +209,8 @@ interface OutlineBayProps {
 
 /** A bay in the outline, with the gaps beside it and what can be done with it. */
 export const OutlineBay = memo(function OutlineBay({ bay, at, add, chosen, name, onAct }: OutlineBayProps) {
+  // Where no bay can be added in between, there is no sidebar either.
+  const aside = add && !bayKind(bay.holds).leads ? bay.aside : null;
   return (
     <BayItem id={bay.id} textValue={name}>
       <Button slot="drag" className="drag">
@@ -232,6 +237,9 @@ export const OutlineBay = memo(function OutlineBay({ bay, at, add, chosen, name,
             <MenuRow id="down">Move down</MenuRow>
             <MenuRow id="duplicate">Duplicate</MenuRow>
             {bayKind(bay.holds).addable && <MenuRow id="keep">Save to the library</MenuRow>}
+            {aside !== null && (
+              <MenuRow id="aside">{aside ? 'Move out of the sidebar' : 'Move to the sidebar'}</MenuRow>
+            )}
             <MenuRow id="hide">{bay.hidden ? 'Show' : 'Hide'}</MenuRow>
             <MenuRow id="remove">Remove</MenuRow>
           </Menu>

@@ -4,7 +4,7 @@ import type { Plan } from '../../../core/plan/plan.ts';
 const suffix = () =>
   `${Math.floor(Math.random() * 10)}${Math.random().toString(36).slice(2, 8).padEnd(6, '0')}`;
 
-/** Ids that neither a bay nor a shelf of the plan has, by what each is the copy of: the stem, with a suffix. */
+/** Ids that neither a bay nor a shelf of the plan has, by what each is the copy of: the stem in small letters, with a suffix. */
 export function newIds(stems: readonly string[], plan: Plan): Record<string, string> {
   const taken = new Set([
     ...Object.keys(plan.shelves),
@@ -13,7 +13,11 @@ export function newIds(stems: readonly string[], plan: Plan): Record<string, str
   const ids: Record<string, string> = {};
   for (const stem of stems) {
     if (Object.hasOwn(ids, stem)) continue;
-    const bare = stem.replace(/(-\d[a-z0-9]*)+$/, '').slice(0, 50) || 'bay';
+    const bare =
+      stem
+        .toLowerCase()
+        .replace(/(-\d[a-z0-9]*)+$/, '')
+        .slice(0, 50) || 'bay';
     let id = `${bare}-${suffix()}`;
     while (taken.has(id)) id = `${bare}-${suffix()}`;
     ids[stem] = id;

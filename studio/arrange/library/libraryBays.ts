@@ -42,7 +42,7 @@ export const addableTo = (page: { kind: string }) => (bay: { holds: string }) =>
 export function libraryBays(stored: StoredPlan, bands: Bands, page: StoredPage | Page): LibraryBay[] {
   const fits = addableTo(page);
   const ready = (isEdge(page) ? [] : readyBaysFor(page.kind)).map((one): LibraryBay => {
-    const made = one.make(`${one.id.toLowerCase()}${EXAMPLE}`, bands);
+    const made = one.make(`${one.id}${EXAMPLE}`, bands);
     return { id: made.bay.id, group: one.group, name: one.heading, about: one.about, ...made };
   });
   const plan = completePlan(stored);

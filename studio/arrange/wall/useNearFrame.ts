@@ -8,6 +8,7 @@ import { scopeOf } from '../../../core/css/written.ts';
 import { stepAt } from '../../../core/geometry/steps.ts';
 import type { Command } from '../../../core/plan/commands.ts';
 import type { Plan } from '../../../core/plan/plan.ts';
+import { bayName } from '../../../core/plan/places.ts';
 import { assortmentOf } from '../../../core/plan/showing.ts';
 import { subjectOf } from '../../../core/plan/target.ts';
 import { same } from '../../../core/settings/same.ts';
@@ -15,6 +16,8 @@ import type { ShelfView } from '../../../core/view/view.ts';
 import { withPin } from '../../assortments/byHand.ts';
 import { useDraft, useStudio } from '../../studioContext.tsx';
 import { useArranging } from '../arrangeContext.tsx';
+import { gapWords } from '../elevation/gapWords.ts';
+import { dragBays, type BayDropped } from './drags/dragBays.ts';
 import { dragCards, type Dropped } from './drags/dragCards.ts';
 import { dragHeight } from './drags/dragHeight.ts';
 import { dragParts } from './drags/dragParts.ts';
@@ -72,6 +75,7 @@ export function useNearFrame(pageId: string, shelves: readonly ShelfView[], widt
     isDraggable(own) &&
     same(stepAt(shape, widthPx).picture, picturePart.shape!(own, pictureSizes, bands, bandId));
   const cards = byHand.join(' ');
+  const bays = (plan.pages[pageId]?.bays ?? []).map(({ id }) => id).join(' ');
   const opens = useRef(openLine);
   useEffect(() => {
     opens.current = openLine;
@@ -79,17 +83,42 @@ export function useNearFrame(pageId: string, shelves: readonly ShelfView[], widt
   const drags = useMemo((): FrameDrags => {
     const now = () => draft.getState().plan;
     const shelvesByHand = cards.split(' ').filter(Boolean);
-    if (ofCard === null)
+    if (ofCard === null) {
+      const restOf = (dropped: BayDropped) =>
+        (now().pages[pageId]?.bays ?? []).filter(({ id }) => id !== dropped.bay);
       return {
-        css: shelvesByHand
-          .map((id) => `${scopeOf('shelf', id)} .card{cursor:grab;user-select:none}`)
-          .join(''),
-        start: (page) =>
-          dragCards(page, shelvesByHand, (dropped) => {
-            const pinned = pinnedWith(now(), dropped);
-            if (pinned) draft.run(pinned);
-          }),
+        css:
+          shelvesByHand.map((id) => `${scopeOf('shelf', id)} .card{cursor:grab;user-select:none}`).join('') +
+          '.main .bay-heading{cursor:grab;user-select:none}',
+        start(page) {
+          const ends = [
+            dragCards(page, shelvesByHand, (dropped) => {
+              const pinned = pinnedWith(now(), dropped);
+              if (pinned) draft.run(pinned);
+            }),
+            dragBays(
+              page,
+              bays.split(' '),
+              (dropped) => {
+                const rest = restOf(dropped);
+                return gapWords(
+                  rest.map((bay) => bayName(bay, now())),
+                  placeOf(rest, dropped),
+                );
+              },
+              (dropped) =>
+                draft.run({
+                  do: 'moveBay',
+                  page: pageId,
+                  bay: dropped.bay,
+                  to: placeOf(restOf(dropped), dropped),
+                }),
+            ),
+          ];
+          return () => ends.forEach((end) => end());
+        },
       };
+    }
     const on = { shelf: ofCard };
     const scope = scopeOf('shelf', ofCard);
     const parts = (page: Document) =>
@@ -126,9 +155,13 @@ export function useNearFrame(pageId: string, shelves: readonly ShelfView[], widt
         return () => ends.forEach((end) => end());
       },
     };
-  }, [cards, ofCard, bandId, resizes, draft]);
+  }, [cards, bays, pageId, ofCard, bandId, resizes, draft]);
   return { openPressed, drags };
 }
+
+/** The place of a dropped bay among the others of its page. */
+const placeOf = (rest: readonly { id: string }[], { by, side }: BayDropped): number =>
+  rest.findIndex(({ id }) => id === by) + (side === 'after' ? 1 : 0);
 
 /** The change by which a product is pinned at the place that it was dropped onto. */
 function pinnedWith(plan: Plan, { shelf: id, item, place }: Dropped): Command | null {

@@ -53,6 +53,7 @@ export const ownControls: Readonly<Record<string, OwnControl>> = {
   tabs: { Control: later(() => import('./BayTabs.tsx'), 'BayTabs') },
   fields: { Control: later(() => import('./ContactFields.tsx'), 'ContactFields') },
   items: { Control: later(() => import('./MenuItems.tsx'), 'MenuItems') },
+  body: { Control: later(() => import('./RichText.tsx'), 'RichText') },
   links: { Control: later(() => import('./BayLinks.tsx'), 'BayLinks') },
   target: { Control: later(() => import('./JumpTarget.tsx'), 'JumpTarget') },
   bands: { Control: later(() => import('./WidthsShown.tsx'), 'WidthsShown') },

@@ -1,6 +1,7 @@
 // @vitest-environment jsdom
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { zoneKinds } from '../../../../core/card/zones.ts';
+import { dragBays } from './dragBays.ts';
 import { dragCards } from './dragCards.ts';
 import { dragHeight } from './dragHeight.ts';
 import { dragParts } from './dragParts.ts';
@@ -75,6 +76,71 @@ describe('cards that are dragged', () => {
     end();
     drag(card(11), card(12));
     pointer('pointerup', card(12), 40);
+    expect(dropped).not.toHaveBeenCalled();
+  });
+});
+
+describe('bays that are dragged', () => {
+  const bay = (id: string) => document.querySelector(`[data-bay=${id}]`)!;
+  let dropped = vi.fn();
+  let end = () => undefined as void;
+  const drag = (from: Element, y: number) => {
+    pointer('pointerdown', from, 0, 0);
+    pointer('pointermove', document.body, 40, y);
+  };
+  const line = () => document.querySelector<HTMLElement>('.drop-line');
+  beforeEach(() => {
+    document.body.innerHTML = `<main class="main">
+      ${['a', 'b', 'c'].map((id) => `<section data-bay="${id}"><h2>Of ${id}</h2><div class="card">Item</div><a href="/">Link</a></section>`).join('')}
+      <section data-bay="none" hidden></section></main>
+      <aside><section data-bay="side"><h2>Side</h2></section></aside>`;
+    ['a', 'b', 'c'].forEach((id, i) => lay(bay(id), 0, i * 100, 600, 100));
+    lay(bay('none'), 0, 300, 600, 0);
+    dropped = vi.fn();
+    end = dragBays(document, ['a', 'b', 'c', 'none', 'side'], ({ by, side }) => `${side} ${by}`, dropped);
+  });
+  afterEach(() => end());
+
+  it('tell where they come to stand, and say and mark it meanwhile', () => {
+    drag(bay('a').querySelector('h2')!, 160);
+    expect(line()!.style.top).toBe('198px');
+    expect(document.querySelector('.drop-words')!.textContent).toBe('before c');
+    pointer('pointermove', document.body, 40, 290);
+    expect(document.querySelector('.drop-words')!.textContent).toBe('after c');
+    pointer('pointerup', document.body, 40, 290);
+    expect(dropped).toHaveBeenCalledExactlyOnceWith({ bay: 'a', by: 'c', side: 'after' });
+    expect(document.querySelector('.drop-line,.drop-words,[data-dragged]')).toBeNull();
+    drag(bay('c'), 10);
+    pointer('pointerup', document.body, 40, 10);
+    expect(dropped).toHaveBeenLastCalledWith({ bay: 'c', by: 'a', side: 'before' });
+  });
+
+  it('go nowhere where they stand already, after Escape, or alone in their column', () => {
+    for (const y of [110, 140, 151, 190, 240]) {
+      drag(bay('b').querySelector('h2')!, y);
+      expect(line()).toBeNull();
+      pointer('pointerup', document.body, 40, y);
+    }
+    drag(bay('a').querySelector('h2')!, 290);
+    expect(line()).not.toBeNull();
+    document.dispatchEvent(new KeyboardEvent('keydown', { key: 'Escape', bubbles: true }));
+    pointer('pointerup', document.body, 40, 290);
+    drag(bay('side').querySelector('h2')!, 290);
+    expect(line()).toBeNull();
+    pointer('pointerup', document.body, 40, 290);
+    expect(dropped).not.toHaveBeenCalled();
+  });
+
+  it('are not dragged by what is something for itself, nor where they are not told of', () => {
+    for (const one of ['.card', 'a']) {
+      drag(bay('a').querySelector(one)!, 290);
+      expect(line()).toBeNull();
+      pointer('pointerup', document.body, 40, 290);
+    }
+    end();
+    end = dragBays(document, ['a', 'b'], () => '', dropped);
+    drag(bay('c').querySelector('h2')!, 10);
+    pointer('pointerup', document.body, 40, 10);
     expect(dropped).not.toHaveBeenCalled();
   });
 });
