@@ -1,5 +1,6 @@
 import { readFile } from 'node:fs/promises';
 import { pricePart } from '../core/card/parts/price.ts';
+import type { StoredPage } from '../core/plan/page.ts';
 import { publishByHand, publishWith } from './publish.ts';
 import { expect, openLine, signIn, test } from './store.ts';
 import { openHouse, pickColour, rgb, styleOf } from './style.ts';
@@ -344,7 +345,12 @@ test('the picture of a banner is placed by width, with an overlay under its text
   page,
   store,
 }) => {
+  // A style of its own, as the banner of the demo store has, goes before that of the house.
+  const { rows } = await store.pool.query<{ body: StoredPage }>(
+    "SELECT body FROM draft_document WHERE key = 'page:home'",
+  );
   await publishWith(store, {
+    'page:home': { bays: rows[0]!.body.bays.map((bay) => ({ ...bay, style: {} })) },
     house: {
       style: {
         bannerPicture: {

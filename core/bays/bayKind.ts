@@ -1,6 +1,8 @@
 import type { TabItem } from './tabItem.ts';
 import type { Bands } from '../bands/bands.ts';
+import type { CategoryTree } from '../catalogue/categoryTree.ts';
 import type { BayBase, Heading, StoredBayBase } from '../plan/bay.ts';
+import type { House } from '../plan/house.ts';
 import type { Plan } from '../plan/plan.ts';
 import type { FormField } from '../shopper/forms.ts';
 import type { StoredShelf } from '../plan/shelf.ts';
@@ -100,6 +102,12 @@ export interface BayKind<S extends Lines, C extends object> {
   form?(bay: BayOf<string, S>): { fields: Readonly<Record<string, FormField>>; thanks: string };
   /** Id of the bay of its page that it leads to, without which it is not shown; empty while none is chosen. */
   leadsTo?(bay: BayOf<string, S>): string;
+  /** It is a list of links to the store's own pages: what to set so that it has one more at its end; null where it is full. */
+  withLink?(
+    bay: BayOf<string, S>,
+    link: string,
+    world: { tree: CategoryTree; house: House },
+  ): { setting: string; value: unknown } | null;
   /** Ids of the stored pictures that it uses itself. */
   pictures(bay: BayOf<string, S>): readonly string[];
   /** Yields a request for each list of items that it shows. */

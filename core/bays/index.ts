@@ -93,7 +93,14 @@ const common = (kind: AnyBayKind) => ({
 const ASIDE = 'aside';
 
 /** Settings of the room that a bay has on a page, where it has a place in a row instead. */
-const OF_PAGES: ReadonlySet<string> = new Set(['look.width', 'look.ownPx', 'look.margin', ASIDE]);
+const OF_PAGES: ReadonlySet<string> = new Set([
+  'look.width',
+  'look.ownPx',
+  'look.margin',
+  'look.rise',
+  'look.lies',
+  ASIDE,
+]);
 
 const listOf = (kind: AnyBayKind): PlacedSetting[] =>
   Object.entries<Tree>({ ...kind.settings, ...common(kind) }).flatMap(([line, tree]) =>

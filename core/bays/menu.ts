@@ -7,6 +7,7 @@ import { byBand } from '../css/containers.ts';
 import { innerWidth, type Room } from '../geometry/steps.ts';
 import type { Heading } from '../plan/bay.ts';
 import { counted, listed, lowered } from '../sentence/sentence.ts';
+import { freeId } from '../settings/freeId.ts';
 import { byWidth, setting, varying } from '../settings/setting.ts';
 import { choice, inParts, integer, own, yesNo } from '../settings/values.ts';
 import { contentLine, opens } from '../spec/content.ts';
@@ -20,7 +21,7 @@ import { keptFor } from '../view/keptFor.ts';
 import { CATEGORIES, COLLECTIONS } from '../view/reads.ts';
 import type { BayKind } from './bayKind.ts';
 import type { Bay } from './index.ts';
-import { menuItemsSchema, type MenuItem } from './menuItem.ts';
+import { menuItemsSchema, MOST_MENU_ITEMS, type MenuItem } from './menuItem.ts';
 import { withoutShelves } from './withoutShelves.ts';
 
 const FLOWS = { row: 'Side by side', column: 'One below the other' } as const;
@@ -188,6 +189,11 @@ export const menuBay: BayKind<typeof settings, MenuContent> = {
   aroundPages: true,
   named: ({ heading }) => heading.words || 'Menu',
   atFirst: (id) => ({ bay: { id, holds: 'menu' }, shelves: [] }),
+  withLink: ({ items, shop, most, levels }, link, { tree, house }) => {
+    const list = items ?? linksOfTree(tree, { shop, most, levels }, textsFor(house));
+    if (list.length >= MOST_MENU_ITEMS) return null;
+    return { setting: 'items', value: [...list, { id: freeId('link', list), link }] };
+  },
   ...withoutShelves,
   pictures: () => [],
   *view({ items, shop, most, levels, flow, between, folded }, making) {

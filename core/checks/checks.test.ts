@@ -353,6 +353,13 @@ describe('every check', () => {
       plan: specimenStored([specimenShelf('a', { paging: { by: 'onReach' } }), specimenShelf('b')]),
       fixes: true,
     },
+    'lying-over': {
+      plan: specimenStored(
+        [specimenShelf('a'), specimenShelf('b')],
+        [specimenBay('a'), specimenBay('b', { look: { rise: { phone: 100 } } })],
+      ),
+      fixes: true,
+    },
     'heading-at-odds': {
       plan: specimenStored(
         [specimenShelf('a', { assortment: { of: 'products', order: { by: 'title' } } })],

@@ -18,6 +18,7 @@ import { goneFromRule } from './goneFromRule.ts';
 import { headingAtOdds } from './headingAtOdds.ts';
 import { labelColours } from './labelColours.ts';
 import { labelsCollide } from './labelsCollide.ts';
+import { lyingOver } from './lyingOver.ts';
 import { nameTaken } from './nameTaken.ts';
 import { nothingToShow } from './nothingToShow.ts';
 import { onlyOnHover } from './onlyOnHover.ts';
@@ -71,6 +72,7 @@ export const checks: readonly Check[] = [
   onlyOnHover,
   partsCollide,
   labelsCollide,
+  lyingOver,
   labelColours,
   cropLoses,
   pictureTooSmall,

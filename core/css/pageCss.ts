@@ -31,6 +31,15 @@ function roomCss({ room, heading }: BayView, { bands, margin, side }: PageView, 
   );
 }
 
+/** A bay that is moved up lies over all that come before it, or under them. */
+function overlapCss({ look }: BayView, { bands }: PageView, scope: string): string {
+  if (!Object.values(look.rise).some((px) => px > 0)) return '';
+  return (
+    byBand(bands, (band) => `${scope}{margin-top:-${valueAt(look.rise, bands, band)}px}`) +
+    `${look.lies === 'over' ? scope : `:has(~${scope})`}{position:relative;z-index:1}`
+  );
+}
+
 function bayCss(bay: BayView, view: PageView): string {
   const around = !view.bays.includes(bay);
   const scope = scopeOf('bay', bay.id);
@@ -44,7 +53,7 @@ function bayCss(bay: BayView, view: PageView): string {
     css += `${scope}{background:${cssColour(look.background)};${groundCss(look.background, view.colours)}}`;
   }
   // In the header and the footer it has its place in a row instead.
-  if (!around) css += roomCss(bay, view, scope);
+  if (!around) css += roomCss(bay, view, scope) + overlapCss(bay, view, scope);
   css += bandsCss(scope, bay.bands, view.bands);
   if (bay.standIn) css += keptRoomCss(bay, bay.standIn, view.bands);
   return css + bayKind(content.holds).css(content, scope, view.bands);

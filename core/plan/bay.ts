@@ -79,6 +79,8 @@ export const headingSettings = {
   },
 };
 
+const LIES = { over: 'In front', under: 'Behind' } as const;
+
 /** What can be set of the look of every bay. */
 export const lookSettings = {
   look: {
@@ -106,6 +108,21 @@ export const lookSettings = {
     below: varying(integer(0, 400, 'px', { step: 4 }), 40, {
       name: 'Space below',
       find: ['space', 'below', 'margin'],
+    }),
+    /** Px by which it is moved up, over what stands above it. */
+    rise: varying(integer(0, 200, 'px', { step: 4 }), 0, {
+      name: 'Moved up over what is above',
+      find: ['overlap', 'over', 'under', 'up', 'layer', 'behind', 'front'],
+      about:
+        'Its space above counts too: with 40 px of that, 60 px put its content 20 px over what is above.',
+      say: (px) => (px > 0 ? `moved up by ${px} px` : 'not moved up'),
+    }),
+    lies: setting(choice(LIES), 'over', {
+      name: 'Where they meet, it lies',
+      find: ['overlap', 'over', 'under', 'layer', 'behind', 'front'],
+      say: (lies) => (lies === 'over' ? 'in front of what is above' : 'behind what is above'),
+      offBecause: (read) =>
+        Object.values(read('look.rise') as object).some((px) => px > 0) ? null : 'It is not moved up',
     }),
   },
 };

@@ -1,5 +1,5 @@
 import { nominalOf } from '../bands/bands.ts';
-import { bayHeight } from './bayHeight.ts';
+import { bayHeight, riseOf } from './bayHeight.ts';
 import { headHeight } from './edgeLayout.ts';
 import { shelfMeasure } from './shelfMeasure.ts';
 import { shelvesIn } from './shelvesIn.ts';
@@ -33,7 +33,10 @@ export function shelfFacts(page: PageView, bayId: string, shelfId: string): Shel
     const heightPx = bayHeight(bay, page.bands, nominal.width);
     const top = page.bays
       .slice(0, at)
-      .reduce((y, above) => y + bayHeight(above, page.bands, nominal.width), headHeight(page, nominal.width));
+      .reduce(
+        (y, above) => y + bayHeight(above, page.bands, nominal.width) - riseOf(above, page.bands, id),
+        headHeight(page, nominal.width) - riseOf(bay, page.bands, id),
+      );
     const inSight = Math.max(0, Math.min(nominal.height, top + heightPx) - top);
     const pages = shelf.paging.by === 'none' ? 1 : Math.max(1, Math.ceil(shelf.total / step.size));
     return [

@@ -1,5 +1,6 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { smallStore, type SmallStore } from '../specimen/smallStore.ts';
+import { makeServer } from '../app.ts';
+import { NOW, smallStore, type SmallStore } from '../specimen/smallStore.ts';
 
 let store: SmallStore;
 
@@ -126,5 +127,24 @@ describe('public pages', () => {
       release: 1,
       database: 'answers',
     });
+  });
+
+  it('stay as they were published where the draft and those who arrange are gone', async () => {
+    const { database, folder } = store;
+    const plain = (body: string) => body.replaceAll(/nonce="[^"]*"/g, '');
+    const before = await store.get('/shop');
+    await database.pool.query('DELETE FROM draft_document');
+    await database.pool.query('DELETE FROM account');
+    // One that has kept nothing of what was asked before.
+    const other = await makeServer({
+      databaseUrl: database.url,
+      picturesFolder: folder,
+      clock: () => NOW,
+      signInTries: 1,
+    });
+    const after = await other.app.inject({ url: '/shop' });
+    await other.stop();
+    expect(after.statusCode).toBe(200);
+    expect(plain(after.body)).toBe(plain(before.body));
   });
 });

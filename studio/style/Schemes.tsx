@@ -7,7 +7,7 @@ import { readPath } from '../../core/settings/path.ts';
 import { LONGEST_SCHEME_NAME, MOST_SCHEMES, type Scheme } from '../../core/style/scheme.ts';
 import { takeScheme } from '../../core/style/takeScheme.ts';
 import { schemes } from '../../core/style/schemes/index.ts';
-import { freeId } from '../settings/own/freeId.ts';
+import { freeId } from '../../core/settings/freeId.ts';
 import { Hint } from '../settings/Stack.tsx';
 import { useSet } from '../settings/useSetting.ts';
 import { useDraft, useStudio } from '../studioContext.tsx';

@@ -1,3 +1,4 @@
+import { contactTemplate } from './contact.ts';
 import { emptyTemplate } from './empty.ts';
 import { everythingTemplate } from './everything.ts';
 import { landingTemplate } from './landing.ts';
@@ -12,4 +13,5 @@ export const pageTemplates: readonly PageTemplate[] = [
   saleTemplate,
   lookbookTemplate,
   everythingTemplate,
+  contactTemplate,
 ];

@@ -3,6 +3,7 @@ import { Label, Radio, RadioGroup } from 'react-aria-components';
 import styled from 'styled-components';
 import { pagePath } from '../../../core/pages/index.ts';
 import { ownPage } from '../../../core/pages/own.ts';
+import { linkFromMenu } from '../../../core/plan/linkFromMenu.ts';
 import { pageSettings } from '../../../core/plan/page.ts';
 import { addPage, freeSlug, pageAt, slugOf } from '../../../core/plan/pageEdits.ts';
 import { pageTemplates } from '../../../core/plan/pageTemplates/index.ts';
@@ -14,6 +15,7 @@ import { useDraft, useStudio } from '../../studioContext.tsx';
 import { Button, MainButton } from '../../ui/Button.tsx';
 import { Dialog, DialogFoot } from '../../ui/Dialog.tsx';
 import { Pick } from '../../ui/Pick.tsx';
+import { Switch } from '../../ui/Switch.tsx';
 import { t } from '../../ui/theme.ts';
 import { Words } from '../../ui/Words.tsx';
 import { newId } from '../elevation/newId.ts';
@@ -67,12 +69,15 @@ const STEM = 30;
 export function NewPage({ onClose, onMade }: { onClose: () => void; onMade: (id: string) => void }) {
   const { draft, tree } = useStudio();
   const stored = useDraft((state) => state.draft);
-  const { bands } = useDraft((state) => state.plan.house);
+  const plan = useDraft((state) => state.plan);
+  const { bands } = plan.house;
   const [chosen, choose] = useState(pageTemplates[0]!.id);
   const [name, setName] = useState('');
   /** Null while it goes by the name. */
   const [typed, setTyped] = useState<string | null>(null);
   const [category, setCategory] = useState(tree.roots[0]?.id ?? null);
+  const [linked, setLinked] = useState(false);
+  const linkTo = (id: string) => linkFromMenu(plan, tree, `page:${id}`);
   const template = pageTemplates.find(({ id }) => id === chosen)!;
   const slug = typed ?? (name.trim() ? freeSlug(stored, slugOf(name)) : '');
   const taken = slug ? pageAt(stored, slug) : undefined;
@@ -85,7 +90,9 @@ export function NewPage({ onClose, onMade }: { onClose: () => void; onMade: (id:
   const make = () => {
     const id = newId(slug.slice(0, STEM), draft.getState().plan);
     const content = template.make({ id, name: name.trim(), bands, category });
-    draft.run(addPage({ id, name: name.trim(), slug }, content));
+    const added = addPage({ id, name: name.trim(), slug }, content);
+    const link = linked ? linkTo(id) : null;
+    draft.run(link ? { do: 'together', commands: [added, link] } : added);
     onMade(id);
   };
   return (
@@ -129,6 +136,11 @@ export function NewPage({ onClose, onMade }: { onClose: () => void; onMade: (id:
           <Hint>{slug ? `${pagePath(ownPage, slug)} is free.` : 'Made from the name.'}</Hint>
         )}
       </div>
+      {linkTo('new') && (
+        <Switch on={linked} onChange={setLinked}>
+          Link to it at the end of the store’s menu
+        </Switch>
+      )}
       <DialogFoot>
         <span style={{ flex: 1, color: t.ink2, alignSelf: 'center' }}>Shoppers see it once you publish.</span>
         <Button onPress={onClose}>Cancel</Button>

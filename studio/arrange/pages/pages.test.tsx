@@ -145,4 +145,32 @@ describe('a new page', () => {
       bays: [],
     });
   });
+
+  it('is linked to from the menu where that is wished for, and one step back takes both away', () => {
+    const header = {
+      id: 'header',
+      kind: 'header',
+      name: 'Header',
+      bays: [specimenBay('menu', { holds: 'menu' } as never)],
+    };
+    const withMenu = { ...stored, pages: { ...stored.pages, header } };
+    const { draft } = inStudio(<NewPage onClose={() => undefined} onMade={() => undefined} />, {
+      stored: withMenu,
+      answers,
+    });
+    fireEvent.change(screen.getByRole('textbox', { name: 'Name' }), { target: { value: 'Visit us' } });
+    fireEvent.click(screen.getByRole('switch', { name: 'Link to it at the end of the store’s menu' }));
+    fireEvent.click(screen.getByRole('button', { name: 'Create page' }));
+    const { pages } = draft.getState().draft;
+    const made = Object.values(pages).find(({ slug }) => slug === 'visit-us')!;
+    const { items } = pages.header!.bays[0] as never as { items: { link?: string }[] };
+    expect(items.map(({ link }) => link)).toEqual(['/shop', 'category:1', `page:${made.id}`]);
+    draft.undo();
+    expect(draft.getState().draft).toEqual(withMenu);
+  });
+
+  it('offers no link where the store has no menu', () => {
+    inStudio(<NewPage onClose={() => undefined} onMade={() => undefined} />, { stored, answers });
+    expect(screen.queryByRole('switch')).toBeNull();
+  });
 });

@@ -7,7 +7,7 @@ import { AddButton, QuietButton } from '../../ui/Button.tsx';
 import { OrderedList } from '../../ui/OrderedList.tsx';
 import { Hint, Stack } from '../Stack.tsx';
 import { changed } from './changed.ts';
-import { freeId } from './freeId.ts';
+import { freeId } from '../../../core/settings/freeId.ts';
 import { SettingsBox } from './SettingsBox.tsx';
 
 /** Changes one value of the row that is open; `undefined` takes it out. */

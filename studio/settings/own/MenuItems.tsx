@@ -11,7 +11,7 @@ import { Search } from '../../ui/Search.tsx';
 import { Switch } from '../../ui/Switch.tsx';
 import { Hint, Stack } from '../Stack.tsx';
 import { changed } from './changed.ts';
-import { freeId } from './freeId.ts';
+import { freeId } from '../../../core/settings/freeId.ts';
 import { ListOf, plainRow } from './ListOf.tsx';
 import type { OwnControlProps } from './ownControl.ts';
 import { RowLink, RowWords } from './RowWords.tsx';

@@ -1,6 +1,6 @@
 import { Plus, X } from 'lucide-react';
 import styled from 'styled-components';
-import { freeId } from './freeId.ts';
+import { freeId } from '../../../core/settings/freeId.ts';
 import type { Target } from '../../../core/plan/target.ts';
 import {
   LONGEST_SIZE_NAME,
