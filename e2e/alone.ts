@@ -28,3 +28,19 @@ export async function drawsAlone(page: Page): Promise<(view: PageView) => Promis
     await page.evaluate(() => Promise.allSettled([...document.fonts].map((one) => one.load())));
   };
 }
+
+/**
+ * Public pages wait for their typefaces from now on, however late those are, so that their texts can be measured:
+ * without this a page keeps to the stand-ins of a typeface that is late.
+ */
+export async function waitsForTypefaces(page: Page): Promise<void> {
+  await page.route('**/*', async (route) => {
+    if (route.request().resourceType() !== 'document') return route.fallback();
+    const response = await route.fetch({ maxRedirects: 0 });
+    if (!response.headers()['content-type']?.startsWith('text/html')) return route.fulfill({ response });
+    // Its policy names the style that was sent.
+    const { 'content-security-policy': _, ...headers } = response.headers();
+    const body = (await response.text()).replaceAll('font-display:optional', 'font-display:block');
+    return route.fulfill({ response, headers, body });
+  });
+}

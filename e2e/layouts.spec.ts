@@ -17,6 +17,7 @@ import type { Item } from '../core/card/item.ts';
 import type { ProductFacts } from '../core/catalogue/facts.ts';
 import { categoryTree } from '../core/catalogue/categoryTree.ts';
 import { readProducts } from '../server/catalogue/productRows.ts';
+import { waitsForTypefaces } from './alone.ts';
 import { publishWith } from './publish.ts';
 import { expect, test, type Store } from './store.ts';
 import { cardWith, everywhere, publishLayout, SHELF, type CardSettings } from './publishLayout.ts';
@@ -77,6 +78,8 @@ async function viewOf(store: Store, ids: readonly number[]) {
   );
 }
 
+test.beforeEach(({ page }) => waitsForTypefaces(page));
+
 /** The published shelf stands, at every one of these widths, where the core says, to within a pixel. */
 async function expectPlaces(
   page: Page,
@@ -85,6 +88,7 @@ async function expectPlaces(
   widths: readonly number[],
 ): Promise<void> {
   await page.goto(store.url);
+  await page.evaluate(() => document.fonts.ready);
   for (const width of widths) {
     // Heights by the screen are reckoned with the nominal screen of the band.
     const { height } = nominalOf(firstBands, bandAt(firstBands, width));
@@ -244,9 +248,6 @@ test('words of cards take the lines that the core measures, on lines they share 
   page,
   store,
 }) => {
-  // The typeface is kept from the first page on; a page that is drawn without it keeps to its stand-in.
-  await page.goto(store.url);
-  await page.evaluate(() => document.fonts.load('16px Literata'));
   for (const { said, layout, card } of WORDS) {
     await publishLayout(store, layout, { card: cardWith(card) });
     await expectPlaces(page, store, said, [320, 720, 1440]);
@@ -267,6 +268,7 @@ test('a part in a corner is there once at each width, and one on hover comes by 
     }),
   });
   await page.goto(store.url);
+  await page.evaluate(() => document.fonts.ready);
   const card = page.locator(`[data-shelf="${SHELF}"] .card`).first();
   for (const [width, where] of [
     [375, '.zone-upperEnd'],

@@ -46,10 +46,10 @@ test('bays that are moved up meet those above by just as much, and the one that 
         const seen = await page.evaluate(
           ([upper, lower]) => {
             const [one, other] = [upper, lower].map((id) => document.querySelector(`[data-bay="${id}"]`)!);
-            other!.scrollIntoView({ block: 'center' });
-            const top = other!.getBoundingClientRect().top;
+            window.scrollBy(0, other!.getBoundingClientRect().top - 300);
+            const { left, width, top } = other!.getBoundingClientRect();
             const front = document
-              .elementFromPoint(4, top + 2)
+              .elementFromPoint(left + width / 2, top + 2)
               ?.closest('[data-bay]')
               ?.getAttribute('data-bay');
             return { over: one!.getBoundingClientRect().bottom - top, front };
@@ -80,14 +80,14 @@ test('a bay is moved up over the one above, is told of what it covers, and shopp
   await openLine(page, 'Look');
   const spec = page.getByRole('region', { name: 'Spec' });
   await expect(spec.getByText('Where they meet, it lies')).toHaveCount(0);
-  const rise = spec.getByRole('textbox', { name: 'Moved up over what is above on Phone' });
+  const rise = spec.getByRole('textbox', { name: 'Moved up over what is above, px' });
   await rise.fill('200');
   await rise.press('Enter');
   await expect(spec.getByText('Where they meet, it lies')).toBeVisible();
   const issue = (await allIssues(page)).getByRole('listitem').filter({ hasText: /Covers \d+ px of "/ });
   await issue.getByRole('button', { name: 'Move it down by as much' }).click();
   await expect(issue).toHaveCount(0);
-  const left = Number(await rise.inputValue());
+  const left = Number(await spec.getByRole('textbox', { name: /^Moved up.* on Phone$/ }).inputValue());
   expect(left).toBeGreaterThan(0);
   expect(left).toBeLessThan(200);
   const overOf = (root: { locator: typeof page.locator }) =>

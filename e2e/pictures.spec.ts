@@ -72,6 +72,8 @@ test('pictures are dropped in, told of, shown on a page, replaced wherever they 
   await expect(side.getByText('Nothing uses it.')).toBeVisible();
   await side.getByRole('textbox', { name: 'What it shows' }).fill('A kiln door, half open');
   const picture = side.locator('.whole img');
+  // Before it is there it has no size.
+  await picture.evaluate((one: HTMLImageElement) => one.decode());
   const whole = (await picture.boundingBox())!;
   // Where it stands once it no longer moves.
   await picture.click({ position: { x: whole.width * 0.25, y: whole.height * 0.75 } });

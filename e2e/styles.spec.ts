@@ -74,6 +74,9 @@ const goods = Array.from({ length: 8 }, (_, i): Item => ({
   }),
 }));
 
+/** So that a card is not one letter after the other, px. */
+const LARGEST: Partial<Record<PropertyId, number>> = { size: 40, spaceEnds: 24, spaceInside: 24 };
+
 /** Any value that the usual control of a property can set, none so large that a card is nothing else. */
 function anyValue(random: Random, id: PropertyId): unknown {
   const { control } = properties[id].kind;
@@ -83,7 +86,7 @@ function anyValue(random: Random, id: PropertyId): unknown {
   if (control.is !== 'number') throw new Error(`Nobody knows what ${id} can be.`);
   const { least, most, step, steps: of } = control;
   if (of && random.chance(0.4)) return random.pick(houseSteps[of]).id;
-  const steps = Math.floor((Math.min(most, id === 'size' ? 40 : most) - least) / step);
+  const steps = Math.floor((Math.min(most, LARGEST[id] ?? most) - least) / step);
   return Math.round((least + step * random.whole(0, steps)) * 10) / 10;
 }
 

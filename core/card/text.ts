@@ -44,6 +44,9 @@ export function balancedPx(text: string, size: TextSize, widthPx: number): numbe
 export const widthOf = (text: string, size: TextSize): number =>
   textWidth(drawn(text, size), styleOf(size)).px;
 
+/** Width of the space between two words, px. */
+export const spaceOf = (size: TextSize): number => widthOf('n n', size) - 2 * widthOf('n', size);
+
 /**
  * From the top of a text of a card to the baseline of its first line, px, as a browser has it: extents of the face in
  * whole px, and half of what a line is higher than they are above it.

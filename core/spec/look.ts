@@ -4,6 +4,8 @@ import { sayVarying } from './sayVarying.ts';
 import { sayStyle } from './sayStyle.ts';
 import type { Line } from './line.ts';
 
+const LIES = { over: 'over', under: 'behind' };
+
 /** @param around in the header or the footer, where a bay has its place instead of a width */
 const lookOf = (around: boolean): Line => ({
   id: 'look',
@@ -28,6 +30,9 @@ const lookOf = (around: boolean): Line => ({
       ...(above === below
         ? [opens(`${above} above and below`, 'look.above')]
         : [opens(`${above} above`, 'look.above'), ' and ', opens(`${below} below`, 'look.below')]),
+      ...(!around && Object.values(bay.look.rise).some((px) => px > 0)
+        ? ['; ', opens(`moved up ${LIES[bay.look.lies]} what is above`, 'look.rise')]
+        : []),
       ...sayStyle([bay.style, ...(shelf ? [shelf.style] : [])], names),
     ];
   },

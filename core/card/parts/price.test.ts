@@ -4,7 +4,7 @@ import { firstBands } from '../../plan/firstBands.ts';
 import { completePlan } from '../../plan/storedPlan.ts';
 import { specimenHouse, specimenShelf, specimenStored } from '../../specimen/specimen.ts';
 import { figuresAt } from '../../style/figures.ts';
-import { widthOf } from '../text.ts';
+import { spaceOf, widthOf } from '../text.ts';
 import type { TextSize } from '../textSize.ts';
 import { pricePart } from './price.ts';
 
@@ -24,6 +24,18 @@ describe('a price', () => {
     expect(height(reduced, SIZE, px)).toBe(SIZE.linePx);
     expect(height({ ...reduced, own: ['Now', 'each'] }, SIZE, px)).toBeGreaterThan(SIZE.linePx);
     expect(px).toBeGreaterThan(width(plain, SIZE) + widthOf('£96', SIZE));
+  });
+
+  it('has a space between what it is and what it was, and around words of the owner’s own', () => {
+    const [before, now] = [widthOf('£96', SIZE), widthOf('£48', { ...SIZE, weight: 560 })];
+    const space = spaceOf(SIZE);
+    expect(space).toBeGreaterThan(2);
+    expect(width(reduced, SIZE)).toBeCloseTo(now + space + 7 + before, 6);
+    const said = { ...reduced, from: 'from', own: ['Now', 'each'] };
+    const words = ['from', 'Now', 'each'].reduce((px, one) => px + widthOf(one, SIZE), 0);
+    expect(width(said, SIZE)).toBeCloseTo(width(reduced, SIZE) + words + 3 * space, 6);
+    const apart = { ...SIZE, spacingEm: 0.1, wordEm: 0.5 };
+    expect(spaceOf(apart)).toBeCloseTo(space + 0.6 * SIZE.fontPx, 6);
   });
 
   it('that is reduced and set larger is wider and higher, and nothing else is', () => {

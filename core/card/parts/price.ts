@@ -4,7 +4,7 @@ import { choice } from '../../settings/values.ts';
 import { setting } from '../../settings/setting.ts';
 import { ownWords, readsWords } from '../ownWords.ts';
 import { partKindOf } from '../partKind.ts';
-import { baselineOf, linesOf, widthOf } from '../text.ts';
+import { baselineOf, linesOf, spaceOf, widthOf } from '../text.ts';
 import type { TextSize } from '../textSize.ts';
 
 const TEXT = { fontPx: 16, linePx: 22, weight: 400 };
@@ -38,19 +38,25 @@ function reduced(size: TextSize): TextSize {
 const moreLinePx = (size: TextSize): number =>
   size.prominent ? Math.abs(baselineOf(reduced(size)) - baselineOf(size)) : 0;
 
-/** On one line, px. */
-const priceWidthPx = (view: Said, size: TextSize): number =>
-  view.before === null
-    ? widthOf(wordsOf(view), size)
-    : widthOf(`${wordsOf({ ...view, before: null })} `, reduced(size)) +
-      BEFORE_GAP_PX +
-      widthOf(view.before, size);
+/** On one line, px: what is now in its own size, all else and the spaces between in that of the part. */
+function priceWidthPx(view: Said, size: TextSize): number {
+  const { now, before, from, own } = view;
+  if (before === null) return widthOf(wordsOf(view), size);
+  const others = [own[0], from, before, own[1]].filter(Boolean) as string[];
+  return others.reduce(
+    (px, words) => px + widthOf(words, size) + spaceOf(size),
+    widthOf(now, reduced(size)) + BEFORE_GAP_PX,
+  );
+}
 
 function priceHeightPx(view: Said, widthPx: number, size: TextSize): number {
   if (view.before === null) return linesOf(wordsOf(view), size, widthPx) * size.linePx;
-  // What is too wide for one line with the space between the two prices is on two at least.
+  // What it was keeps its distance at the beginning of a line too.
+  const wasLines = linesOf(view.before, size, widthPx - BEFORE_GAP_PX);
   const lines =
-    priceWidthPx(view, size) <= widthPx ? 1 : Math.max(2, linesOf(wordsOf(view), reduced(size), widthPx));
+    priceWidthPx(view, size) <= widthPx
+      ? 1
+      : Math.max(1 + wasLines, linesOf(wordsOf(view), reduced(size), widthPx));
   return lines * size.linePx + moreLinePx(size);
 }
 
