@@ -118,7 +118,7 @@ const footer: StoredPage = {
       items: [
         { id: 'link-1', link: 'page:journal', words: 'The journal' },
         { id: 'link-2', link: 'page:saved', words: 'What you saved' },
-        { id: 'link-3', link: 'page:basket', words: 'Your basket' },
+        { id: 'link-3', link: 'page:account', words: 'What you ordered' },
       ],
       flow: { phone: 'column' },
       between: { phone: 0 },

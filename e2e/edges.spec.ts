@@ -28,7 +28,11 @@ function anyEdgeBay(random: Random, id: string) {
   }));
   const kinds = [
     () => ({ holds: 'storeName' }),
-    () => ({ holds: 'ownLinks', shown: { phone: random.pick(['words', 'both', 'icons']) } }),
+    () => ({
+      holds: 'ownLinks',
+      account: id === 'e1' || id === 'e3',
+      shown: { phone: random.pick(['words', 'both', 'icons']) },
+    }),
     () => ({
       holds: 'menu',
       items,

@@ -64,6 +64,10 @@ test.describe('without script', () => {
     }).toPass();
     await page.goto(`${store.url}/basket`);
     await expect(page.getByText('There is nothing in your basket.')).toBeVisible();
+    // What was ordered is found again, from the foot of every page.
+    await page.getByRole('link', { name: 'What you ordered' }).click();
+    await page.getByRole('link', { name: /^Order \d+$/ }).click();
+    await expect(page.getByText('99 ×')).toBeVisible();
   });
 
   test('of several the wanted one is chosen first, on its own page, and a question goes to the store', async ({

@@ -18,6 +18,7 @@ import { linksBay } from './links.ts';
 import { menuBay } from './menu.ts';
 import { noticeBay } from './notice.ts';
 import { orderBay } from './order.ts';
+import { ordersBay } from './orders.ts';
 import { ownLinksBay } from './ownLinks.ts';
 import { pictureTextBay } from './pictureText.ts';
 import { productBay } from './product.ts';
@@ -43,6 +44,7 @@ const kinds = {
   basket: basketBay,
   checkout: checkoutBay,
   order: orderBay,
+  orders: ordersBay,
   ask: askBay,
   storeName: storeNameBay,
   menu: menuBay,

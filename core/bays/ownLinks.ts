@@ -5,6 +5,7 @@ import type { TextSize } from '../card/textSize.ts';
 import { byBand } from '../css/containers.ts';
 import { SEEN, UNSEEN } from '../css/unseen.ts';
 import { sellsByBasket } from '../group/soldAs.ts';
+import { capital, listed } from '../sentence/sentence.ts';
 import { setting, varying } from '../settings/setting.ts';
 import { choice, yesNo } from '../settings/values.ts';
 import { contentLine, opens } from '../spec/content.ts';
@@ -30,6 +31,12 @@ const settings = {
       find: ['basket', 'cart', 'count'],
       say: (shown) => (shown ? 'with the basket' : 'without the basket'),
     }),
+    account: setting(yesNo(), false, {
+      name: 'Account',
+      find: ['account', 'orders', 'shopper'],
+      about: 'What this browser ordered, saved and viewed.',
+      say: (shown) => (shown ? 'with the account' : 'without the account'),
+    }),
   },
   columns: {
     shown: varying(choice<Shown>(SHOWN), 'words', {
@@ -41,7 +48,7 @@ const settings = {
 
 /** One of a shopper's own places, with the number of what is there. */
 export interface OwnLink {
-  id: 'saved' | 'basket';
+  id: 'saved' | 'basket' | 'account';
   words: string;
   link: string;
 }
@@ -60,10 +67,11 @@ const TEXT: TextSize = { fontPx: 15, linePx: 22.5, weight: 400 };
 const ENDS_PX = 12;
 const BETWEEN_PX = 18;
 const ICON_PX = 22;
-const ICON_GAP_PX = 6;
-const COUNT_PX = 30;
+const INNER_GAP_PX = 6;
+/** What a count has room for at least. */
+const COUNT_DIGITS = 3;
 
-/** What a shopper has saved and put into the basket. */
+/** Ways to what a shopper has saved, put into the basket and ordered. */
 export const ownLinksBay: BayKind<typeof settings, OwnLinksContent> = {
   id: 'ownLinks',
   name: 'Basket and saved',
@@ -72,18 +80,10 @@ export const ownLinksBay: BayKind<typeof settings, OwnLinksContent> = {
   hasHeading: false,
   elements: ['ownLink'],
   spec: [
-    contentLine('link', 'Links', ({ saved, basket }) => [
-      opens(
-        saved && basket
-          ? 'What is saved and the basket'
-          : saved
-            ? 'What is saved'
-            : basket
-              ? 'The basket'
-              : 'Nothing',
-        'saved',
-      ),
-    ]),
+    contentLine('link', 'Links', ({ saved, basket, account }) => {
+      const all = [saved && 'what is saved', basket && 'the basket', account && 'the account'];
+      return [opens(capital(listed(all.filter((one) => one !== false) as string[]) || 'nothing'), 'saved')];
+    }),
     contentLine('columns', 'Layout', ({ shown }, names) => [
       opens(
         sayVarying(shown as Varying<Shown>, names, (one) => SHOWN[one]),
@@ -99,13 +99,14 @@ export const ownLinksBay: BayKind<typeof settings, OwnLinksContent> = {
   atFirst: (id) => ({ bay: { id, holds: 'ownLinks' }, shelves: [] }),
   ...withoutShelves,
   pictures: () => [],
-  *view({ saved, basket, shown }, { plan, store }) {
+  *view({ saved, basket, account, shown }, { plan, store }) {
     const texts = textsFor(plan.house);
     const links: OwnLink[] = [
       ...(saved && store.saves ? [{ id: 'saved' as const, words: texts.savedProducts, link: '/saved' }] : []),
       ...(basket && sellsByBasket(plan.house)
         ? [{ id: 'basket' as const, words: texts.basket, link: '/basket' }]
         : []),
+      ...(account ? [{ id: 'account' as const, words: texts.account, link: '/account' }] : []),
     ];
     return { content: { links, shown }, empty: links.length === 0 };
   },
@@ -129,10 +130,13 @@ export const ownLinksBay: BayKind<typeof settings, OwnLinksContent> = {
 
 function widthPx({ links, shown }: OwnLinksContent, bands: Bands, band: string): number {
   const what = valueAt(shown, bands, band);
-  const one = ({ words }: OwnLink) =>
-    (what === 'words' ? 0 : ICON_PX) +
-    (what === 'both' ? ICON_GAP_PX : 0) +
-    (what === 'icons' ? 0 : widthOf(words, TEXT)) +
-    COUNT_PX;
+  const one = ({ id, words }: OwnLink): number => {
+    const pieces = [
+      ...(what === 'words' ? [] : [ICON_PX]),
+      ...(what === 'icons' ? [] : [widthOf(words, TEXT)]),
+      ...(id === 'account' ? [] : [COUNT_DIGITS * widthOf('0', TEXT)]),
+    ];
+    return pieces.reduce((sum, px) => sum + px, 0) + (pieces.length - 1) * INNER_GAP_PX;
+  };
   return links.reduce((sum, link) => sum + one(link), 0) + Math.max(0, links.length - 1) * BETWEEN_PX;
 }

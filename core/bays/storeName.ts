@@ -1,6 +1,6 @@
 import { bandAt, type Bands } from '../bands/bands.ts';
 import { valueAt, type Varying } from '../bands/varying.ts';
-import { widthOf } from '../card/text.ts';
+import { linesOf, widthOf } from '../card/text.ts';
 import type { TextSize } from '../card/textSize.ts';
 import type { PictureFacts } from '../catalogue/facts.ts';
 import { byBand } from '../css/containers.ts';
@@ -36,7 +36,7 @@ export interface StoreNameContent {
 }
 
 /** As the base sheet of the storefront has it. */
-const NAME: TextSize = { fontPx: 20, linePx: 30, weight: 650 };
+const NAME: TextSize = { fontPx: 20, linePx: 30, weight: 650, spacingEm: -0.01 };
 
 const pictureSize = (
   { picture: file, heightPx }: Pick<StoreNameContent, 'picture' | 'heightPx'>,
@@ -105,6 +105,10 @@ export const storeNameBay: BayKind<typeof settings, StoreNameContent> = {
       : Math.max(...content.words.split(/\s+/).map((word) => widthOf(word, NAME))),
   heightPx: (content, _, bands, regionPx) =>
     content.picture ? pictureSize(content, bands, bandAt(bands, regionPx).id).height : NAME.linePx,
+  heightIn: (content, _, bands, band, widthPx) =>
+    content.picture
+      ? pictureSize(content, bands, band).height
+      : linesOf(content.words, NAME, widthPx) * NAME.linePx,
   css: (content, scope, bands) =>
     content.picture
       ? byBand(bands, (band) => {

@@ -27,7 +27,7 @@ const picture = 'f'.repeat(64);
 const planOf = (upper: object, lower: object): StoredPlan =>
   specimenStored(
     [specimenShelf('a'), specimenShelf('b')],
-    [specimenBay('a', { look: upper } as never), specimenBay('b', { look: lower } as never)],
+    [specimenBay('a', { look: upper }), specimenBay('b', { look: lower })],
   );
 const seen = (stored: StoredPlan) => {
   const plan = completePlan(stored);
@@ -86,8 +86,7 @@ describe('a bay that is moved up', () => {
         ...more,
       } as never);
     const withBanner = (lower: object, more: object = {}) =>
-      seen(specimenStored([specimenShelf('b')], [banner(more), specimenBay('b', { look: lower } as never)]))
-        .found;
+      seen(specimenStored([specimenShelf('b')], [banner(more), specimenBay('b', { look: lower })])).found;
     const up = { rise: { phone: 0, laptop: 80 }, above: { phone: 20 } };
     expect(withBanner({ ...up, background: '#ffffff' })).toEqual([]);
     const [bare] = withBanner(up);

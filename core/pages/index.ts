@@ -1,5 +1,6 @@
 import type { Page } from '../plan/page.ts';
 import type { Plan } from '../plan/plan.ts';
+import { accountPage } from './account.ts';
 import { askPage } from './ask.ts';
 import { basketPage } from './basket.ts';
 import { categoryPage } from './category.ts';
@@ -35,6 +36,7 @@ export const pageKinds: readonly PageKind[] = [
   orderPage,
   askPage,
   savedPage,
+  accountPage,
   ownPage,
   missingPage,
   headerEdge,

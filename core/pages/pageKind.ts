@@ -4,7 +4,7 @@ import type { CategoryTree } from '../catalogue/categoryTree.ts';
 import type { CategoryFacts, EntryDetail, PictureFacts, ProductDetail } from '../catalogue/facts.ts';
 import type { StoredBay } from '../bays/index.ts';
 import type { Basket } from '../shopper/basket.ts';
-import type { OrderFacts } from '../shopper/order.ts';
+import type { OrderFacts, OrderInList } from '../shopper/order.ts';
 import type { SentForm } from '../shopper/shopper.ts';
 import type { StoredShelf } from '../plan/shelf.ts';
 import type { Link } from '../view/view.ts';
@@ -23,6 +23,8 @@ export interface AboutKinds {
   entry?: EntryDetail | null;
   basket?: Basket | null;
   order?: OrderFacts | null;
+  /** What a shopper's browser remembers: orders, and ids of what is kept for later, the most recent first. */
+  account?: { orders: readonly OrderInList[]; saved: readonly number[] } | null;
   /** Ids of products that the shopper keeps for later, the most recent first. */
   saved?: readonly number[] | null;
 }

@@ -16,3 +16,27 @@ export const orderOf = (number: number, { lines, total }: Basket): OrderFacts =>
   ),
   total,
 });
+
+/** An order among others, as a list of them shows it. */
+export interface OrderInList {
+  token: string;
+  number: number;
+  /** UTC ms. */
+  placedAt: number;
+  /** How many things are in it. */
+  count: number;
+  /** Minor units. */
+  total: number;
+}
+
+/** An order as a list of them shows it. */
+export const inList = (
+  { number, lines, total }: OrderFacts,
+  { token, placedAt }: Pick<OrderInList, 'token' | 'placedAt'>,
+): OrderInList => ({
+  token,
+  number,
+  placedAt,
+  count: lines.reduce((sum, { quantity }) => sum + quantity, 0),
+  total,
+});

@@ -13,6 +13,8 @@ export interface Shopper {
   basket: readonly BasketLine[];
   /** Ids of the products that are kept for later, the most recent first. */
   saved: readonly number[];
+  /** What names the orders that were placed, the most recent first. */
+  orders: readonly string[];
   /** What was just sent from the page and could not be taken, to be mended there. */
   sent: SentForm | null;
   /** What would name an order that is placed from this page. */

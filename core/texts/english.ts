@@ -30,6 +30,7 @@ export const english = {
   shop: everywhere('Shop'),
   journal: everywhere('Journal'),
   basket: everywhere('Basket'),
+  account: everywhere('Account', 'The link to what this device ordered, saved and viewed'),
   savedProducts: everywhere('Saved', 'The link to what is saved for later'),
 
   closeNotice: everywhere('Close this notice', 'Said aloud'),
@@ -136,6 +137,15 @@ export const english = {
   orderPlaced: ofCheckout('Thank you. Your order {order} is placed.', [['order', '1042']]),
   orderSubject: ofCheckout('Your order {order}', [['order', '1042']], 'The subject of the confirmation'),
   orderFollows: ofCheckout('A confirmation is on its way to your e-mail address.'),
+  orderNumbered: ofCheckout('Order {order}', [['order', '1042']], 'In the list of orders'),
+  inOrder: ofCheckout(
+    { one: '{count} thing', other: '{count} things' },
+    [['count', 3]],
+    'How much is in an order',
+  ),
+  nothingOrdered: ofCheckout(
+    'You have not ordered anything yet. What you order is listed here, on this device.',
+  ),
   totalChanged: ofCheckout(
     'Prices or stock have changed meanwhile. Look at the new total, then place the order again.',
   ),

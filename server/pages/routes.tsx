@@ -9,7 +9,7 @@ import { Fault } from '../faults.ts';
 import type { Parts } from '../parts.ts';
 import { encodingFor } from './encoding.ts';
 import type { Enhance } from './enhance.ts';
-import { basketLinesOf, savedIdsOf } from '../shopper/shopperCookies.ts';
+import { basketLinesOf, orderTokensOf, savedIdsOf } from '../shopper/shopperCookies.ts';
 import type { Asked, PublicPages, Query } from './publicPages.ts';
 import { robots } from './robots.ts';
 import { send } from './send.ts';
@@ -97,6 +97,7 @@ export function pageRoutes(
           ? pages.own(asked(), {
               basket: basketLinesOf(request),
               saved: savedIdsOf(request),
+              orders: orderTokensOf(request),
               sent: null,
               token: randomUUID(),
             })

@@ -1,7 +1,7 @@
 import type { PoolClient } from 'pg';
 import { reckoned, type Basket } from '../../core/shopper/basket.ts';
 import type { BasketLine } from '../../core/shopper/basketLines.ts';
-import type { OrderFacts } from '../../core/shopper/order.ts';
+import type { OrderFacts, OrderInList } from '../../core/shopper/order.ts';
 import type { StoreSelling } from '../../core/group/soldAs.ts';
 import type { Queryable } from '../db/pool.ts';
 import { CHOICE, readGoods } from './goodRows.ts';
@@ -20,10 +20,6 @@ export interface Placing {
 
 /** What came of placing an order: it is there, is there already, or would not be what was agreed to. */
 export type Placed = { is: 'new'; id: number; basket: Basket } | { is: 'known' } | { is: 'changed' };
-
-/** Whether a text can name an order: a UUID, as pages make them. */
-export const isOrderToken = (text: string): boolean =>
-  /^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/.test(text);
 
 const isThere = async (client: Queryable, token: string) =>
   (await client.query('SELECT FROM shop_order WHERE token = $1', [token])).rowCount === 1;
@@ -91,4 +87,18 @@ export async function readOrder(db: Queryable, token: string): Promise<OrderFact
     lines: rows.map(({ number: _, ...line }) => line),
     total: rows.reduce((sum, { cost }) => sum + cost, 0),
   };
+}
+
+/** Orders by what names them to their shopper, in the order given; those that are none are passed over. */
+export async function readOrders(db: Queryable, tokens: readonly string[]): Promise<OrderInList[]> {
+  if (tokens.length === 0) return [];
+  const { rows } = await db.query<Omit<OrderInList, 'placedAt'> & { placed_at: Date }>(
+    `SELECT o.token, o.id AS number, o.placed_at, sum(l.quantity)::int AS count,
+       sum(l.quantity * l.price)::int AS total
+     FROM unnest($1::uuid[]) WITH ORDINALITY AS asked (token, place)
+       JOIN shop_order o ON o.token = asked.token JOIN order_line l ON l.order_id = o.id
+     GROUP BY o.id, asked.place ORDER BY asked.place`,
+    [tokens],
+  );
+  return rows.map(({ placed_at, ...order }) => ({ ...order, placedAt: placed_at.getTime() }));
 }

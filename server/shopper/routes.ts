@@ -15,6 +15,7 @@ import {
   type BasketLine,
 } from '../../core/shopper/basketLines.ts';
 import { readFields, readForm } from '../../core/shopper/forms.ts';
+import { isOrderToken, withOrder } from '../../core/shopper/orderTokens.ts';
 import { withoutSaved, withSaved } from '../../core/shopper/savedIds.ts';
 import type { SentForm } from '../../core/shopper/shopper.ts';
 import { hrefShows } from '../../core/view/address.ts';
@@ -30,9 +31,16 @@ import type { Parts } from '../parts.ts';
 import { readBody } from '../readBody.ts';
 import { readGoods } from './goodRows.ts';
 import { writeMessage } from './messageRows.ts';
-import { isOrderToken, placeOrder } from './orderRows.ts';
+import { placeOrder } from './orderRows.ts';
 import { orderMessage } from './orderMessage.ts';
-import { basketLinesOf, keepBasketLines, keepSavedIds, savedIdsOf } from './shopperCookies.ts';
+import {
+  basketLinesOf,
+  keepBasketLines,
+  keepOrderTokens,
+  keepSavedIds,
+  orderTokensOf,
+  savedIdsOf,
+} from './shopperCookies.ts';
 
 declare module 'fastify' {
   interface FastifyContextConfig {
@@ -105,7 +113,13 @@ export async function shopperRoutes(scope: FastifyInstance, parts: Parts, pages:
       reply,
       await pages.own(
         { kind: pageKind(asked.kind), slug: asked.slug, query: asked.asksQuote ? { for: 'quote' } : {} },
-        { basket: basketLinesOf(request), saved: savedIdsOf(request), sent, token },
+        {
+          basket: basketLinesOf(request),
+          saved: savedIdsOf(request),
+          orders: orderTokensOf(request),
+          sent,
+          token,
+        },
         status,
       ),
     );
@@ -182,6 +196,7 @@ export async function shopperRoutes(scope: FastifyInstance, parts: Parts, pages:
       return again(request, reply, asked, { ...sent, faults }, { status: 409, token });
     }
     keepBasketLines(reply, [], parts.origin);
+    keepOrderTokens(reply, withOrder(orderTokensOf(request), token), parts.origin);
     return reply.header('cache-control', 'no-store').redirect(`/order/${token}`, 303);
   });
 

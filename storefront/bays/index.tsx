@@ -15,6 +15,7 @@ import { LinksBay } from './Links.tsx';
 import { MenuBay } from './Menu.tsx';
 import { NoticeBay } from './Notice.tsx';
 import { OrderBay } from './Order.tsx';
+import { OrdersBay } from './Orders.tsx';
 import { OwnLinksBay } from './OwnLinks.tsx';
 import { PictureTextBay } from './PictureText.tsx';
 import { ProductBay } from './Product.tsx';
@@ -33,6 +34,7 @@ import { linksCss } from '../styles/bays/links.ts';
 import { menuCss } from '../styles/bays/menu.ts';
 import { noticeCss } from '../styles/bays/notice.ts';
 import { orderCss } from '../styles/bays/order.ts';
+import { orderLinesCss } from '../styles/bays/orderLines.ts';
 import { pictureTextCss } from '../styles/bays/pictureText.ts';
 import { swatchesCss } from '../styles/swatches.ts';
 import { productCss } from '../styles/bays/product.ts';
@@ -58,6 +60,7 @@ const bayDrawings: { [H in ContentView['holds']]: DrawnBay<H> } = {
   basket: { Drawing: BasketBay, css: [formsCss, basketCss] },
   checkout: { Drawing: CheckoutBay, css: [formsCss, checkoutCss] },
   order: { Drawing: OrderBay, css: [formsCss, orderCss] },
+  orders: { Drawing: OrdersBay, css: [orderLinesCss] },
   ask: { Drawing: AskBay, css: [formsCss] },
   contact: { Drawing: ContactBay, css: [formsCss] },
   links: { Drawing: LinksBay, css: [linksCss] },

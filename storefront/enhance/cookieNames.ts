@@ -3,3 +3,5 @@ export const CONSENT = 'remember';
 export const LOOKED = 'looked';
 export const BASKET = 'basket';
 export const SAVED = 'saved';
+/** Only the server reads what names the orders. */
+export const ORDERS = 'orders';

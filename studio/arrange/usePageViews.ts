@@ -12,7 +12,7 @@ import type { PageAddress } from '../../core/view/address.ts';
 import { viewWith } from '../../core/view/pageView.ts';
 import type { PageView } from '../../core/view/view.ts';
 import type { SeenBy } from '../../core/api/assortments.ts';
-import { orderOf } from '../../core/shopper/order.ts';
+import { inList, orderOf } from '../../core/shopper/order.ts';
 import { findProducts, specimenBasket, specimenEntry, specimenProduct } from '../../core/api/catalogue.ts';
 import { lookedAtBy, type Shopper } from '../seenBy/shopper.ts';
 import { useDraft, useStudio, type Studio } from '../studioContext.tsx';
@@ -94,7 +94,7 @@ export function usePageViews(
   const { data: basket = null } = useQuery({
     queryKey: ['specimen basket'],
     queryFn: () => client.ask(specimenBasket).then((answer) => answer.basket),
-    enabled: kind.needs === 'basket' || kind.needs === 'order',
+    enabled: kind.needs === 'basket' || kind.needs === 'order' || kind.needs === 'account',
     staleTime: 60_000,
   });
   const { data: saved = noIds } = useQuery({
@@ -103,7 +103,7 @@ export function usePageViews(
       client
         .ask(findProducts, { query: { words: '' } })
         .then(({ products }) => products.slice(0, EXAMPLES_SAVED).map(({ id }) => id)),
-    enabled: kind.needs === 'saved',
+    enabled: kind.needs === 'saved' || kind.needs === 'account',
     staleTime: 60_000,
   });
   const about: About = {
@@ -113,13 +113,19 @@ export function usePageViews(
     ...(kind.needs === 'basket' && { basket }),
     ...(kind.needs === 'saved' && { saved }),
     ...(kind.needs === 'order' && { order: basket && orderOf(1, basket) }),
+    ...(kind.needs === 'account' && {
+      account: {
+        saved,
+        orders: basket ? [inList(orderOf(1, basket), { token: 'example', placedAt: now })] : [],
+      },
+    }),
   };
   const seenBy: SeenBy = {
     category: about.category?.slug ?? null,
     collection: about.collection?.slug ?? null,
     product: about.product?.id ?? null,
     lookedAt: lookedAtBy(shopper),
-    ...(about.saved && { saved: about.saved }),
+    ...((about.saved ?? about.account) && { saved: about.saved ?? about.account?.saved }),
   };
   const slug = kind.many ? page.slug : slugOf(kind.needs && about[kind.needs]);
   const viewOf = (one: Page) =>

@@ -1,5 +1,6 @@
 import type { AboutKinds } from '../../../core/pages/pageKind.ts';
 import type { AboutReader } from './aboutReader.ts';
+import { aboutAccount } from './account.ts';
 import { aboutBasket } from './basket.ts';
 import { aboutCategory } from './category.ts';
 import { aboutCollection } from './collection.ts';
@@ -17,4 +18,5 @@ export const aboutReaders: Record<keyof AboutKinds, AboutReader> = {
   basket: aboutBasket,
   order: aboutOrder,
   saved: aboutSaved,
+  account: aboutAccount,
 };

@@ -1,6 +1,7 @@
 import { orderOf } from '../../../core/shopper/order.ts';
+import { isOrderToken } from '../../../core/shopper/orderTokens.ts';
 import { exampleBasket } from '../../shopper/exampleBasket.ts';
-import { isOrderToken, readOrder } from '../../shopper/orderRows.ts';
+import { readOrder } from '../../shopper/orderRows.ts';
 import type { AboutReader } from './aboutReader.ts';
 
 /** Stands for the token of an order where a page is shown that is nobody's. */
