@@ -137,7 +137,7 @@ describe('an icon', () => {
 
   it('is a picture that the page names, so that it is read and counted as used', () => {
     const house = { labels: { list: [], most: 3 }, groups: [{ id: 'category-1', icon: ICON }] };
-    expect(picturesNamed({ bays: [] }, { house: house as never, pages: {} })).toEqual([ICON]);
+    expect(picturesNamed({ bays: [] }, { house: house as never, pages: {}, shelves: {} })).toEqual([ICON]);
   });
 });
 

@@ -2,7 +2,7 @@ import type { House } from './house.ts';
 import { edgeOf } from '../pages/index.ts';
 import type { Page } from './page.ts';
 import type { Plan } from './plan.ts';
-import { picturesOf } from './places.ts';
+import { picturesOf, shelvesOf } from './places.ts';
 
 /** Ids of the stored pictures that the store names, whatever the page: those of labels, and icons. */
 export const picturesOfStore = ({ labels, groups }: Pick<House, 'labels' | 'groups'>): string[] => [
@@ -10,15 +10,20 @@ export const picturesOfStore = ({ labels, groups }: Pick<House, 'labels' | 'grou
   ...groups.flatMap(({ icon }) => icon ?? []),
 ];
 
-/** Ids of the stored pictures that a page is drawn with besides those of its shelves: of its bays, of header and footer, and of the store. */
+/** Ids of the stored pictures that a page is drawn with besides those of the catalogue: of its bays, of header and footer, and of the store. */
 export const picturesNamed = (
   { bays }: Pick<Page, 'bays'>,
-  plan: Pick<Plan, 'house' | 'pages'>,
+  plan: Pick<Plan, 'house' | 'pages' | 'shelves'>,
 ): string[] => {
   const around = [edgeOf(plan, 'head'), edgeOf(plan, 'foot')].flatMap((part) => part?.bays ?? []);
   return [
     ...new Set([
-      ...[...bays, ...around].flatMap((bay) => [...picturesOf(bay)]),
+      ...[...bays, ...around].flatMap((bay) => [
+        ...picturesOf(bay),
+        ...shelvesOf(bay).flatMap(
+          (id) => plan.shelves[id]?.instead.flatMap((one) => one.pictureId ?? []) ?? [],
+        ),
+      ]),
       ...picturesOfStore(plan.house),
     ]),
   ];

@@ -5,9 +5,11 @@ import {
   type StoredAssortment,
 } from '../assortment/assortment.ts';
 import { OFS, type Of } from '../assortment/of.ts';
+import { DRESSED, insteadSchema, type Instead } from '../card/instead.ts';
+import { counted } from '../sentence/sentence.ts';
 import { complete, type Around } from '../settings/complete.ts';
 import { joined } from '../settings/merged.ts';
-import { name, own, yesNo } from '../settings/values.ts';
+import { inParts, name, own, yesNo } from '../settings/values.ts';
 import {
   placed,
   setting,
@@ -46,6 +48,22 @@ const showsSettings = {
     find: ['twice', 'same', 'above', 'repeat'],
     items: ['products', 'categories', 'collections', 'entries'],
   }),
+  /** What its cards show instead of what the catalogue has. */
+  instead: setting(
+    inParts(
+      own<Instead[]>(insteadSchema, (list) =>
+        list.length ? `for ${counted(list.length, 'card')} of this shelf` : 'none',
+      ),
+    ),
+    [],
+    {
+      name: 'Own texts and pictures',
+      find: ['own', 'picture', 'title', 'description', 'instead', 'header'],
+      about: 'On this shelf alone; what the catalogue has stays.',
+      items: DRESSED,
+      stays: true,
+    },
+  ),
 };
 
 const likeSettings = {

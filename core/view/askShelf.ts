@@ -1,6 +1,7 @@
 import { inPx } from '../style/inPx.ts';
 import { dependsOf } from '../assortment/depends.ts';
 import { fallbackChain } from '../assortment/fallback.ts';
+import { shownInstead } from '../card/instead.ts';
 import { faceOf } from '../card/item.ts';
 import { neededFacts } from '../card/needs.ts';
 import { labelKind } from '../label/labels/index.ts';
@@ -25,6 +26,7 @@ export interface AskedShelf {
 }
 
 const views = keptFor<Shelf, AskedShelf>();
+const answers = keptFor<ItemsAnswer, ItemsAnswer>();
 
 /** Asks for the items of one shelf of a bay, and makes its view. */
 export function* askShelf(making: BayMaking, shelf: Shelf): Generator<ItemsRequest, AskedShelf, ItemsAnswer> {
@@ -42,8 +44,16 @@ export function* askShelf(making: BayMaking, shelf: Shelf): Generator<ItemsReque
   if (isOfProducts && labelsShown(store.labels, shelf.card).some(({ kind }) => labelKind(kind)!.byDay))
     making.changes('daily');
   for (const one of [assortment, ...fallbacks]) making.reads(readsOfList(one, making.around));
+  const own = shelf.instead.map(({ pictureId }) => pictureId && making.pictures(pictureId));
+  const shownOn = (answer: ItemsAnswer): ItemsAnswer =>
+    shelf.instead.length === 0
+      ? answer
+      : answers(answer, [shelf.instead, ...own], () => ({
+          ...answer,
+          items: shownInstead(answer.items, shelf.instead, making.pictures),
+        }));
   function* asked(request: ItemsRequest): Generator<ItemsRequest, ItemsAnswer, ItemsAnswer> {
-    const answer = yield request;
+    const answer = shownOn(yield request);
     const saysSold = request.needs.includes('sold');
     making.reads(
       answer.items.flatMap((item) =>

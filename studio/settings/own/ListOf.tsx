@@ -42,11 +42,13 @@ export interface ListOfProps<T extends { id: string }> {
   /** At the end of its row. */
   asideOf?(one: T): ReactNode;
   /** A new one, or a copy of one, under an id that none has. */
-  make(id: string, copyOf: T | null): MadeRow<T>;
+  make?(id: string, copyOf: T | null): MadeRow<T>;
   /** What is done once one is gone. */
   gone?(one: T): Command;
   /** The row that is open where that is not the list's own affair. */
   opened?: { id: string | null; open(one: T | null): void };
+  /** What is in it comes in otherwise: none is added or copied here. */
+  fixed?: boolean;
   /** What copying one is called. */
   copying?: string;
   children(one: T, change: ChangeRow<T>): ReactNode;
@@ -69,6 +71,7 @@ export function ListOf<T extends { id: string }>({
   gone,
   opened,
   copying = 'Duplicate',
+  fixed = false,
   children,
 }: ListOfProps<T>) {
   const { draft } = useStudio();
@@ -81,7 +84,7 @@ export function ListOf<T extends { id: string }>({
   const at = value.findIndex(({ id }) => id === open);
   const shown = value[at];
   const add = (copyOf: T | null, after: number) => {
-    const { row, commands } = make(freeId(noun, value), copyOf);
+    const { row, commands } = make!(freeId(noun, value), copyOf);
     const list = [...value.slice(0, after + 1), row, ...value.slice(after + 1)];
     draft.run({ do: 'together', commands: [...commands, set(list)] });
     setOpen(row);
@@ -129,9 +132,11 @@ export function ListOf<T extends { id: string }>({
               ),
             )}
             <div>
-              <QuietButton isDisabled={isFull} onPress={() => add(shown, at)}>
-                <Copy size={14} aria-hidden /> {copying}
-              </QuietButton>
+              {!fixed && (
+                <QuietButton isDisabled={isFull} onPress={() => add(shown, at)}>
+                  <Copy size={14} aria-hidden /> {copying}
+                </QuietButton>
+              )}
               <QuietButton onPress={() => remove(shown)}>
                 <X size={14} aria-hidden /> Remove
               </QuietButton>
@@ -144,7 +149,7 @@ export function ListOf<T extends { id: string }>({
           There is room for {most} {noun}s.
         </Hint>
       ) : (
-        <AddButton onPress={() => add(null, value.length - 1)}>Add a {noun}</AddButton>
+        !fixed && <AddButton onPress={() => add(null, value.length - 1)}>Add a {noun}</AddButton>
       )}
     </Stack>
   );

@@ -25,6 +25,7 @@ export const ownControls: Readonly<Record<string, OwnControl>> = {
     Control: later(() => import('./Shows.tsx'), 'Shows'),
     covers: ({ id }) => id.startsWith('assortment.'),
   },
+  instead: { Control: later(() => import('./InsteadCards.tsx'), 'InsteadCards') },
   like: { Control: later(() => import('./LikeShelf.tsx'), 'LikeShelf') },
   layout: { Control: later(() => import('./Layout.tsx'), 'Layout') },
   'paging.link': { Control: later(() => import('./MoreLink.tsx'), 'MoreLink') },
