@@ -32,7 +32,7 @@ const products = [1, 2].map((id): Item => ({ of: 'products', product: specimenPr
 const items = [...categories, ...collections, ...products];
 
 const PICTURE = 'e'.repeat(64);
-const own = specimenPicture({ file: 'own' } as never);
+const own = specimenPicture({ file: 'own' });
 const pictures = (id: string) => (id === PICTURE ? own : undefined);
 
 const anyInstead = fc.uniqueArray(
@@ -92,7 +92,7 @@ describe('what a card shows instead', () => {
 
   it('is refused where it names nothing that there can be, the same twice, or no picture', () => {
     const fault = (...instead: object[]) =>
-      checkDocument('shelf:a', { id: 'a', name: 'A', instead } as never);
+      checkDocument('shelf:a', { id: 'a', name: 'A', instead });
     expect(fault({ id: 'categories-1', title: 'x' })).toBeNull();
     for (const wrong of [
       [{ id: 'products-1' }],

@@ -1,5 +1,5 @@
 // @vitest-environment jsdom
-import { cleanup, fireEvent, screen, waitFor } from '@testing-library/react';
+import { cleanup, fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { afterEach, describe, expect, it } from 'vitest';
 import type { Instead } from '../../../core/card/instead.ts';
 import { specimenShelf, specimenStored } from '../../../core/specimen/specimen.ts';
@@ -31,7 +31,8 @@ const drawn = (instead?: Instead[]) =>
   });
 const pick = async (name: string) => {
   fireEvent.click(screen.getByRole('button', { name: /Own texts and pictures for/ }));
-  fireEvent.click(await screen.findByRole('option', { name }));
+  const offered = await screen.findByRole('listbox', { name: /Own texts and pictures for/ });
+  fireEvent.click(within(offered).getByRole('option', { name }));
 };
 
 describe('own texts and pictures of single cards', () => {
