@@ -4,7 +4,7 @@ import { dependsOf } from '../../core/assortment/depends.ts';
 import { partKind } from '../../core/card/parts/index.ts';
 import { bayKind, type Bay } from '../../core/bays/index.ts';
 import { missingPage } from '../../core/pages/missing.ts';
-import { pagesFor, pageKind, pagePath } from '../../core/pages/index.ts';
+import { pagesFor, pagePath } from '../../core/pages/index.ts';
 import type { PageKind } from '../../core/pages/pageKind.ts';
 import { categoryTree } from '../../core/catalogue/categoryTree.ts';
 import { emptyPlan } from '../../core/plan/documents.ts';
@@ -16,6 +16,7 @@ import type { Shopper } from '../../core/shopper/shopper.ts';
 import { allBays } from '../../core/view/allBays.ts';
 import { fromParameter, showsParameter, type PageAddress } from '../../core/view/address.ts';
 import { shelvesOn } from '../../core/view/shelvesIn.ts';
+import { asksToRemember } from '../../core/view/asksToRemember.ts';
 import type { PageView } from '../../core/view/view.ts';
 import { assortmentsIn } from '../assortments/names.ts';
 import { asFault, Fault } from '../faults.ts';
@@ -136,9 +137,7 @@ export function publicPages(parts: Parts, enhance: Enhance | null): PublicPages 
   /** @param origin of the store; null where the page has no address of its own */
   const drawn = (view: PageView, release: Release, origin: string | null = parts.origin) => {
     // Only where there is something to remember, to fill, to move, to let grow, to keep or to put into a basket.
-    const own =
-      remembers(release.plan) &&
-      (pageKind(view.kind).needs === 'product' || view.bays.some(({ personal }) => personal));
+    const own = remembers(release.plan) && asksToRemember(view);
     const script =
       enhance && (own || view.sells || view.saves || hasLife(view))
         ? { href: enhance.href, remembers: own }

@@ -81,7 +81,6 @@ ${buttonsCss}
 
 .button{display:inline-block;margin-top:20px;background:var(--accent);color:var(--onAccent);padding:11px 20px;border-radius:3px;text-decoration:none;font:inherit}
 .button:hover{text-decoration:underline;text-underline-offset:4px}
-.consent{position:fixed;inset:auto 0 0;z-index:5;display:flex;flex-wrap:wrap;gap:8px 14px;align-items:center;padding:12px var(--margin);background:var(--text);color:var(--ground);font-size:15px}.consent p{flex:1 1 260px}.consent button{font:inherit;font-weight:560;background:var(--ground);color:var(--text);border-radius:3px;padding:8px 14px;cursor:pointer}
 .foot{margin-top:48px;border-top:1px solid var(--line);padding-inline:var(--margin)}
 @media (prefers-reduced-motion:no-preference){:is(.part-picture,.frame)>img{transition:transform .16s,opacity .16s,filter .16s}}
 `.replaceAll('\n', '');

@@ -3,6 +3,7 @@ import { completePlan } from '../../core/plan/storedPlan.ts';
 import type { StoredShelf } from '../../core/plan/shelf.ts';
 import { specimenBay, specimenShelf, specimenStored, specimenView } from '../../core/specimen/specimen.ts';
 import { baysCss } from '../bays/index.tsx';
+import { consentCss } from './consent.ts';
 import { flickCss } from './flick.ts';
 import { headingCss } from './heading.ts';
 import { pagerCss } from './pager.ts';
@@ -23,6 +24,13 @@ describe('the rules that a page is sent', () => {
     expect(usedCss(viewOf()).includes(css)).toBe(false);
     expect(usedCss(viewOf(more)).includes(css)).toBe(true);
     expect(allUsedCss.includes(css)).toBe(true);
+  });
+
+  it('are those of the question whether what is viewed may be remembered only where that is asked', () => {
+    const lookedAt = { assortment: { of: 'products', rule: { join: 'all', parts: [{ is: 'lookedAt' }] } } };
+    expect(usedCss(viewOf()).includes(consentCss)).toBe(false);
+    expect(usedCss(viewOf(lookedAt as never)).includes(consentCss)).toBe(true);
+    expect(allUsedCss.includes(consentCss)).toBe(true);
   });
 
   it('are those of a shelf in a closed tab too, which is opened where it stands', () => {

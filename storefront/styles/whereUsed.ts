@@ -1,6 +1,8 @@
 import { slotsOf } from '../../core/card/slots.ts';
+import { asksToRemember } from '../../core/view/asksToRemember.ts';
 import { shelvesOn } from '../../core/view/shelvesIn.ts';
 import type { PageView, ShelfView } from '../../core/view/view.ts';
+import { consentCss } from './consent.ts';
 import { flickCss } from './flick.ts';
 import { headingCss } from './heading.ts';
 import { pagerCss } from './pager.ts';
@@ -25,6 +27,7 @@ const sheets: readonly { css: string; isFor(view: PageView): boolean }[] = [
   { css: swatchesCss, isFor: hasPart('swatches') },
   { css: starsCss, isFor: hasPart('rating') },
   { css: flickCss, isFor: onShelf(({ card }) => card.parts.picture.several > 1) },
+  { css: consentCss, isFor: asksToRemember },
   { css: pagerCss, isFor: onShelf(({ paging }) => paging.by !== 'none') },
 ];
 
