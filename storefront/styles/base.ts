@@ -50,19 +50,18 @@ h4.bay-heading{font-size:17px}
 :is([data-moving=above],[data-moving=below])>.arrow{vertical-align:top;margin-block:0 8px;margin-inline-end:8px;float:inline-start}
 :is([data-moving=above],[data-moving=below])>:is(.window,.marks){clear:both}
 [data-moving=below]>.arrow{margin-block:8px 0}
-.pause{position:absolute;z-index:3;inset-block-start:8px;inset-inline-end:8px;--arrow:36px;border-radius:50%}.pause .on,.pause[data-still] .bars{display:none}.pause[data-still] .on{display:inline}
 .marks{display:none;clear:both;height:36px;align-items:center;justify-content:center;visibility:hidden;font-size:14px;color:var(--quiet)}[data-on]>.marks{visibility:visible}
 .marks button{width:24px;height:24px;padding:0;background:none;cursor:pointer;display:grid;place-items:center}.marks button::before{content:"";width:9px;height:9px;border-radius:50%;border:1.5px solid var(--quiet)}.marks [aria-current=true]::before{background:var(--text);border-color:var(--text)}
 .marks .bar{width:min(240px,60%);height:4px;border-radius:2px;background:var(--line);overflow:hidden}.marks .bar i{display:block;height:100%;width:100%;background:var(--text);transform-origin:0 50%;transition:transform .16s}:dir(rtl)>.marks .bar i{transform-origin:100% 50%}
 [data-moving] .card:has(:focus-visible){outline:none}[data-moving] .card:has(:focus-visible)::after{content:"";position:absolute;z-index:3;inset:0;pointer-events:none;outline:3px solid var(--accent);outline-offset:-3px;box-shadow:inset 0 0 0 5px var(--ground)}
 [data-on=track]>.window{overflow:hidden!important;scroll-snap-type:none!important}[data-on=track][data-swipe]>.window{touch-action:pan-y pinch-zoom}[aria-disabled=true].arrow{color:var(--line);cursor:default}
-@media (prefers-reduced-motion:reduce){.pause{display:none!important}}@media (scripting:none){.arrow,.pause,.marks{display:none!important}}
+@media (scripting:none){.arrow,.pause,.marks{display:none!important}}
 .window{position:relative}.card[hidden]{display:none}
 .card{min-width:0;position:relative;display:flex;flex-direction:column;text-align:var(--align)}
 .texts{min-width:0;display:flex;flex-direction:column}.texts>*{margin-top:var(--part-gap);overflow-wrap:break-word}.texts:empty{padding:0!important;aspect-ratio:auto!important;min-height:0!important;background:none!important}.lead>*{margin-block:0 var(--part-gap)}.card>.bare.part-title{position:absolute;inset:0}
 .part-picture{position:relative;aspect-ratio:var(--ratio);background:var(--card);overflow:hidden;border-radius:${CORNERS_PX}px;margin-bottom:var(--part-gap)}
 :is(.part-picture,.frame)>img,.flick img{filter:var(--tone,none)}:is(.part-picture,.frame)>img{display:block;width:100%;height:100%;object-fit:var(--fit)}
-.frame{position:relative;height:100%;overflow:hidden;border-radius:inherit}.frame .second{display:none}@media (hover:hover){.frame .second{display:block;position:absolute;inset:0;height:100%!important;opacity:0;background-color:var(--card)}.card:hover .second,.card:focus-within .second{opacity:1}.changed .second{display:none}}
+.frame{position:relative;height:100%;overflow:hidden;border-radius:inherit}
 .part-picture .none{position:absolute;inset:0;display:grid;place-items:center;color:var(--quiet);font-size:13px;padding:8px;text-align:center}
 .part-icon{display:block;line-height:0}.labels{display:flex;flex-direction:column;align-items:inherit;gap:${LABEL_GAP_PX}px}
 .label{font-size:${LABEL_TEXT.fontPx}px;line-height:1;padding:${LABEL_TEXT.box.acrossPx}px ${LABEL_TEXT.box.endsPx}px;border-radius:2px;font-weight:${LABEL_TEXT.weight};unicode-bidi:plaintext}${labelKindsCss}.label.pictured{background:none;padding:0}.label img{display:block;width:auto;max-width:100%}

@@ -7,6 +7,8 @@ import { consentCss } from './consent.ts';
 import { flickCss } from './flick.ts';
 import { headingCss } from './heading.ts';
 import { pagerCss } from './pager.ts';
+import { pauseCss } from './pause.ts';
+import { secondCss } from './second.ts';
 import { starsCss } from './stars.ts';
 import { swatchesCss } from './swatches.ts';
 import { allUsedCss, usedCss } from './whereUsed.ts';
@@ -18,6 +20,8 @@ describe('the rules that a page is sent', () => {
   it.each<[string, string, Partial<StoredShelf>]>([
     ['swatches', swatchesCss, { card: { parts: { swatches: { shown: { phone: true } } } } }],
     ['ratings', starsCss, { card: { parts: { rating: { shown: { laptop: true } } } } }],
+    ['a second picture', secondCss, { card: { parts: { picture: { second: true } } } }],
+    ['the button that pauses', pauseCss, { moving: { play: true } }],
     ['pictures to flick through', flickCss, { card: { parts: { picture: { several: 3 } } } }],
     ['numbers under a list', pagerCss, { paging: { by: 'numbered' } }],
   ])('are those of %s only where a shelf has them, at whatever width', (_, css, more) => {

@@ -6,6 +6,8 @@ import { consentCss } from './consent.ts';
 import { flickCss } from './flick.ts';
 import { headingCss } from './heading.ts';
 import { pagerCss } from './pager.ts';
+import { pauseCss } from './pause.ts';
+import { secondCss } from './second.ts';
 import { starsCss } from './stars.ts';
 import { swatchesCss } from './swatches.ts';
 
@@ -26,6 +28,8 @@ const sheets: readonly { css: string; isFor(view: PageView): boolean }[] = [
   { css: headingCss, isFor: ({ trail, firstHeading }) => trail.length > 0 || firstHeading !== null },
   { css: swatchesCss, isFor: hasPart('swatches') },
   { css: starsCss, isFor: hasPart('rating') },
+  { css: secondCss, isFor: onShelf(({ card }) => card.parts.picture.second) },
+  { css: pauseCss, isFor: onShelf(({ moving }) => moving.play) },
   { css: flickCss, isFor: onShelf(({ card }) => card.parts.picture.several > 1) },
   { css: consentCss, isFor: asksToRemember },
   { css: pagerCss, isFor: onShelf(({ paging }) => paging.by !== 'none') },
