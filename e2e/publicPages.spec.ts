@@ -134,6 +134,7 @@ test('pages meet WCAG as far as a machine can tell', async ({ page, store }) => 
     '/product/fogbank-serving-bowl',
     '/basket',
     '/checkout',
+    '/account',
     '/ask/fogbank-serving-bowl',
     '/nowhere',
   ]) {

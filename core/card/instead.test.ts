@@ -91,8 +91,7 @@ describe('what a card shows instead', () => {
   });
 
   it('is refused where it names nothing that there can be, the same twice, or no picture', () => {
-    const fault = (...instead: object[]) =>
-      checkDocument('shelf:a', { id: 'a', name: 'A', instead });
+    const fault = (...instead: object[]) => checkDocument('shelf:a', { id: 'a', name: 'A', instead });
     expect(fault({ id: 'categories-1', title: 'x' })).toBeNull();
     for (const wrong of [
       [{ id: 'products-1' }],

@@ -49,6 +49,20 @@ describe('what a browser has ordered', () => {
     expect(ordersOn((await other.get('/account')).body)).toEqual([]);
   });
 
+  it('is listed and shown however dear it is', async () => {
+    const one = shopperOf(store);
+    const { id } = await variantIn(store, 8);
+    await store.database.pool.query(
+      'UPDATE variant SET price = 2000000000, reduced = NULL, stock = NULL WHERE id = $1',
+      [id],
+    );
+    const token = await orders(one, 8, 99);
+    const [only] = ordersOn((await one.get('/account')).body);
+    expect(only!.said).toMatch(/, 99 things +£1,980,000,000$/);
+    const page = await one.get(`/order/${token}`);
+    expect([page.statusCode, page.body.includes('£1,980,000,000')]).toEqual([200, true]);
+  });
+
   it('is kept where no script of a page can read it', async () => {
     const one = shopperOf(store);
     const { id } = await variantIn(store, 7);

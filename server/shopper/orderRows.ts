@@ -73,7 +73,7 @@ export async function placeOrder(
 /** An order by what names it to its shopper; null where there is none. */
 export async function readOrder(db: Queryable, token: string): Promise<OrderFacts | null> {
   const { rows } = await db.query<OrderFacts['lines'][number] & { number: number }>(
-    `SELECT o.id AS number, p.slug, p.title, l.quantity, l.quantity * l.price AS cost,
+    `SELECT o.id AS number, p.slug, p.title, l.quantity, l.quantity::float8 * l.price AS cost,
        ${CHOICE} AS choice
      FROM shop_order o JOIN order_line l ON l.order_id = o.id JOIN product p ON p.id = l.product_id
        LEFT JOIN variant v ON v.id = l.variant_id
@@ -94,7 +94,7 @@ export async function readOrders(db: Queryable, tokens: readonly string[]): Prom
   if (tokens.length === 0) return [];
   const { rows } = await db.query<Omit<OrderInList, 'placedAt'> & { placed_at: Date }>(
     `SELECT o.token, o.id AS number, o.placed_at, sum(l.quantity)::int AS count,
-       sum(l.quantity * l.price)::int AS total
+       sum(l.quantity::float8 * l.price) AS total
      FROM unnest($1::uuid[]) WITH ORDINALITY AS asked (token, place)
        JOIN shop_order o ON o.token = asked.token JOIN order_line l ON l.order_id = o.id
      GROUP BY o.id, asked.place ORDER BY asked.place`,

@@ -12,7 +12,7 @@ import { edgeView } from '../../core/view/allBays.ts';
 import { shelvesOn } from '../../core/view/shelvesIn.ts';
 import type { PageView } from '../../core/view/view.ts';
 import { DraftBoundary } from '../DraftBoundary.tsx';
-import { useDraft, useNames } from '../studioContext.tsx';
+import { useDraft, useNames, useStudio } from '../studioContext.tsx';
 import { t } from '../ui/theme.ts';
 import {
   ArrangeContext,
@@ -68,6 +68,7 @@ const Opening = styled.p`
 
 /** @param seen the page itself, or the one that is seen with the header or the footer */
 function ArrangePage({ page, seen }: { page: Page; seen: Page }) {
+  const { draft } = useStudio();
   const plan = useDraft((state) => state.plan);
   const [search, setSearch] = useSearchParams();
   const navigate = useNavigate();
@@ -86,7 +87,9 @@ function ArrangePage({ page, seen }: { page: Page; seen: Page }) {
   const choose = (bayId: string | null, shelf?: string) => {
     // Whoever presses a bay wants to arrange that.
     add(null);
-    const owner = [page, seen, edgeOf(plan, 'head'), edgeOf(plan, 'foot')].find((one) =>
+    // Read when it is pressed, so that what is shared here stays the same while a shelf is edited.
+    const { plan: latest } = draft.getState();
+    const owner = [page, seen, edgeOf(latest, 'head'), edgeOf(latest, 'foot')].find((one) =>
       one?.bays.some(({ id }) => id === bayId),
     );
     if (bayId !== null && owner && owner !== page) return goTo(owner.id, bayId);

@@ -1,4 +1,4 @@
-import { useMemo } from 'react';
+import { useDeferredValue, useMemo } from 'react';
 import styled from 'styled-components';
 import { collectionsUnseen, sellsUnseen } from '../../../core/planning/planning.ts';
 import { allCollections } from '../../../core/plan/readyBays/allCollections.ts';
@@ -44,8 +44,9 @@ const someOf = (names: readonly string[]): string =>
 export function Planning() {
   const { draft, vocabulary } = useStudio();
   const { page } = useArranging();
-  const view = useView();
-  const plan = useDraft((state) => state.plan);
+  // A moment later than what is edited, which is not to wait for it.
+  const view = useDeferredValue(useView());
+  const plan = useDeferredValue(useDraft((state) => state.plan));
   const best = useBestSellers();
   const addBay = useAddBay();
   const comes = shelvesOn(view).some(({ shelf }) => shelf.coming);
