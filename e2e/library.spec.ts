@@ -31,12 +31,16 @@ test('a bay is saved to the library and put into a gap of another page by keys a
   await expect(kept).toBeFocused();
   await page.keyboard.press('Tab');
   await expect(kept.getByText('Place in the outline')).toBeFocused();
+  // A gap has the keyboard a moment later, and no key that comes before that.
+  const gap = page.locator(':focus');
   await page.keyboard.press('Enter');
+  await expect(gap).toHaveAccessibleName(/^(Drop on|Insert) /);
   // The way back costs nothing.
   await page.keyboard.press('Escape');
   await expect(outline.getByRole('row')).toHaveCount(before);
   await expect(library).toBeVisible();
   await kept.getByText('Place in the outline').press('Enter');
+  await expect(gap).toHaveAccessibleName(/^(Drop on|Insert) /);
   for (let i = 0; i < 10 && !(await page.getByText(/^Above /).isVisible()); i += 1)
     await page.keyboard.press('ArrowUp');
   await expect(page.getByText(/^Above /)).toBeVisible();

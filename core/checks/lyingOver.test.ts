@@ -60,6 +60,23 @@ describe('a bay that is moved up', () => {
     );
   });
 
+  it('covers the heading of its page where it is the first, unless there is none to be seen', () => {
+    const first = (more: object = {}) => {
+      const plan = completePlan(
+        specimenStored(
+          [specimenShelf('a')],
+          [specimenBay('a', { look: { rise: { phone: 60 }, above: { phone: 20 } } })],
+        ),
+      );
+      const page = { ...plan.pages.home!, ...more };
+      return findingsOn(specimenView(plan, 8, { page }), plan, specimenNames).filter(
+        ({ check }) => check === 'lying-over',
+      );
+    };
+    expect(first().map(({ text }) => text)).toEqual(['Covers 40 px of the heading of the page on Phone']);
+    expect(first({ headed: false, breadcrumb: false })).toEqual([]);
+  });
+
   it('takes what is below it along, so that more of it is on the first screen', () => {
     const facts = (rise: number) =>
       shelfFacts(seen(planOf({}, { rise: { phone: rise } })).view, 'b', 'b').map((one) => one.ofFirstScreen);

@@ -33,12 +33,17 @@ function pictureUnderTexts(
 
 interface Meeting {
   band: Band;
-  above: BayView;
+  /** Null where that is the heading of the page. */
+  above: BayView | null;
   /** Of the content of the one behind, px; 0 or less where nothing of it is covered. */
   coveredPx: number;
   /** The content of the one in front stands on a picture, with no background between the two. */
   isOnPicture: boolean;
 }
+
+/** Whether something of the page itself stands above its first bay. */
+const isHeaded = ({ trail, firstHeading, headed }: PageView): boolean =>
+  trail.length > 0 || (firstHeading !== null && headed);
 
 /** Where a bay meets what stands above it, at each band. */
 function meetings(bay: BayView, view: PageView): Meeting[] {
@@ -47,13 +52,18 @@ function meetings(bay: BayView, view: PageView): Meeting[] {
   return bands.flatMap((band) => {
     const { id } = band;
     const rise = riseOf(bay, bands, id);
-    const above = before.findLast((one) => isDrawnAt(one, id));
-    if (rise === 0 || !above) return [];
+    const above = before.findLast((one) => isDrawnAt(one, id)) ?? null;
+    if (rise === 0 || (!above && (bay.aside || !isHeaded(view)))) return [];
     const own = valueAt(bay.look.above, bands, id);
-    const below = valueAt(above.look.below, bands, id);
+    const below = above ? valueAt(above.look.below, bands, id) : 0;
     if (bay.look.lies === 'under')
-      return { band, above, coveredPx: rise - own - (above.look.background ? 0 : below), isOnPicture: false };
-    const picture = pictureUnderTexts(above, view, band);
+      return {
+        band,
+        above,
+        coveredPx: rise - own - (above?.look.background ? 0 : below),
+        isOnPicture: false,
+      };
+    const picture = above ? pictureUnderTexts(above, view, band) : 0;
     const meets = rise - below - (bay.look.background ? 0 : own);
     return {
       band,
@@ -64,7 +74,7 @@ function meetings(bay: BayView, view: PageView): Meeting[] {
   });
 }
 
-function overlapOf(bay: BayView, view: PageView, nameOf: (bay: BayView) => string): Found[] {
+function overlapOf(bay: BayView, view: PageView, nameOf: (above: BayView | null) => string): Found[] {
   const on = { page: view.pageId, bay: bay.id };
   const met = meetings(bay, view);
   const covered = met.filter(({ coveredPx }) => coveredPx > 0);
@@ -77,8 +87,8 @@ function overlapOf(bay: BayView, view: PageView, nameOf: (bay: BayView) => strin
         at: { on: 'bay', ...on },
         text:
           bay.look.lies === 'over'
-            ? `Covers ${coveredPx} px of "${nameOf(above)}" on ${band.name}`
-            : `${coveredPx} px of it are behind "${nameOf(above)}" on ${band.name}`,
+            ? `Covers ${coveredPx} px of ${nameOf(above)} on ${band.name}`
+            : `${coveredPx} px of it are behind ${nameOf(above)} on ${band.name}`,
         fix: {
           words: 'Move it down by as much',
           command: {
@@ -101,7 +111,7 @@ function overlapOf(bay: BayView, view: PageView, nameOf: (bay: BayView) => strin
   return [
     {
       at: { on: 'bay', ...on },
-      text: `Stands on the picture of "${nameOf(onPicture[0]!.above)}" without a background on ${listed(onPicture.map(({ band }) => band.name))}`,
+      text: `Stands on the picture of ${nameOf(onPicture[0]!.above)} without a background on ${listed(onPicture.map(({ band }) => band.name))}`,
       fix: {
         words: 'Give it the background of the page',
         command: { do: 'set', on, setting: 'look.background', value: view.colours.ground },
@@ -118,5 +128,9 @@ export const lyingOver: PageCheck = {
   severity: 'weak',
   reads: 'page',
   find: (view, _, names) =>
-    view.bays.flatMap((bay) => overlapOf(bay, view, ({ id, heading }) => names.bay(id) ?? heading.words)),
+    view.bays.flatMap((bay) =>
+      overlapOf(bay, view, (above) =>
+        above ? `"${names.bay(above.id) ?? above.heading.words}"` : 'the heading of the page',
+      ),
+    ),
 };
