@@ -1,33 +1,17 @@
-import type { Band } from '../bands/bands.ts';
-import { nominalOf } from '../bands/bands.ts';
+import { nominalOf, type Band } from '../bands/bands.ts';
 import { valueAt } from '../bands/varying.ts';
 import { bayKind } from '../bays/index.ts';
-import { wholeWidth } from '../geometry/steps.ts';
 import { listed } from '../sentence/sentence.ts';
+import { bayDrawn } from '../view/bayDrawn.ts';
 import { isDrawnAt, riseOf } from '../view/bayHeight.ts';
 import type { BayView, PageView } from '../view/view.ts';
 import type { Found, PageCheck } from './check.ts';
 
 /** Height of the picture under the texts of a bay that stand on it, px; 0 where there is none. */
-function pictureUnderTexts(
-  bay: BayView,
-  { bands, contentPx, direction, style }: PageView,
-  band: Band,
-): number {
-  const regionPx = nominalOf(bands, band).width;
+function pictureUnderTexts(bay: BayView, view: PageView, band: Band): number {
+  const regionPx = nominalOf(view.bands, band).width;
   const on = bayKind(bay.content.holds).textsOnPicture;
-  if (!on || regionPx < on.fromPx) return 0;
-  const drawn = {
-    levels: [bay.style, style],
-    bands,
-    bandId: band.id,
-    regionPx,
-    ownPx: wholeWidth(bay.room, bands, band.id, regionPx),
-    marginPx: valueAt(bay.room.marginPx, bands, band.id),
-    contentPx,
-    direction,
-  };
-  const where = on.where(bay.content, drawn);
+  const where = on && regionPx >= on.fromPx ? on.where(bay.content, bayDrawn(bay, view, regionPx)) : null;
   return where ? (1 - where.area.bottom) * where.heightPx : 0;
 }
 

@@ -1,5 +1,6 @@
 import { bandById, nominalOf } from '../bands/bands.ts';
 import { bayKind } from '../bays/index.ts';
+import { isDrawnAt } from '../view/bayHeight.ts';
 import { heightOfPicture, picturePxOf } from '../view/onPicture.ts';
 import { cardPxIn, lookedAtPx } from '../view/clipped.ts';
 import type { Bands } from '../bands/bands.ts';
@@ -47,7 +48,7 @@ function smallOn(shelf: ShelfView, bands: Bands): FoundOnShelf | null {
 function smallIn(bay: BayView, { pageId, bands }: PageView): Found[] {
   const kind = bayKind(bay.content.holds);
   const drawn = bands
-    .filter(({ id }) => !bay.empty && (!bay.bands || bay.bands.includes(id)))
+    .filter(({ id }) => isDrawnAt(bay, id))
     .flatMap((band) =>
       (kind.drawnPictures?.(bay.content, bands, band.id, nominalOf(bands, band).width) ?? []).map((one) => {
         const scales = [one.widthPx / one.picture.width, (one.heightPx ?? 0) / one.picture.height];

@@ -1,8 +1,10 @@
 import { lookedAtLately } from '../plan/readyBays/lookedAtLately.ts';
 import { firstBands } from '../plan/firstBands.ts';
 import { plainPage, type PageKind } from './pageKind.ts';
+import { savedShelf } from './saved.ts';
 
 const SAVED = 'account-saved';
+const saved = savedShelf(SAVED, 'Saved for later');
 const lookedAt = lookedAtLately.make('account-looked-at', firstBands);
 
 /** What this browser ordered, saved and looked at; there is nothing to sign in to. */
@@ -15,7 +17,7 @@ export const accountPage: PageKind = {
   needs: 'account',
   own: true,
   everywhere: true,
-  around: ({ account }) => ({ of: 'saved', ids: account?.saved ?? [] }),
+  around: ({ saved: ids }) => ({ of: 'saved', ids: ids ?? [] }),
   first: {
     bays: [
       { id: 'account-orders', holds: 'orders', heading: { words: 'Your orders' } },
@@ -24,17 +26,8 @@ export const accountPage: PageKind = {
     ],
     shelves: [
       {
-        id: SAVED,
-        name: 'Saved for later',
-        assortment: {
-          of: 'products',
-          rule: { join: 'all', parts: [{ is: 'around' }] },
-          order: { by: 'saved' },
-          soldOut: 'asTheyCome',
-          fallback: { fewerThan: 1, then: 'goAway', from: null },
-        },
-        card: { parts: { save: { shown: { phone: true }, zone: { phone: 'upperEnd' } } } },
-        paging: { by: 'numbered' },
+        ...saved,
+        assortment: { ...saved.assortment, fallback: { fewerThan: 1, then: 'goAway', from: null } },
       },
       ...lookedAt.shelves,
     ],

@@ -23,8 +23,8 @@ export interface AboutKinds {
   entry?: EntryDetail | null;
   basket?: Basket | null;
   order?: OrderFacts | null;
-  /** What a shopper's browser remembers: orders, and ids of what is kept for later, the most recent first. */
-  account?: { orders: readonly OrderInList[]; saved: readonly number[] } | null;
+  /** The orders that a shopper's browser remembers, the most recent first. */
+  account?: { orders: readonly OrderInList[] } | null;
   /** Ids of products that the shopper keeps for later, the most recent first. */
   saved?: readonly number[] | null;
 }

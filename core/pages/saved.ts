@@ -1,6 +1,22 @@
+import type { StoredShelf } from '../plan/shelf.ts';
 import { plainPage, type PageKind } from './pageKind.ts';
 
 const SHELF = 'saved-products';
+
+/** A shelf of what one shopper keeps for later, the most recent first. */
+export const savedShelf = (id: string, name: string): StoredShelf & { assortment: { of: 'products' } } => ({
+  id,
+  name,
+  assortment: {
+    of: 'products',
+    rule: { join: 'all', parts: [{ is: 'around' }] },
+    order: { by: 'saved' },
+    soldOut: 'asTheyCome',
+  },
+  // Where it is kept no longer.
+  card: { parts: { save: { shown: { phone: true }, zone: { phone: 'upperEnd' } } } },
+  paging: { by: 'numbered' },
+});
 
 /** What one shopper keeps for later. */
 export const savedPage: PageKind = {
@@ -16,20 +32,6 @@ export const savedPage: PageKind = {
   none: (texts) => texts.nothingSaved,
   first: {
     bays: [{ id: SHELF, holds: 'shelf', shelfId: SHELF }],
-    shelves: [
-      {
-        id: SHELF,
-        name: 'Saved products',
-        assortment: {
-          of: 'products',
-          rule: { join: 'all', parts: [{ is: 'around' }] },
-          order: { by: 'saved' },
-          soldOut: 'asTheyCome',
-        },
-        // Where it is kept no longer.
-        card: { parts: { save: { shown: { phone: true }, zone: { phone: 'upperEnd' } } } },
-        paging: { by: 'numbered' },
-      },
-    ],
+    shelves: [savedShelf(SHELF, 'Saved products')],
   },
 };

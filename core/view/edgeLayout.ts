@@ -1,7 +1,7 @@
 import { bandAt, type Bands } from '../bands/bands.ts';
 import { valueAt } from '../bands/varying.ts';
 import { bayKind } from '../bays/index.ts';
-import { bayHeight } from './bayHeight.ts';
+import { bayHeight, isDrawnAt } from './bayHeight.ts';
 import type { BayView, PageView, EdgeView } from './view.ts';
 
 /** A bay where it stands in the header or the footer, px from its upper corner at the start. */
@@ -40,7 +40,7 @@ export function edgeLayout(
   const marginPx = valueAt(view.margin, bands, band);
   const innerPx = Math.min(regionPx - 2 * marginPx, view.edgesPx);
   const start = (regionPx - innerPx) / 2;
-  const shown = edge.bays.filter(({ empty, bands: at }) => !empty && (!at || at.includes(band)));
+  const shown = edge.bays.filter((bay) => isDrawnAt(bay, band));
   const isLast = ({ place }: BayView) => valueAt(place.last, bands, band);
   const rows: { items: Placed[]; usedPx: number }[] = [];
   for (const bay of [...shown.filter((one) => !isLast(one)), ...shown.filter(isLast)]) {

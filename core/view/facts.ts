@@ -1,5 +1,5 @@
 import { nominalOf } from '../bands/bands.ts';
-import { bayHeight, riseOf } from './bayHeight.ts';
+import { bayHeight, isDrawnAt, riseOf } from './bayHeight.ts';
 import { headHeight } from './edgeLayout.ts';
 import { shelfMeasure } from './shelfMeasure.ts';
 import { shelvesIn } from './shelvesIn.ts';
@@ -28,7 +28,7 @@ export function shelfFacts(page: PageView, bayId: string, shelfId: string): Shel
   return page.bands.flatMap((band) => {
     const { id } = band;
     const nominal = nominalOf(page.bands, band);
-    if (bay.bands && !bay.bands.includes(id)) return [];
+    if (!isDrawnAt(bay, id)) return [];
     const { step } = shelfMeasure(shelf, page.bands, nominal.width);
     const heightPx = bayHeight(bay, page.bands, nominal.width);
     const top = page.bays

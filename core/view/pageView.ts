@@ -188,7 +188,7 @@ export function* pageView(input: PageInput): Generator<ItemsRequest, PageView, I
   const { house } = plan;
   const kind = pageKind(page.kind);
   const store = cardStoreOf(house, input.now, {
-    saved: about.saved ?? about.account?.saved ?? [],
+    saved: about.saved ?? [],
     saves: keepsForLater(plan),
     pictures: input.pictures,
   });

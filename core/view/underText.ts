@@ -1,14 +1,13 @@
-import { wholeWidth } from '../geometry/steps.ts';
-import { bandAt, type Bands } from '../bands/bands.ts';
-import { valueAt } from '../bands/varying.ts';
+import type { Bands } from '../bands/bands.ts';
 import { bayKind } from '../bays/index.ts';
 import type { PictureFacts } from '../catalogue/facts.ts';
 import type { Placing } from '../card/placing.ts';
 import { layoutKind } from '../layouts/index.ts';
 import { fillCrop } from '../picture/crop.ts';
 import type { Area, Held } from '../picture/patches.ts';
-import { resolve, type Levels } from '../style/resolve.ts';
+import { resolve } from '../style/resolve.ts';
 import { facesHeld } from '../text/faces.ts';
+import { bayDrawn } from './bayDrawn.ts';
 import { keptFor } from './keptFor.ts';
 import { keptForShelf } from './keptForShelf.ts';
 import { cardPxIn, lookedAtPx } from './clipped.ts';
@@ -117,29 +116,18 @@ export const bayUnderText = (bay: BayView, view: PageView): readonly UnderText[]
   );
 
 function madeOfBay(bay: BayView, view: PageView): readonly UnderText[] {
-  const { bands, contentPx, direction } = view;
+  const { bands } = view;
   const { textsOnPicture: on, tones } = bayKind(bay.content.holds);
   const picture = tones(bay.content)[0];
   if (!on || !picture) return [];
-  const levels: Levels = [bay.style, view.style];
   const widths = bands.flatMap(({ from }, i) => [from, (bands[i + 1]?.from ?? WIDEST_PX + 1) - 1]);
   return once(
     [on.fromPx, ...widths.filter((px) => px > on.fromPx && px <= WIDEST_PX)].flatMap((regionPx) => {
-      const bandId = bandAt(bands, regionPx).id;
-      const marginPx = valueAt(bay.room.marginPx, bands, bandId);
-      const ownPx = wholeWidth(bay.room, bands, bandId, regionPx);
+      const drawn = bayDrawn(bay, view, regionPx);
+      const { levels, bandId, ownPx } = drawn;
       const at = (property: 'fit' | 'positionAcross' | 'positionDown') =>
         resolve(levels, on.picture, property, 'rest', bands, bandId).value;
-      const where = on.where(bay.content, {
-        levels,
-        bands,
-        bandId,
-        regionPx,
-        ownPx,
-        marginPx,
-        contentPx,
-        direction,
-      });
+      const where = on.where(bay.content, drawn);
       if (!where) return [];
       return {
         picture,

@@ -114,10 +114,8 @@ export function usePageViews(
     ...(kind.needs === 'saved' && { saved }),
     ...(kind.needs === 'order' && { order: basket && orderOf(1, basket) }),
     ...(kind.needs === 'account' && {
-      account: {
-        saved,
-        orders: basket ? [inList(orderOf(1, basket), { token: 'example', placedAt: now })] : [],
-      },
+      saved,
+      account: { orders: basket ? [inList(orderOf(1, basket), { token: 'example', placedAt: now })] : [] },
     }),
   };
   const seenBy: SeenBy = {
@@ -125,7 +123,7 @@ export function usePageViews(
     collection: about.collection?.slug ?? null,
     product: about.product?.id ?? null,
     lookedAt: lookedAtBy(shopper),
-    ...((about.saved ?? about.account) && { saved: about.saved ?? about.account?.saved }),
+    ...(about.saved && { saved: about.saved }),
   };
   const slug = kind.many ? page.slug : slugOf(kind.needs && about[kind.needs]);
   const viewOf = (one: Page) =>

@@ -7,10 +7,10 @@ import { aboutSaved } from './saved.ts';
 export const aboutAccount: AboutReader = {
   async read(slug, input) {
     const { db, now, shopper } = input;
-    if (shopper) return { account: { orders: await readOrders(db, shopper.orders), saved: shopper.saved } };
-    const saved = (await aboutSaved.read(slug, input))?.saved ?? [];
-    const order = orderOf(1, await exampleBasket(db, now));
-    return { account: { orders: [inList(order, { token: 'example', placedAt: now })], saved } };
+    const orders = shopper
+      ? await readOrders(db, shopper.orders)
+      : [inList(orderOf(1, await exampleBasket(db, now)), { token: 'example', placedAt: now })];
+    return { account: { orders }, ...(await aboutSaved.read(slug, input)) };
   },
   example: () => Promise.resolve(''),
 };
