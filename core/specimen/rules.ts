@@ -103,7 +103,7 @@ export const ruleArbitrary: fc.Arbitrary<Group> = fc.letrec<{ group: Group }>((t
   }),
 })).group;
 
-const orderArbitrary: fc.Arbitrary<Order> = fc
+export const orderArbitrary: fc.Arbitrary<Order> = fc
   .tuple(
     fc.constantFrom(...orderKinds),
     fc.oneof(fc.constantFrom(7, 30), fc.integer({ min: 1, max: 40 })),

@@ -40,7 +40,7 @@ export async function readHardCandidates(
   world: SqlWorld,
 ): Promise<{ counts: HardCounts; ids: number[] }> {
   const statement = new Statement();
-  const where = isInSql(assortment, statement, world, []);
+  const where = isInSql(assortment, statement, world, { without: [] });
   // The greatest of a number with the id under it is the hardest product itself.
   const hardest = reasons.map(
     ({ most, where: of }, i) =>

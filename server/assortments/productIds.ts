@@ -20,12 +20,22 @@ function orderOf(assortment: ProductAssortment, statement: Statement, world: Sql
   return (orderSql[order.by] as (typeof orderSql)['newest'])(order as never, statement, world);
 }
 
+/** What is left out of a list besides what its assortment says. */
+export interface LeftOut {
+  /** Products that are shown above; what was put in by hand stays. */
+  without: readonly number[];
+  /** A condition on product `p` for what remains of all, also of what was put in by hand. */
+  remains?: ((statement: Statement) => string) | undefined;
+  /** How many there are, where that is known already. */
+  total?: number | undefined;
+}
+
 /** Whether a product is in, before the greatest number is looked at; the core's `isIn` is the reference. */
 export function isInSql(
   { rule, byHand, soldOut }: ProductAssortment,
   statement: Statement,
   world: SqlWorld,
-  without: readonly number[],
+  { without, remains }: LeftOut,
 ): string {
   const byRule = [conditionOf(rule, statement, world)];
   if (without.length) byRule.push(`p.id <> ALL(${statement.ints(without)})`);
@@ -34,6 +44,7 @@ export function isInSql(
   const all = [matches];
   if (byHand.leftOut.length) all.push(`p.id <> ALL(${statement.ints(byHand.leftOut)})`);
   if (soldOut === 'out') all.push('p.in_stock');
+  if (remains) all.push(remains(statement));
   return all.map((one) => `(${one})`).join(' AND ');
 }
 
@@ -41,6 +52,8 @@ interface Wanted {
   start: number;
   count: number;
 }
+
+const isKnown = (total: number | undefined): total is number => total !== undefined;
 
 /** What a level of the statement answers; put together by `assemble`. */
 interface LevelRow {
@@ -59,11 +72,11 @@ const restFrom = ({ start }: Wanted, { byHand }: ProductAssortment) =>
 /** Where everything matches, or everything in stock, the store keeps the number. */
 function keptTotal(
   { rule, byHand, soldOut }: ProductAssortment,
-  without: readonly number[],
+  { without, remains }: LeftOut,
 ): 'products' | 'in_stock' | null {
   const [only, ...more] = rule.parts;
   const stocked = only && !isGroup(only) && only.is === 'stock' && only.state === 'in';
-  if (without.length || byHand.putIn.length || byHand.leftOut.length || more.length) return null;
+  if (remains || without.length || byHand.putIn.length || byHand.leftOut.length || more.length) return null;
   if (!only) return soldOut === 'out' ? 'in_stock' : 'products';
   return stocked && rule.join !== 'none' ? 'in_stock' : null;
 }
@@ -88,7 +101,7 @@ function levelSql(
   counted: boolean,
   statement: Statement,
   world: SqlWorld,
-  without: readonly number[],
+  left: LeftOut,
 ): { matching: string | null; row: string; total: string } {
   const { byHand, limit, soldOut } = assortment;
   const order = orderOf(assortment, statement, world);
@@ -105,17 +118,19 @@ function levelSql(
   const first = restFrom(wanted, assortment);
   const most = wanted.start + wanted.count;
   const page = `LIMIT ${statement.value(most - first)} OFFSET ${statement.value(first)}`;
-  const where = isInSql(assortment, statement, world, without);
+  const where = isInSql(assortment, statement, world, left);
   const sortBy = (key: SortKey, sql: string) =>
     `${sql}${key.text ? ' COLLATE "C"' : ''}${key.descending ? ' DESC' : ''}`;
   if (!dear) {
     const sort = [...keys.map((key) => sortBy(key, key.sql)), 'p.id'].join(', ');
-    const kept = keptTotal(assortment, without);
-    const total = kept
-      ? `(SELECT ${kept} FROM store_figures)`
-      : counted
-        ? `(SELECT count(*) FROM product p WHERE ${where})`
-        : `(SELECT count(*) FROM (SELECT FROM product p WHERE ${where} LIMIT ${statement.value(most + 1)}) enough)`;
+    const kept = keptTotal(assortment, left);
+    const total = isKnown(left.total)
+      ? `${statement.value(left.total)}::int`
+      : kept
+        ? `(SELECT ${kept} FROM store_figures)`
+        : counted
+          ? `(SELECT count(*) FROM product p WHERE ${where})`
+          : `(SELECT count(*) FROM (SELECT FROM product p WHERE ${where} LIMIT ${statement.value(most + 1)}) enough)`;
     const walk = order.walk?.();
     const enough = walk && statement.value(most);
     const matching =
@@ -190,16 +205,14 @@ export function resolutionStatement(
   assortment: ProductAssortment,
   fallbacks: readonly ProductAssortment[],
   world: SqlWorld,
-  { start, count, without }: Wanted & { without: readonly number[] },
+  { start, count, ...left }: Wanted & LeftOut,
 ): { text: string; values: unknown[]; levels: { assortment: ProductAssortment; wanted: Wanted }[] } {
   const statement = new Statement();
   const chain = [assortment, ...fallbacks];
   const end = chain.findIndex((level, i) => !topsUp(level, chain[i + 1]));
   const used = chain.slice(0, end + 1);
   const wanted = wantedOf(used, { start, count });
-  const parts = used.map((level, i) =>
-    levelSql(level, wanted[i]!, `m${i}`, i === 0, statement, world, without),
-  );
+  const parts = used.map((level, i) => levelSql(level, wanted[i]!, `m${i}`, i === 0, statement, world, left));
   const rows = parts.map(({ row }, i) => {
     const needed = used
       .slice(0, i)
@@ -260,7 +273,7 @@ export async function readProductIds(
   assortment: ProductAssortment,
   fallbacks: readonly ProductAssortment[],
   world: SqlWorld,
-  span: Wanted & { without: readonly number[] },
+  span: Wanted & LeftOut,
 ): Promise<IdPage> {
   const { text, values, levels } = resolutionStatement(assortment, fallbacks, world, span);
   const { rows } = await db.query<Record<string, LevelRow | null>>(text, values);

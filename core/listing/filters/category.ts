@@ -1,0 +1,19 @@
+import type { ValuesFilterKind } from '../filterKind.ts';
+import { plainFilter } from './plain.ts';
+
+export interface CategoryFilter {
+  by: 'category';
+}
+
+/** A category with all below it; choosing one replaces the other. */
+export const categoryFilter: ValuesFilterKind<CategoryFilter> = {
+  id: 'category',
+  name: 'Category',
+  find: ['category', 'tree', 'department'],
+  schema: plainFilter('category'),
+  named: () => 'Category',
+  chooses: 'one',
+  ofVariant: false,
+  looksAt: ['categoryIds'],
+  keys: (_, { categoryIds }) => categoryIds,
+};

@@ -1,0 +1,50 @@
+import { object, string, type Schema } from '../../schema/schema.ts';
+import type { SpanFilterKind, ValuesFilterKind } from '../filterKind.ts';
+
+const LONGEST_FIELD = 60;
+const ofField = <Id extends string>(id: Id): Schema<{ by: Id; field: string }> =>
+  object({
+    by: string().oneOf([id]).required(),
+    field: string().max(LONGEST_FIELD).required(),
+  }).noUnknown() as unknown as Schema<{ by: Id; field: string }>;
+
+/** What the store says of products in a field of its own: "made of stoneware". */
+export interface FieldFilter {
+  by: 'field';
+  field: string;
+}
+
+/** A figure of a field of the store's own: "capacity from 200 to 400 ml". */
+export interface MeasureFilter {
+  by: 'measure';
+  field: string;
+}
+
+const GONE = 'A removed field';
+
+export const fieldFilter: ValuesFilterKind<FieldFilter> = {
+  id: 'field',
+  name: 'Field',
+  find: ['field', 'own', 'property'],
+  schema: ofField('field'),
+  named: ({ field }, names) => names.field(field)?.name ?? GONE,
+  chooses: 'several',
+  ofVariant: false,
+  looksAt: ['fields'],
+  keys: ({ field }, { fields }) => (Object.hasOwn(fields, field) ? [fields[field]!] : []),
+};
+
+export const measureFilter: SpanFilterKind<MeasureFilter> = {
+  id: 'measure',
+  name: 'Measure',
+  find: ['field', 'own', 'measure', 'from', 'to'],
+  schema: ofField('measure'),
+  named: ({ field }, names) => names.field(field)?.name ?? GONE,
+  chooses: 'span',
+  ofVariant: false,
+  looksAt: ['fields'],
+  figure: ({ field }, { fields }) => {
+    const value = Object.hasOwn(fields, field) ? fields[field] : undefined;
+    return typeof value === 'number' ? value : null;
+  },
+};

@@ -1,0 +1,25 @@
+import { idSchema, object, string } from '../../schema/schema.ts';
+import { VARIANTS, type ValuesFilterKind } from '../filterKind.ts';
+
+/** One of the store's options: "glaze". */
+export interface OptionFilter {
+  by: 'option';
+  option: number;
+}
+
+export const optionFilter: ValuesFilterKind<OptionFilter> = {
+  id: 'option',
+  name: 'Option',
+  find: ['option', 'variant', 'swatch', 'colour', 'size'],
+  schema: object({
+    by: string()
+      .oneOf(['option'] as const)
+      .required(),
+    option: idSchema,
+  }).noUnknown(),
+  named: ({ option }, names) => names.option(option) ?? 'A removed option',
+  chooses: 'several',
+  ofVariant: true,
+  looksAt: ['optionValueIds', VARIANTS],
+  keys: ({ option }, _, { values }) => values.flatMap(([of, value]) => (of === option ? [value] : [])),
+};

@@ -1,0 +1,19 @@
+import { VARIANTS, type SpanFilterKind } from '../filterKind.ts';
+import { plainFilter } from './plain.ts';
+
+export interface PriceFilter {
+  by: 'price';
+}
+
+/** What a shopper pays, minor units of the store's currency, both ends included. */
+export const priceFilter: SpanFilterKind<PriceFilter> = {
+  id: 'price',
+  name: 'Price',
+  find: ['price', 'costs', 'from', 'to'],
+  schema: plainFilter('price'),
+  named: () => 'Price',
+  chooses: 'span',
+  ofVariant: true,
+  looksAt: ['price', 'reduced', VARIANTS],
+  figure: (_, __, { paid }) => paid,
+};

@@ -1,0 +1,22 @@
+import type { ValuesFilterKind } from '../filterKind.ts';
+import { plainFilter } from './plain.ts';
+
+export interface RatingFilter {
+  by: 'rating';
+}
+
+/** At least so many stars. */
+export const STARS = [4, 3, 2, 1] as const;
+
+export const ratingFilter: ValuesFilterKind<RatingFilter> = {
+  id: 'rating',
+  name: 'Rating',
+  find: ['rating', 'stars', 'reviews'],
+  schema: plainFilter('rating'),
+  named: () => 'Rating',
+  chooses: 'one',
+  ofVariant: false,
+  looksAt: ['ratingSum', 'ratingCount'],
+  keys: (_, { ratingSum, ratingCount }) =>
+    ratingCount === 0 ? [] : STARS.filter((stars) => ratingSum >= stars * ratingCount),
+};

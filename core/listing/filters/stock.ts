@@ -1,0 +1,18 @@
+import { VARIANTS, type ValuesFilterKind } from '../filterKind.ts';
+import { plainFilter } from './plain.ts';
+
+export interface StockFilter {
+  by: 'stock';
+}
+
+export const stockFilter: ValuesFilterKind<StockFilter> = {
+  id: 'stock',
+  name: 'In stock only',
+  find: ['stock', 'available', 'availability'],
+  schema: plainFilter('stock'),
+  named: () => 'In stock only',
+  chooses: 'one',
+  ofVariant: true,
+  looksAt: ['inStock', VARIANTS],
+  keys: (_, __, { available }) => (available ? [true] : []),
+};
