@@ -17,9 +17,10 @@ import { typingFigures } from './typing.ts';
 
 const TIMES = 9;
 
-async function catalogueOf(baseUrl: string, products: number): Promise<{ url: string; pool: Pool }> {
+export async function catalogueOf(baseUrl: string, products: number): Promise<{ url: string; pool: Pool }> {
   const name = `bench_${products}`;
   const admin = makePool(baseUrl);
+  await admin.query(`DROP DATABASE IF EXISTS ${name}`);
   await admin.query(`CREATE DATABASE ${name}`);
   await admin.end();
   const url = new URL(baseUrl);
@@ -33,7 +34,7 @@ async function catalogueOf(baseUrl: string, products: number): Promise<{ url: st
   return { url: url.href, pool };
 }
 
-async function worldOf(pool: Pool): Promise<SqlWorld> {
+export async function worldOf(pool: Pool): Promise<SqlWorld> {
   return {
     now: BENCH_NOW,
     today: BENCH_DAY,
@@ -50,7 +51,7 @@ async function worldOf(pool: Pool): Promise<SqlWorld> {
   };
 }
 
-async function times(run: () => Promise<unknown>, count = TIMES): Promise<number[]> {
+export async function times(run: () => Promise<unknown>, count = TIMES): Promise<number[]> {
   await run();
   const found: number[] = [];
   for (let i = 0; i < count; i += 1) {
@@ -61,7 +62,7 @@ async function times(run: () => Promise<unknown>, count = TIMES): Promise<number
   return found;
 }
 
-const median = (values: readonly number[]) => quantile(values, 0.5);
+export const median = (values: readonly number[]) => quantile(values, 0.5);
 
 /** Each rule's first 48 with the total; ms. */
 async function timeRules(pool: Pool, count = TIMES): Promise<Map<string, number[]>> {

@@ -195,6 +195,30 @@ export async function loadCatalogue(connectionString: string, products: number):
     const array = (members: Iterable<number | string>) =>
       `{${[...members].map((one) => `"${one}"`).join(',')}}`;
 
+    const variants: string[] = [];
+    const variantValues: string[] = [];
+    /** A variant for each glaze, the first as the product is shown; a size, where there is one, is that of all. */
+    const addVariants = (
+      id: number,
+      values: readonly number[],
+      price: number,
+      reduced: number | null,
+      inStock: boolean,
+    ) => {
+      const random = makeRandom(`variants ${id}`);
+      const sizes = values.filter((value) => value > GLAZES);
+      values
+        .filter((value) => value <= GLAZES)
+        .forEach((glaze, i) => {
+          const variant = variants.length + 1;
+          const paid = Math.round(price * (1 + 0.25 * i));
+          const stock = inStock && (i === 0 || random() < 0.7) ? '\\N' : 0;
+          variants.push(
+            `${variant}\t${id}\t${i}\t${paid}\t${i === 0 && reduced !== null ? reduced : '\\N'}\t${stock}`,
+          );
+          for (const value of [glaze, ...sizes]) variantValues.push(`${variant}\t${value}`);
+        });
+    };
     const product = function* () {
       const random = makeRandom('bench products');
       const members = { categories: categoriesOf(), optionValues: optionValuesOf(), tags: tagsOf() };
@@ -208,6 +232,8 @@ export async function loadCatalogue(connectionString: string, products: number):
           ...(random() < 0.8 && { foodSafe: random() < 0.7 }),
           ...(random() < 0.3 && { firing: ['raku', 'salt', 'wood', 'gas'][Math.floor(random() * 4)] }),
         };
+        const optionValues = members.optionValues.next().value as number[];
+        addVariants(id, optionValues, price, reduced !== null && reduced < price ? reduced : null, inStock);
         yield [
           id,
           `p${id}`,
@@ -228,7 +254,7 @@ export async function loadCatalogue(connectionString: string, products: number):
           random() < 0.5 ? iso(BENCH_NOW - random() * 200 * 86_400_000) : '\\N',
           skewed(random, 300, 5),
           array(new Set((members.categories.next().value as number[]).flatMap(upFrom))),
-          array(members.optionValues.next().value as number[]),
+          array(optionValues),
           array(members.tags.next().value as string[]),
         ].join('\t');
       }
@@ -239,6 +265,8 @@ export async function loadCatalogue(connectionString: string, products: number):
       'id, slug, title, title_key, kind, brand_id, featured, position, on_sale_from, rating_sum, rating_count, fields, price, reduced, in_stock, stock, last_sold_at, orders, category_path, option_values, tags',
       product(),
     );
+    await copy(client, 'variant', 'id, product_id, position, price, reduced, stock', variants);
+    await copy(client, 'variant_value', 'variant_id, option_value_id', variantValues);
     await copy(
       client,
       'product_text',

@@ -13,6 +13,7 @@ import { contrastFigures } from './contrast.ts';
 import { documentFigures } from './documents.ts';
 import { table, type Figure } from './figure.ts';
 import { layoutFigures } from './layouts.ts';
+import { listingFigures } from './listings.ts';
 import { homeFigures, serveConstant, servedFigures } from './home.ts';
 import { LOADS, loadFigures } from './load.ts';
 import { studioFigures } from './studio.ts';
@@ -101,6 +102,7 @@ try {
   if (wants('contrast')) figures.push(...contrastFigures());
   if (ofDemo) figures.push(...(await demoFigures()));
   if (wants('assortments')) figures.push(...(await assortmentFigures(template.url)));
+  if (wants('listings')) figures.push(...(await listingFigures(template.url)));
   if (wants('million')) figures.push(...(await millionFigures(template.url)));
   // Figures of a part of a run are shown, but do not take the place of a whole run's.
   const file = fileURLToPath(new URL('./results.json', import.meta.url));

@@ -1,25 +1,29 @@
 import type { FilterKey } from './filterKind.ts';
 import { filterKind, type Filter } from './filters/index.ts';
 import type { ListingRecord, ListingVariant } from './record.ts';
+import { figures, Rows, wholes } from './rows.ts';
 
 const NO_VARIANT: ListingVariant = { values: [], paid: 0, available: false };
 
-/** What each product has of one filter, ready to be counted: keys as small whole numbers. */
-export interface ValuesColumn {
-  is: 'values';
+interface ColumnOf {
+  /** A row for each variant of a product; else one for each product. */
   ofVariant: boolean;
-  /** By code. */
-  keys: FilterKey[];
-  codeOf(key: FilterKey): number | undefined;
-  /** Codes by place of the product; of a filter of variants, of one variant after the other. */
-  rows: readonly (readonly (readonly number[])[])[];
 }
 
-export interface SpanColumn {
+/** What each product has of one filter, ready to be counted: keys as small whole numbers. */
+export interface ValuesColumn extends ColumnOf {
+  is: 'values';
+  /** By code. */
+  keys: readonly FilterKey[];
+  codeOf(key: FilterKey): number | undefined;
+  /** Codes. */
+  rows: Rows<Int32Array>;
+}
+
+export interface SpanColumn extends ColumnOf {
   is: 'span';
-  ofVariant: boolean;
-  /** Figures by place of the product, of one variant after the other; NaN where there is none. */
-  rows: readonly (readonly number[])[];
+  /** One figure to a row, or none. */
+  rows: Rows<Float64Array>;
 }
 
 export type Column = ValuesColumn | SpanColumn;
@@ -30,50 +34,45 @@ export interface KeptColumn {
   put(place: number, record: ListingRecord | null): void;
 }
 
-/** One row for a filter of the product itself, else one for each of its variants. */
-const variantsOf = (record: ListingRecord | null, ofVariant: boolean): readonly ListingVariant[] => {
-  if (!record) return [];
-  return ofVariant ? record.variants : [NO_VARIANT];
-};
-
 export function columnOf(filter: Filter): KeptColumn {
   const kind = filterKind(filter.by);
   const { ofVariant } = kind;
+  const rowsOf = <T>(
+    record: ListingRecord | null,
+    row: (record: ListingRecord, variant: ListingVariant) => T,
+  ) => {
+    if (!record) return [];
+    return ofVariant ? record.variants.map((variant) => row(record, variant)) : [row(record, NO_VARIANT)];
+  };
   if (kind.chooses === 'span') {
-    const rows: number[][] = [];
+    const rows = new Rows(figures());
     return {
       column: { is: 'span', ofVariant, rows },
-      put(place, record) {
-        rows[place] = variantsOf(record, ofVariant).map(
-          (variant) => kind.figure(filter, record!, variant) ?? NaN,
-        );
-      },
+      put: (place, record) =>
+        rows.put(
+          place,
+          rowsOf(record, (one, variant) => {
+            const figure = kind.figure(filter, one, variant);
+            return figure === null ? [] : [figure];
+          }),
+        ),
     };
   }
   const codes = new Map<FilterKey, number>();
   const keys: FilterKey[] = [];
-  const rows: (readonly (readonly number[])[])[] = [];
-  // Many products have the very same, so that is held once.
-  const alike = new Map<string, readonly (readonly number[])[]>();
+  const rows = new Rows(wholes());
   const codeOf = (key: FilterKey): number => {
-    let code = codes.get(key);
-    if (code === undefined) {
-      code = keys.length;
-      codes.set(key, code);
-      keys.push(key);
-    }
-    return code;
+    const known = codes.get(key);
+    if (known !== undefined) return known;
+    codes.set(key, keys.length);
+    return keys.push(key) - 1;
   };
   return {
     column: { is: 'values', ofVariant, keys, codeOf: (key) => codes.get(key), rows },
-    put(place, record) {
-      const row = variantsOf(record, ofVariant).map((variant) =>
-        kind.keys(filter, record!, variant).map(codeOf),
-      );
-      const said = row.map((one) => `${one.join()};`).join('');
-      const known = alike.get(said);
-      if (!known) alike.set(said, row);
-      rows[place] = known ?? row;
-    },
+    put: (place, record) =>
+      rows.put(
+        place,
+        rowsOf(record, (one, variant) => kind.keys(filter, one, variant).map(codeOf)),
+      ),
   };
 }

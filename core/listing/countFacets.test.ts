@@ -6,7 +6,7 @@ import { countFacets } from './countFacets.ts';
 import { MOST_BARS, roundEdges } from './facets.ts';
 import type { FilterKey } from './filterKind.ts';
 import { filterId, filterKind, type Filter } from './filters/index.ts';
-import { listingIndex } from './listingIndex.ts';
+import { amongIds, listingIndex } from './listingIndex.ts';
 import type { ListingRecord } from './record.ts';
 
 const count = (records: readonly ListingRecord[], choices: readonly Choice[]) =>
@@ -107,7 +107,7 @@ describe('counts beside the values of filters', () => {
         choicesArbitrary,
         ([records, some], choices) => {
           const index = listingIndex(records);
-          const among = index.among([...some.map(({ id }) => id), 1_000_000]);
+          const among = amongIds(index, [...some.map(({ id }) => id), 1_000_000]);
           const { facets } = countFacets(index, among, allFilters, choices);
           const alone = countFacets(listingIndex(some), null, allFilters, choices).facets;
           const sorted = ({ total, filters }: typeof facets) => ({

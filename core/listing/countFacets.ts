@@ -1,28 +1,10 @@
-import { isWithin, type Choice, type Span } from './choice.ts';
-import type { Column, SpanColumn, ValuesColumn } from './column.ts';
+import type { Choice } from './choice.ts';
+import type { SpanColumn, ValuesColumn } from './column.ts';
 import { roundEdges, type Facets, type SpanFacet } from './facets.ts';
 import { filterId, filterKind, type Filter } from './filters/index.ts';
 import type { Among, ListingIndex } from './listingIndex.ts';
-
-/** Whether a row holds for what is chosen. */
-type Passes = (row: number, variant: number) => boolean;
-
-function passesOf(column: Column, choice: Choice): Passes {
-  if ('span' in choice) {
-    const { span } = choice;
-    const figures = (column as SpanColumn).rows;
-    return (row, variant) => isFigureWithin(figures[row]![variant]!, span);
-  }
-  const values = column as ValuesColumn;
-  const chosen = new Uint8Array(values.keys.length);
-  for (const key of choice.keys) {
-    const code = values.codeOf(key);
-    if (code !== undefined) chosen[code] = 1;
-  }
-  return (row, variant) => values.rows[row]![variant]!.some((code) => chosen[code] === 1);
-}
-
-const isFigureWithin = (figure: number, span: Span) => isWithin(Number.isNaN(figure) ? null : figure, span);
+import { passesOf } from './passes.ts';
+import { figures, wholes } from './rows.ts';
 
 /** Gathers how many products have each value of one filter, each product once. */
 interface Counter {
@@ -36,19 +18,27 @@ interface Counter {
  * @param isAdded those that are counted come on top of the listing as it is: values of it are chosen, and one more
  *   would be joined to them by "or"
  */
-function valuesCounter(column: ValuesColumn, isAdded: boolean): Counter {
-  const counts = new Int32Array(column.keys.length);
-  const last = new Int32Array(column.keys.length).fill(-1);
+function valuesCounter({ keys, rows }: ValuesColumn, isAdded: boolean): Counter {
+  const counts = new Int32Array(keys.length);
+  const last = new Int32Array(keys.length).fill(-1);
+  const first = rows.first.at;
+  const begins = rows.begins.at;
+  const values = rows.values.at;
   return {
     add(place, variant) {
-      for (const code of column.rows[place]![variant]!) {
+      const start = first[place];
+      if (!start) return;
+      const row = start + variant;
+      const end = begins[row + 1]!;
+      for (let at = begins[row]!; at < end; at += 1) {
+        const code = values[at]!;
         if (last[code] === place) continue;
         last[code] = place;
         counts[code]! += 1;
       }
     },
     found: (total) => ({
-      values: column.keys.flatMap((key, code) => {
+      values: keys.flatMap((key, code) => {
         const count = counts[code]!;
         return count > 0 ? [{ key, count: count + (isAdded ? total : 0) }] : [];
       }),
@@ -56,31 +46,38 @@ function valuesCounter(column: ValuesColumn, isAdded: boolean): Counter {
   };
 }
 
-function spanCounter(column: SpanColumn): Counter {
-  const places: number[] = [];
-  const figures: number[] = [];
+function spanCounter({ rows }: SpanColumn): Counter {
+  const places = wholes();
+  const found = figures();
+  const first = rows.first.at;
+  const begins = rows.begins.at;
+  const values = rows.values.at;
   let least = Infinity;
   let most = -Infinity;
   return {
     add(place, variant) {
-      const figure = column.rows[place]![variant]!;
-      if (Number.isNaN(figure)) return;
+      const start = first[place];
+      if (!start) return;
+      const row = start + variant;
+      const at = begins[row]!;
+      if (at === begins[row + 1]!) return;
+      const figure = values[at]!;
       places.push(place);
-      figures.push(figure);
+      found.push(figure);
       if (figure < least) least = figure;
       if (figure > most) most = figure;
     },
     found() {
-      if (places.length === 0) return { span: null };
+      if (places.size === 0) return { span: null };
       const edges = roundEdges(least, most);
-      const first = edges[0]!;
-      const step = edges[1]! - first;
+      const lowest = edges[0]!;
+      const step = edges[1]! - lowest;
       const counts = new Int32Array(edges.length - 1);
       const last = new Int32Array(edges.length - 1).fill(-1);
-      for (let i = 0; i < places.length; i += 1) {
-        const bar = Math.floor((figures[i]! - first) / step);
-        if (last[bar] === places[i]) continue;
-        last[bar] = places[i]!;
+      for (let i = 0; i < places.size; i += 1) {
+        const bar = Math.floor((found.at[i]! - lowest) / step);
+        if (last[bar] === places.at[i]) continue;
+        last[bar] = places.at[i]!;
         counts[bar]! += 1;
       }
       const span: SpanFacet = {
@@ -102,13 +99,13 @@ const OTHER = -3;
  * How many remain of a listing, and what each of its filters would make of it: every count is made with all other
  * filters applied (calculations §20). One look at each product: one that fails of a single filter counts for the values
  * of that filter alone.
- * @param among the listing before anything is chosen
+ * @param among the listing before anything is chosen; null for everything
  * @param choices of these filters, one for each at most
  * @returns the places of what remains as well
  */
 export function countFacets(
   index: ListingIndex,
-  among: Among,
+  among: Among | null,
   filters: readonly Filter[],
   choices: readonly Choice[],
 ): { facets: Facets; remaining: number[] } {
@@ -117,7 +114,7 @@ export function countFacets(
   const chosen = choices.map((choice) => {
     const filter = at.get(filterId(choice.filter)) ?? OTHER;
     const column = columns[filter] ?? index.column(choice.filter);
-    return { filter, ofVariant: column.ofVariant, passes: passesOf(column, choice) };
+    return { filter, ofVariant: column.ofVariant, passes: passesOf(index, choice) };
   });
   const ofProduct = chosen.filter(({ ofVariant }) => !ofVariant);
   const ofVariants = chosen.filter(({ ofVariant }) => ofVariant);
@@ -136,8 +133,10 @@ export function countFacets(
   const remaining: number[] = [];
   const failsOf: number[] = [];
   const size = index.size();
+  const variantsAt = index.variants();
   for (let place = 0; place < size; place += 1) {
-    if (index.idAt(place) === null || (among && among[place] !== 1)) continue;
+    const variants = variantsAt[place]!;
+    if (variants < 0 || (among && among[place] !== 1)) continue;
     let fails = NONE;
     for (const { passes, filter } of ofProduct)
       if (!passes(place, 0)) {
@@ -148,7 +147,6 @@ export function countFacets(
         fails = filter;
       }
     if (fails === SEVERAL) continue;
-    const variants = index.variantsAt(place);
     let isIn = ofVariants.length === 0;
     for (let variant = 0; variant < variants; variant += 1) {
       let failsHere = NONE;

@@ -115,4 +115,4 @@ const choiceArbitrary = (filter: Filter): fc.Arbitrary<Choice> => {
 export const choicesArbitrary: fc.Arbitrary<Choice[]> = fc
   .subarray([...allFilters], { maxLength: 4 })
   .chain((some) => fc.tuple(...some.map(choiceArbitrary)))
-  .map((some) => some as Choice[]);
+  .map((some) => some);

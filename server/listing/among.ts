@@ -1,0 +1,71 @@
+import type { Clause } from '../../core/assortment/clauses/index.ts';
+import type { ProductAssortment } from '../../core/assortment/products.ts';
+import { isGroup } from '../../core/assortment/rule.ts';
+import type { Choice } from '../../core/listing/choice.ts';
+import type { FilterKey } from '../../core/listing/filterKind.ts';
+import type { Filter } from '../../core/listing/filters/index.ts';
+import { amongIds, type Among, type ListingIndex } from '../../core/listing/listingIndex.ts';
+import { amongWhere, passesOf } from '../../core/listing/passes.ts';
+import { isInSql } from '../assortments/productIds.ts';
+import { Statement, type SqlWorld } from '../assortments/statement.ts';
+import type { Queryable } from '../db/pool.ts';
+import { remainsSql } from './filterSql.ts';
+
+const chosen = (filter: Filter, keys: readonly FilterKey[]): Choice => ({ filter, keys });
+
+/** What holds for the same products as a clause, chosen of a filter; null where none is known to. */
+function asChoice(clause: Clause, { around }: SqlWorld): Choice | null {
+  switch (clause.is) {
+    case 'category':
+      return clause.below ? chosen({ by: 'category' }, clause.ids) : null;
+    case 'brand':
+      return chosen({ by: 'brand' }, clause.ids);
+    case 'tag':
+      return chosen({ by: 'tag' }, clause.tags);
+    case 'reduced':
+      return clause.percent === 0 ? chosen({ by: 'reduced' }, [true]) : null;
+    case 'around':
+      return around?.of === 'category' ? chosen({ by: 'category' }, [around.id]) : null;
+    default:
+      return null;
+  }
+}
+
+/** The rule of a list as what is chosen of filters, all of which have to hold; null where it says more than that. */
+function asChoices({ rule, byHand }: ProductAssortment, world: SqlWorld): Choice[] | null {
+  const isSimple = rule.parts.length === 0 || rule.join === 'all';
+  if (!isSimple || byHand.putIn.length > 0 || byHand.leftOut.length > 0) return null;
+  const choices = rule.parts.map((part) => (isGroup(part) ? null : asChoice(part, world)));
+  return choices.every((one) => one !== null) ? choices : null;
+}
+
+/**
+ * The products that a list has before anything is chosen of it, with what is searched within it; null for everything.
+ * What the index knows is asked of it, all else of the database.
+ */
+export async function amongOf(
+  db: Queryable,
+  list: ProductAssortment,
+  { without, words }: { without: readonly number[]; words: string },
+  index: ListingIndex,
+  world: SqlWorld,
+): Promise<Among | null> {
+  const choices = without.length > 0 || words !== '' ? null : asChoices(list, world);
+  if (choices) {
+    const inStockOnly = list.soldOut === 'out';
+    if (choices.length === 0 && !inStockOnly) return null;
+    return amongWhere(
+      index,
+      choices.map((choice) => passesOf(index, choice)),
+      inStockOnly,
+    );
+  }
+  const statement = new Statement();
+  const remains = words ? (of: Statement) => remainsSql({ choices: [], words }, of, world) : undefined;
+  const where = isInSql(list, statement, world, { without, remains });
+  const { rows } = await db.query<{ ids: number[] }>(
+    `SELECT ARRAY(SELECT p.id FROM product p WHERE ${where}) AS ids`,
+    statement.values,
+  );
+  return amongIds(index, rows[0]!.ids);
+}
