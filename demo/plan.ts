@@ -45,6 +45,13 @@ const small: CardSettings = { parts: { picture: { ratio: { phone: '1:1' } }, tit
 
 const paged = { by: 'numbered' } as const;
 
+/** What shoppers find things in a long list with. */
+const findIn = (filters: readonly string[]): NonNullable<StoredShelf['tools']> => ({
+  count: { phone: true },
+  sort: { phone: true },
+  filters: filters.map((id) => (id === 'brand' ? { id, words: 'Maker' } : { id })),
+});
+
 type Look = NonNullable<StoredBay['look']>;
 const ROOMY: Look = { above: { phone: 32, laptop: 48 }, below: { phone: 8 } };
 
@@ -193,8 +200,20 @@ export function demoPlan(bannerPictureId: string, ids: DemoIds): StoredPlan {
       id: 'shop',
       name: 'Everything',
       assortment: { of: 'products', order: { by: 'position' }, soldOut: 'toTheEnd' },
+      columns: { count: { phone: 2, tablet: 3 } },
       amount: { rows: { phone: 8, tablet: 6 } },
       paging: paged,
+      tools: findIn([
+        'category',
+        'price',
+        'option.1',
+        'stock',
+        'brand',
+        'rating',
+        'reduced',
+        'measure.capacity',
+        'tag',
+      ]),
       card: { parts: { rating: { shown: { phone: true } }, basket: { shown: { phone: true } } } },
     },
     {
@@ -206,8 +225,10 @@ export function demoPlan(bannerPictureId: string, ids: DemoIds): StoredPlan {
         order: { by: 'bestSold', days: 90 },
         soldOut: 'toTheEnd',
       },
+      columns: { count: { phone: 2, tablet: 3 } },
       amount: { rows: { phone: 6, tablet: 4 } },
       paging: paged,
+      tools: findIn(['category', 'price', 'option.1', 'stock', 'brand', 'reduced']),
       card: { parts: { swatches: { shown: { phone: true } }, basket: { shown: { phone: true } } } },
     },
     {

@@ -3,6 +3,7 @@ import type { Explanation } from '../assortment/explain.ts';
 import type { Path } from '../assortment/rule.ts';
 import { PRODUCT_FACTS, type ProductFact, type ProductFacts } from '../catalogue/facts.ts';
 import { array, idSchema, mixed, number, string, type Schema } from '../schema/schema.ts';
+import { MOST_FILTERS } from '../listing/shownFilter.ts';
 import type { ItemsAnswer } from '../view/view.ts';
 import type { Item } from '../card/item.ts';
 import type { HardCounts } from '../hardCases/hardCounts.ts';
@@ -55,6 +56,8 @@ interface ItemsQuestion extends Question {
   count: number;
   /** What of products is read besides what every card says; all that is known where it is not said. */
   needs?: readonly ProductFact[] | undefined;
+  /** Ids of filters of which all counts are answered as well, where it is a listing. */
+  filters?: readonly string[] | undefined;
 }
 
 /** The items of an assortment, from one place on. */
@@ -68,12 +71,14 @@ export const readItems = contract({
     start: number().integer().min(0).max(10_000_000).required(),
     count: number().integer().min(0).max(MOST_ITEMS).required(),
     needs: array(string().oneOf(PRODUCT_FACTS).required()).max(20),
+    filters: array(string().max(80).required()).max(MOST_FILTERS),
   }),
   answer: shape<Omit<ItemsAnswer, 'coming'>>({
     total: number().integer().min(0).required(),
     own: number().integer().min(0).required(),
     start: number().integer().min(0).required(),
     items: array().required(),
+    facets: array() as unknown as Schema<ItemsAnswer['facets']>,
   }),
 });
 

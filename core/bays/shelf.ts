@@ -7,6 +7,7 @@ import { columnsLine } from '../spec/columns.ts';
 import { layoutLine } from '../spec/layout.ts';
 import { lookLine } from '../spec/look.ts';
 import { showsLine } from '../spec/shows.ts';
+import { toolsLine } from '../spec/tools.ts';
 import { visibilityLine } from '../spec/visibility.ts';
 import { askShelf } from '../view/askShelf.ts';
 import { withHeading } from '../view/headingHeight.ts';
@@ -41,7 +42,7 @@ export const shelfBay: BayKind<typeof settings, ShelfContent> = {
   settings,
   defaults: {},
   hasHeading: true,
-  spec: [showsLine, layoutLine, columnsLine, cardLine, lookLine, visibilityLine],
+  spec: [showsLine, layoutLine, columnsLine, cardLine, toolsLine, lookLine, visibilityLine],
   addable: true,
   named: ({ heading, shelfId }, plan) => heading.words || plan.shelves[shelfId]?.name || 'Shelf',
   atFirst: (id) => ({

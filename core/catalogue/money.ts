@@ -10,7 +10,8 @@ export interface Currency {
 
 const digitsOf = new Map<string, number>();
 
-function fractionDigits(code: string): number {
+/** Digits after the point that a currency has, ISO 4217. */
+export function fractionDigits(code: string): number {
   let digits = digitsOf.get(code);
   if (digits === undefined) {
     digits =

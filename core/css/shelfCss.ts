@@ -9,6 +9,7 @@ import type { ShelfView, StepView } from '../view/view.ts';
 import { cardCss, frameCss } from './cardCss.ts';
 import { atBand, hiddenAt, within } from './containers.ts';
 import { placeCss } from './placeCss.ts';
+import { toolsCss } from './toolsCss.ts';
 import { cssName, scopeOf } from './written.ts';
 
 /** Cards that are held but not shown at a step; counted from the first one held. What a script added stays. */
@@ -75,13 +76,14 @@ function movingLookCss(scope: string, { arrowLook: { offset }, arrowPlace, markL
 
 /** Style sheet text of one shelf: layout, across, gaps, what is shown, pagers and parts at each width. */
 export function shelfCss(shelf: ShelfView, bands: Bands): string {
+  const tools = shelf.tools ? toolsCss(shelf.id, shelf.tools, bands) : '';
   const scope = scopeOf('shelf', shelf.id);
   const { card } = shelf;
   const parts = partKinds
     .filter(({ id }) => everShown(card, id))
     .map((kind) => kind.css?.(scope, ofPart(card, kind.id)!) ?? '')
     .join('');
-  let css = `${scope}{--align:${card.align}}${parts}${frameCss(scope, card)}${placeCss(scope, card, bands)}${movingLookCss(scope, shelf.moving)}`;
+  let css = `${tools}${scope}{--align:${card.align}}${parts}${frameCss(scope, card)}${placeCss(scope, card, bands)}${movingLookCss(scope, shelf.moving)}`;
   let before = '';
   for (const step of shelf.steps) {
     const ratio = step.picture.by === 'ratio' ? `--ratio:${Number(step.picture.ratio.toFixed(4))};` : '';

@@ -13,8 +13,9 @@ export const cssName = (text: string): string => escaped(text, /[^\w-]/gu);
 /** A string with its quotes. */
 export const cssString = (text: string): string => `"${escaped(text, /[^\w \-.:]/gu)}"`;
 
-/** Where a bay or a shelf is drawn. */
-export const scopeOf = (what: 'bay' | 'shelf', id: string): string => `[data-${what}=${cssString(id)}]`;
+/** Where a bay, a shelf or a list with its tools is drawn. */
+export const scopeOf = (what: 'bay' | 'shelf' | 'listing', id: string): string =>
+  `[data-${what}=${cssString(id)}]`;
 
 /** A colour; what is none is no value, so that the one before it holds. */
 export const cssColour = (text: string): string =>

@@ -33,6 +33,7 @@ describe('counts beside the values of filters', () => {
         expect(remaining.map((place) => records[place]!.id)).toEqual(left.map(({ id }) => id));
         allFilters.forEach((filter, i) => {
           const found = facets.filters[i]!;
+          expect(found.off, filterId(filter)).toBe(count(records, without(choices, filter)));
           if (!('values' in found)) return;
           expect(new Set(found.values.map(({ key }) => key)).size).toBe(found.values.length);
           for (const { key, count: said } of found.values)
@@ -138,7 +139,7 @@ describe('counts beside the values of filters', () => {
     });
     const index = listingIndex([record(1, 1, ['a']), record(2, 2, ['a']), record(3, 1, [])]);
     const { facets } = countFacets(index, null, [{ by: 'tag' }], [{ filter: { by: 'brand' }, keys: [1] }]);
-    expect(facets).toEqual({ total: 2, filters: [{ values: [{ key: 'a', count: 1 }] }] });
+    expect(facets).toEqual({ total: 2, filters: [{ off: 2, values: [{ key: 'a', count: 1 }] }] });
   });
 });
 

@@ -1,6 +1,6 @@
 import type { Choice } from './choice.ts';
 import type { SpanColumn, ValuesColumn } from './column.ts';
-import { roundEdges, type Facets, type SpanFacet } from './facets.ts';
+import { roundEdges, type Facets, type SpanFacet, type ValueFacet } from './facets.ts';
 import { filterId, filterKind, type Filter } from './filters/index.ts';
 import type { Among, ListingIndex } from './listingIndex.ts';
 import { passesOf } from './passes.ts';
@@ -11,7 +11,7 @@ interface Counter {
   /** What this product has, or this variant of it. */
   add(place: number, variant: number): void;
   /** @param total of the listing as it is chosen */
-  found(total: number): Facets['filters'][number];
+  found(total: number): { values: readonly ValueFacet[] } | { span: SpanFacet | null };
 }
 
 /**
@@ -132,6 +132,9 @@ export function countFacets(
 
   const remaining: number[] = [];
   const failsOf: number[] = [];
+  // Products that come on top with one filter off, by filter; each counted once.
+  const off = new Int32Array(filters.length);
+  const lastOff = new Int32Array(filters.length).fill(-1);
   const size = index.size();
   const variantsAt = index.variants();
   for (let place = 0; place < size; place += 1) {
@@ -163,21 +166,39 @@ export function countFacets(
     }
     if (fails !== NONE) {
       // With this filter off, it would be there.
-      if (isIn) counters[fails]?.add(place, 0);
+      if (isIn && fails >= 0) {
+        counters[fails]!.add(place, 0);
+        off[fails]! += 1;
+      }
       continue;
     }
     if (isIn) {
       remaining.push(place);
       for (const { counter } of countedOfProduct) counter.add(place, 0);
     }
+    // What has no variant fails of everything that is asked of them.
+    const [only, ...more] = ofVariants;
+    if (variants === 0 && only && more.length === 0 && only.filter >= 0) off[only.filter]! += 1;
     for (let variant = 0; variant < variants; variant += 1) {
       const failsHere = failsOf[variant]!;
       if (failsHere === NONE) for (const { counter } of countedOfVariants) counter.add(place, variant);
-      else if (failsHere !== SEVERAL && !(isIn && adds[failsHere])) counters[failsHere]?.add(place, variant);
+      else if (failsHere >= 0) {
+        if (!isIn && lastOff[failsHere] !== place) {
+          lastOff[failsHere] = place;
+          off[failsHere]! += 1;
+        }
+        if (!isIn || !adds[failsHere]) counters[failsHere]!.add(place, variant);
+      }
     }
   }
   return {
-    facets: { total: remaining.length, filters: counters.map((counter) => counter.found(remaining.length)) },
+    facets: {
+      total: remaining.length,
+      filters: counters.map((counter, i) => ({
+        ...counter.found(remaining.length),
+        off: remaining.length + off[i]!,
+      })),
+    },
     remaining,
   };
 }

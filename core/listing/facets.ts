@@ -24,9 +24,15 @@ export interface SpanFacet {
 export interface Facets {
   /** How many remain of what is chosen, before any greatest number to a page. */
   total: number;
-  /** By filter, in the order of the filters; of a span null where nothing has a figure. */
-  filters: readonly ({ values: readonly ValueFacet[] } | { span: SpanFacet | null })[];
+  /** By filter, in the order of the filters. */
+  filters: readonly FilterFound[];
 }
+
+/** What a filter would make of a listing; a span is null where nothing has a figure. */
+export type FilterFound = {
+  /** How many there would be without what is chosen of it. */
+  off: number;
+} & ({ values: readonly ValueFacet[] } | { span: SpanFacet | null });
 
 /** A histogram has at most so many bars. */
 export const MOST_BARS = 24;

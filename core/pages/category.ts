@@ -3,6 +3,7 @@ import { AROUND, listed, linkTo, plainPage, type PageKind } from './pageKind.ts'
 export const categoryPage: PageKind = {
   ...plainPage,
   singly: true,
+  lists: true,
   id: 'category',
   name: 'Category',
   address: { steps: ['category'], slugged: true },

@@ -3,6 +3,7 @@ import { AROUND, listed, linkTo, plainPage, type PageKind } from './pageKind.ts'
 export const collectionPage: PageKind = {
   ...plainPage,
   singly: true,
+  lists: true,
   id: 'collection',
   name: 'Collection',
   address: { steps: ['collection'], slugged: true },

@@ -7,6 +7,7 @@ import type { Basket } from '../shopper/basket.ts';
 import type { OrderFacts, OrderInList } from '../shopper/order.ts';
 import type { SentForm } from '../shopper/shopper.ts';
 import type { StoredShelf } from '../plan/shelf.ts';
+import type { Parameter } from '../view/address.ts';
 import type { Link } from '../view/view.ts';
 
 /** Everything that a page can be about, of the catalogue or of one shopper. */
@@ -69,6 +70,10 @@ export interface PageKind {
   standsFor?: string;
   /** One of what it is about can have an arrangement of its own. */
   singly?: boolean;
+  /** The address of the page that is this one with no more than a list of it narrowed; null where there is none. */
+  narrowedTo?(parameters: readonly Parameter[]): string | null;
+  /** It is a list: what an address says of its first shelf with tools needs no name before it. */
+  lists?: true;
   /** Any number of pages can be of it, each with a slug of its own; else one is arranged for all of the kind. */
   many: boolean;
   /** The listing that it is about, which a shelf on it may show. */

@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { slugOf } from '../catalogue/slugOf.ts';
 import { describe, expect, it } from 'vitest';
 import { findingsIn, findingsOn } from '../checks/index.ts';
 import { pageFor } from '../pages/index.ts';
@@ -23,7 +24,6 @@ import {
   idsIn,
   pageAt,
   removePage,
-  slugOf,
 } from './pageEdits.ts';
 import { pageTemplates } from './pageTemplates/index.ts';
 import { completePlan, type StoredPlan } from './storedPlan.ts';

@@ -1,3 +1,4 @@
+import { LONGEST_SLUG, slugOf } from '../catalogue/slugOf.ts';
 import { pageFor, pageKind } from '../pages/index.ts';
 import { ownPage } from '../pages/own.ts';
 import { copyOf, type Command } from './commands.ts';
@@ -6,20 +7,6 @@ import type { PageContent } from './pageTemplates/pageTemplate.ts';
 import { shelvesOf } from './places.ts';
 import { completePlan, type StoredPlan } from './storedPlan.ts';
 import { LONGEST_NAME } from './words.ts';
-
-const LONGEST_SLUG = 80;
-
-/** The address that a name makes: letters without their marks, digits, and hyphens between words; empty where none is left. */
-export const slugOf = (name: string): string =>
-  name
-    .normalize('NFKD')
-    .replace(/\p{M}/gu, '')
-    .replaceAll('ß', 'ss')
-    .toLowerCase()
-    .replace(/[’']/g, '')
-    .replace(/[^a-z0-9]+/g, '-')
-    .slice(0, LONGEST_SLUG)
-    .replace(/^-|-$/g, '');
 
 /** The page of the owner's own that is at an address, deleted ones left aside; undefined where it is free. */
 export const pageAt = (plan: StoredPlan, slug: string): Page | undefined =>

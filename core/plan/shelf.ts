@@ -24,6 +24,7 @@ import { rulesTree } from '../rules/rulesTree.ts';
 import { keptStyle } from '../style/keptStyle.ts';
 import { styleTree } from '../style/styleTree.ts';
 import { columnsSettings, layoutSettings, shelfCardSettings } from './shelfSettings.ts';
+import { toolsSettings } from './toolsSettings.ts';
 import { LONGEST_NAME } from './words.ts';
 
 const showsSettings = {
@@ -93,6 +94,7 @@ const lines = {
   layout: { ...likeSettings, ...layoutSettings },
   columns: columnsSettings,
   card: shelfCardSettings,
+  tools: toolsSettings,
   look: { ...shelfStyle, ...shelfRules } as unknown as Tree,
 };
 
@@ -103,6 +105,7 @@ export const shelfTree = joined(
   layoutSettings,
   columnsSettings,
   shelfCardSettings,
+  toolsSettings,
   shelfStyle,
   shelfRules,
 );

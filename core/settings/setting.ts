@@ -19,6 +19,7 @@ export const LINES = [
   'columns',
   'place',
   'card',
+  'tools',
   'look',
   'visibility',
   'page',

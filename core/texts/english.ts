@@ -3,6 +3,7 @@ import { textsOf } from './text.ts';
 
 const everywhere = textsOf('everywhere');
 const ofLists = textsOf('lists');
+const ofListings = textsOf('listings');
 const ofMoving = textsOf('moving');
 const ofProducts = textsOf('products');
 const ofSaved = textsOf('saved');
@@ -47,6 +48,75 @@ export const english = {
   next: ofLists('Next'),
   products: ofLists({ one: '{count} product', other: '{count} products' }, [['count', 12]]),
   seeMore: ofLists('See more', 'A link of a category or a collection'),
+
+  productsFound: ofListings({ one: '{count} product', other: '{count} products' }, [['count', 96]]),
+  sortBy: ofListings('Sort by'),
+  sort: ofListings('Sort', 'The button beside the ways to sort'),
+  recommended: ofListings('Recommended', 'The order of the list itself'),
+  sorts: {
+    newest: ofListings('Newest'),
+    'best-sold': ofListings('Bestselling'),
+    price: ofListings('Price, lowest first'),
+    'price-down': ofListings('Price, highest first'),
+    reduction: ofListings('Largest reduction'),
+    rating: ofListings('Best rated'),
+    name: ofListings('Name'),
+  },
+  filters: ofListings('Filters', 'Names the filters, and is on the button that they are behind'),
+  closeFilters: ofListings('Close the filters', 'Said aloud'),
+  category: ofListings('Category', 'A filter'),
+  allProducts: ofListings('All products', 'No category'),
+  price: ofListings('Price', 'A filter'),
+  brand: ofListings('Brand', 'A filter'),
+  tag: ofListings('Tag', 'A filter'),
+  ratingFilter: ofListings('Rating', 'A filter'),
+  starsAndMore: ofListings(
+    { one: '{count} star and more', other: '{count} stars and more' },
+    [['count', 4]],
+    'A value of the filter by rating',
+  ),
+  inStockOnly: ofListings('In stock only', 'A filter'),
+  reducedOnly: ofListings('Reduced', 'A filter'),
+  addsCount: ofListings('+{count}', [['count', 15]], 'How many more products a value brings'),
+  wouldFind: ofListings(
+    '{value}, {count}',
+    [
+      ['value', 'Vases'],
+      ['count', 14],
+    ],
+    'A value of a filter, said aloud',
+  ),
+  wouldAdd: ofListings(
+    '{value}, {count} more',
+    [
+      ['value', 'Fogbank'],
+      ['count', 15],
+    ],
+    'A value that would be joined to others, said aloud',
+  ),
+  valueChosen: ofListings('{value}, chosen', [['value', 'Vases']], 'A value of a filter, said aloud'),
+  fromTo: ofListings('{least} to {most}', [
+    ['least', '£9.50'],
+    ['most', '£86'],
+  ]),
+  atLeast: ofListings('From {least}', [['least', '£20']]),
+  upTo: ofListings('Up to {most}', [['most', '£60']]),
+  leastOf: ofListings('{filter}, from', [['filter', 'Price']], 'A field, said aloud'),
+  mostOf: ofListings('{filter}, to', [['filter', 'Price']], 'A field, said aloud'),
+  to: ofListings('to', 'Between the two fields of a price'),
+  apply: ofListings('Apply'),
+  applyOf: ofListings(
+    'Apply {filter}',
+    [['filter', 'Price']],
+    'The button beside the two fields, said aloud',
+  ),
+  takeOff: ofListings('Remove {value}', [['value', 'Vases']], 'Said aloud'),
+  removeAll: ofListings('Remove all'),
+  chosen: ofListings('Chosen', 'Names the list of what is chosen, said aloud'),
+  moreOfFilter: ofListings('{count} more', [['count', 4]], 'Values of a filter that are not shown at first'),
+  searchList: ofListings('Search this list'),
+  searchNow: ofListings('Search', 'The button beside the field'),
+  nothingMatches: ofListings('Nothing in this list matches all that is chosen.'),
 
   carousel: ofMoving('carousel', 'What a row that moves is, said aloud'),
   picturesOf: ofMoving('Pictures of {title}', [TITLE]),

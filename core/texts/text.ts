@@ -2,6 +2,7 @@
 export const TEXT_GROUPS = {
   everywhere: 'On every page',
   lists: 'Lists and their pages',
+  listings: 'Filters, sorting and search',
   moving: 'Rows that move',
   products: 'Cards and products',
   saved: 'Saved products',

@@ -1,3 +1,20 @@
+import type { Choice } from '../listing/choice.ts';
+import type { SortId } from '../listing/sorts.ts';
+
+/** A parameter of an address; one name may stand in it several times. */
+export type Parameter = readonly [name: string, value: string];
+
+/** What an address chooses of a list. */
+export interface GivenListing {
+  choices: readonly Choice[];
+  words: string;
+  sort: SortId | null;
+  /** The same as parameters, in one order. */
+  parameters: readonly Parameter[];
+}
+
+export const NOTHING_CHOSEN: GivenListing = { choices: [], words: '', sort: null, parameters: [] };
+
 /** Where a page is seen. */
 export interface PageAddress {
   path: string;
@@ -5,6 +22,8 @@ export interface PageAddress {
   from: Readonly<Record<string, number>>;
   /** What of a bay is shown, by bay, where that is not what is shown at first: a tab, the thanks for a form. */
   open: Readonly<Record<string, string>>;
+  /** What is chosen of lists, by shelf, where anything is. */
+  listings?: Readonly<Record<string, GivenListing>>;
 }
 
 /** The parameter that says which item a shelf begins at. */
@@ -15,13 +34,21 @@ const SHOWS = '.shows';
 export const showsParameter = (bayId: string): string => `${bayId}${SHOWS}`;
 export const isShowsParameter = (name: string): boolean => name.endsWith(SHOWS);
 
-function href({ path, from, open }: PageAddress, anchor: string): string {
-  const query = [
-    ...Object.entries(from).flatMap(([id, first]) => (first > 0 ? [[fromParameter(id), String(first)]] : [])),
-    ...Object.entries(open).map(([id, tab]) => [showsParameter(id), tab]),
-  ]
-    .map(([name, value]) => `${encodeURIComponent(name!)}=${encodeURIComponent(value!)}`)
-    .sort()
+/** Parameters in the one order that they have in addresses. */
+export const inOrder = (parameters: readonly Parameter[]): Parameter[] =>
+  [...parameters].sort(([a, x], [b, y]) => compared(a, b) || compared(x, y));
+
+const compared = (a: string, b: string) => (a < b ? -1 : a > b ? 1 : 0);
+
+function href({ path, from, open, listings }: PageAddress, anchor: string): string {
+  const query = inOrder([
+    ...Object.values(listings ?? {}).flatMap(({ parameters }) => parameters),
+    ...Object.entries(from).flatMap(([id, first]): Parameter[] =>
+      first > 0 ? [[fromParameter(id), String(first)]] : [],
+    ),
+    ...Object.entries(open).map(([id, tab]): Parameter => [showsParameter(id), tab]),
+  ])
+    .map(([name, value]) => `${encodeURIComponent(name)}=${encodeURIComponent(value)}`)
     .join('&');
   return `${path}${query ? `?${query}` : ''}#${encodeURIComponent(anchor)}`;
 }
@@ -45,4 +72,19 @@ export function hrefShows(
   const from = Object.fromEntries(Object.entries(address.from).filter(([id]) => !shelves.includes(id)));
   const { [bayId]: _, ...others } = address.open;
   return href({ ...address, from, open: tab === null ? others : { ...others, [bayId]: tab } }, anchor);
+}
+
+/** The id of a list with its tools. */
+export const listAnchor = (shelfId: string): string => `list-${shelfId}`;
+
+/** Address of the page with something else chosen of a list, which begins at its first item unless another is said. */
+export function hrefListing(
+  address: PageAddress,
+  shelfId: string,
+  parameters: readonly Parameter[],
+  first = 0,
+): string {
+  const from = { ...address.from, [shelfId]: first };
+  const listings = { ...address.listings, [shelfId]: { ...NOTHING_CHOSEN, parameters } };
+  return href({ ...address, from, listings }, listAnchor(shelfId));
 }

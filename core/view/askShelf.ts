@@ -9,11 +9,17 @@ import { labelsShown } from '../card/cardLabels.ts';
 import type { Bands } from '../bands/bands.ts';
 import { assortmentOf } from '../plan/showing.ts';
 import type { Shelf } from '../plan/shelf.ts';
-import { hrefFrom } from './address.ts';
+import { isNarrowed } from '../listing/listing.ts';
+import { swatchFace } from '../swatch/swatchFace.ts';
+import { textsFor } from '../texts/index.ts';
+import { hrefFrom, hrefListing, NOTHING_CHOSEN } from './address.ts';
 import { keptFor } from './keptFor.ts';
+import { hasTools, listingOf } from './listingOf.ts';
 import type { BayMaking } from './making.ts';
-import { productRead, readsOfList, soldRead } from './reads.ts';
+import { productRead, readsOfList, readsOfListing, soldRead } from './reads.ts';
 import { filledCount, heldSpan, shelfView, sizedSteps } from './shelfView.ts';
+import { toolsRoom } from './toolsRoom.ts';
+import { toolsView } from './toolsView.ts';
 import type { ItemsAnswer, ItemsRequest, ShelfView, StandIn } from './view.ts';
 
 /** A shelf with what its bay has to know of it. */
@@ -30,10 +36,14 @@ const answers = keptFor<ItemsAnswer, ItemsAnswer>();
 
 /** Asks for the items of one shelf of a bay, and makes its view. */
 export function* askShelf(making: BayMaking, shelf: Shelf): Generator<ItemsRequest, AskedShelf, ItemsAnswer> {
-  const { plan, store, address, above, room } = making;
+  const { plan, store, address, above } = making;
   const { bands } = plan.house;
-  const steps = sizedSteps(shelf, room, bands);
   const assortment = assortmentOf(plan, shelf);
+  const given =
+    assortment.of === 'products' && hasTools(shelf) ? (address.listings?.[shelf.id] ?? NOTHING_CHOSEN) : null;
+  const rooms = given ? toolsRoom(making.room, shelf.tools, bands) : null;
+  const room = rooms?.inside ?? making.room;
+  const steps = sizedSteps(shelf, room, bands);
   const fallbacks = fallbackChain(assortment, (id) => plan.assortments[id]?.assortment);
   const depends = dependsOf([assortment, ...fallbacks]);
   making.changes(depends.changing);
@@ -44,6 +54,8 @@ export function* askShelf(making: BayMaking, shelf: Shelf): Generator<ItemsReque
   if (isOfProducts && labelsShown(store.labels, shelf.card).some(({ kind }) => labelKind(kind)!.byDay))
     making.changes('daily');
   for (const one of [assortment, ...fallbacks]) making.reads(readsOfList(one, making.around));
+  const listing = given && listingOf(shelf, given);
+  if (listing) making.reads(readsOfListing(listing));
   const own = shelf.instead.map(({ pictureId }) => pictureId && making.pictures(pictureId));
   const shownOn = (answer: ItemsAnswer): ItemsAnswer =>
     shelf.instead.length === 0
@@ -74,6 +86,7 @@ export function* askShelf(making: BayMaking, shelf: Shelf): Generator<ItemsReque
       start: span.start,
       count: span.end - span.start,
       needs,
+      listing,
     };
   };
   let from = shelf.paging.by === 'none' ? 0 : (address.from[shelf.id] ?? 0);
@@ -83,7 +96,9 @@ export function* askShelf(making: BayMaking, shelf: Shelf): Generator<ItemsReque
     answer = yield* asked(ask(from));
   }
   making.begins(shelf.id, from);
-  const fill = fillRequest(ask(from), answer, shelf, steps, bands);
+  if (given) making.narrows(shelf.id, given.parameters);
+  const narrowed = listing !== null && (isNarrowed(listing) || listing.sort !== null);
+  const fill = narrowed ? null : fillRequest(ask(from), answer, shelf, steps, bands);
   const filled = fill && (yield* asked(fill));
   if (making.remembers && !personal) {
     const first = heldSpan(shelf, steps, 0);
@@ -94,7 +109,8 @@ export function* askShelf(making: BayMaking, shelf: Shelf): Generator<ItemsReque
   }
   const fallback = isOfProducts ? assortment.fallback : null;
   const goesAway = fallback?.then === 'goAway';
-  const tooFew = goesAway && answer.own < fallback.fewerThan;
+  // What is left out by choice does not make it go away.
+  const tooFew = goesAway && !narrowed && answer.own < fallback.fewerThan;
   const standsIn = personal && making.keepsRoom && (tooFew || answer.total === 0);
   const stand = standsIn ? yield* asked(standInRequest(ask(from))) : null;
   const houseStyle = inPx(plan.house.style, plan.house.scale, bands);
@@ -111,6 +127,8 @@ export function* askShelf(making: BayMaking, shelf: Shelf): Generator<ItemsReque
     stand,
     address,
     from,
+    making.around && JSON.stringify(making.around),
+    making.prefixOf(shelf.id),
   ];
   return views(shelf, madeFrom, () => {
     const viewOf = (items: ItemsAnswer) =>
@@ -121,11 +139,32 @@ export function* askShelf(making: BayMaking, shelf: Shelf): Generator<ItemsReque
         room,
         store,
         from,
-        hrefFrom: (first) => hrefFrom(address, shelf.id, first),
+        hrefFrom: (first) =>
+          given
+            ? hrefListing(address, shelf.id, given.parameters, first)
+            : hrefFrom(address, shelf.id, first),
+        tools: rooms
+          ? toolsView(shelf, items.facets ?? [], items.total, {
+              address,
+              prefix: making.prefixOf(shelf.id),
+              from,
+              texts: textsFor(plan.house),
+              tree: making.tree,
+              around: making.around,
+              currency: { code: plan.house.currency, locale: plan.house.locale },
+              stand: rooms.stand,
+              faceOf: ({ key, colour, picture }) =>
+                swatchFace(
+                  { colour, picture, photograph: null },
+                  store.swatches.find(({ id }) => id === String(key)),
+                  null,
+                ),
+            })
+          : null,
       });
     return {
       view: viewOf(answer),
-      empty: tooFew || answer.total === 0,
+      empty: tooFew || (answer.total === 0 && !narrowed),
       personal,
       goesAway,
       standIn: stand?.items.length
@@ -147,6 +186,7 @@ const standInRequest = (request: ItemsRequest): ItemsRequest =>
           fallback: null,
         },
         fallbacks: [],
+        listing: null,
       }
     : request;
 

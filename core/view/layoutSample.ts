@@ -67,6 +67,7 @@ function made(layout: LayoutId): LayoutSample {
       store: cardStoreOf(plan.house, 0),
       from: 0,
       hrefFrom: () => '',
+      tools: null,
     },
   );
   const { step, boxes } = shelfMeasure(view, bands, REGION_PX);

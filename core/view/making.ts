@@ -8,7 +8,7 @@ import type { About } from '../pages/pageKind.ts';
 import type { Bay } from '../bays/index.ts';
 import type { LinkTarget } from '../plan/linkTo.ts';
 import type { Plan } from '../plan/plan.ts';
-import type { PageAddress } from './address.ts';
+import type { PageAddress, Parameter } from './address.ts';
 
 export type { ItemsAnswer, ItemsRequest } from './view.ts';
 
@@ -50,6 +50,10 @@ export interface BayMaking {
   reads(names: Iterable<string>): void;
   /** Tells which tab of a bay is open, where that is not the first. */
   opens(bayId: string, tab: string): void;
+  /** What stands before the names of parameters of a shelf's list (listingOf.ts). */
+  prefixOf(shelfId: string): string;
+  /** Tells what is chosen of a shelf's list, as parameters. */
+  narrows(shelfId: string, parameters: readonly Parameter[]): void;
   /** Tells which item a shelf begins at, once it is known how many there are. */
   begins(shelfId: string, from: number): void;
 }

@@ -23,8 +23,9 @@ import { linkTo, type LinkWorld } from '../plan/linkTo.ts';
 import { isInTime, nextComing } from '../plan/bayTimes.ts';
 import { shelvesOf } from '../plan/places.ts';
 import { cardStoreOf } from './cardStoreOf.ts';
-import { fromParameter, showsParameter, type PageAddress } from './address.ts';
+import { fromParameter, inOrder, showsParameter, type PageAddress, type Parameter } from './address.ts';
 import { keptFor } from './keptFor.ts';
+import { listingPrefix } from './listingOf.ts';
 import type { Said } from './making.ts';
 import { shelvesIn } from './shelvesIn.ts';
 import { contentOf, isAside, roomsOf, sideOf, type Rooms } from './rooms.ts';
@@ -82,6 +83,7 @@ interface Told {
   reads: Set<string>;
   begins: Record<string, number>;
   opened: Record<string, string>;
+  narrowed: Record<string, readonly Parameter[]>;
 }
 
 /** What a page is called: what it is about, or its own name. */
@@ -144,6 +146,10 @@ function* baysOf(
       begins: (shelfId, from) => {
         if (from > 0) told.begins[shelfId] = from;
       },
+      prefixOf: (shelfId) => listingPrefix(page, plan, shelfId),
+      narrows: (shelfId, parameters) => {
+        told.narrowed[shelfId] = parameters;
+      },
       opens: (bayId, tab) => {
         told.opened[bayId] = tab;
       },
@@ -192,7 +198,13 @@ export function* pageView(input: PageInput): Generator<ItemsRequest, PageView, I
     saves: keepsForLater(plan),
     pictures: input.pictures,
   });
-  const told: Told = { changing: new Set(), reads: new Set(readsOfPage(about)), begins: {}, opened: {} };
+  const told: Told = {
+    changing: new Set(),
+    reads: new Set(readsOfPage(about)),
+    begins: {},
+    opened: {},
+    narrowed: {},
+  };
   const head = yield* viewOfEdge('head', input, store, told);
   const shown = asShown(page, input);
   const bays = yield* baysOf(shown, input, store, told);
@@ -208,7 +220,7 @@ export function* pageView(input: PageInput): Generator<ItemsRequest, PageView, I
     pageId: page.id,
     kind: page.kind,
     path: address.path,
-    parameters: parametersOf(kind, about, told.begins, told.opened),
+    parameters: parametersOf(kind, about, told),
     name,
     title: kind.titledByStore ? name : `${name} – ${house.storeName}`,
     description: shortened(
@@ -268,17 +280,17 @@ const readsOfPage = ({ product, entry, collection }: About): string[] => [
 const parametersOf = (
   kind: PageKind,
   about: About,
-  begins: PageAddress['from'],
-  opened: PageAddress['open'],
+  { begins, opened, narrowed }: Told,
 ): PageView['parameters'] =>
-  [
+  inOrder([
     ...Object.entries(kind.reads).flatMap(([name, known]): [string, string][] => {
       const value = known(about);
       return value === null ? [] : [[name, value]];
     }),
     ...Object.entries(begins).map(([id, from]): [string, string] => [fromParameter(id), String(from)]),
     ...Object.entries(opened).map(([id, tab]): [string, string] => [showsParameter(id), tab]),
-  ].sort(([a], [b]) => (a < b ? -1 : 1));
+    ...Object.values(narrowed).flat(),
+  ]);
 
 const earliest = (...instants: (number | null)[]): number | null => {
   const known = instants.filter((instant) => instant !== null);

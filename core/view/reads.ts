@@ -3,6 +3,9 @@ import type { Assortment } from '../assortment/assortment.ts';
 import type { Around, LookedAt } from '../assortment/kinds.ts';
 import { orderKind } from '../assortment/orders/index.ts';
 import { clausesIn } from '../assortment/rule.ts';
+import { VARIANTS } from '../listing/filterKind.ts';
+import { filterKind } from '../listing/filters/index.ts';
+import type { Listing } from '../listing/listing.ts';
 
 /**
  * What a view was made from, as names that the catalogue announces when it changes: a view is to be made anew where
@@ -27,6 +30,19 @@ export const ruleRead = (what: LookedAt): string => `${RULE}.${what}`;
 
 /** Whether a name is of what lists go by, and not of anything that is shown. */
 export const isOfLists = (name: string): boolean => name === RULE || name.startsWith(`${RULE}.`);
+
+/** Any variant of any product, and not only the one that is shown. */
+const VARIANTS_READ = `${RULE}.${VARIANTS}`;
+
+/** What a listing counts, it may change with. */
+export const readsOfListing = ({ filters, words, sort }: Listing): string[] => [
+  RULE,
+  ...filters.flatMap(({ by }) =>
+    filterKind(by).looksAt.map((what) => (what === VARIANTS ? VARIANTS_READ : ruleRead(what))),
+  ),
+  ...(words ? [ruleRead('words')] : []),
+  ...(sort ? orderKind(sort.by).looksAt.map(ruleRead) : []),
+];
 
 /** Only what has come out is listed. */
 const ALWAYS: readonly LookedAt[] = ['onSaleFrom'];

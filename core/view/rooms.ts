@@ -14,7 +14,7 @@ type PageRoom = Pick<Page, 'kind' | 'width' | 'ownPx' | 'framed' | 'side' | 'bay
 /** The narrowest screen that is reckoned with, px. */
 const NARROWEST_PX = 320;
 /** With less than this beside it nothing is put beside anything, px. */
-const LEAST_BESIDE_PX = 240;
+export const LEAST_BESIDE_PX = 240;
 /** What is on a background of its own in a column is so far from its edges, px. */
 const LEAST_INSET_PX = 16;
 /** Space between a heading and what stands beside it, px. */
@@ -24,7 +24,7 @@ export const HEADING_GAP_PX = 32;
 export const contentOf = (house: House, { width, ownPx }: Pick<Page, 'width' | 'ownPx'>): number =>
   width === 'own' ? ownPx : house.contentPx;
 
-const byBands = <T>(bands: Bands, at: (bandId: string, fromPx: number) => T): Varying<T> =>
+export const byBands = <T>(bands: Bands, at: (bandId: string, fromPx: number) => T): Varying<T> =>
   Object.fromEntries(bands.map(({ id, from }) => [id, at(id, Math.max(NARROWEST_PX, from))]));
 
 const sides = keptFor<Page['side'], SideView>();

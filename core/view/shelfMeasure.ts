@@ -4,6 +4,7 @@ import { layoutKind } from '../layouts/index.ts';
 import { innerWidth, stepAt } from '../geometry/steps.ts';
 import { cardHeight } from './cardHeight.ts';
 import { shownIn } from './shownIn.ts';
+import { filtersHeight, toolsHeight } from './toolsHeight.ts';
 import type { ShelfView, StepView } from './view.ts';
 
 const PAGER_PX = 72;
@@ -33,14 +34,17 @@ export function shelfMeasure(shelf: ShelfView, bands: Bands, regionPx: number): 
   });
   const cards = Math.max(0, ...boxes.map((box) => box.y + box.height));
   const outside = step.arrows && (shelf.moving.arrowPlace === 'above' || shelf.moving.arrowPlace === 'below');
+  const { tools } = shelf;
+  const listPx =
+    cards +
+    (tools ? toolsHeight(tools, bands, step.bandId, innerPx) : 0) +
+    (shelf.pagers.length ? PAGER_PX : 0) +
+    (step.marks === 'none' ? 0 : MARKS_PX) +
+    (outside ? step.arrowPx + 8 : 0);
   return {
     step,
     cardPx: kind.cardPx(step, innerPx),
     boxes,
-    heightPx:
-      cards +
-      (shelf.pagers.length ? PAGER_PX : 0) +
-      (step.marks === 'none' ? 0 : MARKS_PX) +
-      (outside ? step.arrowPx + 8 : 0),
+    heightPx: tools ? Math.max(listPx, filtersHeight(tools, bands, step.bandId)) : listPx,
   };
 }

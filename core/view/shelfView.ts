@@ -31,6 +31,7 @@ import { isSetting, type Tree } from '../settings/setting.ts';
 import { cardHeight } from './cardHeight.ts';
 import { pictureSizes } from './pictureSizes.ts';
 import { keptFor } from './keptFor.ts';
+import type { ToolsView } from './toolsView.ts';
 import type { CardView, ItemsAnswer, PagerView, ShelfView, StepView } from './view.ts';
 
 interface Sized extends Step {
@@ -136,6 +137,8 @@ export interface ShelfContext {
   from: number;
   /** Address of this page with the shelf beginning at another item. */
   hrefFrom(from: number): string;
+  /** Null where the shelf has none. */
+  tools: ToolsView | null;
 }
 
 const cardCache = new WeakMap<Item, Map<string, CardView>>();
@@ -302,6 +305,7 @@ export function shelfView(
     cards,
     steps: stepViews,
     paging: shelf.paging,
+    tools: context.tools,
     pagers: shelf.paging.by === 'none' ? [] : pagersOf(stepViews, answer.total, from, context.hrefFrom),
     card,
     style: context.style,

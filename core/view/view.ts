@@ -8,6 +8,8 @@ import type { Card } from '../card/card.ts';
 import type { ContentView } from '../bays/index.ts';
 import type { Slots } from '../card/slots.ts';
 import type { Item } from '../card/item.ts';
+import type { FilterFacet } from '../listing/filterFacet.ts';
+import type { Listing } from '../listing/listing.ts';
 import type { PartView } from '../card/parts/index.ts';
 import type { Placing } from '../card/placing.ts';
 import type { TextBlock } from '../card/textBlock.ts';
@@ -25,6 +27,8 @@ import type { BorderSides } from '../style/properties/borderKind.ts';
 import type { CardFigures } from '../style/figures.ts';
 import type { Style } from '../style/styleTree.ts';
 import type { Align, LastRow, Moving, Paging } from '../plan/shelf.ts';
+import type { Parameter } from './address.ts';
+import type { ToolsView } from './toolsView.ts';
 
 /** A question that a view puts to whoever knows the catalogue: these items of this assortment. */
 export interface ItemsRequest {
@@ -38,6 +42,8 @@ export interface ItemsRequest {
   count: number;
   /** What of products is to be read besides what every card says. */
   needs: readonly ProductFact[];
+  /** What shoppers make of it, and what is to be counted of it; null where it has no tools. */
+  listing: Listing | null;
 }
 
 /** The answer. `items` begin at `start`; there may be more or fewer than asked. */
@@ -48,6 +54,8 @@ export interface ItemsAnswer {
   own: number;
   start: number;
   items: Item[];
+  /** What the filters of a listing would make of it. */
+  facets?: readonly FilterFacet[] | undefined;
   /** It stands for an answer that is still to come, of which nothing is known. */
   coming?: boolean;
 }
@@ -128,6 +136,8 @@ export interface ShelfView {
   steps: StepView[];
   paging: Paging;
   pagers: PagerView[];
+  /** What shoppers find things in it with; null for nothing. */
+  tools: ToolsView | null;
   card: Card;
   /** What of its elements is styled on the shelf itself. */
   style: Style;
@@ -213,7 +223,7 @@ export interface PageView {
   /** Where it stands in public. */
   path: string;
   /** What an address has to say besides the path to get just this page: nothing that it does not know, in one order. */
-  parameters: [name: string, value: string][];
+  parameters: Parameter[];
   title: string;
   /** What it is called by itself. */
   name: string;

@@ -10,7 +10,11 @@ import type { ProductFact, ProductFacts } from '../../core/catalogue/facts.ts';
 import { faceOf, type Item } from '../../core/card/item.ts';
 import type { ItemsAnswer, ItemsRequest } from '../../core/view/view.ts';
 import { readProducts } from '../catalogue/productRows.ts';
+import { filterFacets } from '../../core/listing/filterFacet.ts';
 import type { Queryable } from '../db/pool.ts';
+import { answerListing } from '../listing/answerListing.ts';
+import type { ListingNames } from '../listing/listingNames.ts';
+import type { Listings } from '../listing/listings.ts';
 import { readPictures } from '../pictures/pictureRows.ts';
 import type { Facts } from './facts.ts';
 import { readHardCandidates } from './hardCandidates.ts';
@@ -80,12 +84,19 @@ export async function answerHardCases(
   return { counts, items: asItems(ids, await readProducts(db, ids, needs)) };
 }
 
+/** What is known of listings, besides what is in the database. */
+export interface ListingsKnown {
+  listings: Listings;
+  names(): Promise<ListingNames>;
+}
+
 /** Answers a view's request from the database. */
 export async function answerItems(
   db: Queryable,
   request: Omit<ItemsRequest, 'shelfId'>,
   facts: Facts,
   world: SqlWorld,
+  known: ListingsKnown,
 ): Promise<ItemsAnswer> {
   const { assortment, start, count } = request;
   if (assortment.of !== 'products') {
@@ -94,6 +105,15 @@ export async function answerItems(
     const there = await otherItems(db, { ...assortment, limit: null }, facts, world.now);
     const all = there.filter((item) => !left.has(faceOf(item).id)).slice(0, assortment.limit ?? undefined);
     return { total: all.length, own: all.length, start, items: all.slice(start, start + count) };
+  }
+  const { listing } = request;
+  if (listing) {
+    const { words, parameters } = await known.names();
+    const page = await answerListing(db, { ...request, assortment, listing }, known.listings, world);
+    const products = await readProducts(db, page.ids, request.needs);
+    const { filters, choices } = listing;
+    const facets = filterFacets(filters, page.facets.filters, choices, words, parameters);
+    return { total: page.total, own: page.own, start, items: asItems(page.ids, products), facets };
   }
   const { total, own, ids } = await readProductIds(db, assortment, request.fallbacks, world, request);
   const products = await readProducts(db, ids, request.needs);

@@ -8,6 +8,7 @@ import type { House } from '../../core/plan/house.ts';
 import { readCategories } from '../catalogue/categoryRows.ts';
 import { readCollections, readEntries } from '../catalogue/groupRows.ts';
 import type { Queryable } from '../db/pool.ts';
+import { readListingWords, type WordRows } from '../listing/wordRows.ts';
 import type { SqlWorld } from './statement.ts';
 
 /** What every answer needs of the catalogue, read once and again when it has changed. */
@@ -16,6 +17,8 @@ export interface Facts {
   collections: CollectionFacts[];
   entries: EntryFacts[];
   collectionRules: ReadonlyMap<number, Group>;
+  /** Names that filters go by. */
+  words: WordRows;
   /** Mean of all ratings, millionths, rounded. */
   meanRating: number;
   /** Store day that the summed-up sales stand for. */
@@ -32,11 +35,12 @@ async function readCollectionRules(db: Queryable): Promise<Map<number, Group>> {
 }
 
 export async function readFacts(db: Queryable): Promise<Facts> {
-  const [categories, collections, entries, collectionRules, ratings, figures] = await Promise.all([
+  const [categories, collections, entries, collectionRules, words, ratings, figures] = await Promise.all([
     readCategories(db),
     readCollections(db),
     readEntries(db),
     readCollectionRules(db),
+    readListingWords(db),
     db.query<{ sum: string; count: string }>(
       'SELECT coalesce(sum(rating_sum), 0) AS sum, coalesce(sum(rating_count), 0) AS count FROM product WHERE rating_count > 0',
     ),
@@ -49,6 +53,7 @@ export async function readFacts(db: Queryable): Promise<Facts> {
     collections,
     entries,
     collectionRules,
+    words,
     meanRating,
     soldWindowsAsOf: figures.rows[0]?.as_of ?? null,
   };

@@ -9,6 +9,7 @@ import { readAssortment, type Assortment } from '../../core/assortment/assortmen
 import type { ProductAssortment } from '../../core/assortment/products.ts';
 import { PRODUCT_FACTS } from '../../core/catalogue/facts.ts';
 import type { House } from '../../core/plan/house.ts';
+import { filtersOf } from '../../core/listing/given.ts';
 import { completePlan } from '../../core/plan/storedPlan.ts';
 import { explain, goneIn } from '../../core/assortment/explain.ts';
 import type { Api } from '../api.ts';
@@ -65,12 +66,19 @@ export function assortmentRoutes(api: Api, parts: Parts): void {
   };
 
   api.answer(readItems, async ({ body }) => {
-    const { start, count, needs = PRODUCT_FACTS } = body;
+    const { start, count, needs = PRODUCT_FACTS, filters } = body;
+    const listing = filters
+      ? { filters: filtersOf(filters.map((id) => ({ id }))), choices: [], words: '', sort: null }
+      : null;
     const without = [...body.without];
     const assortment = read(body.assortment);
     const fallbacks = body.fallbacks.map((one) => productsOnly(read(one)));
-    const { facts, world } = await setOut(body.seenBy, await houseOfDraft());
-    return answerItems(db, { assortment, fallbacks, without, start, count, needs }, facts, world);
+    const house = await houseOfDraft();
+    const { facts, world } = await setOut(body.seenBy, house);
+    return answerItems(db, { assortment, fallbacks, without, start, count, needs, listing }, facts, world, {
+      listings: parts.storefront.listings,
+      names: () => parts.storefront.names(house),
+    });
   });
 
   /** Items on which a card is likely to fail, of all that match. */

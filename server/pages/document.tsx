@@ -12,7 +12,7 @@ import { ownInScript } from '../../core/texts/inScript.ts';
 import { allBays } from '../../core/view/allBays.ts';
 import { insideStyle } from '../../core/css/written.ts';
 import { isShowsParameter } from '../../core/view/address.ts';
-import { shelvesDrawn } from '../../core/view/shelvesIn.ts';
+import { shelvesDrawn, shelvesOn } from '../../core/view/shelvesIn.ts';
 import type { PageView } from '../../core/view/view.ts';
 import { Page } from '../../storefront/Page.tsx';
 import { KEEP_CLOSED } from '../../storefront/enhance/keepClosed.ts';
@@ -74,12 +74,18 @@ export function structuredData(view: PageView, origin: string): object[] {
 }
 
 /** The one address of all that show the same list: with the page of it, and without what is chosen on it, as a variant. */
-function canonical({ kind, path: own, parameters }: PageView, origin: string): string {
+function canonical(view: PageView, origin: string): string {
+  const { kind, path: own, parameters } = view;
+  const isNarrowed = shelvesOn(view).some(({ shelf }) => shelf.tools?.narrowed);
   const { standsFor } = pageKind(kind);
   const path = standsFor ? own.replace(pagePath(pageKind(kind), ''), pagePath(pageKind(standsFor), '')) : own;
   // What an open tab shows is on the page that it is a tab of.
   const isTab = parameters.some(([name]) => isShowsParameter(name));
-  const kept = isTab ? [] : parameters.filter(([name]) => name.endsWith('.from'));
+  const narrowed = pageKind(kind).narrowedTo?.(parameters);
+  if (narrowed) return `${origin}${narrowed}`;
+  // What is chosen of a list is on the whole of it.
+  const isPart = isTab || isNarrowed;
+  const kept = isPart ? [] : parameters.filter(([name]) => name.endsWith('.from')).map((one) => [...one]);
   return `${origin}${path}${kept.length ? `?${new URLSearchParams(kept).toString()}` : ''}`;
 }
 

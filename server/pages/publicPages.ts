@@ -14,7 +14,7 @@ import { completePlan } from '../../core/plan/storedPlan.ts';
 import { readFrom } from '../../core/paging/pages.ts';
 import type { Shopper } from '../../core/shopper/shopper.ts';
 import { allBays } from '../../core/view/allBays.ts';
-import { fromParameter, showsParameter, type PageAddress } from '../../core/view/address.ts';
+import { fromParameter, inOrder, showsParameter, type PageAddress } from '../../core/view/address.ts';
 import { shelvesOn } from '../../core/view/shelvesIn.ts';
 import { asksToRemember } from '../../core/view/asksToRemember.ts';
 import type { PageView } from '../../core/view/view.ts';
@@ -27,6 +27,7 @@ import type { Enhance } from './enhance.ts';
 import type { Made } from './pageCache.ts';
 import { PLAIN_READS, plainPage } from './plainPage.tsx';
 import { movedTo } from './formerAddress.ts';
+import { listingsAsked, type ReadListings } from './listingsAsked.ts';
 import { sentOn, sentPage, type SentPage } from './sentPage.ts';
 import type { Wanted } from './storefront.ts';
 
@@ -64,7 +65,8 @@ const remembers = (plan: Plan): boolean => dependsOf(assortmentsIn(plan)).reads.
 const hasLife = (view: PageView): boolean =>
   allBays(view).some(({ content, empty }) => !empty && bayKind(content.holds).scripted?.(content)) ||
   shelvesOn(view).some(
-    ({ shelf: { steps, paging, pagers, cards } }) =>
+    ({ shelf: { steps, paging, pagers, cards, tools } }) =>
+      tools !== null ||
       steps.some((step) => step.moves) ||
       (paging.by !== 'numbered' && pagers.length > 0) ||
       cards.some(({ parts }) => parts.some((view) => partKind(view.part)?.scripted?.(view))),
@@ -98,7 +100,11 @@ export function publicPages(parts: Parts, enhance: Enhance | null): PublicPages 
   const limit = pLimit(AT_ONCE);
 
   /** The parameters that a page reads, as they were given, and the first item of each of its shelves. */
-  const readParameters = ({ kind, slug, query }: Asked, plan: Plan): PageView['parameters'] => {
+  const readParameters = (
+    { kind, slug, query }: Asked,
+    plan: Plan,
+    readListings: ReadListings,
+  ): PageView['parameters'] => {
     const single = Object.keys(kind.reads).flatMap((name): PageView['parameters'] => {
       const value = query[name];
       return typeof value === 'string' && value ? [[name, value]] : [];
@@ -113,11 +119,18 @@ export function publicPages(parts: Parts, enhance: Enhance | null): PublicPages 
       const tab = query[name];
       return typeof tab === 'string' && all.includes(tab) ? [[name, tab]] : [];
     });
-    return [...single, ...begins, ...opened].sort(([a], [b]) => (a < b ? -1 : 1));
+    const listings = readListings((name) => [query[name] ?? []].flat());
+    const chosen = Object.values(listings).flatMap((one) => one.parameters);
+    return inOrder([...single, ...begins, ...opened, ...chosen]);
   };
 
-  /** Where a page is seen: where each shelf begins, and which tabs are open. */
-  const addressOf = ({ kind, slug }: Asked, plan: Plan, parameters: PageView['parameters']): PageAddress => {
+  /** Where a page is seen: what is chosen of its lists, where each shelf begins, and which tabs are open. */
+  const addressOf = (
+    { kind, slug }: Asked,
+    plan: Plan,
+    readListings: ReadListings,
+    parameters: PageView['parameters'],
+  ): PageAddress => {
     const given = new Map(parameters);
     const from = Object.keys(plan.shelves).flatMap((id) => {
       const first = given.get(fromParameter(id));
@@ -131,6 +144,7 @@ export function publicPages(parts: Parts, enhance: Enhance | null): PublicPages 
       path: pagePath(kind, slug),
       from: Object.fromEntries(from),
       open: Object.fromEntries(open),
+      listings: readListings((name) => parameters.flatMap(([one, value]) => (one === name ? [value] : []))),
     };
   };
 
@@ -150,6 +164,7 @@ export function publicPages(parts: Parts, enhance: Enhance | null): PublicPages 
 
   const make = async (
     asked: Asked,
+    readListings: ReadListings,
     parameters: PageView['parameters'],
     key: string,
     release: Release,
@@ -157,7 +172,7 @@ export function publicPages(parts: Parts, enhance: Enhance | null): PublicPages 
   ): Promise<Made> => {
     const { kind, slug } = asked;
     const query = Object.fromEntries(parameters);
-    const address = addressOf(asked, release.plan, parameters);
+    const address = addressOf(asked, release.plan, readListings, parameters);
     const { path } = address;
     const view = await storefront.view(release.plan, { kind, slug, query }, address, now);
     if (!view) return null;
@@ -194,6 +209,9 @@ export function publicPages(parts: Parts, enhance: Enhance | null): PublicPages 
     return page as SentPage;
   };
 
+  const lists = ({ kind, slug }: Asked, { plan }: Release): Promise<ReadListings> =>
+    listingsAsked(plan, kind, slug, () => storefront.names(plan.house));
+
   /** What is at an address where there is no page: the way to where it was moved, if it was. */
   const elsewhere = async ({ kind, slug }: Asked, release: Release): Promise<SentPage> => {
     const path = await movedTo(readDb, kind, slug, release.plan).catch(() => null);
@@ -207,7 +225,8 @@ export function publicPages(parts: Parts, enhance: Enhance | null): PublicPages 
     if (pagesFor(release.plan, kind, slug).length === 0) return elsewhere(asked, release);
     const path = pagePath(kind, slug);
     const now = parts.clock();
-    let parameters = readParameters(asked, release.plan);
+    const readListings = await lists(asked, release);
+    let parameters = readParameters(asked, release.plan, readListings);
     // Parameters that come to others are known after the first making; those come to themselves.
     for (let tries = 0; tries < 3; tries += 1) {
       const own = keyOf(path, parameters);
@@ -218,7 +237,7 @@ export function publicPages(parts: Parts, enhance: Enhance | null): PublicPages 
         (await pages
           .make(key, async () => {
             if (limit.pendingCount > MOST_WAITING) throw new Fault('too-busy');
-            return limit(() => make(asked, given, key, release, now));
+            return limit(() => make(asked, readListings, given, key, release, now));
           })
           .catch((error: unknown) => {
             // Better what was shown last than nothing, while there is no way to make it.
@@ -252,12 +271,13 @@ export function publicPages(parts: Parts, enhance: Enhance | null): PublicPages 
       const release = await liveNow();
       if (slug.length > LONGEST_SLUG || slug.includes('\0')) return nowhereOf(release);
       if (limit.pendingCount > MOST_WAITING) throw new Fault('too-busy');
-      const parameters = readParameters(asked, release.plan);
+      const readListings = await lists(asked, release);
+      const parameters = readParameters(asked, release.plan, readListings);
       const view = await limit(() =>
         storefront.view(
           release.plan,
           { kind, slug, query: Object.fromEntries(parameters), shopper },
-          addressOf(asked, release.plan, parameters),
+          addressOf(asked, release.plan, readListings, parameters),
           parts.clock(),
         ),
       );

@@ -3,6 +3,8 @@ import type { CategoryTree } from '../../core/catalogue/categoryTree.ts';
 import type { Page } from '../../core/plan/page.ts';
 import { aboutId, pageFor, pagesFor } from '../../core/pages/index.ts';
 import type { PageKind } from '../../core/pages/pageKind.ts';
+import type { ListingIndex } from '../../core/listing/listingIndex.ts';
+import type { House } from '../../core/plan/house.ts';
 import type { Plan } from '../../core/plan/plan.ts';
 import { shelvesOf } from '../../core/plan/places.ts';
 import { picturesNamed } from '../../core/plan/picturesNamed.ts';
@@ -15,6 +17,8 @@ import { answerItems } from '../assortments/answer.ts';
 import { readFacts, readOrderCount, worldOf, type Facts, type SeenBy } from '../assortments/facts.ts';
 import { readRecord } from '../assortments/records.ts';
 import type { Queryable } from '../db/pool.ts';
+import { listingNames, type ListingNames } from '../listing/listingNames.ts';
+import { listings, type Listings } from '../listing/listings.ts';
 import { aboutReaders } from './about/index.ts';
 import { readPictures } from '../pictures/pictureRows.ts';
 
@@ -71,6 +75,10 @@ const FACTS_READ = new Set([
 
 export interface Storefront {
   facts(): Promise<Facts>;
+  /** What listings read of all products. */
+  listings: Listings;
+  /** What listings are named by, in this house. */
+  names(house: Pick<House, 'currency'>): Promise<ListingNames>;
   tree(): Promise<CategoryTree>;
   /** The tree as it was last read; null before the first time. */
   lastTree(): CategoryTree | null;
@@ -92,6 +100,7 @@ export interface Storefront {
 export function storefront(db: Queryable, rollWindows: (today: number) => void): Storefront {
   let known: Promise<Facts> | null = null;
   let last: CategoryTree | null = null;
+  let named: { facts: Facts; index: ListingIndex; currency: string; names: ListingNames } | null = null;
   const facts = () => {
     known ??= readFacts(db);
     const asked = known;
@@ -101,12 +110,24 @@ export function storefront(db: Queryable, rollWindows: (today: number) => void):
     );
     return asked;
   };
+  const kept = listings(db);
+  const names: Storefront['names'] = async (house) => {
+    const [at, index] = await Promise.all([facts(), kept.index()]);
+    const last = named;
+    if (last?.facts === at && last.index === index && last.currency === house.currency) return last.names;
+    const made = listingNames(at, index, house);
+    named = { facts: at, index, currency: house.currency, names: made };
+    return made;
+  };
   return {
     facts,
+    listings: kept,
+    names,
     tree: () => facts().then(({ tree }) => tree),
     lastTree: () => last,
-    changed(names) {
-      if (names.some((name) => FACTS_READ.has(name))) known = null;
+    changed(changes) {
+      kept.changed(changes);
+      if (changes.some((name) => FACTS_READ.has(name))) known = null;
     },
     async example(kind, now, about = null) {
       if (!kind.needs) return '';
@@ -148,7 +169,7 @@ export function storefront(db: Queryable, rollWindows: (today: number) => void):
           keepsRoom: !own,
           about,
         },
-        (request) => answerItems(db, request, at, world),
+        (request) => answerItems(db, request, at, world, { listings: kept, names: () => names(plan.house) }),
       );
       return { ...view, goodUntil: earliest(view.goodUntil, await nextOut(db, now)) };
     },

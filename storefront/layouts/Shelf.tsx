@@ -7,6 +7,7 @@ import type { CardView, ShelfView } from '../../core/view/view.ts';
 import { DrawnAtContext, usePictureSizes } from '../drawnAt.ts';
 import { Pager } from '../Pager.tsx';
 import { Card } from '../parts/Card.tsx';
+import { Listing } from '../tools/Listing.tsx';
 import { Arrow, Marks, Pause } from './Moving.tsx';
 
 export interface ShelfProps {
@@ -49,11 +50,22 @@ const Cards = memo(function Cards({ shelfId, cards, start, sizes, ownSizes, eage
   );
 });
 
+/** One shelf, with what shoppers find things in it with, where it has that. */
+export function Shelf(props: ShelfProps) {
+  const { id, tools, total, coming } = props.shelf;
+  if (!tools) return <Goods {...props} />;
+  return (
+    <Listing shelfId={id} tools={tools} found={total > 0 || coming}>
+      <Goods {...props} />
+    </Listing>
+  );
+}
+
 /**
- * One shelf, in whatever layout: the same elements at every width and for every layout, which the style sheet of the
+ * The goods of a shelf, in whatever layout: the same elements at every width and for every layout, which the style sheet of the
  * core puts in their places. The pictures of the first row of the first shelf are fetched at once.
  */
-export function Shelf({ shelf, name, eager, titleLevel }: ShelfProps) {
+function Goods({ shelf, name, eager, titleLevel }: ShelfProps) {
   const sizes = usePictureSizes(shelf.pictureSizes, (pagePx, bands) => {
     const step = stepAt(shelf.steps, pagePx);
     return picturePx(step, innerWidth(shelf.room, bands, step.bandId, pagePx));

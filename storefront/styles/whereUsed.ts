@@ -10,6 +10,7 @@ import { pauseCss } from './pause.ts';
 import { secondCss } from './second.ts';
 import { starsCss } from './stars.ts';
 import { swatchesCss } from './swatches.ts';
+import { toolsCss } from './tools.ts';
 
 /** Of every shelf: those of closed tabs and of a shopper's own come later. */
 const onShelf =
@@ -26,12 +27,18 @@ const hasPart = (part: string) =>
 /** Rules that a page needs only where it can come to draw what they are for. */
 const sheets: readonly { css: string; isFor(view: PageView): boolean }[] = [
   { css: headingCss, isFor: ({ trail, firstHeading }) => trail.length > 0 || firstHeading !== null },
-  { css: swatchesCss, isFor: hasPart('swatches') },
+  {
+    css: swatchesCss,
+    isFor: (view) =>
+      hasPart('swatches')(view) ||
+      onShelf(({ tools }) => tools?.filters.some(({ drawn }) => drawn === 'swatches') ?? false)(view),
+  },
   { css: starsCss, isFor: hasPart('rating') },
   { css: secondCss, isFor: onShelf(({ card }) => card.parts.picture.second) },
   { css: pauseCss, isFor: onShelf(({ moving }) => moving.play) },
   { css: flickCss, isFor: onShelf(({ card }) => card.parts.picture.several > 1) },
   { css: consentCss, isFor: asksToRemember },
+  { css: toolsCss, isFor: onShelf(({ tools }) => tools !== null) },
   { css: pagerCss, isFor: onShelf(({ paging }) => paging.by !== 'none') },
 ];
 

@@ -44,6 +44,7 @@ const request = (more: Partial<ItemsRequest> = {}): ItemsRequest => ({
   start: 0,
   count: 12,
   needs: [],
+  listing: null,
   ...more,
 });
 const ask = (more?: Partial<ItemsRequest>) => items.getState().answer(request(more), nobody);

@@ -2,6 +2,7 @@ import type { QueryClient } from '@tanstack/react-query';
 import type { ItemsAnswer, ItemsRequest } from '../../core/view/view.ts';
 import { createStore, type StoreApi } from 'zustand/vanilla';
 import { readItems, type SeenBy } from '../../core/api/assortments.ts';
+import { filterId } from '../../core/listing/filters/index.ts';
 import type { Client } from './client.ts';
 
 /** Items are asked for in lots, so that most changes of a number need no further question. */
@@ -52,9 +53,10 @@ export function makeItems(client: Client, queries: QueryClient): Items {
   };
 
   const answer: ItemsState['answer'] = (request, seenBy) => {
-    const { shelfId, assortment, fallbacks, without, start, count, needs } = request;
+    const { shelfId, assortment, fallbacks, without, start, count, needs, listing } = request;
+    const filters = listing?.filters.map(filterId);
     const lots = Math.max(1, Math.ceil((start + count) / LOT)) * LOT;
-    const body = { assortment, fallbacks, without, seenBy, start: 0, count: lots, needs };
+    const body = { assortment, fallbacks, without, seenBy, start: 0, count: lots, needs, filters };
     const key = JSON.stringify(body);
     const queryKey = ['items', key];
     const known = queries.getQueryState<ItemsAnswer>(queryKey);

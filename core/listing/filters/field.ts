@@ -27,8 +27,13 @@ export const fieldFilter: ValuesFilterKind<FieldFilter> = {
   name: 'Field',
   find: ['field', 'own', 'property'],
   schema: ofField('field'),
+  offers: ({ fields }) =>
+    fields.flatMap(({ id, type }) => (type === 'number' ? [] : [{ by: 'field', field: id }])),
   named: ({ field }, names) => names.field(field)?.name ?? GONE,
+  title: () => '',
   chooses: 'several',
+  drawn: 'list',
+  says: (key, { yes, no }) => (typeof key === 'boolean' ? (key ? yes : no) : String(key)),
   ofVariant: false,
   looksAt: ['fields'],
   keys: ({ field }, { fields }) => (Object.hasOwn(fields, field) ? [fields[field]!] : []),
@@ -39,8 +44,12 @@ export const measureFilter: SpanFilterKind<MeasureFilter> = {
   name: 'Measure',
   find: ['field', 'own', 'measure', 'from', 'to'],
   schema: ofField('measure'),
+  offers: ({ fields }) =>
+    fields.flatMap(({ id, type }) => (type === 'number' ? [{ by: 'measure', field: id }] : [])),
   named: ({ field }, names) => names.field(field)?.name ?? GONE,
+  title: () => '',
   chooses: 'span',
+  isMoney: false,
   ofVariant: false,
   looksAt: ['fields'],
   figure: ({ field }, { fields }) => {

@@ -13,8 +13,12 @@ export const ratingFilter: ValuesFilterKind<RatingFilter> = {
   name: 'Rating',
   find: ['rating', 'stars', 'reviews'],
   schema: plainFilter('rating'),
+  offers: () => [{ by: 'rating' }],
   named: () => 'Rating',
+  title: ({ ratingFilter }) => ratingFilter,
   chooses: 'one',
+  drawn: 'list',
+  says: (key, { starsAndMore }) => starsAndMore(Number(key)),
   ofVariant: false,
   looksAt: ['ratingSum', 'ratingCount'],
   keys: (_, { ratingSum, ratingCount }) =>

@@ -1,0 +1,63 @@
+import { inOrder, type GivenListing, type Parameter } from '../view/address.ts';
+import type { Choice } from './choice.ts';
+import type { Filter } from './filters/index.ts';
+import {
+  LEAST_END,
+  MOST_END,
+  SORT_PARAMETER,
+  wordsOf,
+  WORDS_PARAMETER,
+  type ListingParameters,
+} from './parameters.ts';
+import { filterOf, type ShownFilter } from './shownFilter.ts';
+import { sortOf, type SortId } from './sorts.ts';
+
+/** What a list offers, as far as an address can ask for it. */
+export interface Offered {
+  filters: readonly ShownFilter[];
+  sorts: readonly SortId[];
+  sorting: boolean;
+  searching: boolean;
+}
+
+/** Filters that a list offers; ones that are unknown are left out. */
+export const filtersOf = (filters: readonly ShownFilter[]): Filter[] =>
+  filters.flatMap(({ id }) => filterOf(id) ?? []);
+
+/**
+ * What an address chooses of a list: only what that offers and what there is, in one order, so that equal lists have
+ * equal addresses.
+ * @param given all values of a parameter, as they stand in the address
+ * @param prefix what stands before the names of parameters
+ */
+export function givenListing(
+  offered: Offered,
+  given: (name: string) => readonly string[],
+  prefix: string,
+  parameters: ListingParameters,
+): GivenListing {
+  const choices = filtersOf(offered.filters).flatMap((filter): Choice[] => {
+    const name = parameters.nameOf(filter);
+    if (name === null) return [];
+    const [least, most] = [LEAST_END, MOST_END].map((end) => given(prefix + name + end).at(-1) ?? null);
+    const choice = parameters.read(filter, { values: given(prefix + name), least: least!, most: most! });
+    return choice ? [choice] : [];
+  });
+  const words = offered.searching ? wordsOf(given(prefix + WORDS_PARAMETER).at(-1)) : '';
+  const asked = offered.sorting ? given(prefix + SORT_PARAMETER).at(-1) : undefined;
+  const sort = offered.sorts.find((id) => id === asked && sortOf(id)) ?? null;
+  return {
+    choices,
+    words,
+    sort,
+    parameters: inOrder([
+      ...choices.flatMap((choice) =>
+        parameters
+          .write(choice)
+          .map((value): Parameter => [prefix + parameters.nameOf(choice.filter)!, value]),
+      ),
+      ...(words ? [[prefix + WORDS_PARAMETER, words] as const] : []),
+      ...(sort ? [[prefix + SORT_PARAMETER, sort] as const] : []),
+    ]),
+  };
+}

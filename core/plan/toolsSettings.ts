@@ -1,0 +1,107 @@
+import { filterKind } from '../listing/filters/index.ts';
+import { filterOf, shownFiltersSchema, type ShownFilter } from '../listing/shownFilter.ts';
+import { SORT_IDS, sortOf, type SortId } from '../listing/sorts.ts';
+import { array, string, type Schema } from '../schema/schema.ts';
+import { listed, lowered, type Names } from '../sentence/sentence.ts';
+import { choice, inParts, integer, own, yesNo } from '../settings/values.ts';
+import { byWidth, setting, varying, type ReadSetting } from '../settings/setting.ts';
+
+/** Where the filters of a list stand. */
+export const TOOLS_STAND = { start: 'At the start', end: 'At the end', button: 'Behind a button' } as const;
+export type ToolsStand = keyof typeof TOOLS_STAND;
+
+/** What a filter is called for the owner. */
+export function filterName({ id, words }: ShownFilter, names: Names): string {
+  const filter = filterOf(id);
+  return words ?? (filter ? filterKind(filter.by).named(filter, names) : id);
+}
+
+const sortsSchema = array(string().oneOf(SORT_IDS).required())
+  .test('once', 'A way to sort is there twice.', (ids) => new Set(ids).size === (ids?.length ?? 0))
+  .required() as unknown as Schema<SortId[]>;
+
+const atSomeWidth = (read: ReadSetting, id: string) => Object.values(read(id) as object).includes(true);
+
+const withoutFilters = (read: ReadSetting) =>
+  (read('tools.filters') as readonly ShownFilter[]).length > 0 ? null : 'There are no filters';
+const besideNowhere = (read: ReadSetting) =>
+  withoutFilters(read) ??
+  (Object.values(read('tools.stand') as Record<string, ToolsStand>).some((stand) => stand !== 'button')
+    ? null
+    : 'Filters are behind a button at every width');
+
+/** What shoppers find things in a list with: a menu to sort it, filters, and a search within it. */
+export const toolsSettings = {
+  tools: {
+    count: varying(yesNo(), false, {
+      name: 'Number found',
+      find: ['count', 'number', 'found', 'products', 'how many'],
+      items: ['products'],
+    }),
+    sort: varying(yesNo(), false, {
+      name: 'Sort menu',
+      find: ['sort', 'order', 'menu', 'tools'],
+      items: ['products'],
+    }),
+    sorts: setting(
+      own<SortId[]>(sortsSchema, (ids) => listed(ids.map((id) => lowered(sortOf(id)?.name ?? id))) || 'none'),
+      ['newest', 'price', 'price-down', 'rating', 'name'],
+      {
+        name: 'Ways to sort',
+        find: ['sort', 'order', 'price', 'withhold', 'newest'],
+        about: 'The order of the list itself comes first.',
+        items: ['products'],
+        offBecause: (read) => (atSomeWidth(read, 'tools.sort') ? null : 'There is no menu to sort'),
+      },
+    ),
+    search: varying(yesNo(), false, {
+      name: 'Search within the list',
+      find: ['search', 'words', 'find', 'tools'],
+      items: ['products'],
+    }),
+    filters: setting(
+      inParts(
+        own<ShownFilter[]>(shownFiltersSchema, (filters, names) =>
+          filters.length ? listed(filters.map((one) => lowered(filterName(one, names)))) : 'none',
+        ),
+      ),
+      [],
+      {
+        name: 'Filters',
+        find: ['filters', 'narrow', 'facets', 'category', 'price', 'brand', 'stock', 'rating', 'tools'],
+        items: ['products'],
+      },
+    ),
+    stand: varying(choice<ToolsStand>(TOOLS_STAND), byWidth('button', { 880: 'start' }), {
+      name: 'Filters stand',
+      find: ['filters', 'side', 'button', 'place'],
+      items: ['products'],
+      offBecause: withoutFilters,
+    }),
+    widthPx: varying(integer(140, 480, 'px', { step: 4 }), 224, {
+      name: 'Width of the filters',
+      find: ['filters', 'width', 'side'],
+      items: ['products'],
+      offBecause: besideNowhere,
+    }),
+    gap: varying(integer(0, 120, 'px', { step: 4 }), 32, {
+      name: 'Space beside the filters',
+      find: ['filters', 'space', 'gap'],
+      items: ['products'],
+      offBecause: besideNowhere,
+    }),
+    most: setting(integer(3, 60), 8, {
+      name: 'Values shown at first',
+      find: ['filters', 'values', 'more', 'fold'],
+      about: 'The others are behind a button.',
+      items: ['products'],
+      offBecause: withoutFilters,
+    }),
+    none: setting(choice({ hidden: 'Not shown', off: 'Shown, but off' }), 'hidden', {
+      name: 'Values that would find nothing',
+      find: ['filters', 'values', 'zero', 'nothing', 'empty'],
+      items: ['products'],
+      offBecause: withoutFilters,
+    }),
+  },
+};

@@ -1,0 +1,87 @@
+import { valueAt } from '../bands/varying.ts';
+import type { Bands } from '../bands/bands.ts';
+import { widthOf } from '../card/text.ts';
+import { unfolded, type ToolFilter, type ToolsView } from './toolsView.ts';
+
+/** Measures of the tools of a list, px, as the storefront draws them. */
+export const TOOLS_PX = {
+  control: 38,
+  /** Between lines of tools, and below all of them. */
+  between: 10,
+  below: 16,
+};
+
+const BETWEEN_TOOLS_PX = 16;
+const BUTTON_ENDS_PX = 30;
+const FIELD_PX = 220;
+const TEXT = { fontPx: 15, linePx: 22.5, weight: 400 };
+const COUNT = { fontPx: 18, linePx: 38, weight: 560 };
+
+/** Of the filters beside a list. */
+const VALUE_PX = 28;
+const FILTER_PX = 29 + 29;
+const SWATCH_LINE_PX = 54;
+const SWATCH_PX = 38;
+const SPAN_PX = 36 + 38;
+
+/** What of the tools is drawn at a band, each with its width, px. */
+function widths(
+  { count, found, search, sort, filters, stand }: ToolsView,
+  bands: Bands,
+  band: string,
+): number[] {
+  const said = (words: string) => widthOf(words, TEXT);
+  return [
+    ...(valueAt(count, bands, band) ? [widthOf(found, COUNT)] : []),
+    ...(search && valueAt(search.shown, bands, band) ? [FIELD_PX + 8 + BUTTON_ENDS_PX + said('Search')] : []),
+    ...(filters.length > 0 && valueAt(stand, bands, band) === 'button'
+      ? [BUTTON_ENDS_PX + said('Filters')]
+      : []),
+    ...(sort && valueAt(sort.shown, bands, band)
+      ? [said('Sort by') + 8 + sortPx(sort.options) + 8 + BUTTON_ENDS_PX + said('Sort')]
+      : []),
+  ];
+}
+
+/** A menu is as wide as its longest way to sort. */
+const sortPx = (options: readonly { words: string }[]): number =>
+  Math.min(FIELD_PX, Math.max(...options.map(({ words }) => widthOf(words, TEXT))) + 44);
+
+/** Estimated height of what stands above a list, px. */
+export function toolsHeight(tools: ToolsView, bands: Bands, band: string, innerPx: number): number {
+  const all = widths(tools, bands, band);
+  if (all.length === 0) return 0;
+  let [lines, at] = [1, 0];
+  for (const px of all) {
+    if (at > 0 && at + BETWEEN_TOOLS_PX + px > innerPx) {
+      lines += 1;
+      at = px;
+    } else at += (at > 0 ? BETWEEN_TOOLS_PX : 0) + px;
+  }
+  const { control, between, below } = TOOLS_PX;
+  return lines * control + (lines - 1) * between + below;
+}
+
+function filterHeight(filter: ToolFilter, most: number, widthPx: number): number {
+  const { drawn, span } = filter;
+  const [first, rest] = unfolded(filter, most);
+  const shown = first.length;
+  const more = rest.length > 0 ? VALUE_PX : 0;
+  if (span) return FILTER_PX + SPAN_PX;
+  if (drawn === 'swatches')
+    return (
+      FILTER_PX + Math.ceil(shown / Math.max(1, Math.floor(widthPx / SWATCH_PX))) * SWATCH_LINE_PX + more
+    );
+  return (drawn === 'box' ? 29 : FILTER_PX) + shown * VALUE_PX + more;
+}
+
+/** Estimated height of the filters where they stand beside a list, px; 0 where they do not. */
+export function filtersHeight(
+  { filters, stand, widthPx, most }: ToolsView,
+  bands: Bands,
+  band: string,
+): number {
+  if (valueAt(stand, bands, band) === 'button') return 0;
+  const px = valueAt(widthPx, bands, band);
+  return filters.reduce((sum, filter) => sum + filterHeight(filter, most, px), 0);
+}

@@ -1,0 +1,374 @@
+import type { Varying } from '../bands/varying.ts';
+import { decimalMoney, formatMoney, type Currency } from '../catalogue/money.ts';
+import type { CategoryTree } from '../catalogue/categoryTree.ts';
+import type { Around } from '../assortment/kinds.ts';
+import type { FacetValue, FilterFacet } from '../listing/filterFacet.ts';
+import type { Bar } from '../listing/facets.ts';
+import { filterId, filterKind } from '../listing/filters/index.ts';
+import { LEAST_END, MOST_END, SORT_PARAMETER, WORDS_PARAMETER } from '../listing/parameters.ts';
+import type { ToolsStand } from '../plan/toolsSettings.ts';
+import type { Shelf } from '../plan/shelf.ts';
+import type { SwatchFace } from '../swatch/swatchFace.ts';
+import type { StoreTexts } from '../texts/storeTexts.ts';
+import {
+  hrefListing,
+  NOTHING_CHOSEN,
+  type GivenListing,
+  type PageAddress,
+  type Parameter,
+} from './address.ts';
+
+/** A value of a filter that can be followed. */
+export interface ToolValue {
+  id: string;
+  words: string;
+  /** How many there would be; null where it is chosen, and following it takes it off. */
+  count: number | null;
+  /** What it adds to the values that are chosen already; null where none are, or it replaces them. */
+  adds: number | null;
+  chosen: boolean;
+  /** Null where it would find nothing. */
+  href: string | null;
+  /** How deep in a tree. */
+  depth: number;
+  /** What stands for it beside its name, or instead of it. */
+  face: SwatchFace;
+}
+
+/** From here to there, in a form. */
+export interface ToolSpan {
+  /** Names of its two fields. */
+  least: string;
+  most: string;
+  /** What is chosen, as it is typed; empty for open. */
+  from: string;
+  to: string;
+  /** What there is at the least and at the most, as it is typed. */
+  lowest: string;
+  highest: string;
+  /** "£9.50 to £86". */
+  words: string;
+  /** What stands before the fields and after them, such as a unit. */
+  unit: string;
+  bars: readonly (Bar & { chosen: boolean })[];
+  /** What the form sends besides. */
+  kept: readonly Parameter[];
+}
+
+export interface ToolFilter {
+  id: string;
+  words: string;
+  /** As a list, a tree, swatches, one box to tick, or fields for a span. */
+  drawn: 'list' | 'tree' | 'swatches' | 'box' | 'span';
+  values: readonly ToolValue[];
+  span: ToolSpan | null;
+  /** Something of it is chosen. */
+  chosen: boolean;
+}
+
+/** What can be taken off again. */
+export interface ToolChip {
+  words: string;
+  /** Said aloud. */
+  said: string;
+  href: string;
+}
+
+/** What shoppers find things in a list with, as it is drawn. */
+export interface ToolsView {
+  /** The address of the list as it is. */
+  self: string;
+  /** The path that its forms lead to. */
+  action: string;
+  count: Varying<boolean>;
+  /** "96 products". */
+  found: string;
+  sort: {
+    shown: Varying<boolean>;
+    name: string;
+    options: readonly { id: string; words: string; chosen: boolean }[];
+    kept: readonly Parameter[];
+  } | null;
+  search: { shown: Varying<boolean>; name: string; words: string; kept: readonly Parameter[] } | null;
+  filters: readonly ToolFilter[];
+  stand: Varying<ToolsStand>;
+  widthPx: Varying<number>;
+  gap: Varying<number>;
+  /** Values shown at first. */
+  most: number;
+  chips: readonly ToolChip[];
+  /** Address of the list with nothing chosen; null where nothing is. */
+  without: string | null;
+  /** Something of the list is left out. */
+  narrowed: boolean;
+}
+
+export interface ToolsContext {
+  address: PageAddress;
+  /** What stands before the names of its parameters. */
+  prefix: string;
+  texts: StoreTexts;
+  tree: CategoryTree;
+  around: Around;
+  currency: Currency;
+  /** First item that is shown. */
+  from: number;
+  /** What the store shows a value of an option by. */
+  faceOf(value: FacetValue): SwatchFace;
+  /** Where the filters stand, as far as there is room. */
+  stand: Varying<ToolsStand>;
+}
+
+const WORDS: SwatchFace = { by: 'words' };
+
+/** Categories as they are chosen from: the main ones or those below that of the page, and the way down to the chosen one. */
+function treeRows(
+  { values }: FilterFacet,
+  { tree, around }: ToolsContext,
+): { value: FacetValue; depth: number }[] {
+  const byId = new Map(values.map((value) => [Number(value.key), value]));
+  const chosen = values.find((value) => value.chosen);
+  const open = new Set(
+    chosen ? [Number(chosen.key), ...tree.ancestors(Number(chosen.key)).map(({ id }) => id)] : [],
+  );
+  const rows = (ids: readonly number[], depth: number): { value: FacetValue; depth: number }[] =>
+    ids.flatMap((id) => {
+      const value = byId.get(id);
+      if (!value) return [];
+      return [
+        { value, depth },
+        ...(open.has(id)
+          ? rows(
+              tree.children(id).map((child) => child.id),
+              depth + 1,
+            )
+          : []),
+      ];
+    });
+  const first = around?.of === 'category' ? tree.children(around.id) : tree.roots;
+  return rows(
+    first.map(({ id }) => id),
+    0,
+  );
+}
+
+export function toolsView(
+  { id: shelfId, tools }: Shelf,
+  facets: readonly FilterFacet[],
+  total: number,
+  context: ToolsContext,
+): ToolsView {
+  const { address, prefix, texts } = context;
+  const given: GivenListing = address.listings?.[shelfId] ?? NOTHING_CHOSEN;
+  const { parameters } = given;
+  const href = (next: readonly Parameter[]) => hrefListing(address, shelfId, next);
+  const others = (...names: string[]) => parameters.filter(([name]) => !names.includes(name));
+  /** The other parameters of the page, and of this list those that a form does not set itself. */
+  const kept = (...names: string[]): Parameter[] => [
+    ...others(...names.map((name) => prefix + name)),
+    ...Object.entries(address.listings ?? {}).flatMap(([id, one]) => (id === shelfId ? [] : one.parameters)),
+  ];
+
+  const named = new Map(tools.filters.map(({ id, words }) => [id, words]));
+  const wordsOf = ({ filter, unit }: FilterFacet, { key, name }: FacetValue): string => {
+    if (name) return name;
+    const kind = filterKind(filter.by);
+    const said = (kind.chooses !== 'span' && kind.says?.(key, texts)) || String(key);
+    return unit ? `${said} ${unit}` : said;
+  };
+  const titleOf = ({ filter, name }: FilterFacet): string =>
+    named.get(filterId(filter)) || name || filterKind(filter.by).title(texts);
+
+  const toggled = (facet: FilterFacet, value: FacetValue): Parameter[] => {
+    const name = prefix + facet.parameter;
+    const joins = isSeveral(facet);
+    const before = joins ? parameters.filter(([one]) => one === name).map(([, one]) => one) : [];
+    const next = value.chosen ? before.filter((one) => one !== value.value) : [...before, value.value];
+    return [...others(name), ...next.map((one): Parameter => [name, one])];
+  };
+
+  const spanFilter = (facet: FilterFacet): ToolFilter[] => {
+    const { span, chosen, parameter } = facet;
+    const said = spanOf(facet, context);
+    // There is nothing to choose from, unless that is because of what is chosen.
+    if (!said || (!chosen && (!span || span.least === span.most))) return [];
+    const name = prefix + parameter;
+    const fields = { least: name + LEAST_END, most: name + MOST_END, kept: kept(parameter) };
+    return [
+      {
+        id: filterId(facet.filter),
+        words: titleOf(facet),
+        drawn: 'span',
+        values: [],
+        chosen: chosen !== null,
+        span: { ...said, ...fields },
+      },
+    ];
+  };
+
+  const valuesFilter = (facet: FilterFacet, drawn: 'list' | 'tree' | 'box'): ToolFilter[] => {
+    const isChosen = facet.values.some((value) => value.chosen);
+    const joins = isChosen && isSeveral(facet);
+    const rows =
+      drawn === 'tree' ? treeRows(facet, context) : facet.values.map((value) => ({ value, depth: 0 }));
+    const values = rows.flatMap(({ value, depth }): ToolValue[] => {
+      const finds = value.count > 0;
+      if (!finds && !value.chosen && tools.none === 'hidden') return [];
+      return [
+        {
+          id: value.value,
+          words: wordsOf(facet, value),
+          count: value.chosen ? null : value.count,
+          adds: joins && !value.chosen ? Math.max(0, value.count - total) : null,
+          chosen: value.chosen,
+          href: finds || value.chosen ? href(toggled(facet, value)) : null,
+          depth,
+          face: context.faceOf(value),
+        },
+      ];
+    });
+    if (values.length === 0) return [];
+    const swatched = drawn === 'list' && values.some(({ face }) => face.by !== 'words');
+    return [
+      {
+        id: filterId(facet.filter),
+        words: titleOf(facet),
+        drawn: swatched ? 'swatches' : drawn,
+        values: drawn === 'tree' ? [whole(facet, isChosen), ...values] : values,
+        span: null,
+        chosen: isChosen,
+      },
+    ];
+  };
+
+  /** What takes a category off again. */
+  const whole = (facet: FilterFacet, isChosen: boolean): ToolValue => ({
+    id: '',
+    words: texts.allProducts,
+    count: isChosen ? facet.off : null,
+    adds: null,
+    chosen: !isChosen,
+    href: isChosen ? href(others(prefix + facet.parameter)) : null,
+    depth: 0,
+    face: WORDS,
+  });
+
+  const filterOf = (facet: FilterFacet): ToolFilter[] => {
+    const kind = filterKind(facet.filter.by);
+    return kind.chooses === 'span' ? spanFilter(facet) : valuesFilter(facet, kind.drawn);
+  };
+
+  const chips = facets.flatMap((facet): ToolChip[] => {
+    const chip = (words: string, next: readonly Parameter[]): ToolChip => ({
+      words,
+      said: texts.takeOff(words),
+      href: href(next),
+    });
+    if (facet.chosen) return [chip(chosenWords(facet, context), others(prefix + facet.parameter))];
+    return facet.values
+      .filter(({ chosen }) => chosen)
+      .map((value) => chip(wordsOf(facet, value), toggled(facet, value)));
+  });
+  if (given.words)
+    chips.push({
+      words: `“${given.words}”`,
+      said: texts.takeOff(given.words),
+      href: href(others(prefix + WORDS_PARAMETER)),
+    });
+
+  const isShown = (shown: Varying<boolean>) => Object.values(shown).includes(true);
+  return {
+    self: hrefListing(address, shelfId, parameters, context.from),
+    action: address.path,
+    count: tools.count,
+    found: texts.productsFound(total),
+    sort: isShown(tools.sort)
+      ? {
+          shown: tools.sort,
+          name: prefix + SORT_PARAMETER,
+          options: [
+            { id: '', words: texts.recommended, chosen: given.sort === null },
+            ...tools.sorts.map((id) => ({ id, words: texts.sorts[id], chosen: given.sort === id })),
+          ],
+          kept: kept(SORT_PARAMETER),
+        }
+      : null,
+    search: isShown(tools.search)
+      ? {
+          shown: tools.search,
+          name: prefix + WORDS_PARAMETER,
+          words: given.words,
+          kept: kept(WORDS_PARAMETER),
+        }
+      : null,
+    filters: facets.flatMap(filterOf),
+    stand: context.stand,
+    widthPx: tools.widthPx,
+    gap: tools.gap,
+    most: tools.most,
+    chips,
+    without: chips.length > 0 ? href(parameters.filter(([name]) => name === prefix + SORT_PARAMETER)) : null,
+    narrowed: chips.length > 0,
+  };
+}
+
+/** Swatches take so much less room. */
+const SWATCHES_TO_A_VALUE = 2;
+
+/** Values that are shown at first, what is chosen and what is below it among them, and those behind a button for more. */
+export function unfolded(
+  { values, drawn }: Pick<ToolFilter, 'values' | 'drawn'>,
+  most: number,
+): [ToolValue[], ToolValue[]] {
+  const shown = drawn === 'swatches' ? SWATCHES_TO_A_VALUE * most : most;
+  const first = values.filter((value, i) => i < shown || value.chosen || value.depth > 0);
+  const rest = values.filter((value) => !first.includes(value));
+  // A button for one more takes the room of that one.
+  return rest.length > 1 ? [first, rest] : [[...values], []];
+}
+
+/** Values of it are joined by "or"; else one replaces another. */
+const isSeveral = ({ filter }: FilterFacet) => filterKind(filter.by).chooses === 'several';
+
+const isMoney = ({ filter }: FilterFacet) => {
+  const kind = filterKind(filter.by);
+  return kind.chooses === 'span' && kind.isMoney;
+};
+
+const figureWords = (facet: FilterFacet, figure: number, { currency }: ToolsContext): string => {
+  if (isMoney(facet)) return formatMoney(figure, currency);
+  return facet.unit ? `${figure} ${facet.unit}` : String(figure);
+};
+
+/** A figure as it is typed. */
+const typed = (facet: FilterFacet, figure: number | null, { currency }: ToolsContext): string => {
+  if (figure === null) return '';
+  return String(isMoney(facet) ? Number(decimalMoney(figure, currency.code)) : figure);
+};
+
+function spanOf(facet: FilterFacet, context: ToolsContext): Omit<ToolSpan, 'least' | 'most' | 'kept'> | null {
+  const { span, chosen } = facet;
+  const { texts } = context;
+  if (!span && !chosen) return null;
+  const [from, to] = [chosen?.least ?? -Infinity, chosen?.most ?? Infinity];
+  return {
+    from: typed(facet, chosen?.least ?? null, context),
+    to: typed(facet, chosen?.most ?? null, context),
+    lowest: typed(facet, span?.least ?? null, context),
+    highest: typed(facet, span?.most ?? null, context),
+    words: span
+      ? texts.fromTo(figureWords(facet, span.least, context), figureWords(facet, span.most, context))
+      : '',
+    unit: facet.unit,
+    bars: span?.bars.map((bar) => ({ ...bar, chosen: bar.to > from && bar.from <= to })) ?? [],
+  };
+}
+
+/** "Price £20 to £60". */
+function chosenWords(facet: FilterFacet, context: ToolsContext): string {
+  const { least, most } = facet.chosen!;
+  const { texts } = context;
+  const words = (figure: number) => figureWords(facet, figure, context);
+  if (least !== null && most !== null) return texts.fromTo(words(least), words(most));
+  return least !== null ? texts.atLeast(words(least)) : texts.upTo(words(most ?? 0));
+}

@@ -1,0 +1,185 @@
+import type { Locator, Page } from '@playwright/test';
+import { publishByHand } from './publish.ts';
+import { shifted, watchShifts } from './shifts.ts';
+import { expect, frameAt, openLine, saved, signIn, test } from './store.ts';
+
+const found = async (page: Page) => Number((await page.locator('.tool-count').textContent())!.split(' ')[0]);
+const list = (page: Page) => page.locator('[data-listing=shop]');
+const filters = (page: Page) => list(page).getByRole('group', { name: 'Filters' });
+
+/** Follows a value, and holds what comes to the count beside it. */
+async function follow(page: Page, value: Locator): Promise<number> {
+  const count = Number(await value.getAttribute('data-count'));
+  await value.click();
+  await expect(page.locator('.tool-count')).toHaveText(new RegExp(`^${count} products?$`));
+  return count;
+}
+
+const titles = (page: Page) => list(page).locator('.card:visible .part-title').allTextContents();
+const prices = async (page: Page) =>
+  (await list(page).locator('.card:visible .part-price').allTextContents()).map((text) =>
+    Number(/£([\d.]+)/.exec(text)![1]),
+  );
+
+test('the shop is narrowed by three filters with counts that come true, sorted, paged, shared by its address, and left again by the back button', async ({
+  page,
+  browser,
+  store,
+}) => {
+  await watchShifts(page);
+  await page.setViewportSize({ width: 1280, height: 900 });
+  await page.goto(`${store.url}/shop`);
+  const all = await found(page);
+  expect(await shifted(page)).toBe(0);
+  await page.evaluate(() => ((window as unknown as { stays: boolean }).stays = true));
+
+  const tableware = await follow(page, filters(page).getByRole('link', { name: /^Tableware, \d/ }));
+  expect(tableware).toBeLessThan(all);
+  // What was pressed keeps the keyboard, though all of it is new.
+  await expect(filters(page).getByRole('link', { name: 'Tableware, chosen' })).toBeFocused();
+  await expect(filters(page).getByRole('link', { name: /^Plates, \d/ })).toBeVisible();
+  await follow(page, filters(page).getByRole('link', { name: /^In stock only, \d/ }));
+  const one = await follow(page, filters(page).getByRole('link', { name: /^Fogbank, \d/ }));
+  const both = await follow(page, filters(page).getByRole('link', { name: /^Oatmeal, \d+ more/ }));
+  expect(both).toBeGreaterThan(one);
+  await page.getByLabel('Price, to').fill('40');
+  await page.keyboard.press('Enter');
+  await expect(page).toHaveURL(
+    /\/shop\?category=tableware&glaze=fogbank&glaze=oatmeal&in-stock=yes&price=-40#/,
+  );
+  await page.getByLabel('Sort by').selectOption('price-down');
+  await expect(page).toHaveURL(/price=-40&sort=price-down#/);
+  const narrowed = await found(page);
+  expect(narrowed).toBeGreaterThan(0);
+  expect(narrowed).toBeLessThan(both);
+  const now = await prices(page);
+  expect(now).toEqual([...now].sort((a, b) => b - a));
+  expect(Math.max(...now)).toBeLessThanOrEqual(40);
+  expect(await page.evaluate(() => (window as unknown as { stays?: boolean }).stays)).toBe(true);
+
+  // Somebody else opens the same address.
+  const other = await browser.newPage();
+  await other.goto(page.url());
+  expect(await found(other)).toBe(narrowed);
+  expect(await titles(other)).toEqual(await titles(page));
+  await other.close();
+
+  // Taken off one by one, and back.
+  await list(page).getByRole('link', { name: 'Remove Up to £40' }).press('Enter');
+  await expect(page.locator('.tool-count')).toHaveText(`${both} products`);
+  await expect(page.locator('.tool-count')).toBeFocused();
+  await page.goBack();
+  await expect(page.locator('.tool-count')).toHaveText(new RegExp(`^${narrowed} `));
+  await page.getByRole('link', { name: 'Remove all' }).click();
+  await expect(page.locator('.tool-count')).toHaveText(`${all} products`);
+  await expect(page).toHaveURL(/\/shop\?sort=price-down#/);
+
+  const first = await titles(page);
+  await list(page).locator('.pager:visible').getByRole('link', { name: 'Next' }).click();
+  await expect(page).toHaveURL(/shop\.from=\d+&sort=price-down#/);
+  await expect.poll(() => titles(page)).not.toEqual(first);
+  expect(await page.evaluate(() => (window as unknown as { stays?: boolean }).stays)).toBe(true);
+  await page.goBack();
+  await expect.poll(() => titles(page)).toEqual(first);
+});
+
+test.describe('without script', () => {
+  test.use({ javaScriptEnabled: false });
+
+  test('the same is done by links and forms alone', async ({ page, store }) => {
+    await page.setViewportSize({ width: 1280, height: 900 });
+    await page.goto(`${store.url}/shop`);
+    await follow(page, filters(page).getByRole('link', { name: /^Tableware, \d/ }));
+    await page.getByLabel('Price, from').fill('30');
+    await page.getByLabel('Price, to').fill('20');
+    await page.getByRole('button', { name: 'Apply Price' }).click();
+    await page.getByLabel('Sort by').selectOption('price');
+    await page.getByRole('button', { name: 'Sort', exact: true }).click();
+    const now = await prices(page);
+    expect(now.length).toBeGreaterThan(2);
+    expect(now).toEqual([...now].sort((a, b) => a - b));
+    // Cards say their lowest price, though another variant is the one that costs so much.
+    expect(now.at(-1)).toBeLessThanOrEqual(30);
+    await expect(list(page).getByRole('list', { name: 'Chosen' }).getByRole('link')).toHaveText([
+      'Tableware',
+      '£20 to £30',
+      'Remove all',
+    ]);
+    await page.getByRole('link', { name: 'Remove all' }).click();
+    await expect(list(page).getByRole('list', { name: 'Chosen' })).toHaveCount(0);
+  });
+
+  test('filters are behind a button on a phone', async ({ page, store }) => {
+    await page.setViewportSize({ width: 390, height: 800 });
+    await page.goto(`${store.url}/shop`);
+    await expect(filters(page)).toBeHidden();
+    await page.getByRole('button', { name: 'Filters' }).click();
+    await expect(filters(page)).toBeVisible();
+    await follow(page, filters(page).getByRole('link', { name: /^Planters, \d/ }));
+    await expect(filters(page)).toBeHidden();
+    await expect(list(page).getByRole('link', { name: 'Remove Planters' })).toBeVisible();
+  });
+});
+
+test('on a phone several values are chosen one after the other, while the filters stay open', async ({
+  page,
+  store,
+}) => {
+  await watchShifts(page);
+  await page.setViewportSize({ width: 390, height: 800 });
+  await page.goto(`${store.url}/shop`);
+  expect(await shifted(page)).toBe(0);
+  await page.getByRole('button', { name: 'Filters' }).press('Enter');
+  await follow(
+    page,
+    filters(page)
+      .getByRole('link', { name: /^Moss|^Fogbank, \d/ })
+      .first(),
+  );
+  await expect(filters(page)).toBeVisible();
+  await follow(page, filters(page).getByRole('link', { name: /^Ansa Marrick, \d/ }));
+  await expect(filters(page)).toBeVisible();
+  await page.keyboard.press('Escape');
+  await expect(filters(page)).toBeHidden();
+  await expect(page.getByRole('button', { name: 'Filters 2' })).toBeFocused();
+});
+
+test('the owner adds a filter, puts the filters at the end and withholds a way to sort; shoppers have it once it is published', async ({
+  page,
+  store,
+}) => {
+  await signIn(page, store, '/studio/arrange/shop?bay=shop');
+  await openLine(page, 'Tools');
+  const wide = await frameAt(page, 'Wide');
+  await expect(wide.locator('.tool-count')).toHaveText(/^\d+ products$/);
+  await page.getByRole('button', { name: /Add a filter$/ }).click();
+  await page.getByRole('option', { name: 'Food-safe' }).click();
+  await expect(wide.locator('.filter-name', { hasText: 'Food-safe' })).toBeVisible();
+  const group = page.getByRole('group', { name: 'Ways to sort' });
+  await group.getByRole('checkbox', { name: 'Price, lowest first' }).focus();
+  await page.keyboard.press('Space');
+  await expect(wide.locator('.tool-sort option')).toHaveText([
+    'Recommended',
+    'Newest',
+    'Price, highest first',
+    'Best rated',
+    'Name',
+  ]);
+  const before = (await wide.locator('.filters').boundingBox())!;
+  await page.getByRole('button', { name: /Filters stand on Laptop$/ }).click();
+  await page.getByRole('listbox').getByRole('option', { name: 'At the end' }).click();
+  await expect.poll(async () => (await wide.locator('.filters').boundingBox())!.x).toBeGreaterThan(before.x);
+  await saved(page);
+  await publishByHand(page);
+  await page.setViewportSize({ width: 1440, height: 900 });
+  await page.goto(`${store.url}/shop`);
+  await expect(page.locator('.filter-name', { hasText: 'Food-safe' })).toBeVisible();
+  const [side, goods] = await Promise.all(
+    ['.filters', '.list'].map((one) => page.locator(one).boundingBox()),
+  );
+  expect(side!.x).toBeGreaterThan(goods!.x + goods!.width - 1);
+  await follow(page, filters(page).getByRole('list', { name: 'Food-safe' }).getByRole('link').first());
+  await expect(page.getByLabel('Sort by').getByRole('option', { name: 'Price, lowest first' })).toHaveCount(
+    0,
+  );
+});

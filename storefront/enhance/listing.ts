@@ -1,0 +1,116 @@
+import { tellGoodsCame } from './goodsCame.ts';
+import { fetchPage } from './otherPage.ts';
+
+/** What tells a control of a list from the others, so that it is found again in what takes its place. */
+const keyOf = (control: HTMLElement): string | null =>
+  control.dataset.key ?? control.getAttribute('name') ?? (control.className || null);
+
+const listingsIn = (within: ParentNode) => [...within.querySelectorAll<HTMLElement>('[data-listing]')];
+
+const sameIn = (within: ParentNode, listing: HTMLElement): HTMLElement | undefined =>
+  listingsIn(within).find((one) => one.dataset.listing === listing.dataset.listing);
+
+const filtersOf = (listing: HTMLElement) => listing.querySelector<HTMLElement>(':scope>.filters');
+
+/** Rules of the page as it was sent, or as it came last with another list. */
+let rules: CSSStyleSheet | null = null;
+
+/** What other lists left behind would hide cards of this one, so rules of a page take the place of those before. */
+function replaceRules(css: string): void {
+  const next = new CSSStyleSheet();
+  next.replaceSync(css);
+  for (const { sheet } of document.querySelectorAll('style')) if (sheet) sheet.disabled = true;
+  document.adoptedStyleSheets = [next, ...document.adoptedStyleSheets.filter((one) => one !== rules)];
+  rules = next;
+}
+
+/** Puts another list in the place of one: what is open stays open, and what has the keyboard keeps it. */
+function replace(listing: HTMLElement, other: HTMLElement): void {
+  const active = document.activeElement as HTMLElement | null;
+  const key = active && listing.contains(active) ? keyOf(active) : null;
+  const [before, after] = [filtersOf(listing), filtersOf(other)];
+  const unfolded = new Set(
+    [...listing.querySelectorAll<HTMLDetailsElement>('details[open]')].map((one) => one.dataset.key),
+  );
+  const isOpen = before?.matches(':popover-open') ?? false;
+  const scrolled = before?.scrollTop ?? 0;
+  for (const one of other.querySelectorAll('details')) one.open = unfolded.has(one.dataset.key);
+  listing.replaceWith(other);
+  if (isOpen && after) {
+    // Where the keyboard goes back to once they are closed.
+    other.querySelector<HTMLElement>('.filters-fold')?.focus({ preventScroll: true });
+    after.showPopover();
+    after.scrollTop = scrolled;
+  }
+  if (active === null || key === null) return;
+  const again = [
+    ...other.querySelectorAll<HTMLElement>('a,button,input:not([type=hidden]),select,summary'),
+  ].find((one) => keyOf(one) === key);
+  // What was taken off is gone; whoever did it goes on from what is found.
+  (again ?? other.querySelector<HTMLElement>('.tool-count'))?.focus({ preventScroll: true });
+}
+
+/** Lets lists be narrowed, sorted and paged where they stand; addresses and the way back are as without script. */
+export function keepListings(enhance: (within: ParentNode) => void): void {
+  const status = document.createElement('p');
+  status.className = 'unseen';
+  status.setAttribute('role', 'status');
+  document.querySelector('.region')!.append(status);
+  let asked = 0;
+
+  /** @param top whether the beginning of the list is brought into sight */
+  const go = async (href: string, { push, top }: { push: boolean; top: boolean }) => {
+    asked += 1;
+    const own = asked;
+    const all = listingsIn(document);
+    for (const listing of all) listing.setAttribute('aria-busy', 'true');
+    try {
+      const { page, css } = await fetchPage(href);
+      // Another one has been asked for meanwhile.
+      if (own !== asked) return;
+      const others = all.map((listing) => sameIn(page, listing));
+      if (others.some((one) => !one)) throw new Error('The list is gone.');
+      // The address that reads best; what a form sends may say the same in other words.
+      if (push) history.pushState(null, '', others[0]!.dataset.address ?? href);
+      replaceRules(css);
+      all.forEach((listing, i) => {
+        replace(listing, others[i]!);
+        enhance(others[i]!);
+      });
+      const first = others[0]!;
+      status.textContent = first.querySelector('.tool-count')?.textContent ?? '';
+      if (top && first.getBoundingClientRect().top < 0) first.scrollIntoView();
+      tellGoodsCame();
+    } catch {
+      location.assign(href);
+    }
+  };
+
+  document.addEventListener('click', (event) => {
+    if (event.defaultPrevented || event.button !== 0) return;
+    if (event.metaKey || event.ctrlKey || event.shiftKey || event.altKey) return;
+    const link = (event.target as Element).closest<HTMLAnchorElement>(
+      '[data-listing] :is(.filter-value,.chip,.remove-all)[href],[data-listing] .pager:not(.more) a',
+    );
+    if (!link) return;
+    event.preventDefault();
+    void go(link.href, { push: true, top: link.closest('.pager') !== null });
+  });
+  const send = (form: HTMLFormElement) => {
+    const to = new URL(form.action);
+    const entries = [...new FormData(form)].filter(([, value]) => value !== '') as [string, string][];
+    to.search = new URLSearchParams(entries).toString();
+    void go(to.href, { push: true, top: false });
+  };
+  document.addEventListener('submit', (event) => {
+    const form = event.target as HTMLFormElement;
+    if (!form.closest('[data-listing]') || form.method !== 'get') return;
+    event.preventDefault();
+    send(form);
+  });
+  document.addEventListener('change', ({ target }) => {
+    const menu = (target as Element).closest<HTMLSelectElement>('.tool-sort select');
+    if (menu?.form) send(menu.form);
+  });
+  addEventListener('popstate', () => void go(location.href, { push: false, top: false }));
+}

@@ -1,0 +1,105 @@
+import type { ReactNode } from 'react';
+import { listAnchor } from '../../core/view/address.ts';
+import type { ToolsView } from '../../core/view/toolsView.ts';
+import { useTexts } from '../texts.ts';
+import { Filters } from './Filters.tsx';
+import { Kept } from './Kept.tsx';
+
+interface ListingProps {
+  shelfId: string;
+  tools: ToolsView;
+  /** The list has something to show. */
+  found: boolean;
+  children: ReactNode;
+}
+
+/**
+ * A list with what shoppers find things in it with: links and forms that lead to the list as it is then, all of which
+ * work without script.
+ */
+export function Listing({ shelfId, tools, found, children }: ListingProps) {
+  const texts = useTexts();
+  const { action, sort, search, chips, without, filters } = tools;
+  const filtersId = `filters-${shelfId}`;
+  const anchored = `${action}#${listAnchor(shelfId)}`;
+  return (
+    <div className="listing" data-listing={shelfId} id={listAnchor(shelfId)} data-address={tools.self}>
+      {filters.length > 0 && <Filters id={filtersId} tools={tools} action={anchored} />}
+      <div className="list">
+        <div className="tools">
+          <p className="tool-count" tabIndex={-1}>
+            {tools.found}
+          </p>
+          {search && (
+            <form className="tool-search" action={anchored} role="search">
+              <Kept parameters={search.kept} />
+              <input
+                type="search"
+                name={search.name}
+                defaultValue={search.words}
+                aria-label={texts.searchList}
+                placeholder={texts.searchList}
+                maxLength={120}
+              />
+              <button type="submit" data-key="search">
+                {texts.searchNow}
+              </button>
+            </form>
+          )}
+          {filters.length > 0 && (
+            <button className="filters-fold" type="button" popoverTarget={filtersId}>
+              {texts.filters}
+              {chips.length > 0 && <span className="filters-chosen">{chips.length}</span>}
+            </button>
+          )}
+          {sort && (
+            <form className="tool-sort" action={anchored}>
+              <Kept parameters={sort.kept} />
+              <label>
+                <span>{texts.sortBy}</span>
+                <select name={sort.name} defaultValue={sort.options.find(({ chosen }) => chosen)?.id}>
+                  {sort.options.map(({ id, words }) => (
+                    <option key={id} value={id}>
+                      {words}
+                    </option>
+                  ))}
+                </select>
+              </label>
+              <button type="submit" data-key="sort">
+                {texts.sort}
+              </button>
+            </form>
+          )}
+        </div>
+        {chips.length > 0 && (
+          <ul className="chosen" role="list" aria-label={texts.chosen}>
+            {chips.map(({ words, said, href }) => (
+              <li key={href}>
+                <a className="chip" href={href} aria-label={said} data-key={`chip ${words}`}>
+                  {words}
+                  <Cross />
+                </a>
+              </li>
+            ))}
+            {without !== null && (
+              <li>
+                <a className="remove-all" href={without}>
+                  {texts.removeAll}
+                </a>
+              </li>
+            )}
+          </ul>
+        )}
+        {found ? children : <p className="nothing-matches">{texts.nothingMatches}</p>}
+      </div>
+    </div>
+  );
+}
+
+function Cross() {
+  return (
+    <svg viewBox="0 0 12 12" aria-hidden="true">
+      <path d="M2.5 2.5l7 7m0-7l-7 7" />
+    </svg>
+  );
+}
