@@ -38,10 +38,10 @@ const drawn = (tools: { filters?: ShownFilter[]; sorts?: SortId[] }, sorts = fal
   inStudio(<Drawn sorts={sorts} />, {
     answers: { 'GET /api/vocabulary': () => vocabulary },
     vocabulary,
-    stored: specimenStored([{ ...specimenShelf('a'), tools } as never], [specimenBay('a')]),
+    stored: specimenStored([{ ...specimenShelf('a'), tools }], [specimenBay('a')]),
   });
 const stored = ({ draft }: InStudio) => draft.getState().draft.shelves.a!.tools;
-const rows = () => screen.getAllByRole('row').map((row) => row.textContent!.replace(/^Move [^A-Z]*/, ''));
+const rows = () => screen.getAllByRole('row').map((row) => row.textContent.replace(/^Move [^A-Z]*/, ''));
 
 async function add(name: string) {
   fireEvent.click(screen.getByRole('button', { name: /Add a filter$/ }));
