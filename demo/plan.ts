@@ -49,6 +49,7 @@ const paged = { by: 'numbered' } as const;
 const findIn = (filters: readonly string[]): NonNullable<StoredShelf['tools']> => ({
   count: { phone: true },
   sort: { phone: true },
+  views: { phone: false, tablet: true },
   filters: filters.map((id) => (id === 'brand' ? { id, words: 'Maker' } : { id })),
 });
 

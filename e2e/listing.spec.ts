@@ -83,6 +83,32 @@ test('the shop is narrowed by three filters with counts that come true, sorted, 
   await expect.poll(() => titles(page)).toEqual(first);
 });
 
+test('a shopper switches between grid and list, and puts the list back, with all that was chosen', async ({
+  page,
+  store,
+}) => {
+  await page.setViewportSize({ width: 1280, height: 900 });
+  await page.goto(`${store.url}/shop?brand=ansa-marrick`);
+  const card = list(page).locator('.card').first();
+  const beside = async () => {
+    const [picture, title] = await Promise.all(
+      ['.part-picture', '.part-title'].map((part) => card.locator(part).first().boundingBox()),
+    );
+    return title!.x >= picture!.x + picture!.width;
+  };
+  expect(await beside()).toBe(false);
+  const switches = list(page).getByRole('group', { name: 'View as' });
+  await switches.getByRole('link', { name: 'List' }).press('Enter');
+  await expect(page).toHaveURL(/\/shop\?brand=ansa-marrick&view=list#/);
+  await expect.poll(beside).toBe(true);
+  await expect(switches.getByRole('link', { name: 'List' })).toBeFocused();
+  await follow(page, filters(page).getByRole('link', { name: /^In stock only, \d/ }));
+  expect(await beside()).toBe(true);
+  await switches.getByRole('link', { name: 'Grid' }).click();
+  await expect.poll(beside).toBe(false);
+  await expect(page).toHaveURL(/\/shop\?brand=ansa-marrick&in-stock=yes#/);
+});
+
 test.describe('without script', () => {
   test.use({ javaScriptEnabled: false });
 

@@ -36,6 +36,7 @@ export const grid: LayoutKind = {
   about: 'Cards side by side, row under row.',
   inRows: true,
   moves: false,
+  shoppers: ({ viewGrid }) => viewGrid,
   uses: [
     'columns',
     'gap.column',

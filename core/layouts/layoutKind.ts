@@ -1,3 +1,4 @@
+import type { StoreTexts } from '../texts/storeTexts.ts';
 import type { Band, Bands } from '../bands/bands.ts';
 import type { PictureShape } from '../card/pictureShape.ts';
 import type { Rows } from '../geometry/rows.ts';
@@ -81,6 +82,8 @@ export interface LayoutKind {
   showLess?(count: number): { setting: string; value: unknown };
   /** Text of a card comes in with it, in the way that is set for text over pictures. */
   textComesWithIt?: boolean;
+  /** Shoppers may choose it for themselves, under these words. */
+  shoppers?(texts: StoreTexts): string;
   /** Its pages are turned. */
   turns?: boolean;
   /** Rules that put single cards in their places; apart, since they stay while measures change. */

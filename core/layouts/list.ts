@@ -31,6 +31,7 @@ export const list: LayoutKind = {
   settings: listSettings,
   inRows: true,
   moves: false,
+  shoppers: ({ viewList }) => viewList,
   uses: ['card.text.side', 'card.frame', 'card.inside', 'gap.row', 'amount.by', 'amount.rows', 'lastRow'],
   ranges: (_, band, __, bands) => [{ from: band.from, to: bandEnd(bands, band.id), across: 1 }],
   rows: (count) => rowsOf(count, 1),

@@ -1,3 +1,4 @@
+import { LAYOUT_IDS, layoutKind, type LayoutId } from '../layouts/index.ts';
 import { inOrder, type GivenListing, type Parameter } from '../view/address.ts';
 import type { Choice } from './choice.ts';
 import type { Filter } from './filters/index.ts';
@@ -5,6 +6,7 @@ import {
   LEAST_END,
   MOST_END,
   SORT_PARAMETER,
+  VIEW_PARAMETER,
   wordsOf,
   WORDS_PARAMETER,
   type ListingParameters,
@@ -12,12 +14,17 @@ import {
 import { filterOf, type ShownFilter } from './shownFilter.ts';
 import { sortOf, type SortId } from './sorts.ts';
 
+/** The layout that an address asks for, of those that shoppers may choose. */
+const viewOf = (id: string | undefined): LayoutId | null =>
+  LAYOUT_IDS.find((one) => one === id && layoutKind(one).shoppers) ?? null;
+
 /** What a list offers, as far as an address can ask for it. */
 export interface Offered {
   filters: readonly ShownFilter[];
   sorts: readonly SortId[];
   sorting: boolean;
   searching: boolean;
+  viewing: boolean;
 }
 
 /** Filters that a list offers; ones that are unknown are left out. */
@@ -45,11 +52,13 @@ export function givenListing(
   });
   const words = offered.searching ? wordsOf(given(prefix + WORDS_PARAMETER).at(-1)) : '';
   const asked = offered.sorting ? given(prefix + SORT_PARAMETER).at(-1) : undefined;
+  const view = offered.viewing ? viewOf(given(prefix + VIEW_PARAMETER).at(-1)) : null;
   const sort = offered.sorts.find((id) => id === asked && sortOf(id)) ?? null;
   return {
     choices,
     words,
     sort,
+    view,
     parameters: inOrder([
       ...choices.flatMap((choice) =>
         parameters
@@ -58,6 +67,7 @@ export function givenListing(
       ),
       ...(words ? [[prefix + WORDS_PARAMETER, words] as const] : []),
       ...(sort ? [[prefix + SORT_PARAMETER, sort] as const] : []),
+      ...(view ? [[prefix + VIEW_PARAMETER, view] as const] : []),
     ]),
   };
 }

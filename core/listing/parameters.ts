@@ -8,6 +8,7 @@ import type { ListingWords } from './words.ts';
 /** Parameters of a listing that are no filters. */
 export const SORT_PARAMETER = 'sort';
 export const WORDS_PARAMETER = 'q';
+export const VIEW_PARAMETER = 'view';
 
 /** With the id of a shelf before them, these say where it begins, and which tab of a bay is open. */
 const ELSEWHERE = ['from', 'shows'];
@@ -84,7 +85,13 @@ export function listingParameters(words: ListingWords, digits: number): ListingP
   const categorySlugs = new Map(words.categories.map((one) => [one.id, one.slug]));
   const brands = new Map(words.brands.map((one) => [one.slug, one.id]));
   const brandSlugs = new Map(words.brands.map((one) => [one.id, one.slug]));
-  const taken = new Set([...Object.values(FIXED), SORT_PARAMETER, WORDS_PARAMETER, ...ELSEWHERE]);
+  const taken = new Set([
+    ...Object.values(FIXED),
+    SORT_PARAMETER,
+    WORDS_PARAMETER,
+    VIEW_PARAMETER,
+    ...ELSEWHERE,
+  ]);
   const options = slugged(words.options, taken);
   const optionNames = turned(options);
   const fieldNames = turned(slugged(words.fields, new Set([...taken, ...options.keys()])));

@@ -16,6 +16,9 @@ export function filterName({ id, words }: ShownFilter, names: Names): string {
   return words ?? (filter ? filterKind(filter.by).named(filter, names) : id);
 }
 
+/** On which side of the line above a list. */
+const AT = { start: 'At the start', end: 'At the end' } as const;
+
 const sortsSchema = array(string().oneOf(SORT_IDS).required())
   .test('once', 'A way to sort is there twice.', (ids) => new Set(ids).size === (ids?.length ?? 0))
   .required() as unknown as Schema<SortId[]>;
@@ -58,6 +61,24 @@ export const toolsSettings = {
       name: 'Search within the list',
       find: ['search', 'words', 'find', 'tools'],
       items: ['products'],
+    }),
+    sortAt: setting(choice(AT), 'end', {
+      name: 'Sort menu stands',
+      find: ['sort', 'place', 'side'],
+      items: ['products'],
+      offBecause: (read) => (atSomeWidth(read, 'tools.sort') ? null : 'There is no menu to sort'),
+    }),
+    searchAt: setting(choice(AT), 'end', {
+      name: 'Search stands',
+      find: ['search', 'place', 'side'],
+      items: ['products'],
+      offBecause: (read) => (atSomeWidth(read, 'tools.search') ? null : 'There is no search'),
+    }),
+    views: varying(yesNo(), false, {
+      name: 'Switch between grid and list',
+      find: ['switch', 'grid', 'list', 'view', 'layout', 'tools'],
+      items: ['products'],
+      about: 'For shoppers: each has the list as it is chosen, at every width.',
     }),
     filters: setting(
       inParts(

@@ -1,3 +1,4 @@
+import type { LayoutId } from '../layouts/index.ts';
 import type { Choice } from '../listing/choice.ts';
 import type { SortId } from '../listing/sorts.ts';
 
@@ -9,11 +10,19 @@ export interface GivenListing {
   choices: readonly Choice[];
   words: string;
   sort: SortId | null;
+  /** The layout that it is shown in; null for its own. */
+  view: LayoutId | null;
   /** The same as parameters, in one order. */
   parameters: readonly Parameter[];
 }
 
-export const NOTHING_CHOSEN: GivenListing = { choices: [], words: '', sort: null, parameters: [] };
+export const NOTHING_CHOSEN: GivenListing = {
+  choices: [],
+  words: '',
+  sort: null,
+  view: null,
+  parameters: [],
+};
 
 /** Where a page is seen. */
 export interface PageAddress {

@@ -7,6 +7,8 @@ import { neededFacts } from '../card/needs.ts';
 import { labelKind } from '../label/labels/index.ts';
 import { labelsShown } from '../card/cardLabels.ts';
 import type { Bands } from '../bands/bands.ts';
+import { everywhere } from '../bands/varying.ts';
+import { layoutsOf, type LayoutId } from '../layouts/index.ts';
 import { assortmentOf } from '../plan/showing.ts';
 import type { Shelf } from '../plan/shelf.ts';
 import { isNarrowed } from '../listing/listing.ts';
@@ -32,15 +34,27 @@ export interface AskedShelf {
 }
 
 const views = keptFor<Shelf, AskedShelf>();
+const otherLayouts = keptFor<Shelf, Shelf>();
+
+/** A shelf in the layout that a shopper has chosen for it. */
+const shownAs = (shelf: Shelf, layout: LayoutId, bands: Bands): Shelf =>
+  otherLayouts(shelf, [layout, bands], () => ({ ...shelf, layout: everywhere(bands, layout) }));
+
+/** The layout that a shelf has at every width; null where it has several. */
+function oneLayout({ layout }: Shelf, bands: Bands): LayoutId | null {
+  const [first, ...others] = layoutsOf(layout, bands);
+  return first && others.length === 0 ? first : null;
+}
 const answers = keptFor<ItemsAnswer, ItemsAnswer>();
 
 /** Asks for the items of one shelf of a bay, and makes its view. */
-export function* askShelf(making: BayMaking, shelf: Shelf): Generator<ItemsRequest, AskedShelf, ItemsAnswer> {
+export function* askShelf(making: BayMaking, own: Shelf): Generator<ItemsRequest, AskedShelf, ItemsAnswer> {
   const { plan, store, address, above } = making;
   const { bands } = plan.house;
-  const assortment = assortmentOf(plan, shelf);
+  const assortment = assortmentOf(plan, own);
   const given =
-    assortment.of === 'products' && hasTools(shelf) ? (address.listings?.[shelf.id] ?? NOTHING_CHOSEN) : null;
+    assortment.of === 'products' && hasTools(own) ? (address.listings?.[own.id] ?? NOTHING_CHOSEN) : null;
+  const shelf = given?.view ? shownAs(own, given.view, bands) : own;
   const rooms = given ? toolsRoom(making.room, shelf.tools, bands) : null;
   const room = rooms?.inside ?? making.room;
   const steps = sizedSteps(shelf, room, bands);
@@ -56,11 +70,11 @@ export function* askShelf(making: BayMaking, shelf: Shelf): Generator<ItemsReque
   for (const one of [assortment, ...fallbacks]) making.reads(readsOfList(one, making.around));
   const listing = given && listingOf(shelf, given);
   if (listing) making.reads(readsOfListing(listing));
-  const own = shelf.instead.map(({ pictureId }) => pictureId && making.pictures(pictureId));
+  const dressed = shelf.instead.map(({ pictureId }) => pictureId && making.pictures(pictureId));
   const shownOn = (answer: ItemsAnswer): ItemsAnswer =>
     shelf.instead.length === 0
       ? answer
-      : answers(answer, [shelf.instead, ...own], () => ({
+      : answers(answer, [shelf.instead, ...dressed], () => ({
           ...answer,
           items: shownInstead(answer.items, shelf.instead, making.pictures),
         }));
@@ -153,6 +167,7 @@ export function* askShelf(making: BayMaking, shelf: Shelf): Generator<ItemsReque
               around: making.around,
               currency: { code: plan.house.currency, locale: plan.house.locale },
               stand: rooms.stand,
+              ownLayout: oneLayout(own, bands),
               faceOf: ({ key, colour, picture }) =>
                 swatchFace(
                   { colour, picture, photograph: null },

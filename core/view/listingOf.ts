@@ -16,11 +16,12 @@ export const offeredBy = ({ tools }: Pick<Shelf, 'tools'>): Offered => ({
   sorts: tools.sorts,
   sorting: isAnywhere(tools.sort),
   searching: isAnywhere(tools.search),
+  viewing: isAnywhere(tools.views),
 });
 
 /** Whether a shelf has any tool, at any width. */
 export const hasTools = ({ tools }: Pick<Shelf, 'tools'>): boolean =>
-  tools.filters.length > 0 || [tools.count, tools.sort, tools.search].some(isAnywhere);
+  tools.filters.length > 0 || [tools.count, tools.sort, tools.search, tools.views].some(isAnywhere);
 
 /**
  * What stands before the names of a shelf's parameters: nothing for the first with tools of a page that is a list, so

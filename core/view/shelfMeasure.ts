@@ -4,7 +4,7 @@ import { layoutKind } from '../layouts/index.ts';
 import { innerWidth, stepAt } from '../geometry/steps.ts';
 import { cardHeight } from './cardHeight.ts';
 import { shownIn } from './shownIn.ts';
-import { filtersHeight, toolsHeight } from './toolsHeight.ts';
+import { filtersBeside, toolsHeight } from './toolsHeight.ts';
 import type { ShelfView, StepView } from './view.ts';
 
 const PAGER_PX = 72;
@@ -45,6 +45,6 @@ export function shelfMeasure(shelf: ShelfView, bands: Bands, regionPx: number): 
     step,
     cardPx: kind.cardPx(step, innerPx),
     boxes,
-    heightPx: tools ? Math.max(listPx, filtersHeight(tools, bands, step.bandId)) : listPx,
+    heightPx: tools ? Math.max(listPx, filtersBeside(tools, bands, step.bandId)?.heightPx ?? 0) : listPx,
   };
 }

@@ -26,7 +26,7 @@ const SPAN_PX = 36 + 38;
 
 /** What of the tools is drawn at a band, each with its width, px. */
 function widths(
-  { count, found, search, sort, filters, stand }: ToolsView,
+  { count, found, search, sort, views, filters, stand }: ToolsView,
   bands: Bands,
   band: string,
 ): number[] {
@@ -39,6 +39,9 @@ function widths(
       : []),
     ...(sort && valueAt(sort.shown, bands, band)
       ? [said('Sort by') + 8 + sortPx(sort.options) + 8 + BUTTON_ENDS_PX + said('Sort')]
+      : []),
+    ...(views && valueAt(views.shown, bands, band)
+      ? [views.options.reduce((sum, { words }) => sum + said(words) + BUTTON_ENDS_PX, 0)]
       : []),
   ];
 }
@@ -75,13 +78,19 @@ function filterHeight(filter: ToolFilter, most: number, widthPx: number): number
   return (drawn === 'box' ? 29 : FILTER_PX) + shown * VALUE_PX + more;
 }
 
-/** Estimated height of the filters where they stand beside a list, px; 0 where they do not. */
-export function filtersHeight(
-  { filters, stand, widthPx, most }: ToolsView,
-  bands: Bands,
-  band: string,
-): number {
-  if (valueAt(stand, bands, band) === 'button') return 0;
-  const px = valueAt(widthPx, bands, band);
-  return filters.reduce((sum, filter) => sum + filterHeight(filter, most, px), 0);
+/** The filters of a list where they stand beside it: on which side, how wide, and an estimate of how high. */
+export interface FiltersBeside {
+  stand: 'start' | 'end';
+  widthPx: number;
+  heightPx: number;
+}
+
+/** Null where they do not stand beside it. */
+export function filtersBeside(tools: ToolsView, bands: Bands, band: string): FiltersBeside | null {
+  const { filters, most } = tools;
+  const stand = valueAt(tools.stand, bands, band);
+  if (stand === 'button' || filters.length === 0) return null;
+  const widthPx = valueAt(tools.widthPx, bands, band);
+  const heightPx = filters.reduce((sum, filter) => sum + filterHeight(filter, most, widthPx), 0);
+  return { stand, widthPx, heightPx };
 }

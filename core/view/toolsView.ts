@@ -4,8 +4,15 @@ import type { CategoryTree } from '../catalogue/categoryTree.ts';
 import type { Around } from '../assortment/kinds.ts';
 import type { FacetValue, FilterFacet } from '../listing/filterFacet.ts';
 import type { Bar } from '../listing/facets.ts';
+import { LAYOUT_IDS, layoutKind, type LayoutId } from '../layouts/index.ts';
 import { filterId, filterKind } from '../listing/filters/index.ts';
-import { LEAST_END, MOST_END, SORT_PARAMETER, WORDS_PARAMETER } from '../listing/parameters.ts';
+import {
+  LEAST_END,
+  MOST_END,
+  SORT_PARAMETER,
+  VIEW_PARAMETER,
+  WORDS_PARAMETER,
+} from '../listing/parameters.ts';
 import type { ToolsStand } from '../plan/toolsSettings.ts';
 import type { Shelf } from '../plan/shelf.ts';
 import type { SwatchFace } from '../swatch/swatchFace.ts';
@@ -74,6 +81,9 @@ export interface ToolChip {
   href: string;
 }
 
+/** On which side of the line above the list. */
+export type ToolAt = 'start' | 'end';
+
 /** What shoppers find things in a list with, as it is drawn. */
 export interface ToolsView {
   /** The address of the list as it is. */
@@ -88,8 +98,20 @@ export interface ToolsView {
     name: string;
     options: readonly { id: string; words: string; chosen: boolean }[];
     kept: readonly Parameter[];
+    at: ToolAt;
   } | null;
-  search: { shown: Varying<boolean>; name: string; words: string; kept: readonly Parameter[] } | null;
+  search: {
+    shown: Varying<boolean>;
+    name: string;
+    words: string;
+    kept: readonly Parameter[];
+    at: ToolAt;
+  } | null;
+  /** Ways to show it, of which one is its own. */
+  views: {
+    shown: Varying<boolean>;
+    options: readonly { id: string; words: string; href: string; chosen: boolean }[];
+  } | null;
   filters: readonly ToolFilter[];
   stand: Varying<ToolsStand>;
   widthPx: Varying<number>;
@@ -113,6 +135,8 @@ export interface ToolsContext {
   currency: Currency;
   /** First item that is shown. */
   from: number;
+  /** The layout that it has at every width of its own; null where that differs. */
+  ownLayout: LayoutId | null;
   /** What the store shows a value of an option by. */
   faceOf(value: FacetValue): SwatchFace;
   /** Where the filters stand, as far as there is room. */
@@ -276,7 +300,25 @@ export function toolsView(
       href: href(others(prefix + WORDS_PARAMETER)),
     });
 
+  const viewOptions = () =>
+    LAYOUT_IDS.flatMap((id) => {
+      const words = layoutKind(id).shoppers?.(texts);
+      if (words === undefined) return [];
+      const name = prefix + VIEW_PARAMETER;
+      const next: Parameter[] = id === context.ownLayout ? [] : [[name, id]];
+      return [
+        {
+          id,
+          words,
+          // The same part of the list, shown otherwise.
+          href: hrefListing(address, shelfId, [...others(name), ...next], context.from),
+          chosen: id === (given.view ?? context.ownLayout),
+        },
+      ];
+    });
   const isShown = (shown: Varying<boolean>) => Object.values(shown).includes(true);
+  // What is no choice among the goods stays when all of those are taken off.
+  const stays = [SORT_PARAMETER, VIEW_PARAMETER].map((name) => prefix + name);
   return {
     self: hrefListing(address, shelfId, parameters, context.from),
     action: address.path,
@@ -291,6 +333,7 @@ export function toolsView(
             ...tools.sorts.map((id) => ({ id, words: texts.sorts[id], chosen: given.sort === id })),
           ],
           kept: kept(SORT_PARAMETER),
+          at: tools.sortAt,
         }
       : null,
     search: isShown(tools.search)
@@ -299,15 +342,17 @@ export function toolsView(
           name: prefix + WORDS_PARAMETER,
           words: given.words,
           kept: kept(WORDS_PARAMETER),
+          at: tools.searchAt,
         }
       : null,
+    views: isShown(tools.views) ? { shown: tools.views, options: viewOptions() } : null,
     filters: facets.flatMap(filterOf),
     stand: context.stand,
     widthPx: tools.widthPx,
     gap: tools.gap,
     most: tools.most,
     chips,
-    without: chips.length > 0 ? href(parameters.filter(([name]) => name === prefix + SORT_PARAMETER)) : null,
+    without: chips.length > 0 ? href(parameters.filter(([name]) => stays.includes(name))) : null,
     narrowed: chips.length > 0,
   };
 }

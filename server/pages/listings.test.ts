@@ -66,7 +66,7 @@ beforeAll(async () => {
     } as never),
   });
   const saved = await store.save(
-    withTools(shop!),
+    withTools(shop!, { views: { phone: true } }),
     withTools(category!, { sorts: ['name', 'price-down'] }),
     withTools(home!, { filters: [{ id: 'brand', words: 'Maker' }], search: { phone: false } }),
   );
@@ -205,6 +205,28 @@ describe('a list that is narrowed by its address', () => {
     expect(ada.href.split('#')[0]).toBe('/?home.brand=ada');
     expect((await read(ada.href)).found).toBe(ada.count);
     expect((await store.get('/?brand=ada&home.q=x')).headers.etag).toBe((await store.get('/')).headers.etag);
+  });
+
+  it('is shown as a list or a grid as its address says, whatever else is chosen', async () => {
+    const asGrid = await read('/shop?brand=ada');
+    const link = (of: Read, name: string) =>
+      [...of.document.querySelectorAll<HTMLAnchorElement>('.tool-view')].find(
+        (one) => one.textContent === name,
+      )!;
+    expect(link(asGrid, 'Grid').getAttribute('aria-current')).toBe('true');
+    const asList = await read(link(asGrid, 'List').getAttribute('href')!);
+    expect(link(asList, 'List').getAttribute('aria-current')).toBe('true');
+    expect(asList.cards.slice(0, 4)).toEqual(asGrid.cards.slice(0, 4));
+    expect(asList.chips.map(({ name }) => name)).toEqual(['Ada']);
+    // What is arranged needs no saying.
+    expect(link(asList, 'Grid').getAttribute('href')).not.toContain('view=');
+    const plain = (await store.get('/shop?brand=ada')).headers.etag;
+    for (const view of ['carousel', 'masonry', 'gone', ''])
+      expect((await store.get(`/shop?brand=ada&view=${view}`)).headers.etag, view).toBe(plain);
+    // Where there is no switch, nothing is switched.
+    expect((await store.get('/category/all?view=list')).headers.etag).toBe(
+      (await store.get('/category/all')).headers.etag,
+    );
   });
 
   it('says that nothing matches, and how to go on, instead of going away', async () => {

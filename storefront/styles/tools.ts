@@ -5,11 +5,12 @@ const { control, between, below } = TOOLS_PX;
 /** Rules of what shoppers find things in a list with. Where filters stand at each width comes from the core. */
 export const toolsCss = `
 .listing{display:grid;grid-template-columns:minmax(0,1fr);font-size:15px}.listing>*{min-width:0}
-.tools{display:flex;flex-wrap:wrap;align-items:center;gap:${between}px 16px;margin-bottom:${below}px}.tool-count{font-size:18px;font-weight:560;line-height:${control}px;margin-inline-end:auto}
+.tools,.tools-side{display:flex;flex-wrap:wrap;align-items:center;gap:${between}px 16px}.tools{justify-content:space-between;margin-bottom:${below}px}.tool-count{font-size:18px;font-weight:560;line-height:${control}px}
 .tools form,.tool-sort label,.ends{display:flex;align-items:center;gap:8px}
 .listing :is(input,select){font:inherit;height:${control}px;min-width:0;padding:0 10px;border:1px solid var(--quiet);border-radius:3px;background:var(--ground);color:var(--text)}
 .listing :is(form,.tools) button{font:inherit;font-weight:560;height:${control}px;padding:0 14px;border:1px solid var(--quiet);border-radius:3px;background:var(--card);color:var(--text);cursor:pointer;white-space:nowrap}.listing button:hover{border-color:var(--text)}
 .tool-sort span{color:var(--quiet)}.tool-sort select,.tool-search input{max-width:220px}
+.tool-views{display:flex}.tool-view{min-height:${control}px;display:grid;place-items:center;padding:0 14px;border:1px solid var(--quiet);text-decoration:none}.tool-view+.tool-view{border-inline-start:0}.tool-view[aria-current]{background:var(--text);color:var(--ground);border-color:var(--text)}
 .filters-chosen{display:inline-grid;place-items:center;min-width:20px;height:20px;margin-inline-start:8px;border-radius:10px;background:var(--accent);color:var(--onAccent);font-size:13px}
 .chosen{display:flex;flex-wrap:wrap;gap:8px;align-items:center;list-style:none;margin:0 0 ${below}px!important}
 .chip{display:inline-flex;align-items:center;gap:8px;min-height:32px;padding:2px 12px;border:1px solid var(--line);border-radius:3px;background:var(--card);color:var(--text);text-decoration:none}.chip:hover{border-color:var(--text)}.listing svg[viewBox="0 0 12 12"]{width:12px;height:12px;fill:none;stroke:currentColor;stroke-width:1.6;stroke-linecap:round}

@@ -129,6 +129,7 @@ function Value({
   return (
     <a
       className="filter-value"
+      rel="nofollow"
       href={href}
       aria-label={said}
       aria-current={chosen ? 'true' : undefined}

@@ -19,7 +19,7 @@ interface ListingProps {
  */
 export function Listing({ shelfId, tools, found, children }: ListingProps) {
   const texts = useTexts();
-  const { action, sort, search, chips, without, filters } = tools;
+  const { action, sort, search, views, chips, without, filters } = tools;
   const filtersId = `filters-${shelfId}`;
   const anchored = `${action}#${listAnchor(shelfId)}`;
   return (
@@ -27,49 +27,24 @@ export function Listing({ shelfId, tools, found, children }: ListingProps) {
       {filters.length > 0 && <Filters id={filtersId} tools={tools} action={anchored} />}
       <div className="list">
         <div className="tools">
-          <p className="tool-count" tabIndex={-1}>
-            {tools.found}
-          </p>
-          {search && (
-            <form className="tool-search" action={anchored} role="search">
-              <Kept parameters={search.kept} />
-              <input
-                type="search"
-                name={search.name}
-                defaultValue={search.words}
-                aria-label={texts.searchList}
-                placeholder={texts.searchList}
-                maxLength={120}
-              />
-              <button type="submit" data-key="search">
-                {texts.searchNow}
+          <div className="tools-side">
+            <p className="tool-count" tabIndex={-1}>
+              {tools.found}
+            </p>
+            {search?.at === 'start' && <Search search={search} action={anchored} />}
+            {sort?.at === 'start' && <Sort sort={sort} action={anchored} />}
+          </div>
+          <div className="tools-side">
+            {search?.at === 'end' && <Search search={search} action={anchored} />}
+            {filters.length > 0 && (
+              <button className="filters-fold" type="button" popoverTarget={filtersId}>
+                {texts.filters}
+                {chips.length > 0 && <span className="filters-chosen">{chips.length}</span>}
               </button>
-            </form>
-          )}
-          {filters.length > 0 && (
-            <button className="filters-fold" type="button" popoverTarget={filtersId}>
-              {texts.filters}
-              {chips.length > 0 && <span className="filters-chosen">{chips.length}</span>}
-            </button>
-          )}
-          {sort && (
-            <form className="tool-sort" action={anchored}>
-              <Kept parameters={sort.kept} />
-              <label>
-                <span>{texts.sortBy}</span>
-                <select name={sort.name} defaultValue={sort.options.find(({ chosen }) => chosen)?.id}>
-                  {sort.options.map(({ id, words }) => (
-                    <option key={id} value={id}>
-                      {words}
-                    </option>
-                  ))}
-                </select>
-              </label>
-              <button type="submit" data-key="sort">
-                {texts.sort}
-              </button>
-            </form>
-          )}
+            )}
+            {sort?.at === 'end' && <Sort sort={sort} action={anchored} />}
+            {views && <Views views={views} />}
+          </div>
         </div>
         {chips.length > 0 && (
           <ul className="chosen" role="list" aria-label={texts.chosen}>
@@ -92,6 +67,69 @@ export function Listing({ shelfId, tools, found, children }: ListingProps) {
         )}
         {found ? children : <p className="nothing-matches">{texts.nothingMatches}</p>}
       </div>
+    </div>
+  );
+}
+
+function Search({ search, action }: { search: NonNullable<ToolsView['search']>; action: string }) {
+  const texts = useTexts();
+  return (
+    <form className="tool-search" action={action} role="search">
+      <Kept parameters={search.kept} />
+      <input
+        type="search"
+        name={search.name}
+        defaultValue={search.words}
+        aria-label={texts.searchList}
+        placeholder={texts.searchList}
+        maxLength={120}
+      />
+      <button type="submit" data-key="search">
+        {texts.searchNow}
+      </button>
+    </form>
+  );
+}
+
+function Sort({ sort, action }: { sort: NonNullable<ToolsView['sort']>; action: string }) {
+  const texts = useTexts();
+  return (
+    <form className="tool-sort" action={action}>
+      <Kept parameters={sort.kept} />
+      <label>
+        <span>{texts.sortBy}</span>
+        <select name={sort.name} defaultValue={sort.options.find(({ chosen }) => chosen)?.id}>
+          {sort.options.map(({ id, words }) => (
+            <option key={id} value={id}>
+              {words}
+            </option>
+          ))}
+        </select>
+      </label>
+      <button type="submit" data-key="sort">
+        {texts.sort}
+      </button>
+    </form>
+  );
+}
+
+/** Links to the same list shown otherwise. */
+function Views({ views }: { views: NonNullable<ToolsView['views']> }) {
+  const texts = useTexts();
+  return (
+    <div className="tool-views" role="group" aria-label={texts.viewAs}>
+      {views.options.map(({ id, words, href, chosen }) => (
+        <a
+          key={id}
+          className="tool-view"
+          rel="nofollow"
+          href={href}
+          data-key={`view ${id}`}
+          aria-current={chosen ? 'true' : undefined}
+        >
+          {words}
+        </a>
+      ))}
     </div>
   );
 }

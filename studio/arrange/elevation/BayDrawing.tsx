@@ -3,6 +3,7 @@ import { bandAt, type Bands } from '../../../core/bands/bands.ts';
 import { innerWidth } from '../../../core/geometry/steps.ts';
 import { bayHeight } from '../../../core/view/bayHeight.ts';
 import { shelfMeasure } from '../../../core/view/shelfMeasure.ts';
+import { filtersBeside } from '../../../core/view/toolsHeight.ts';
 import { shelvesDrawn } from '../../../core/view/shelvesIn.ts';
 import type { BayView } from '../../../core/view/view.ts';
 import { t } from '../../ui/theme.ts';
@@ -128,7 +129,11 @@ function Inside({
   const inner = innerPx * scale;
   const strip = Math.min(tabs, 6);
   const stripPx = strip * TAB.width + (strip - 1) * TAB.between;
-  const [left, top] = [leftOf(innerPx), strip > 1 ? 5 + TAB.height + 5 : 5];
+  const filters = shelf.tools ? filtersBeside(shelf.tools, bands, bandId) : null;
+  /** Where something so wide begins that begins where the room of the bay does. */
+  const startOf = (widthPx: number) => (direction === 'rtl' ? regionPx - fromPx - widthPx : fromPx) * scale;
+  const left = filters?.stand === 'end' ? startOf(innerPx) : leftOf(innerPx);
+  const top = strip > 1 ? 5 + TAB.height + 5 : 5;
   // Drawn as high as it is; what does not fit is drawn lower, all rows alike.
   const down = Math.min(scale, (height - top - 5) / Math.max(1, heightPx));
   const mirrored = (shelf.direction ?? direction) === 'rtl';
@@ -146,6 +151,17 @@ function Inside({
             fill={i === open ? t.ink2 : fill}
           />
         ))}
+      {filters && (
+        <rect
+          x={filters.stand === 'end' ? leftOf(filters.widthPx) : startOf(filters.widthPx)}
+          y={top}
+          width={Math.max(1, filters.widthPx * scale - 1)}
+          height={Math.max(1, Math.min(height - top - 5, filters.heightPx * down))}
+          rx="1"
+          fill={fill}
+          opacity=".5"
+        />
+      )}
       {boxes
         .filter((box) => box.x < innerPx)
         .map((box, i) => (
