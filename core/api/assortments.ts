@@ -78,7 +78,7 @@ export const readItems = contract({
     own: number().integer().min(0).required(),
     start: number().integer().min(0).required(),
     items: array().required(),
-    facets: array() as unknown as Schema<ItemsAnswer['facets']>,
+    facets: array(),
   }),
 });
 

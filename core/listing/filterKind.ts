@@ -1,18 +1,11 @@
 import type { Vocabulary } from '../catalogue/vocabulary.ts';
 import type { LookedAt } from '../assortment/kinds.ts';
-import type { Schema } from '../schema/schema.ts';
 import type { Names } from '../sentence/sentence.ts';
 import type { StoreTexts } from '../texts/storeTexts.ts';
 import type { ListingRecord, ListingVariant } from './record.ts';
 
 /** One of what a product can have: an id, a text, a yes or no. */
 export type FilterKey = string | number | boolean;
-
-/**
- * How shoppers choose: one value, which replaces another; several, of which one has to be there; or from here to
- * there.
- */
-export type Chooses = 'one' | 'several' | 'span';
 
 /** All variants of a product, and not only the one that is shown. */
 export const VARIANTS = 'variants';
@@ -22,7 +15,6 @@ interface FilterKindOf<F extends { by: string }> {
   name: string;
   /** Words that find it. */
   find: readonly string[];
-  schema: Schema<F>;
   /** Those of the kind that there are: of options and fields one for each. */
   offers(vocabulary: Pick<Vocabulary, 'options' | 'fields'>): readonly F[];
   /** What it is called where the owner says nothing else, for the owner. */
@@ -36,6 +28,7 @@ interface FilterKindOf<F extends { by: string }> {
 }
 
 export interface ValuesFilterKind<F extends { by: string }> extends FilterKindOf<F> {
+  /** Shoppers choose one value, which replaces another, or several, of which one has to be there. */
   chooses: 'one' | 'several';
   /** As a list, as a tree of which the way to what is chosen is open, or as a single box to tick. */
   drawn: 'list' | 'tree' | 'box';
@@ -46,6 +39,7 @@ export interface ValuesFilterKind<F extends { by: string }> extends FilterKindOf
 }
 
 export interface SpanFilterKind<F extends { by: string }> extends FilterKindOf<F> {
+  /** Shoppers choose from here to there. */
   chooses: 'span';
   /** Figures are money, minor units of the store's currency. */
   isMoney: boolean;

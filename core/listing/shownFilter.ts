@@ -40,3 +40,7 @@ export const shownFiltersSchema = array(
   .max(MOST_FILTERS, `A list can have at most ${MOST_FILTERS} filters.`)
   .test('once', 'A filter is there twice.', idsOnce)
   .required() as unknown as Schema<ShownFilter[]>;
+
+/** Filters that a list offers; ones that are unknown are left out. */
+export const filtersOf = (filters: readonly ShownFilter[]): Filter[] =>
+  filters.flatMap(({ id }) => filterOf(id) ?? []);

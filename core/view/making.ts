@@ -50,7 +50,7 @@ export interface BayMaking {
   reads(names: Iterable<string>): void;
   /** Tells which tab of a bay is open, where that is not the first. */
   opens(bayId: string, tab: string): void;
-  /** What stands before the names of parameters of a shelf's list (listingOf.ts). */
+  /** What stands before the names of parameters of a shelf's list (listingPrefix.ts). */
   prefixOf(shelfId: string): string;
   /** Tells what is chosen of a shelf's list, as parameters. */
   narrows(shelfId: string, parameters: readonly Parameter[]): void;

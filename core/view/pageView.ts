@@ -25,7 +25,7 @@ import { shelvesOf } from '../plan/places.ts';
 import { cardStoreOf } from './cardStoreOf.ts';
 import { fromParameter, inOrder, showsParameter, type PageAddress, type Parameter } from './address.ts';
 import { keptFor } from './keptFor.ts';
-import { listingPrefix } from './listingOf.ts';
+import { listingPrefix } from './listingPrefix.ts';
 import type { Said } from './making.ts';
 import { shelvesIn } from './shelvesIn.ts';
 import { contentOf, isAside, roomsOf, sideOf, type Rooms } from './rooms.ts';

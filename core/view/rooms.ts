@@ -6,15 +6,12 @@ import type { Heading } from '../plan/bay.ts';
 import { pageKind } from '../pages/index.ts';
 import type { House } from '../plan/house.ts';
 import type { Page, SideStands } from '../plan/page.ts';
+import { byBands, LEAST_BESIDE_PX } from './byBands.ts';
 import { keptFor } from './keptFor.ts';
 import type { BayView, PageView, SideView } from './view.ts';
 
 type PageRoom = Pick<Page, 'kind' | 'width' | 'ownPx' | 'framed' | 'side' | 'bays'>;
 
-/** The narrowest screen that is reckoned with, px. */
-const NARROWEST_PX = 320;
-/** With less than this beside it nothing is put beside anything, px. */
-export const LEAST_BESIDE_PX = 240;
 /** What is on a background of its own in a column is so far from its edges, px. */
 const LEAST_INSET_PX = 16;
 /** Space between a heading and what stands beside it, px. */
@@ -23,9 +20,6 @@ export const HEADING_GAP_PX = 32;
 /** The greatest width of what a page shows, px. */
 export const contentOf = (house: House, { width, ownPx }: Pick<Page, 'width' | 'ownPx'>): number =>
   width === 'own' ? ownPx : house.contentPx;
-
-export const byBands = <T>(bands: Bands, at: (bandId: string, fromPx: number) => T): Varying<T> =>
-  Object.fromEntries(bands.map(({ id, from }) => [id, at(id, Math.max(NARROWEST_PX, from))]));
 
 const sides = keptFor<Page['side'], SideView>();
 

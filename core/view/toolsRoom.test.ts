@@ -3,11 +3,11 @@ import { valueAt } from '../bands/varying.ts';
 import { innerWidth } from '../geometry/steps.ts';
 import { completePlan } from '../plan/storedPlan.ts';
 import { specimenBay, specimenShelf, specimenStored, specimenView } from '../specimen/specimen.ts';
-import { LEAST_BESIDE_PX } from './rooms.ts';
+import { LEAST_BESIDE_PX } from './byBands.ts';
 import { toolsRoom } from './toolsRoom.ts';
 
 const planWith = (tools: object) =>
-  completePlan(specimenStored([{ ...specimenShelf('a'), tools } as never], [specimenBay('a')]));
+  completePlan(specimenStored([{ ...specimenShelf('a'), tools }], [specimenBay('a')]));
 
 const roomOf = (plan: ReturnType<typeof planWith>, mostPx: number | null) => {
   const { bands, margin } = plan.house;

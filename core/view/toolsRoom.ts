@@ -1,6 +1,6 @@
 import { valueAt } from '../bands/varying.ts';
 import type { Bands } from '../bands/bands.ts';
-import { byBands, LEAST_BESIDE_PX } from './rooms.ts';
+import { byBands, LEAST_BESIDE_PX } from './byBands.ts';
 import { innerWidth, type Room } from '../geometry/steps.ts';
 import type { Shelf } from '../plan/shelf.ts';
 import type { ToolsStand } from '../plan/toolsSettings.ts';

@@ -388,7 +388,7 @@ const figureWords = (facet: FilterFacet, figure: number, { currency }: ToolsCont
 /** A figure as it is typed. */
 const typed = (facet: FilterFacet, figure: number | null, { currency }: ToolsContext): string => {
   if (figure === null) return '';
-  return String(isMoney(facet) ? Number(decimalMoney(figure, currency.code)) : figure);
+  return isMoney(facet) ? decimalMoney(figure, currency.code).replace(/\.0+$/, '') : String(figure);
 };
 
 function spanOf(facet: FilterFacet, context: ToolsContext): Omit<ToolSpan, 'least' | 'most' | 'kept'> | null {

@@ -9,7 +9,7 @@ import { readAssortment, type Assortment } from '../../core/assortment/assortmen
 import type { ProductAssortment } from '../../core/assortment/products.ts';
 import { PRODUCT_FACTS } from '../../core/catalogue/facts.ts';
 import type { House } from '../../core/plan/house.ts';
-import { filtersOf } from '../../core/listing/given.ts';
+import { filtersOf } from '../../core/listing/shownFilter.ts';
 import { completePlan } from '../../core/plan/storedPlan.ts';
 import { explain, goneIn } from '../../core/assortment/explain.ts';
 import type { Api } from '../api.ts';

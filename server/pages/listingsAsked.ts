@@ -1,11 +1,12 @@
-import { givenListing } from '../../core/listing/given.ts';
 import { pagesFor } from '../../core/pages/index.ts';
 import type { PageKind } from '../../core/pages/pageKind.ts';
 import { shelvesOf } from '../../core/plan/places.ts';
 import type { Plan } from '../../core/plan/plan.ts';
 import { assortmentOf } from '../../core/plan/showing.ts';
 import type { GivenListing } from '../../core/view/address.ts';
-import { hasTools, listingPrefix, offeredBy } from '../../core/view/listingOf.ts';
+import { givenListing } from '../../core/view/givenListing.ts';
+import { hasTools, offeredBy } from '../../core/view/listingOf.ts';
+import { listingPrefix } from '../../core/view/listingPrefix.ts';
 import type { ListingNames } from '../listing/listingNames.ts';
 
 /** Reads of an address what it chooses of the lists of a page, by shelf; lists of which nothing is chosen are left out. */

@@ -31,17 +31,17 @@ export function Listing({ shelfId, tools, found, children }: ListingProps) {
             <p className="tool-count" tabIndex={-1}>
               {tools.found}
             </p>
-            {search?.at === 'start' && <Search search={search} action={anchored} />}
-            {sort?.at === 'start' && <Sort sort={sort} action={anchored} />}
-          </div>
-          <div className="tools-side">
-            {search?.at === 'end' && <Search search={search} action={anchored} />}
             {filters.length > 0 && (
               <button className="filters-fold" type="button" popoverTarget={filtersId}>
                 {texts.filters}
                 {chips.length > 0 && <span className="filters-chosen">{chips.length}</span>}
               </button>
             )}
+            {search?.at === 'start' && <Search search={search} action={anchored} />}
+            {sort?.at === 'start' && <Sort sort={sort} action={anchored} />}
+          </div>
+          <div className="tools-side">
+            {search?.at === 'end' && <Search search={search} action={anchored} />}
             {sort?.at === 'end' && <Sort sort={sort} action={anchored} />}
             {views && <Views views={views} />}
           </div>

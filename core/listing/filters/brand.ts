@@ -1,5 +1,4 @@
 import type { ValuesFilterKind } from '../filterKind.ts';
-import { plainFilter } from './plain.ts';
 
 export interface BrandFilter {
   by: 'brand';
@@ -9,7 +8,6 @@ export const brandFilter: ValuesFilterKind<BrandFilter> = {
   id: 'brand',
   name: 'Brand',
   find: ['brand', 'maker'],
-  schema: plainFilter('brand'),
   offers: () => [{ by: 'brand' }],
   named: () => 'Brand',
   title: ({ brand }) => brand,

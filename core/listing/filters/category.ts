@@ -1,5 +1,4 @@
 import type { ValuesFilterKind } from '../filterKind.ts';
-import { plainFilter } from './plain.ts';
 
 export interface CategoryFilter {
   by: 'category';
@@ -10,7 +9,6 @@ export const categoryFilter: ValuesFilterKind<CategoryFilter> = {
   id: 'category',
   name: 'Category',
   find: ['category', 'tree', 'department'],
-  schema: plainFilter('category'),
   offers: () => [{ by: 'category' }],
   named: () => 'Category',
   title: ({ category }) => category,

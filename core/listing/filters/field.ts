@@ -1,12 +1,4 @@
-import { object, string, type Schema } from '../../schema/schema.ts';
 import type { SpanFilterKind, ValuesFilterKind } from '../filterKind.ts';
-
-const LONGEST_FIELD = 60;
-const ofField = <Id extends string>(id: Id): Schema<{ by: Id; field: string }> =>
-  object({
-    by: string().oneOf([id]).required(),
-    field: string().max(LONGEST_FIELD).required(),
-  }).noUnknown() as unknown as Schema<{ by: Id; field: string }>;
 
 /** What the store says of products in a field of its own: "made of stoneware". */
 export interface FieldFilter {
@@ -26,7 +18,6 @@ export const fieldFilter: ValuesFilterKind<FieldFilter> = {
   id: 'field',
   name: 'Field',
   find: ['field', 'own', 'property'],
-  schema: ofField('field'),
   offers: ({ fields }) =>
     fields.flatMap(({ id, type }) => (type === 'number' ? [] : [{ by: 'field', field: id }])),
   named: ({ field }, names) => names.field(field)?.name ?? GONE,
@@ -43,7 +34,6 @@ export const measureFilter: SpanFilterKind<MeasureFilter> = {
   id: 'measure',
   name: 'Measure',
   find: ['field', 'own', 'measure', 'from', 'to'],
-  schema: ofField('measure'),
   offers: ({ fields }) =>
     fields.flatMap(({ id, type }) => (type === 'number' ? [{ by: 'measure', field: id }] : [])),
   named: ({ field }, names) => names.field(field)?.name ?? GONE,

@@ -1,5 +1,3 @@
-import { lazy, object, type Schema } from '../../schema/schema.ts';
-import { said } from '../../schema/said.ts';
 import type { FilterKind } from '../filterKind.ts';
 import { brandFilter, type BrandFilter } from './brand.ts';
 import { categoryFilter, type CategoryFilter } from './category.ts';
@@ -40,14 +38,6 @@ export const filterKinds = kinds as unknown as readonly FilterKind<Filter>[];
 
 const byId = new Map(filterKinds.map((kind) => [kind.id, kind]));
 export const filterKind = (id: Filter['by']): FilterKind<Filter> => byId.get(id)!;
-
-export const filterSchema: Schema<Filter> = lazy((value: unknown) => {
-  const id = typeof value === 'object' && value !== null ? (value as { by?: unknown }).by : undefined;
-  return (
-    (filterKinds.find((kind) => kind.id === id)?.schema as Schema | undefined) ??
-    object().test('known', `There is no filter "${said(id)}".`, () => false)
-  );
-}) as unknown as Schema<Filter>;
 
 /** What tells one filter of a listing from the others. */
 export const filterId = (filter: Filter): string =>

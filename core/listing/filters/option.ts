@@ -1,4 +1,3 @@
-import { idSchema, object, string } from '../../schema/schema.ts';
 import { VARIANTS, type ValuesFilterKind } from '../filterKind.ts';
 
 /** One of the store's options: "glaze". */
@@ -11,12 +10,6 @@ export const optionFilter: ValuesFilterKind<OptionFilter> = {
   id: 'option',
   name: 'Option',
   find: ['option', 'variant', 'swatch', 'colour', 'size'],
-  schema: object({
-    by: string()
-      .oneOf(['option'] as const)
-      .required(),
-    option: idSchema,
-  }).noUnknown(),
   offers: ({ options }) => options.map(({ id }) => ({ by: 'option', option: id })),
   named: ({ option }, names) => names.option(option) ?? 'A removed option',
   title: () => '',

@@ -1,5 +1,4 @@
 import { VARIANTS, type SpanFilterKind } from '../filterKind.ts';
-import { plainFilter } from './plain.ts';
 
 export interface PriceFilter {
   by: 'price';
@@ -10,7 +9,6 @@ export const priceFilter: SpanFilterKind<PriceFilter> = {
   id: 'price',
   name: 'Price',
   find: ['price', 'costs', 'from', 'to'],
-  schema: plainFilter('price'),
   offers: () => [{ by: 'price' }],
   named: () => 'Price',
   title: ({ price }) => price,

@@ -1,5 +1,4 @@
 import type { ValuesFilterKind } from '../filterKind.ts';
-import { plainFilter } from './plain.ts';
 
 export interface RatingFilter {
   by: 'rating';
@@ -12,7 +11,6 @@ export const ratingFilter: ValuesFilterKind<RatingFilter> = {
   id: 'rating',
   name: 'Rating',
   find: ['rating', 'stars', 'reviews'],
-  schema: plainFilter('rating'),
   offers: () => [{ by: 'rating' }],
   named: () => 'Rating',
   title: ({ ratingFilter }) => ratingFilter,

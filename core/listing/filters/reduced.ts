@@ -1,5 +1,4 @@
 import type { ValuesFilterKind } from '../filterKind.ts';
-import { plainFilter } from './plain.ts';
 
 export interface ReducedFilter {
   by: 'reduced';
@@ -9,7 +8,6 @@ export const reducedFilter: ValuesFilterKind<ReducedFilter> = {
   id: 'reduced',
   name: 'Reduced',
   find: ['reduced', 'sale', 'offer'],
-  schema: plainFilter('reduced'),
   offers: () => [{ by: 'reduced' }],
   named: () => 'Reduced',
   title: ({ reducedOnly }) => reducedOnly,

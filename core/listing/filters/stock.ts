@@ -1,5 +1,4 @@
 import { VARIANTS, type ValuesFilterKind } from '../filterKind.ts';
-import { plainFilter } from './plain.ts';
 
 export interface StockFilter {
   by: 'stock';
@@ -9,7 +8,6 @@ export const stockFilter: ValuesFilterKind<StockFilter> = {
   id: 'stock',
   name: 'In stock only',
   find: ['stock', 'available', 'availability'],
-  schema: plainFilter('stock'),
   offers: () => [{ by: 'stock' }],
   named: () => 'In stock only',
   title: ({ inStockOnly }) => inStockOnly,

@@ -1,5 +1,4 @@
 import type { ValuesFilterKind } from '../filterKind.ts';
-import { plainFilter } from './plain.ts';
 
 export interface TagFilter {
   by: 'tag';
@@ -9,7 +8,6 @@ export const tagFilter: ValuesFilterKind<TagFilter> = {
   id: 'tag',
   name: 'Tag',
   find: ['tag', 'topic'],
-  schema: plainFilter('tag'),
   offers: () => [{ by: 'tag' }],
   named: () => 'Tag',
   title: ({ tag }) => tag,

@@ -1,7 +1,6 @@
 import { LAYOUT_IDS, layoutKind, type LayoutId } from '../layouts/index.ts';
-import { inOrder, type GivenListing, type Parameter } from '../view/address.ts';
-import type { Choice } from './choice.ts';
-import type { Filter } from './filters/index.ts';
+import { inOrder, type GivenListing, type Parameter } from './address.ts';
+import type { Choice } from '../listing/choice.ts';
 import {
   LEAST_END,
   MOST_END,
@@ -10,9 +9,9 @@ import {
   wordsOf,
   WORDS_PARAMETER,
   type ListingParameters,
-} from './parameters.ts';
-import { filterOf, type ShownFilter } from './shownFilter.ts';
-import { sortOf, type SortId } from './sorts.ts';
+} from '../listing/parameters.ts';
+import { filtersOf, type ShownFilter } from '../listing/shownFilter.ts';
+import { sortOf, type SortId } from '../listing/sorts.ts';
 
 /** The layout that an address asks for, of those that shoppers may choose. */
 const viewOf = (id: string | undefined): LayoutId | null =>
@@ -26,10 +25,6 @@ export interface Offered {
   searching: boolean;
   viewing: boolean;
 }
-
-/** Filters that a list offers; ones that are unknown are left out. */
-export const filtersOf = (filters: readonly ShownFilter[]): Filter[] =>
-  filters.flatMap(({ id }) => filterOf(id) ?? []);
 
 /**
  * What an address chooses of a list: only what that offers and what there is, in one order, so that equal lists have
