@@ -57,6 +57,16 @@ test('the shop is narrowed by three filters with counts that come true, sorted, 
   expect(Math.max(...now)).toBeLessThanOrEqual(40);
   expect(await page.evaluate(() => (window as unknown as { stays?: boolean }).stays)).toBe(true);
 
+  // Typefaces stay, and are not fetched again; to another place of the page nothing is.
+  expect(await page.evaluate(() => [...document.fonts].some(({ status }) => status === 'loaded'))).toBe(true);
+  let fetched = 0;
+  page.on('request', (request) => (fetched += Number(/woff2$|\/shop\?/.test(request.url()))));
+  await page.evaluate(() => (location.hash = 'foot'));
+  await page.goBack();
+  await expect(page).toHaveURL(/#list-shop$/);
+  expect(await found(page)).toBe(narrowed);
+  expect(fetched).toBe(0);
+
   // Somebody else opens the same address.
   const other = await browser.newPage();
   await other.goto(page.url());

@@ -82,6 +82,7 @@ export const otherOrderWords: Record<string, string> = {
 
 export function sayChoice(choose: CategoryChoice, names: Names): string {
   if (choose.from === 'roots') return 'Main categories';
+  if (choose.from === 'around') return 'Categories below that of the page';
   if (choose.from === 'all') return 'All categories';
   if (choose.from === 'children') return `Categories in ${names.category(choose.id) ?? 'a removed one'}`;
   if (choose.ids.length > 2)

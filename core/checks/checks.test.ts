@@ -165,6 +165,21 @@ describe('what a rule says', () => {
     expect(foundBy('gone-from-rule', specimenStored([shelfOf(rule)]))?.text).toContain('category 99');
   });
 
+  it('is told of filters as well, which the fix takes out', () => {
+    const withFilters = (filters: { id: string; words?: string }[]) =>
+      specimenStored([specimenShelf('a', { tools: { filters } })]);
+    expect(foundBy('filter-gone', withFilters([{ id: 'price' }, { id: 'brand' }]))).toBeUndefined();
+    const plan = withFilters([{ id: 'option.9', words: 'Size' }, { id: 'price' }, { id: 'measure.gone' }]);
+    const finding = foundBy('filter-gone', plan)!;
+    expect(finding.text).toBe('2 filters go by what was removed, and shoppers do not see them');
+    expect(foundBy('filter-gone', withFilters([{ id: 'option.9', words: 'Size' }]))!.text).toBe(
+      'Shoppers do not see "Size": what it goes by was removed',
+    );
+    const after = apply(plan, finding.fix!.command);
+    expect(after.shelves.a!.tools!.filters).toEqual([{ id: 'price' }]);
+    expect(foundBy('filter-gone', after)).toBeUndefined();
+  });
+
   it('is found where no product can ever meet it, and only there', () => {
     fc.assert(
       fc.property(ruleArbitrary, goodsArbitrary, (rule, goods) => {

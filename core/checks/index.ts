@@ -13,6 +13,7 @@ import { SEVERITIES, type Check, type Finding, type Found, type Unread } from '.
 import { cropLoses } from './cropLoses.ts';
 import { endAboveFoot } from './endAboveFoot.ts';
 import { fieldMissing } from './fieldMissing.ts';
+import { filterGone } from './filterGone.ts';
 import { firstHeadings } from './firstHeadings.ts';
 import { goneFromRule } from './goneFromRule.ts';
 import { headingAtOdds } from './headingAtOdds.ts';
@@ -53,6 +54,7 @@ export const checks: readonly Check[] = [
   widthsGone,
   pageAddress,
   arrangedGone,
+  filterGone,
   ruleNeverMatches,
   nothingToShow,
   rowsLeftShort,

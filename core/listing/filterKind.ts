@@ -21,6 +21,8 @@ interface FilterKindOf<F extends { by: string }> {
   named(filter: F, names: Names): string;
   /** What it is called where neither the owner nor the catalogue says, for shoppers; empty where the catalogue always does. */
   title(texts: StoreTexts): string;
+  /** What it asks for is no longer there. */
+  isGone?(filter: F, names: Names): boolean;
   /** It has to hold in one and the same variant with all others of which that is so. */
   ofVariant: boolean;
   /** What it reads of products. */

@@ -296,6 +296,14 @@ export const checkSpecimens: Record<
     ]),
     fixes: true,
   },
+  'filter-gone': {
+    plan: specimenStored([
+      specimenShelf('a', {
+        tools: { filters: [{ id: 'price' }, { id: 'option.9', words: 'Size' }, { id: 'field.gone' }] },
+      }),
+    ]),
+    fixes: true,
+  },
   'first-headings': {
     plan: specimenStored(
       [specimenShelf('a'), specimenShelf('b')],

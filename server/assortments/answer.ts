@@ -39,10 +39,15 @@ async function loosePictures(db: Queryable, { items, limit }: PictureAssortment)
 type Others = Exclude<Assortment, ProductAssortment>;
 
 /** All items of an assortment of anything but products: there are few enough to be reckoned in memory. */
-async function otherItems(db: Queryable, assortment: Others, facts: Facts, now: number): Promise<Item[]> {
+async function otherItems(
+  db: Queryable,
+  assortment: Others,
+  facts: Facts,
+  { now, around }: Pick<SqlWorld, 'now' | 'around'>,
+): Promise<Item[]> {
   switch (assortment.of) {
     case 'categories':
-      return evaluateCategories(assortment, facts.tree).kept.map((category) => ({
+      return evaluateCategories(assortment, facts.tree, around).kept.map((category) => ({
         of: 'categories',
         category,
       }));
@@ -73,7 +78,7 @@ export async function answerHardCases(
   world: SqlWorld,
 ): Promise<HardCandidates> {
   if (assortment.of !== 'products') {
-    const all = await otherItems(db, assortment, facts, world.now);
+    const all = await otherItems(db, assortment, facts, world);
     const withoutPicture = all.filter((item) => faceOf(item).picture === null).length;
     return {
       counts: { total: all.length, withoutPicture, soldOut: 0, notRated: 0, reduced: 0 },
@@ -102,7 +107,7 @@ export async function answerItems(
   if (assortment.of !== 'products') {
     const left = new Set(request.without);
     // What is left out takes none of the places that there are at most.
-    const there = await otherItems(db, { ...assortment, limit: null }, facts, world.now);
+    const there = await otherItems(db, { ...assortment, limit: null }, facts, world);
     const all = there.filter((item) => !left.has(faceOf(item).id)).slice(0, assortment.limit ?? undefined);
     return { total: all.length, own: all.length, start, items: all.slice(start, start + count) };
   }

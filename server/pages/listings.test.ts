@@ -65,7 +65,20 @@ beforeAll(async () => {
       amount: { by: 'items', items: { phone: 8 } },
     } as never),
   });
+  const page = await store.document('page:category');
+  const below = {
+    key: 'shelf:below',
+    version: 0,
+    body: writtenDocument({
+      id: 'below',
+      name: 'Below',
+      assortment: { of: 'categories', choose: { from: 'around' } },
+    }),
+  } as const;
+  const bays = [{ id: 'below', holds: 'shelf', shelfId: 'below' }, ...(page.body.bays as object[])];
   const saved = await store.save(
+    below,
+    { ...page, body: writtenDocument({ ...page.body, bays } as never) },
     withTools(shop!, { views: { phone: true } }),
     withTools(category!, { sorts: ['name', 'price-down'] }),
     withTools(home!, { filters: [{ id: 'brand', words: 'Maker' }], search: { phone: false } }),
@@ -196,6 +209,15 @@ describe('a list that is narrowed by its address', () => {
     expect((await store.get('/category/all?sort=price')).headers.etag).toBe(
       (await store.get('/category/all')).headers.etag,
     );
+  });
+
+  it('shows what is below its category as well, in a layout of its own, and nothing where there is nothing', async () => {
+    const cards = ({ document }: Read) =>
+      [...document.querySelectorAll('[data-shelf=below] .card .part-title')].map((one) => one.textContent);
+    expect(cards(await read('/category/all'))).toEqual(['Some']);
+    // What is narrowed is the list of products alone.
+    expect(cards(await read('/category/all?brand=ada'))).toEqual(['Some']);
+    expect((await read('/category/some')).document.querySelector('[data-bay=below]')).toBeNull();
   });
 
   it('has names of its own for what is chosen, where the page is no list', async () => {

@@ -112,8 +112,14 @@ export function storefront(db: Queryable, rollWindows: (today: number) => void):
   };
   const kept = listings(db);
   const names: Storefront['names'] = async (house) => {
-    const [at, index] = await Promise.all([facts(), kept.index()]);
     const last = named;
+    const read = await Promise.all([facts(), kept.index()]).catch((error: unknown) => {
+      // Pages that are at hand are found by the names of before while the database is away.
+      if (last?.currency === house.currency) return null;
+      throw error;
+    });
+    if (!read) return last!.names;
+    const [at, index] = read;
     if (last?.facts === at && last.index === index && last.currency === house.currency) return last.names;
     const made = listingNames(at, index, house);
     named = { facts: at, index, currency: house.currency, names: made };

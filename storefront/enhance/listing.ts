@@ -15,11 +15,23 @@ const filtersOf = (listing: HTMLElement) => listing.querySelector<HTMLElement>('
 /** Rules of the page as it was sent, or as it came last with another list. */
 let rules: CSSStyleSheet | null = null;
 
-/** What other lists left behind would hide cards of this one, so rules of a page take the place of those before. */
+/** Takes rules out of a sheet, the last first. */
+function keepRules(sheet: CSSStyleSheet, keeps: (rule: CSSRule) => boolean): void {
+  for (let i = sheet.cssRules.length - 1; i >= 0; i -= 1) if (!keeps(sheet.cssRules[i]!)) sheet.deleteRule(i);
+}
+
+/**
+ * What other lists left behind would hide cards of this one, so rules of a page take the place of those before. Typefaces
+ * stay as they were fetched, and are never fetched again.
+ */
 function replaceRules(css: string): void {
   const next = new CSSStyleSheet();
   next.replaceSync(css);
-  for (const { sheet } of document.querySelectorAll('style')) if (sheet) sheet.disabled = true;
+  const faces = new Set<string>();
+  for (const { sheet } of document.querySelectorAll('style'))
+    if (sheet)
+      keepRules(sheet, (rule) => rule instanceof CSSFontFaceRule && Boolean(faces.add(rule.cssText)));
+  keepRules(next, (rule) => !(rule instanceof CSSFontFaceRule && faces.has(rule.cssText)));
   document.adoptedStyleSheets = [next, ...document.adoptedStyleSheets.filter((one) => one !== rules)];
   rules = next;
 }
@@ -57,6 +69,8 @@ export function keepListings(enhance: (within: ParentNode) => void): void {
   status.setAttribute('role', 'status');
   document.querySelector('.region')!.append(status);
   let asked = 0;
+  const addressNow = () => location.pathname + location.search;
+  let here = addressNow();
 
   /** @param top whether the beginning of the list is brought into sight */
   const go = async (href: string, { push, top }: { push: boolean; top: boolean }) => {
@@ -72,6 +86,7 @@ export function keepListings(enhance: (within: ParentNode) => void): void {
       if (others.some((one) => !one)) throw new Error('The list is gone.');
       // The address that reads best; what a form sends may say the same in other words.
       if (push) history.pushState(null, '', others[0]!.dataset.address ?? href);
+      here = addressNow();
       replaceRules(css);
       all.forEach((listing, i) => {
         replace(listing, others[i]!);
@@ -112,5 +127,8 @@ export function keepListings(enhance: (within: ParentNode) => void): void {
     const menu = (target as Element).closest<HTMLSelectElement>('.tool-sort select');
     if (menu?.form) send(menu.form);
   });
-  addEventListener('popstate', () => void go(location.href, { push: false, top: false }));
+  addEventListener('popstate', () => {
+    // To another place of the same page there is nothing to fetch.
+    if (addressNow() !== here) void go(location.href, { push: false, top: false });
+  });
 }

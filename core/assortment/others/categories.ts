@@ -6,13 +6,19 @@ import { said } from '../../schema/said.ts';
 import { compareKeys } from '../compare.ts';
 import { inParts, own, yesNo } from '../../settings/values.ts';
 import { setting, type Complete } from '../../settings/setting.ts';
+import type { Around } from '../kinds.ts';
 import { limitSetting } from '../fallback.ts';
 import { sayChoice, sayWithout } from '../say.ts';
 import { otherOrder } from './otherOrder.ts';
 
 /** Which categories of the tree. */
 export type CategoryChoice =
-  { from: 'roots' } | { from: 'children'; id: number } | { from: 'named'; ids: number[] } | { from: 'all' };
+  | { from: 'roots' }
+  /** Those below the category that the page is about; elsewhere the main ones. */
+  | { from: 'around' }
+  | { from: 'children'; id: number }
+  | { from: 'named'; ids: number[] }
+  | { from: 'all' };
 
 /** `levels`: depths that are left out, 0 for the main categories. */
 export interface CategoriesWithout {
@@ -26,6 +32,7 @@ export const MOST_LEVELS = 8;
 
 const chooseSchemas: Record<CategoryChoice['from'], Schema> = {
   roots: object({ from: string().required() }).noUnknown(),
+  around: object({ from: string().required() }).noUnknown(),
   all: object({ from: string().required() }).noUnknown(),
   children: object({ from: string().required(), id: idSchema }).noUnknown(),
   named: object({ from: string().required(), ids: array(idSchema).max(200).required() }).noUnknown(),
@@ -89,17 +96,32 @@ function reasonAgainst(
   return without.pictureless && !category.picture ? 'pictureless' : null;
 }
 
-/** The categories of an assortment in order, and what was left out and why. Those that are gone are passed over. */
-export function evaluateCategories(assortment: CategoryAssortment, tree: CategoryTree): CategoryAnswer {
+function chosenFrom(choose: CategoryChoice, tree: CategoryTree, around: Around): readonly CategoryFacts[] {
+  switch (choose.from) {
+    case 'roots':
+      return tree.roots;
+    case 'around':
+      return around?.of === 'category' ? tree.children(around.id) : tree.roots;
+    case 'children':
+      return tree.children(choose.id);
+    case 'named':
+      return [...new Set(choose.ids)].flatMap((id) => tree.byId(id) ?? []);
+    case 'all':
+      return tree.roots.flatMap((root) => tree.withBelow(root.id).map((id) => tree.byId(id)!));
+  }
+}
+
+/**
+ * The categories of an assortment in order, and what was left out and why. Those that are gone are passed over.
+ * @param around the listing of the page that they are on
+ */
+export function evaluateCategories(
+  assortment: CategoryAssortment,
+  tree: CategoryTree,
+  around: Around = null,
+): CategoryAnswer {
   const { choose, order } = assortment;
-  const chosen =
-    choose.from === 'roots'
-      ? tree.roots
-      : choose.from === 'children'
-        ? tree.children(choose.id)
-        : choose.from === 'named'
-          ? [...new Set(choose.ids)].flatMap((id) => tree.byId(id) ?? [])
-          : tree.roots.flatMap((root) => tree.withBelow(root.id).map((id) => tree.byId(id)!));
+  const chosen = chosenFrom(choose, tree, around);
   const all = assortment.grouped
     ? [...new Set(chosen.flatMap((one) => [one, ...tree.children(one.id)]))]
     : [...chosen];

@@ -50,6 +50,13 @@ describe('an assortment of categories', () => {
   it('takes the main ones, the children of one, all, or named ones from any level', () => {
     expect(ids({ choose: { from: 'roots' } })).toEqual([1, 2, 8]);
     expect(ids({ choose: { from: 'children', id: 2 } })).toEqual([5, 6]);
+    expect(ids({ choose: { from: 'around' } })).toEqual([1, 2, 8]);
+    const around = (id: number) =>
+      evaluateCategories(wanted({ choose: { from: 'around' } }), tree, { of: 'category', id }).kept.map(
+        (one) => one.id,
+      );
+    expect(around(2)).toEqual([5, 6]);
+    expect(around(999)).toEqual([]);
     expect(ids({ choose: { from: 'all' } })).toEqual([1, 3, 7, 4, 2, 5, 6, 8]);
     expect(ids({ choose: { from: 'named', ids: [7, 99, 2, 7] }, order: { by: 'asNamed' } })).toEqual([7, 2]);
   });

@@ -25,6 +25,7 @@ export const fieldFilter: ValuesFilterKind<FieldFilter> = {
   chooses: 'several',
   drawn: 'list',
   says: (key, { yes, no }) => (typeof key === 'boolean' ? (key ? yes : no) : String(key)),
+  isGone: ({ field }, names) => names.field(field) === undefined,
   ofVariant: false,
   looksAt: ['fields'],
   keys: ({ field }, { fields }) => (Object.hasOwn(fields, field) ? [fields[field]!] : []),
@@ -40,6 +41,7 @@ export const measureFilter: SpanFilterKind<MeasureFilter> = {
   title: () => '',
   chooses: 'span',
   isMoney: false,
+  isGone: ({ field }, names) => names.field(field) === undefined,
   ofVariant: false,
   looksAt: ['fields'],
   figure: ({ field }, { fields }) => {

@@ -15,6 +15,7 @@ export const optionFilter: ValuesFilterKind<OptionFilter> = {
   title: () => '',
   chooses: 'several',
   drawn: 'list',
+  isGone: ({ option }, names) => names.option(option) === undefined,
   ofVariant: true,
   looksAt: ['optionValueIds', VARIANTS],
   keys: ({ option }, _, { values }) => values.flatMap(([of, value]) => (of === option ? [value] : [])),

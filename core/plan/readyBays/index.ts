@@ -10,6 +10,7 @@ import { closableNotice } from './closableNotice.ts';
 import { findUs } from './findUs.ts';
 import { inWords } from './inWords.ts';
 import { inTabs } from './inTabs.ts';
+import { subcategories } from './subcategories.ts';
 import { storyByTurns } from './storyByTurns.ts';
 import { threePromises } from './threePromises.ts';
 import { whatItIsAbout } from './whatItIsAbout.ts';
@@ -26,6 +27,7 @@ export const readyBays: readonly ReadyBay[] = [
   bestRated,
   inTabs,
   mainCategories,
+  subcategories,
   allCollections,
   wideBanner,
   whatItIsAbout,

@@ -11,7 +11,7 @@ import { Switch } from '../../ui/Switch.tsx';
 import { Pick } from '../../ui/Pick.tsx';
 import { Search } from '../../ui/Search.tsx';
 import { SettingBox } from '../../settings/SettingBox.tsx';
-import { Stack } from '../../settings/Stack.tsx';
+import { Hint, Stack } from '../../settings/Stack.tsx';
 import { useSet } from '../../settings/useSetting.ts';
 import type { AssortmentKind } from './kind.ts';
 import { LeaveOut } from './LeaveOut.tsx';
@@ -54,12 +54,14 @@ export const categories: AssortmentKind<'categories'> = {
               value={choose.from}
               options={[
                 { value: 'roots', words: 'Top categories' },
+                { value: 'around', words: 'Subcategories of the page’s category' },
                 { value: 'children', words: 'Subcategories of one category' },
                 { value: 'named', words: 'Hand-picked' },
                 { value: 'all', words: 'All, at every level' },
               ]}
               onChange={begin}
             />
+            {choose.from === 'around' && <Hint>On other pages than those of categories: the top ones.</Hint>}
             {choose.from === 'children' && (
               <>
                 <p>In {names.category(choose.id) ?? 'a removed category'}</p>
@@ -111,7 +113,7 @@ export const categories: AssortmentKind<'categories'> = {
                 {capital(levelName(depth))}
               </Switch>
             ))}
-            {leftOut.length > 0 && (
+            {leftOut.length > 0 && choose.from !== 'around' && (
               <p style={{ color: t.ink2 }}>
                 Not shown:{' '}
                 {listed(
