@@ -4,9 +4,7 @@ import type { Choice } from '../core/listing/choice.ts';
 import type { Filter } from '../core/listing/filters/index.ts';
 import type { Listing } from '../core/listing/listing.ts';
 import { answerListing } from '../server/listing/answerListing.ts';
-import { remainsSql } from '../server/listing/filterSql.ts';
 import { listings } from '../server/listing/listings.ts';
-import { Statement } from '../server/assortments/statement.ts';
 import type { Pool } from '../server/db/pool.ts';
 import { catalogueOf, median, times, worldOf } from './assortments.ts';
 import { atMost, distribution, ratioAtMost, type Figure } from './figure.ts';
@@ -43,18 +41,28 @@ const lists: Record<string, ProductAssortment> = {
   }),
 };
 
+/** What is chosen, as a person would write it; of variants, what has to hold in one of them. */
+const written: Partial<Record<Filter['by'], { product: string; variant: string }>> = {
+  option: {
+    product: `p.option_values && '{1,4}'`,
+    variant: 'v.id IN (SELECT variant_id FROM variant_value WHERE option_value_id IN (1, 4))',
+  },
+  price: { product: 'true', variant: 'coalesce(v.reduced, v.price) BETWEEN 1000 AND 4000' },
+  stock: { product: 'p.in_stock', variant: '(v.stock IS NULL OR v.stock > 0)' },
+};
+
 /**
  * The best statements that a person would write for the same: the page, and one count for each filter with all others
  * applied, all at once.
  */
 async function byHand(pool: Pool, inList: string, chosen: readonly Choice[]): Promise<number> {
-  const world = await worldOf(pool);
-  const where = (left: Filter['by'] | null, statement: Statement) =>
-    `${inList} AND ${remainsSql({ words: '', choices: chosen.filter(({ filter }) => filter.by !== left) }, statement, world)}`;
-  const ask = async (left: Filter['by'] | null, text: (where: string) => string) => {
-    const statement = new Statement();
-    await pool.query(text(where(left, statement)), statement.values);
+  const where = (left: Filter['by'] | null) => {
+    const all = chosen.flatMap(({ filter }) => (filter.by === left ? [] : (written[filter.by] ?? [])));
+    const inOne = all.map(({ variant }) => variant).join(' AND ');
+    const some = inOne && `EXISTS (SELECT FROM variant v WHERE v.product_id = p.id AND ${inOne})`;
+    return [inList, ...all.map(({ product }) => product), some].filter(Boolean).join(' AND ');
   };
+  const ask = (left: Filter['by'] | null, text: (where: string) => string) => pool.query(text(where(left)));
   const all = () =>
     Promise.all([
       ask(

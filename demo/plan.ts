@@ -1,37 +1,9 @@
 import { demoAssortments, type DemoIds } from './assortments.ts';
 import type { StoredBay } from '../core/bays/index.ts';
-import type { StoredHouse } from '../core/plan/house.ts';
 import type { StoredPage } from '../core/plan/page.ts';
 import type { StoredShelf } from '../core/plan/shelf.ts';
 import type { StoredPlan } from '../core/plan/storedPlan.ts';
-
-const house: StoredHouse = {
-  storeName: 'Kelverstone Clayworks',
-  currency: 'GBP',
-  locale: 'en-GB',
-  timeZone: 'Europe/London',
-  newForDays: 30,
-  colours: {
-    ground: '#fbf8f2',
-    card: '#f1ece2',
-    text: '#1f2a44',
-    quiet: '#5f6473',
-    accent: '#2b3a6b',
-    onAccent: '#ffffff',
-    reduced: '#a63a1e',
-    line: '#ddd6c8',
-  },
-  labels: {
-    list: [
-      { id: 'soldOut', kind: 'soldOut' },
-      { id: 'sale', kind: 'sale' },
-      { id: 'lowStock', kind: 'lowStock', words: 'Last {left}' },
-      { id: 'tag', kind: 'tag', tag: 'bought again', words: 'Bought again' },
-    ],
-  },
-  contentPx: 1200,
-  margin: { phone: 16, tablet: 24, laptop: 32 },
-};
+import { demoHouse as house } from './house.ts';
 
 type CardSettings = NonNullable<StoredShelf['card']>;
 

@@ -99,13 +99,14 @@ test('a shopper switches between grid and list, and puts the list back, with all
 }) => {
   await page.setViewportSize({ width: 1280, height: 900 });
   await page.goto(`${store.url}/shop?brand=ansa-marrick`);
-  const card = list(page).locator('.card').first();
-  const beside = async () => {
-    const [picture, title] = await Promise.all(
-      ['.part-picture', '.part-title'].map((part) => card.locator(part).first().boundingBox()),
-    );
-    return title!.x >= picture!.x + picture!.width;
-  };
+  // In one look: between two of them another list may take the place of this one.
+  const beside = () =>
+    page.evaluate(() => {
+      const [picture, title] = ['.part-picture', '.part-title'].map((part) =>
+        document.querySelector(`[data-listing=shop] .card ${part}`)!.getBoundingClientRect(),
+      );
+      return title!.left >= picture!.right;
+    });
   expect(await beside()).toBe(false);
   const switches = list(page).getByRole('group', { name: 'View as' });
   await switches.getByRole('link', { name: 'List' }).press('Enter');

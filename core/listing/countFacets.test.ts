@@ -187,6 +187,29 @@ describe('an index that is kept up to date', () => {
   });
 });
 
+describe('a filter that nothing has anything of', () => {
+  it('counts nothing, and leaves nothing behind for having been asked for', () => {
+    const index = listingIndex([]);
+    const filter: Filter = { by: 'option', option: 7 };
+    expect(index.column(filter)).not.toBe(index.column(filter));
+    index.put({
+      id: 1,
+      categoryIds: [],
+      brandId: null,
+      tags: [],
+      isReduced: false,
+      ratingSum: 0,
+      ratingCount: 0,
+      fields: {},
+      variants: [{ values: [[7, 70]], paid: 100, available: true }],
+    });
+    expect(index.column(filter)).toBe(index.column(filter));
+    expect(countFacets(index, null, [filter], []).facets.filters).toEqual([
+      { off: 1, values: [{ key: 70, count: 1 }] },
+    ]);
+  });
+});
+
 describe('round edges', () => {
   it('hold everything, are few, and are one, two or five of a power of ten apart', () => {
     fc.assert(

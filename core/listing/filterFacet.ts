@@ -1,7 +1,7 @@
 import type { PictureFacts } from '../catalogue/facts.ts';
 import type { Choice, Span } from './choice.ts';
 import type { FilterFound, SpanFacet } from './facets.ts';
-import type { FilterKey } from './filterKind.ts';
+import type { FilterKey, ListedValue } from './filterKind.ts';
 import { filterKind, type Filter } from './filters/index.ts';
 import { isSame, type ListingParameters } from './parameters.ts';
 import type { ListingWords } from './words.ts';
@@ -37,40 +37,15 @@ export interface FilterFacet {
   chosen: Span | null;
 }
 
-interface Named {
-  name: string;
-  colour?: string | null;
-  picture?: PictureFacts | null;
+const inOrder = (a: FilterKey, b: FilterKey): number =>
+  typeof a === 'string' && typeof b === 'string' ? a.localeCompare(b) : Number(a) - Number(b);
+
+/** Values that occur or are chosen, in the order of an alphabet, by size, or yes before no. */
+function occurring(keys: Iterable<FilterKey>, mostFirst: boolean): FilterKey[] {
+  const all = [...new Set(keys)];
+  const turned = mostFirst || all.some((key) => typeof key === 'boolean') ? -1 : 1;
+  return all.sort((a, b) => turned * inOrder(a, b));
 }
-
-/** What values of a filter are called, in their order, where they have one; null where any may occur. */
-function namesOf(filter: Filter, words: ListingWords): ReadonlyMap<FilterKey, Named> | null {
-  switch (filter.by) {
-    case 'category':
-      return new Map(words.categories.map(({ id, name }) => [id, { name }]));
-    case 'brand':
-      return new Map(words.brands.map((one) => [one.id, one]));
-    case 'option':
-      return new Map(
-        words.options.find(({ id }) => id === filter.option)?.values.map((one) => [one.id, one]) ?? [],
-      );
-    default:
-      return null;
-  }
-}
-
-const inOrder = (filter: Filter, a: FilterKey, b: FilterKey): number => {
-  // The most stars first, and yes before no.
-  const turned = filter.by === 'rating' || typeof a === 'boolean' ? -1 : 1;
-  return typeof a === 'string' && typeof b === 'string'
-    ? a.localeCompare(b)
-    : turned * (Number(a) - Number(b));
-};
-
-const nameOf = (filter: Filter, words: ListingWords): string => {
-  if (filter.by === 'option') return words.options.find(({ id }) => id === filter.option)?.name ?? '';
-  return 'field' in filter ? (words.fields.find(({ id }) => id === filter.field)?.name ?? '') : '';
-};
 
 /**
  * The filters of a listing with their names, those that ask for what is gone left out. Values that are chosen stay,
@@ -90,34 +65,30 @@ export function filterFacets(
     const choice = choices.find((one) => isSame(one.filter, filter));
     const chosen = choice && 'keys' in choice ? choice.keys : [];
     const counts = new Map('values' in facet ? facet.values.map(({ key, count }) => [key, count]) : []);
-    const names = namesOf(filter, words);
-    const keys = names
-      ? [...names.keys()]
-      : [...new Set([...counts.keys(), ...chosen])].sort((a, b) => inOrder(filter, a, b));
-    const values = keys.flatMap((key): FacetValue[] => {
-      const value = parameters.valueOf(filter, key);
-      const named = names?.get(key);
-      if (value === null) return [];
-      return [
-        {
-          key,
-          value,
-          name: named?.name ?? (typeof key === 'string' ? key : ''),
-          count: counts.get(key) ?? 0,
-          chosen: chosen.includes(key),
-          colour: named?.colour ?? null,
-          picture: named?.picture ?? null,
-        },
-      ];
-    });
+    const kind = filterKind(filter.by);
+    const values: readonly ListedValue[] =
+      kind.chooses === 'span'
+        ? []
+        : (kind.listed?.(filter, words) ??
+          occurring([...counts.keys(), ...chosen], kind.mostFirst ?? false).map((key) => ({
+            key,
+            name: typeof key === 'string' ? key : '',
+          })));
+    const called = kind.called?.(filter, words);
     return [
       {
         filter,
         parameter,
-        name: nameOf(filter, words),
-        unit: 'field' in filter ? (words.fields.find(({ id }) => id === filter.field)?.unit ?? '') : '',
+        name: called?.name ?? '',
+        unit: called?.unit ?? '',
         off: facet.off,
-        values: filterKind(filter.by).chooses === 'span' ? [] : values,
+        values: values.flatMap(({ key, name, colour = null, picture = null }): FacetValue[] => {
+          const value = parameters.valueOf(filter, key);
+          if (value === null) return [];
+          return [
+            { key, value, name, count: counts.get(key) ?? 0, chosen: chosen.includes(key), colour, picture },
+          ];
+        }),
         span: 'span' in facet ? facet.span : null,
         chosen: choice && 'span' in choice ? choice.span : null,
       },

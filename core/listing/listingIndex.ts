@@ -86,7 +86,8 @@ export function listingIndex(records: Iterable<ListingRecord>): ListingIndex {
     placeOf: (id) => places.get(id),
     variants: () => variants.at,
     stocked: () => stocked.at,
-    column: (filter) => columnFor(filter).column,
+    // Of what nothing has there is none; asking for it leaves nothing behind.
+    column: (filter) => (columns.get(filterId(filter)) ?? columnOf(filter)).column,
     put,
     remove(id) {
       const place = places.get(id);

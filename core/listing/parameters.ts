@@ -1,9 +1,10 @@
 import { slugOf } from '../catalogue/slugOf.ts';
 import type { Choice, Span } from './choice.ts';
-import type { FilterKey } from './filterKind.ts';
-import { filterId, filterKind, type Filter } from './filters/index.ts';
-import { STARS } from './filters/rating.ts';
+import type { FilterKey, ListedValue } from './filterKind.ts';
+import { filterId, filterKind, filterKinds, type Filter } from './filters/index.ts';
+import { readFigure } from './readFigure.ts';
 import type { ListingWords } from './words.ts';
+import { sayYesNo } from './yesNo.ts';
 
 /** Parameters of a listing that are no filters. */
 export const SORT_PARAMETER = 'sort';
@@ -21,17 +22,15 @@ export const MOST_END = '.most';
 const MOST_VALUES = 40;
 /** Most characters of one value, and of what is searched. */
 const LONGEST_VALUE = 120;
-/** No price and no measure is greater. */
-const GREATEST = 1e9;
 
-/** Ids by the slugs of their names, each its own. */
-function slugged<T extends { id: number | string; name: string }>(
+/** Things by the slugs of their names, each its own. */
+function slugged<T extends { name: string; slug?: string }>(
   all: readonly T[],
   taken: ReadonlySet<string> = new Set(),
 ): Map<string, T> {
   const found = new Map<string, T>();
   for (const one of all) {
-    const slug = slugOf(one.name);
+    const slug = one.slug ?? slugOf(one.name);
     const isFree = (wanted: string) => wanted !== '' && !taken.has(wanted) && !found.has(wanted);
     let own = slug;
     for (let i = 2; !isFree(own); i += 1) own = `${slug || 'value'}-${i}`;
@@ -39,9 +38,6 @@ function slugged<T extends { id: number | string; name: string }>(
   }
   return found;
 }
-
-const turned = <T extends { id: number | string }>(slugs: ReadonlyMap<string, T>) =>
-  new Map([...slugs].map(([slug, { id }]) => [id, slug] as const));
 
 /** How what is chosen of filters stands in an address (calculations §20), both ways. */
 export interface ListingParameters {
@@ -58,98 +54,63 @@ export interface ListingParameters {
   write(choice: Choice): string[];
 }
 
-const FIXED: Readonly<Record<Exclude<Filter['by'], 'option' | 'field' | 'measure'>, string>> = {
-  category: 'category',
-  price: 'price',
-  stock: 'in-stock',
-  rating: 'rating',
-  brand: 'brand',
-  tag: 'tag',
-  reduced: 'reduced',
-};
-
-const YES = 'yes';
-const NO = 'no';
-
-const figureOf = (said: string | null | undefined): number | null => {
-  if (!said || !/^-?\d{1,12}([.,]\d{1,6})?$/.test(said.trim())) return null;
-  const figure = Number(said.trim().replace(',', '.'));
-  return Math.max(-GREATEST, Math.min(GREATEST, figure));
-};
-
 const SPAN = /^(-?\d+(?:[.,]\d+)?)?-(-?\d+(?:[.,]\d+)?)?$/;
+
+/** Whether figures of a filter are money. */
+export function isMoney({ by }: Filter): boolean {
+  const kind = filterKind(by);
+  return kind.chooses === 'span' && kind.isMoney;
+}
 
 /** @param digits of the store's currency after the point: prices stand in an address as people say them */
 export function listingParameters(words: ListingWords, digits: number): ListingParameters {
-  const categories = new Map(words.categories.map((one) => [one.slug, one.id]));
-  const categorySlugs = new Map(words.categories.map((one) => [one.id, one.slug]));
-  const brands = new Map(words.brands.map((one) => [one.slug, one.id]));
-  const brandSlugs = new Map(words.brands.map((one) => [one.id, one.slug]));
   const taken = new Set([
-    ...Object.values(FIXED),
+    ...filterKinds.flatMap(({ parameter }) => parameter ?? []),
     SORT_PARAMETER,
     WORDS_PARAMETER,
     VIEW_PARAMETER,
     ...ELSEWHERE,
   ]);
-  const options = slugged(words.options, taken);
-  const optionNames = turned(options);
-  const fieldNames = turned(slugged(words.fields, new Set([...taken, ...options.keys()])));
-  const values = new Map(words.options.map((option) => [option.id, slugged(option.values)]));
-  const valueSlugs = new Map([...values].map(([id, slugs]) => [id, turned(slugs)]));
-  const yesNo = new Set(words.fields.flatMap(({ id, type }) => (type === 'yesNo' ? [id] : [])));
-  const numbers = new Set(words.fields.flatMap(({ id, type }) => (type === 'number' ? [id] : [])));
-  const times = (filter: Filter) => (filter.by === 'price' ? 10 ** digits : 1);
+  const things = filterKinds.flatMap((kind) =>
+    kind.offers(words).flatMap((filter) => kind.called?.(filter, words) ?? []),
+  );
+  const names = new Map([...slugged(things, taken)].map(([slug, { id }]) => [id, slug]));
+  const lists = new Map<
+    string,
+    { bySlug: ReadonlyMap<string, ListedValue>; slugs: ReadonlyMap<FilterKey, string> }
+  >();
+  /** Values that the catalogue has a list of; null where it has none. */
+  const listOf = (filter: Filter) => {
+    const kind = filterKind(filter.by);
+    if (kind.chooses === 'span' || !kind.listed) return null;
+    const id = filterId(filter);
+    let list = lists.get(id);
+    if (!list) {
+      const bySlug = slugged(kind.listed(filter, words));
+      list = { bySlug, slugs: new Map([...bySlug].map(([slug, { key }]) => [key, slug])) };
+      // Of what is there alone, so that no question makes the store remember it.
+      if (bySlug.size > 0) lists.set(id, list);
+    }
+    return list;
+  };
+  const times = (filter: Filter) => (isMoney(filter) ? 10 ** digits : 1);
 
   const nameOf = (filter: Filter): string | null => {
-    if (filter.by === 'option') return optionNames.get(filter.option) ?? null;
-    if ('field' in filter) return fieldNames.get(filter.field) ?? null;
-    return FIXED[filter.by];
+    const kind = filterKind(filter.by);
+    return kind.parameter ?? names.get(kind.called?.(filter, words)?.id ?? '') ?? null;
   };
 
   const keyOf = (filter: Filter, said: string): FilterKey | null => {
-    switch (filter.by) {
-      case 'category':
-        return categories.get(said) ?? null;
-      case 'brand':
-        return brands.get(said) ?? null;
-      case 'option':
-        return values.get(filter.option)?.get(said)?.id ?? null;
-      case 'rating':
-        return STARS.find((stars) => String(stars) === said) ?? null;
-      case 'stock':
-      case 'reduced':
-        return said === YES ? true : null;
-      case 'tag':
-        return words.occurs(filter, said) ? said : null;
-      case 'field': {
-        const key = yesNo.has(filter.field)
-          ? said === YES
-            ? true
-            : said === NO
-              ? false
-              : null
-          : numbers.has(filter.field)
-            ? figureOf(said)
-            : said;
-        return key !== null && words.occurs(filter, key) ? key : null;
-      }
-      default:
-        return null;
-    }
+    const list = listOf(filter);
+    if (list) return list.bySlug.get(said)?.key ?? null;
+    const kind = filterKind(filter.by);
+    return kind.chooses === 'span' ? null : (kind.read?.(said, filter, words) ?? null);
   };
 
   const valueOf = (filter: Filter, key: FilterKey): string | null => {
-    switch (filter.by) {
-      case 'category':
-        return categorySlugs.get(Number(key)) ?? null;
-      case 'brand':
-        return brandSlugs.get(Number(key)) ?? null;
-      case 'option':
-        return valueSlugs.get(filter.option)?.get(Number(key)) ?? null;
-      default:
-        return typeof key === 'boolean' ? (key ? YES : NO) : String(key);
-    }
+    const list = listOf(filter);
+    if (list) return list.slugs.get(key) ?? null;
+    return typeof key === 'boolean' ? sayYesNo(key) : String(key);
   };
 
   const spanOf = (
@@ -159,12 +120,9 @@ export function listingParameters(words: ListingWords, digits: number): ListingP
   ) => {
     const [, from, to] = SPAN.exec(said?.slice(0, LONGEST_VALUE).trim() ?? '') ?? [];
     const figure = (one: string | null | undefined) => {
-      const known = figureOf(one);
-      return known === null
-        ? null
-        : filter.by === 'price'
-          ? Math.max(0, Math.round(known * times(filter)))
-          : known;
+      const known = readFigure(one);
+      // Money is in minor units, and never less than nothing.
+      return known !== null && isMoney(filter) ? Math.max(0, Math.round(known * times(filter))) : known;
     };
     const [least, most] = [figure(ends.least ?? from), figure(ends.most ?? to)];
     if (least === null && most === null) return null;

@@ -1,7 +1,5 @@
 import type { CategoryFacts, PictureFacts } from '../catalogue/facts.ts';
 import type { FieldFacts } from '../catalogue/vocabulary.ts';
-import type { FilterKey } from './filterKind.ts';
-import type { Filter } from './filters/index.ts';
 
 /** One value of an option, with what tells it apart besides its name. */
 export interface OptionWord {
@@ -20,5 +18,5 @@ export interface ListingWords {
   /** In the store's own order. */
   fields: readonly Pick<FieldFacts, 'id' | 'name' | 'type' | 'unit'>[];
   /** Whether any product has this, of what has no list of its own: tags and fields. */
-  occurs(filter: Filter, key: FilterKey): boolean;
+  occurs(filter: { by: string }, key: string | number | boolean): boolean;
 }

@@ -34,6 +34,7 @@ export interface AskedShelf {
 }
 
 const views = keptFor<Shelf, AskedShelf>();
+const answers = keptFor<ItemsAnswer, ItemsAnswer>();
 const otherLayouts = keptFor<Shelf, Shelf>();
 
 /** A shelf in the layout that a shopper has chosen for it. */
@@ -45,7 +46,6 @@ function oneLayout({ layout }: Shelf, bands: Bands): LayoutId | null {
   const [first, ...others] = layoutsOf(layout, bands);
   return first && others.length === 0 ? first : null;
 }
-const answers = keptFor<ItemsAnswer, ItemsAnswer>();
 
 /** Asks for the items of one shelf of a bay, and makes its view. */
 export function* askShelf(making: BayMaking, own: Shelf): Generator<ItemsRequest, AskedShelf, ItemsAnswer> {
@@ -56,6 +56,7 @@ export function* askShelf(making: BayMaking, own: Shelf): Generator<ItemsRequest
     assortment.of === 'products' && hasTools(own) ? (address.listings?.[own.id] ?? NOTHING_CHOSEN) : null;
   const shelf = given?.view ? shownAs(own, given.view, bands) : own;
   const rooms = given ? toolsRoom(making.room, shelf.tools, bands) : null;
+  const prefix = rooms && making.prefixOf(own.id);
   const room = rooms?.inside ?? making.room;
   const steps = sizedSteps(shelf, room, bands);
   const fallbacks = fallbackChain(assortment, (id) => plan.assortments[id]?.assortment);
@@ -141,8 +142,9 @@ export function* askShelf(making: BayMaking, own: Shelf): Generator<ItemsRequest
     stand,
     address,
     from,
-    making.around && JSON.stringify(making.around),
-    making.prefixOf(shelf.id),
+    rooms && making.tree,
+    rooms && JSON.stringify(making.around),
+    prefix,
   ];
   return views(shelf, madeFrom, () => {
     const viewOf = (items: ItemsAnswer) =>
@@ -160,7 +162,7 @@ export function* askShelf(making: BayMaking, own: Shelf): Generator<ItemsRequest
         tools: rooms
           ? toolsView(shelf, items.facets ?? [], items.total, {
               address,
-              prefix: making.prefixOf(shelf.id),
+              prefix: prefix ?? '',
               from,
               texts: textsFor(plan.house),
               tree: making.tree,

@@ -11,7 +11,7 @@ import {
   type ListingParameters,
 } from '../listing/parameters.ts';
 import { filtersOf, type ShownFilter } from '../listing/shownFilter.ts';
-import { sortOf, type SortId } from '../listing/sorts.ts';
+import type { SortId } from '../listing/sorts.ts';
 
 /** The layout that an address asks for, of those that shoppers may choose. */
 const viewOf = (id: string | undefined): LayoutId | null =>
@@ -48,7 +48,7 @@ export function givenListing(
   const words = offered.searching ? wordsOf(given(prefix + WORDS_PARAMETER).at(-1)) : '';
   const asked = offered.sorting ? given(prefix + SORT_PARAMETER).at(-1) : undefined;
   const view = offered.viewing ? viewOf(given(prefix + VIEW_PARAMETER).at(-1)) : null;
-  const sort = offered.sorts.find((id) => id === asked && sortOf(id)) ?? null;
+  const sort = offered.sorts.find((id) => id === asked) ?? null;
   return {
     choices,
     words,

@@ -5,7 +5,9 @@ import { sortOf } from '../listing/sorts.ts';
 import type { GivenListing } from './address.ts';
 import type { Offered } from './givenListing.ts';
 
-const isAnywhere = (shown: Readonly<Record<string, boolean>>): boolean => Object.values(shown).includes(true);
+/** Whether it is shown at any width. */
+export const isAnywhere = (shown: Readonly<Record<string, boolean>>): boolean =>
+  Object.values(shown).includes(true);
 
 /** What a shelf offers to find things with. */
 export const offeredBy = ({ tools }: Pick<Shelf, 'tools'>): Offered => ({

@@ -26,19 +26,19 @@ const SPAN_PX = 36 + 38;
 
 /** What of the tools is drawn at a band, each with its width, px. */
 function widths(
-  { count, found, search, sort, views, filters, stand }: ToolsView,
+  { count, found, search, sort, views, filters, fold, stand }: ToolsView,
   bands: Bands,
   band: string,
 ): number[] {
   const said = (words: string) => widthOf(words, TEXT);
   return [
     ...(valueAt(count, bands, band) ? [widthOf(found, COUNT)] : []),
-    ...(search && valueAt(search.shown, bands, band) ? [FIELD_PX + 8 + BUTTON_ENDS_PX + said('Search')] : []),
-    ...(filters.length > 0 && valueAt(stand, bands, band) === 'button'
-      ? [BUTTON_ENDS_PX + said('Filters')]
+    ...(search && valueAt(search.shown, bands, band)
+      ? [FIELD_PX + 8 + BUTTON_ENDS_PX + said(search.button)]
       : []),
+    ...(filters.length > 0 && valueAt(stand, bands, band) === 'button' ? [BUTTON_ENDS_PX + said(fold)] : []),
     ...(sort && valueAt(sort.shown, bands, band)
-      ? [said('Sort by') + 8 + sortPx(sort.options) + 8 + BUTTON_ENDS_PX + said('Sort')]
+      ? [said(sort.label) + 8 + sortPx(sort.options) + 8 + BUTTON_ENDS_PX + said(sort.button)]
       : []),
     ...(views && valueAt(views.shown, bands, band)
       ? [views.options.reduce((sum, { words }) => sum + said(words) + BUTTON_ENDS_PX, 0)]

@@ -198,7 +198,6 @@ describe('the list as a whole', () => {
       ],
     });
     expect(path(view.without)).toBe('/shop?sort=name&view=list');
-    expect(view.narrowed).toBe(true);
     expect(path(view.self)).toBe('/shop?a.from=24&brand=ada&sort=name&view=list');
     expect(viewOf([]).without).toBeNull();
   });

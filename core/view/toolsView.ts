@@ -1,9 +1,8 @@
 import type { Varying } from '../bands/varying.ts';
-import { decimalMoney, formatMoney, type Currency } from '../catalogue/money.ts';
+import type { Currency } from '../catalogue/money.ts';
 import type { CategoryTree } from '../catalogue/categoryTree.ts';
 import type { Around } from '../assortment/kinds.ts';
 import type { FacetValue, FilterFacet } from '../listing/filterFacet.ts';
-import type { Bar } from '../listing/facets.ts';
 import { LAYOUT_IDS, layoutKind, type LayoutId } from '../layouts/index.ts';
 import { filterId, filterKind } from '../listing/filters/index.ts';
 import {
@@ -17,6 +16,8 @@ import type { ToolsStand } from '../plan/toolsSettings.ts';
 import type { Shelf } from '../plan/shelf.ts';
 import type { SwatchFace } from '../swatch/swatchFace.ts';
 import type { StoreTexts } from '../texts/storeTexts.ts';
+import { chosenWords, spanOf, type ToolSpan } from './toolSpan.ts';
+import { isAnywhere } from './listingOf.ts';
 import {
   hrefListing,
   NOTHING_CHOSEN,
@@ -42,26 +43,6 @@ export interface ToolValue {
   face: SwatchFace;
 }
 
-/** From here to there, in a form. */
-export interface ToolSpan {
-  /** Names of its two fields. */
-  least: string;
-  most: string;
-  /** What is chosen, as it is typed; empty for open. */
-  from: string;
-  to: string;
-  /** What there is at the least and at the most, as it is typed. */
-  lowest: string;
-  highest: string;
-  /** "£9.50 to £86". */
-  words: string;
-  /** What stands before the fields and after them, such as a unit. */
-  unit: string;
-  bars: readonly (Bar & { chosen: boolean })[];
-  /** What the form sends besides. */
-  kept: readonly Parameter[];
-}
-
 export interface ToolFilter {
   id: string;
   words: string;
@@ -69,8 +50,6 @@ export interface ToolFilter {
   drawn: 'list' | 'tree' | 'swatches' | 'box' | 'span';
   values: readonly ToolValue[];
   span: ToolSpan | null;
-  /** Something of it is chosen. */
-  chosen: boolean;
 }
 
 /** What can be taken off again. */
@@ -99,6 +78,9 @@ export interface ToolsView {
     options: readonly { id: string; words: string; chosen: boolean }[];
     kept: readonly Parameter[];
     at: ToolAt;
+    /** What stands before the menu, and on its button. */
+    label: string;
+    button: string;
   } | null;
   search: {
     shown: Varying<boolean>;
@@ -106,6 +88,7 @@ export interface ToolsView {
     words: string;
     kept: readonly Parameter[];
     at: ToolAt;
+    button: string;
   } | null;
   /** Ways to show it, of which one is its own. */
   views: {
@@ -113,16 +96,16 @@ export interface ToolsView {
     options: readonly { id: string; words: string; href: string; chosen: boolean }[];
   } | null;
   filters: readonly ToolFilter[];
+  /** What is on the button that they are behind. */
+  fold: string;
   stand: Varying<ToolsStand>;
   widthPx: Varying<number>;
   gap: Varying<number>;
   /** Values shown at first. */
   most: number;
   chips: readonly ToolChip[];
-  /** Address of the list with nothing chosen; null where nothing is. */
+  /** Address of the list with nothing chosen; null where nothing is, and all of it is there. */
   without: string | null;
-  /** Something of the list is left out. */
-  narrowed: boolean;
 }
 
 export interface ToolsContext {
@@ -224,7 +207,6 @@ export function toolsView(
         words: titleOf(facet),
         drawn: 'span',
         values: [],
-        chosen: chosen !== null,
         span: { ...said, ...fields },
       },
     ];
@@ -260,7 +242,6 @@ export function toolsView(
         drawn: swatched ? 'swatches' : drawn,
         values: drawn === 'tree' ? [whole(facet, isChosen), ...values] : values,
         span: null,
-        chosen: isChosen,
       },
     ];
   };
@@ -316,7 +297,6 @@ export function toolsView(
         },
       ];
     });
-  const isShown = (shown: Varying<boolean>) => Object.values(shown).includes(true);
   // What is no choice among the goods stays when all of those are taken off.
   const stays = [SORT_PARAMETER, VIEW_PARAMETER].map((name) => prefix + name);
   return {
@@ -324,7 +304,7 @@ export function toolsView(
     action: address.path,
     count: tools.count,
     found: texts.productsFound(total),
-    sort: isShown(tools.sort)
+    sort: isAnywhere(tools.sort)
       ? {
           shown: tools.sort,
           name: prefix + SORT_PARAMETER,
@@ -334,26 +314,29 @@ export function toolsView(
           ],
           kept: kept(SORT_PARAMETER),
           at: tools.sortAt,
+          label: texts.sortBy,
+          button: texts.sort,
         }
       : null,
-    search: isShown(tools.search)
+    search: isAnywhere(tools.search)
       ? {
           shown: tools.search,
           name: prefix + WORDS_PARAMETER,
           words: given.words,
           kept: kept(WORDS_PARAMETER),
           at: tools.searchAt,
+          button: texts.searchNow,
         }
       : null,
-    views: isShown(tools.views) ? { shown: tools.views, options: viewOptions() } : null,
+    views: isAnywhere(tools.views) ? { shown: tools.views, options: viewOptions() } : null,
     filters: facets.flatMap(filterOf),
+    fold: texts.filters,
     stand: context.stand,
     widthPx: tools.widthPx,
     gap: tools.gap,
     most: tools.most,
     chips,
     without: chips.length > 0 ? href(parameters.filter(([name]) => stays.includes(name))) : null,
-    narrowed: chips.length > 0,
   };
 }
 
@@ -374,46 +357,3 @@ export function unfolded(
 
 /** Values of it are joined by "or"; else one replaces another. */
 const isSeveral = ({ filter }: FilterFacet) => filterKind(filter.by).chooses === 'several';
-
-const isMoney = ({ filter }: FilterFacet) => {
-  const kind = filterKind(filter.by);
-  return kind.chooses === 'span' && kind.isMoney;
-};
-
-const figureWords = (facet: FilterFacet, figure: number, { currency }: ToolsContext): string => {
-  if (isMoney(facet)) return formatMoney(figure, currency);
-  return facet.unit ? `${figure} ${facet.unit}` : String(figure);
-};
-
-/** A figure as it is typed. */
-const typed = (facet: FilterFacet, figure: number | null, { currency }: ToolsContext): string => {
-  if (figure === null) return '';
-  return isMoney(facet) ? decimalMoney(figure, currency.code).replace(/\.0+$/, '') : String(figure);
-};
-
-function spanOf(facet: FilterFacet, context: ToolsContext): Omit<ToolSpan, 'least' | 'most' | 'kept'> | null {
-  const { span, chosen } = facet;
-  const { texts } = context;
-  if (!span && !chosen) return null;
-  const [from, to] = [chosen?.least ?? -Infinity, chosen?.most ?? Infinity];
-  return {
-    from: typed(facet, chosen?.least ?? null, context),
-    to: typed(facet, chosen?.most ?? null, context),
-    lowest: typed(facet, span?.least ?? null, context),
-    highest: typed(facet, span?.most ?? null, context),
-    words: span
-      ? texts.fromTo(figureWords(facet, span.least, context), figureWords(facet, span.most, context))
-      : '',
-    unit: facet.unit,
-    bars: span?.bars.map((bar) => ({ ...bar, chosen: bar.to > from && bar.from <= to })) ?? [],
-  };
-}
-
-/** "Price £20 to £60". */
-function chosenWords(facet: FilterFacet, context: ToolsContext): string {
-  const { least, most } = facet.chosen!;
-  const { texts } = context;
-  const words = (figure: number) => figureWords(facet, figure, context);
-  if (least !== null && most !== null) return texts.fromTo(words(least), words(most));
-  return least !== null ? texts.atLeast(words(least)) : texts.upTo(words(most ?? 0));
-}

@@ -16,6 +16,7 @@ import {
 } from '../../core/specimen/rules.ts';
 import { readCategories } from '../catalogue/categoryRows.ts';
 import { testDatabase, type TestDatabase } from '../specimen/database.ts';
+import { insertInto } from '../specimen/insertInto.ts';
 import { rollSoldWindows } from './facts.ts';
 import { readRuleCounts } from './counts.ts';
 import { readProductIds } from './productIds.ts';
@@ -45,15 +46,8 @@ beforeAll(async () => {
 });
 afterAll(() => database.drop());
 
-/** Rows given as objects, into a table. */
 const insert = (table: string, columns: Record<string, string>, rows: readonly object[]) =>
-  database.pool.query(
-    `INSERT INTO ${table} (${Object.keys(columns).join(', ')}) SELECT ${Object.keys(columns).join(', ')}
-     FROM jsonb_to_recordset($1) AS r (${Object.entries(columns)
-       .map(([name, type]) => `${name} ${type}`)
-       .join(', ')})`,
-    [JSON.stringify(rows)],
-  );
+  insertInto(database.pool, table, columns, rows);
 
 async function store(products: readonly ProductRecord[]): Promise<void> {
   await database.pool.query('TRUNCATE product CASCADE');

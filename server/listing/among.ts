@@ -6,36 +6,33 @@ import type { FilterKey } from '../../core/listing/filterKind.ts';
 import type { Filter } from '../../core/listing/filters/index.ts';
 import { amongIds, type Among, type ListingIndex } from '../../core/listing/listingIndex.ts';
 import { amongWhere, passesOf } from '../../core/listing/passes.ts';
+import { clauseSql } from '../assortments/clauses/index.ts';
 import { isInSql } from '../assortments/productIds.ts';
 import { Statement, type SqlWorld } from '../assortments/statement.ts';
 import type { Queryable } from '../db/pool.ts';
-import { remainsSql } from './filterSql.ts';
 
 const chosen = (filter: Filter, keys: readonly FilterKey[]): Choice => ({ filter, keys });
 
-/** What holds for the same products as a clause, chosen of a filter; null where none is known to. */
-function asChoice(clause: Clause, { around }: SqlWorld): Choice | null {
-  switch (clause.is) {
-    case 'category':
-      return clause.below ? chosen({ by: 'category' }, clause.ids) : null;
-    case 'brand':
-      return chosen({ by: 'brand' }, clause.ids);
-    case 'tag':
-      return chosen({ by: 'tag' }, clause.tags);
-    case 'reduced':
-      return clause.percent === 0 ? chosen({ by: 'reduced' }, [true]) : null;
-    case 'around':
-      return around?.of === 'category' ? chosen({ by: 'category' }, [around.id]) : null;
-    default:
-      return null;
-  }
-}
+/** What holds for the same products as a clause, chosen of a filter; a kind that is not listed is asked of the database. */
+const asChoice: {
+  [K in Clause['is']]?: (clause: Extract<Clause, { is: K }>, world: SqlWorld) => Choice | null;
+} = {
+  category: ({ below, ids }) => (below ? chosen({ by: 'category' }, ids) : null),
+  brand: ({ ids }) => chosen({ by: 'brand' }, ids),
+  tag: ({ tags }) => chosen({ by: 'tag' }, tags),
+  reduced: ({ percent }) => (percent === 0 ? chosen({ by: 'reduced' }, [true]) : null),
+  around: (_, { around }) => (around?.of === 'category' ? chosen({ by: 'category' }, [around.id]) : null),
+};
 
 /** The rule of a list as what is chosen of filters, all of which have to hold; null where it says more than that. */
 function asChoices({ rule, byHand }: ProductAssortment, world: SqlWorld): Choice[] | null {
   const isSimple = rule.parts.length === 0 || rule.join === 'all';
   if (!isSimple || byHand.putIn.length > 0 || byHand.leftOut.length > 0) return null;
-  const choices = rule.parts.map((part) => (isGroup(part) ? null : asChoice(part, world)));
+  const choices = rule.parts.map((part) =>
+    isGroup(part)
+      ? null
+      : ((asChoice[part.is] as (typeof asChoice)['brand'])?.(part as never, world) ?? null),
+  );
   return choices.every((one) => one !== null) ? choices : null;
 }
 
@@ -61,7 +58,9 @@ export async function amongOf(
     );
   }
   const statement = new Statement();
-  const remains = words ? (of: Statement) => remainsSql({ choices: [], words }, of, world) : undefined;
+  const remains = words
+    ? (of: Statement) => clauseSql.words({ is: 'words', words }, of, world, () => 'true')
+    : undefined;
   const where = isInSql(list, statement, world, { without, remains });
   const { rows } = await db.query<{ ids: number[] }>(
     `SELECT ARRAY(SELECT p.id FROM product p WHERE ${where}) AS ids`,

@@ -19,6 +19,7 @@ import { readRecords } from '../assortments/records.ts';
 import type { SqlWorld } from '../assortments/statement.ts';
 import { readCategories } from '../catalogue/categoryRows.ts';
 import { testDatabase, type TestDatabase } from '../specimen/database.ts';
+import { insertInto } from '../specimen/insertInto.ts';
 import { answerListing } from './answerListing.ts';
 import { readListingRecords, readSomeListingRecords } from './listingRows.ts';
 import { listings } from './listings.ts';
@@ -58,13 +59,7 @@ beforeAll(async () => {
 afterAll(() => database.drop());
 
 const insert = (table: string, columns: Record<string, string>, rows: readonly object[]) =>
-  database.pool.query(
-    `INSERT INTO ${table} (${Object.keys(columns).join(', ')}) SELECT ${Object.keys(columns).join(', ')}
-     FROM jsonb_to_recordset($1) AS r (${Object.entries(columns)
-       .map(([name, type]) => `${name} ${type}`)
-       .join(', ')})`,
-    [JSON.stringify(rows)],
-  );
+  insertInto(database.pool, table, columns, rows);
 
 /** Products with all their variants; what is shown of them the database finds by itself. */
 async function store(records: readonly ListingRecord[]): Promise<void> {
@@ -257,6 +252,22 @@ describe('what filters read, kept in the process', () => {
     await pool.query('UPDATE product SET rating_sum = 9, rating_count = 2');
     kept.changed(['all']);
     expect(await paths(await kept.index())).toEqual(await fresh());
+  });
+
+  it('has the places of an order for the index that is asked about, and for no other', async () => {
+    const { pool } = database;
+    const kept = listings(pool);
+    const index = await kept.index();
+    const turned = listingIndex((await readListingRecords(pool)).reverse());
+    const ids = async (of: typeof index) => {
+      const places = await kept.inOrder({ by: 'oldest' }, of, world)!;
+      return [...places].map((place) => of.ids()[place]);
+    };
+    const wanted = await ids(index);
+    expect(wanted.length).toBeGreaterThan(5);
+    expect(await ids(turned)).toEqual(wanted);
+    expect(await ids(index)).toEqual(wanted);
+    expect(kept.inOrder({ by: 'lookedAt' }, index, world)).toBeNull();
   });
 
   it('is read again after the database was away', async () => {

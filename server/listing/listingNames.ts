@@ -1,4 +1,5 @@
 import { fractionDigits } from '../../core/catalogue/money.ts';
+import type { Filter } from '../../core/listing/filters/index.ts';
 import type { ListingIndex } from '../../core/listing/listingIndex.ts';
 import { listingParameters, type ListingParameters } from '../../core/listing/parameters.ts';
 import type { ListingWords } from '../../core/listing/words.ts';
@@ -21,7 +22,7 @@ export function listingNames(
     ...words,
     categories: tree.all,
     occurs(filter, key) {
-      const column = index.column(filter);
+      const column = index.column(filter as Filter);
       return column.is === 'values' && column.codeOf(key) !== undefined;
     },
   };

@@ -1,5 +1,4 @@
 import { newAssortment } from '../../core/assortment/assortment.ts';
-import type { LookedAt } from '../../core/assortment/kinds.ts';
 import { orderKind, type Order } from '../../core/assortment/orders/index.ts';
 import { HOUR_MS } from '../../core/assortment/orders/shuffled.ts';
 import type { ListingIndex } from '../../core/listing/listingIndex.ts';
@@ -19,8 +18,15 @@ export interface Orders {
   changed(names: readonly string[]): void;
 }
 
+interface KeptOrder {
+  places: Promise<Int32Array>;
+  /** Whose places they are; those of another are not the same. */
+  of: ListingIndex;
+  reads: ReadonlySet<string>;
+}
+
 export function orders(db: Queryable): Orders {
-  const kept = new Map<string, { places: Promise<Int32Array>; reads: ReadonlySet<string> }>();
+  const kept = new Map<string, KeptOrder>();
   const read = async (order: Order, index: ListingIndex, world: SqlWorld): Promise<Int32Array> => {
     const every = { ...newAssortment('products'), order, soldOut: 'asTheyCome' as const };
     const { ids } = await readProductIds(db, every, [], world, {
@@ -41,11 +47,14 @@ export function orders(db: Queryable): Orders {
         kind.changing === 'hourly' || order.by === 'shuffled' ? Math.floor(world.now / HOUR_MS) : 0,
       ]);
       let found = kept.get(key);
-      if (!found) {
-        const places = read(order, index, world);
-        const looksAt: readonly LookedAt[] = kind.looksAt;
-        found = { places, reads: new Set([ALL, RULE, ...looksAt.map(ruleRead)]) };
-        places.catch(() => kept.delete(key));
+      if (found?.of !== index) {
+        const made: KeptOrder = {
+          places: read(order, index, world),
+          of: index,
+          reads: new Set([ALL, RULE, ...kind.looksAt.map(ruleRead)]),
+        };
+        made.places.catch(() => kept.get(key) === made && kept.delete(key));
+        found = made;
       }
       kept.delete(key);
       kept.set(key, found);

@@ -76,7 +76,7 @@ export function structuredData(view: PageView, origin: string): object[] {
 /** The one address of all that show the same list: with the page of it, and without what is chosen on it, as a variant. */
 function canonical(view: PageView, origin: string): string {
   const { kind, path: own, parameters } = view;
-  const isNarrowed = shelvesOn(view).some(({ shelf }) => shelf.tools?.narrowed);
+  const isNarrowed = shelvesOn(view).some(({ shelf }) => (shelf.tools?.without ?? null) !== null);
   const { standsFor } = pageKind(kind);
   const path = standsFor ? own.replace(pagePath(pageKind(kind), ''), pagePath(pageKind(standsFor), '')) : own;
   // What an open tab shows is on the page that it is a tab of.

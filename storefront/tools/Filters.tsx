@@ -1,12 +1,8 @@
-import {
-  unfolded,
-  type ToolFilter,
-  type ToolSpan,
-  type ToolsView,
-  type ToolValue,
-} from '../../core/view/toolsView.ts';
+import type { ToolSpan } from '../../core/view/toolSpan.ts';
+import { unfolded, type ToolFilter, type ToolsView, type ToolValue } from '../../core/view/toolsView.ts';
 import { SwatchFace } from '../SwatchFace.tsx';
 import { useTexts } from '../texts.ts';
+import { Cross } from './Cross.tsx';
 import { Kept } from './Kept.tsx';
 
 interface FiltersProps {
@@ -24,9 +20,7 @@ export function Filters({ id, tools, action }: FiltersProps) {
       <div className="filters-head">
         <strong>{texts.filters}</strong>
         <button type="button" popoverTarget={id} popoverTargetAction="hide" aria-label={texts.closeFilters}>
-          <svg viewBox="0 0 12 12" aria-hidden="true">
-            <path d="M2.5 2.5l7 7m0-7l-7 7" />
-          </svg>
+          <Cross />
         </button>
       </div>
       {tools.filters.map((filter) => (

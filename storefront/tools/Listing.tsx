@@ -2,6 +2,7 @@ import type { ReactNode } from 'react';
 import { listAnchor } from '../../core/view/address.ts';
 import type { ToolsView } from '../../core/view/toolsView.ts';
 import { useTexts } from '../texts.ts';
+import { Cross } from './Cross.tsx';
 import { Filters } from './Filters.tsx';
 import { Kept } from './Kept.tsx';
 
@@ -33,7 +34,7 @@ export function Listing({ shelfId, tools, found, children }: ListingProps) {
             </p>
             {filters.length > 0 && (
               <button className="filters-fold" type="button" popoverTarget={filtersId}>
-                {texts.filters}
+                {tools.fold}
                 {chips.length > 0 && <span className="filters-chosen">{chips.length}</span>}
               </button>
             )}
@@ -85,19 +86,18 @@ function Search({ search, action }: { search: NonNullable<ToolsView['search']>; 
         maxLength={120}
       />
       <button type="submit" data-key="search">
-        {texts.searchNow}
+        {search.button}
       </button>
     </form>
   );
 }
 
 function Sort({ sort, action }: { sort: NonNullable<ToolsView['sort']>; action: string }) {
-  const texts = useTexts();
   return (
     <form className="tool-sort" action={action}>
       <Kept parameters={sort.kept} />
       <label>
-        <span>{texts.sortBy}</span>
+        <span>{sort.label}</span>
         <select name={sort.name} defaultValue={sort.options.find(({ chosen }) => chosen)?.id}>
           {sort.options.map(({ id, words }) => (
             <option key={id} value={id}>
@@ -107,7 +107,7 @@ function Sort({ sort, action }: { sort: NonNullable<ToolsView['sort']>; action: 
         </select>
       </label>
       <button type="submit" data-key="sort">
-        {texts.sort}
+        {sort.button}
       </button>
     </form>
   );
@@ -131,13 +131,5 @@ function Views({ views }: { views: NonNullable<ToolsView['views']> }) {
         </a>
       ))}
     </div>
-  );
-}
-
-function Cross() {
-  return (
-    <svg viewBox="0 0 12 12" aria-hidden="true">
-      <path d="M2.5 2.5l7 7m0-7l-7 7" />
-    </svg>
   );
 }

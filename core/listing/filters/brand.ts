@@ -6,13 +6,13 @@ export interface BrandFilter {
 
 export const brandFilter: ValuesFilterKind<BrandFilter> = {
   id: 'brand',
-  name: 'Brand',
-  find: ['brand', 'maker'],
+  parameter: 'brand',
   offers: () => [{ by: 'brand' }],
   named: () => 'Brand',
   title: ({ brand }) => brand,
   chooses: 'several',
   drawn: 'list',
+  listed: (_, { brands }) => brands.map(({ id, slug, name }) => ({ key: id, slug, name })),
   ofVariant: false,
   looksAt: ['brandId'],
   keys: (_, { brandId }) => (brandId === null ? [] : [brandId]),

@@ -7,13 +7,13 @@ export interface CategoryFilter {
 /** A category with all below it; choosing one replaces the other. */
 export const categoryFilter: ValuesFilterKind<CategoryFilter> = {
   id: 'category',
-  name: 'Category',
-  find: ['category', 'tree', 'department'],
+  parameter: 'category',
   offers: () => [{ by: 'category' }],
   named: () => 'Category',
   title: ({ category }) => category,
   chooses: 'one',
   drawn: 'tree',
+  listed: (_, { categories }) => categories.map(({ id, slug, name }) => ({ key: id, slug, name })),
   ofVariant: false,
   looksAt: ['categoryIds'],
   keys: (_, { categoryIds }) => categoryIds,

@@ -7,8 +7,7 @@ export interface PriceFilter {
 /** What a shopper pays, minor units of the store's currency, both ends included. */
 export const priceFilter: SpanFilterKind<PriceFilter> = {
   id: 'price',
-  name: 'Price',
-  find: ['price', 'costs', 'from', 'to'],
+  parameter: 'price',
   offers: () => [{ by: 'price' }],
   named: () => 'Price',
   title: ({ price }) => price,

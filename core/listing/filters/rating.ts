@@ -5,17 +5,18 @@ export interface RatingFilter {
 }
 
 /** At least so many stars. */
-export const STARS = [4, 3, 2, 1] as const;
+const STARS = [4, 3, 2, 1] as const;
 
 export const ratingFilter: ValuesFilterKind<RatingFilter> = {
   id: 'rating',
-  name: 'Rating',
-  find: ['rating', 'stars', 'reviews'],
+  parameter: 'rating',
   offers: () => [{ by: 'rating' }],
   named: () => 'Rating',
   title: ({ ratingFilter }) => ratingFilter,
   chooses: 'one',
   drawn: 'list',
+  read: (said) => STARS.find((stars) => String(stars) === said) ?? null,
+  mostFirst: true,
   says: (key, { starsAndMore }) => starsAndMore(Number(key)),
   ofVariant: false,
   looksAt: ['ratingSum', 'ratingCount'],

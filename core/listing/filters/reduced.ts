@@ -1,3 +1,4 @@
+import { readYesNo } from '../yesNo.ts';
 import type { ValuesFilterKind } from '../filterKind.ts';
 
 export interface ReducedFilter {
@@ -6,13 +7,13 @@ export interface ReducedFilter {
 
 export const reducedFilter: ValuesFilterKind<ReducedFilter> = {
   id: 'reduced',
-  name: 'Reduced',
-  find: ['reduced', 'sale', 'offer'],
+  parameter: 'reduced',
   offers: () => [{ by: 'reduced' }],
   named: () => 'Reduced',
   title: ({ reducedOnly }) => reducedOnly,
   chooses: 'one',
   drawn: 'box',
+  read: (said) => readYesNo(said) || null,
   says: (_, { reducedOnly }) => reducedOnly,
   ofVariant: false,
   looksAt: ['price', 'reduced'],

@@ -1,3 +1,4 @@
+import { readYesNo } from '../yesNo.ts';
 import { VARIANTS, type ValuesFilterKind } from '../filterKind.ts';
 
 export interface StockFilter {
@@ -6,13 +7,13 @@ export interface StockFilter {
 
 export const stockFilter: ValuesFilterKind<StockFilter> = {
   id: 'stock',
-  name: 'In stock only',
-  find: ['stock', 'available', 'availability'],
+  parameter: 'in-stock',
   offers: () => [{ by: 'stock' }],
   named: () => 'In stock only',
   title: ({ inStockOnly }) => inStockOnly,
   chooses: 'one',
   drawn: 'box',
+  read: (said) => readYesNo(said) || null,
   says: (_, { inStockOnly }) => inStockOnly,
   ofVariant: true,
   looksAt: ['inStock', VARIANTS],

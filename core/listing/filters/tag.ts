@@ -6,13 +6,13 @@ export interface TagFilter {
 
 export const tagFilter: ValuesFilterKind<TagFilter> = {
   id: 'tag',
-  name: 'Tag',
-  find: ['tag', 'topic'],
+  parameter: 'tag',
   offers: () => [{ by: 'tag' }],
   named: () => 'Tag',
   title: ({ tag }) => tag,
   chooses: 'several',
   drawn: 'list',
+  read: (said, filter, words) => (words.occurs(filter, said) ? said : null),
   ofVariant: false,
   looksAt: ['tags'],
   keys: (_, { tags }) => tags,
