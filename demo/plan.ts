@@ -58,6 +58,12 @@ const header: StoredPage = {
       folded: { phone: 'button', tablet: 'open' },
       place: { takes: { phone: 'own', tablet: 'row', laptop: 'rest' }, last: { phone: true, laptop: false } },
     },
+    {
+      id: 'store-search',
+      holds: 'search',
+      shown: { phone: 'link', wide: 'field' },
+      fieldPx: { phone: 210 },
+    },
     { id: 'store-own', holds: 'ownLinks' },
   ],
 };
@@ -205,6 +211,21 @@ export function demoPlan(bannerPictureId: string, ids: DemoIds): StoredPlan {
       card: { parts: { swatches: { shown: { phone: true } }, basket: { shown: { phone: true } } } },
     },
     {
+      id: 'search-results',
+      name: 'What was found',
+      assortment: {
+        of: 'products',
+        rule: { join: 'all', parts: [{ is: 'around' }] },
+        order: { by: 'bestMatch' },
+        soldOut: 'toTheEnd',
+      },
+      columns: { count: { phone: 2, tablet: 3 } },
+      amount: { rows: { phone: 6, tablet: 4 } },
+      paging: paged,
+      tools: findIn(['category', 'price', 'option.1', 'stock', 'brand', 'reduced']),
+      card: { parts: { rating: { shown: { phone: true } }, basket: { shown: { phone: true } } } },
+    },
+    {
       id: 'often-bought-together',
       name: 'Often bought together',
       assortmentId: 'goes-with-it',
@@ -320,6 +341,15 @@ export function demoPlan(bannerPictureId: string, ids: DemoIds): StoredPlan {
       header,
       footer,
       shop: { id: 'shop', kind: 'shop', name: 'Shop', bays: [listingBay('shop')] },
+      search: {
+        id: 'search',
+        kind: 'search',
+        name: 'Search',
+        bays: [
+          { id: 'search-field', holds: 'search', fieldPx: { phone: 480 }, look: { above: { phone: 12 } } },
+          listingBay('search-results'),
+        ],
+      },
       category: {
         id: 'category',
         kind: 'category',

@@ -11,6 +11,8 @@ import { facesHeld, fetchFaces } from '../core/text/faces.ts';
 import { ALL, RELEASE, TYPEFACES } from '../core/view/reads.ts';
 import { accountRoutes } from './accounts/routes.ts';
 import { rollSoldWindows } from './assortments/facts.ts';
+import { searchRoutes } from './search/routes.tsx';
+import { searchIn } from './search/searchIn.ts';
 import { assortmentRoutes } from './assortments/routes.ts';
 import { catalogueRoutes } from './catalogue/routes.ts';
 import { readJsonOnly } from './jsonBody.ts';
@@ -80,10 +82,10 @@ export async function makeServer(options: ServerOptions): Promise<Server> {
     db,
     readDb,
     clock: options.clock ?? Date.now,
-    storefront: storefront(
-      readDb,
-      once((today) => rollSoldWindows(db, today)),
-    ),
+    storefront: storefront(readDb, {
+      rollWindows: once((today: number) => rollSoldWindows(db, today)),
+      searchIn: once((language: string) => searchIn(db, language)),
+    }),
     pages: new PageCache(),
     live: liveRelease(db),
     renditions: renditions(readDb, options.picturesFolder),
@@ -204,6 +206,7 @@ export async function makeServer(options: ServerOptions): Promise<Server> {
   );
   await app.register(async (scope) => pictureRoutes(scope, parts));
   await app.register(async (scope) => pageRoutes(scope, parts, pages, enhance));
+  await app.register(async (scope) => searchRoutes(scope, parts));
   await app.register(async (scope) => shopperRoutes(scope, parts, pages));
   fontRoutes(app);
   ownFontRoutes(app, parts);
@@ -221,12 +224,12 @@ export async function makeServer(options: ServerOptions): Promise<Server> {
 }
 
 /** Lets a task run, but never twice at the same time; what fails is tried again when it is next asked for. */
-function once(task: (today: number) => Promise<void>): (today: number) => void {
+function once<T>(task: (of: T) => Promise<void>): (of: T) => void {
   let running = false;
-  return (today) => {
+  return (of) => {
     if (running) return;
     running = true;
-    task(today)
+    task(of)
       .catch(() => undefined)
       .finally(() => (running = false));
   };

@@ -19,6 +19,8 @@ export interface SeenBy {
   product: number | null;
   /** Ids of products, the most recent first. */
   lookedAt: readonly number[];
+  /** What is searched, where the page is what was found. */
+  search?: string | undefined;
   /** Ids of the products that are kept for later, where the page is about those. */
   saved?: readonly number[] | undefined;
 }
@@ -33,6 +35,7 @@ const seenBy = shape<SeenBy>({
   collection: string().max(200).nullable().defined(),
   product: idSchema.nullable().defined(),
   lookedAt: ids(200),
+  search: string().max(200),
   saved: array(idSchema).max(MOST_SAVED),
 });
 

@@ -52,7 +52,8 @@ export type ProductKind = (typeof PRODUCT_KINDS)[number];
 export type Around =
   | { of: 'category'; id: number }
   | { of: 'collection'; id: number }
-  | { of: 'search'; words: string }
+  /** What a search found, the best match first. */
+  | { of: 'search'; words: string; ids: readonly number[] }
   /** Products that the shopper keeps for later, the most recent first. */
   | { of: 'saved'; ids: readonly number[] }
   | null;

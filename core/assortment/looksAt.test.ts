@@ -80,7 +80,7 @@ const arounds: Around[] = [
   { of: 'category', id: 1 },
   { of: 'collection', id: 1 },
   { of: 'collection', id: 2 },
-  { of: 'search', words: 'blue' },
+  { of: 'search', words: 'blue', ids: [2, 1] },
 ];
 
 /** Several of a kind, so that each of its ways is gone. */

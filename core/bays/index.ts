@@ -22,6 +22,7 @@ import { ordersBay } from './orders.ts';
 import { ownLinksBay } from './ownLinks.ts';
 import { pictureTextBay } from './pictureText.ts';
 import { productBay } from './product.ts';
+import { searchBay } from './search.ts';
 import { shelfBay } from './shelf.ts';
 import { storeNameBay } from './storeName.ts';
 import { tabsBay } from './tabs.ts';
@@ -39,6 +40,7 @@ const kinds = {
   line: lineBay,
   jump: jumpBay,
   contact: contactBay,
+  search: searchBay,
   product: productBay,
   entry: entryBay,
   basket: basketBay,

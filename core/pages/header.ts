@@ -13,6 +13,12 @@ export const headerEdge: PageKind = {
     bays: [
       { id: 'store-name', holds: 'storeName' },
       { id: 'store-menu', holds: 'menu' },
+      {
+        id: 'store-search',
+        holds: 'search',
+        shown: { phone: 'link', wide: 'field' },
+        fieldPx: { phone: 260 },
+      },
       { id: 'store-own', holds: 'ownLinks' },
     ],
   },

@@ -19,6 +19,7 @@ import type { About, PageKind } from './pageKind.ts';
 import { productPage } from './product.ts';
 import { quickPage } from './quick.ts';
 import { savedPage } from './saved.ts';
+import { searchPage } from './search.ts';
 import { shopPage } from './shop.ts';
 
 /** Everything a page can be; to add a kind, write its file and list it here. */
@@ -29,6 +30,7 @@ export const pageKinds: readonly PageKind[] = [
   collectionPage,
   productPage,
   quickPage,
+  searchPage,
   journalPage,
   entryPage,
   basketPage,

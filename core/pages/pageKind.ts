@@ -5,6 +5,7 @@ import type { CategoryFacts, EntryDetail, PictureFacts, ProductDetail } from '..
 import type { StoredBay } from '../bays/index.ts';
 import type { Basket } from '../shopper/basket.ts';
 import type { OrderFacts, OrderInList } from '../shopper/order.ts';
+import type { Found } from '../search/found.ts';
 import type { SentForm } from '../shopper/shopper.ts';
 import type { StoredShelf } from '../plan/shelf.ts';
 import type { Parameter } from '../view/address.ts';
@@ -26,6 +27,7 @@ export interface AboutKinds {
   order?: OrderFacts | null;
   /** The orders that a shopper's browser remembers, the most recent first. */
   account?: { orders: readonly OrderInList[] } | null;
+  search?: Found | null;
   /** Ids of products that the shopper keeps for later, the most recent first. */
   saved?: readonly number[] | null;
 }
@@ -74,6 +76,8 @@ export interface PageKind {
   narrowedTo?(parameters: readonly Parameter[]): string | null;
   /** It is a list: what an address says of its first shelf with tools needs no name before it. */
   lists?: true;
+  /** There is no end to what its address may ask for: it is made each time, and found by no search engine. */
+  endless?: true;
   /** Any number of pages can be of it, each with a slug of its own; else one is arranged for all of the kind. */
   many: boolean;
   /** The listing that it is about, which a shelf on it may show. */

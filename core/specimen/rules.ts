@@ -147,7 +147,9 @@ export const aroundArbitrary: fc.Arbitrary<Around> = fc.oneof(
   fc.constant(null),
   fc.constantFrom(1, 3, 5, 99).map((id) => ({ of: 'category' as const, id })),
   fc.constantFrom(1, 3).map((id) => ({ of: 'collection' as const, id })),
-  fc.constantFrom('fog', '').map((words) => ({ of: 'search' as const, words })),
+  fc
+    .uniqueArray(fc.integer({ min: 1, max: 30 }), { maxLength: 20 })
+    .map((ids) => ({ of: 'search' as const, words: 'fog', ids })),
 );
 
 const byDay = fc

@@ -120,6 +120,31 @@ export const english = {
   searchList: ofListings('Search this list'),
   searchNow: ofListings('Search', 'The button beside the field'),
   nothingMatches: ofListings('Nothing in this list matches all that is chosen.'),
+  searchPage: ofListings('Search', 'The page of searches, before anything is looked for'),
+  searchedFor: ofListings('Search: {words}', [['words', 'blue jug']]),
+  searchStore: ofListings('Search the shop', 'In the field of the header and of the search page'),
+  foundInstead: ofListings(
+    {
+      one: 'Nothing matches “{words}”. Shown instead: “{instead}”, {count} product.',
+      other: 'Nothing matches “{words}”. Shown instead: “{instead}”, {count} products.',
+    },
+    [
+      ['words', 'tabelware'],
+      ['instead', 'tableware'],
+      ['count', 122],
+    ],
+  ),
+  foundSome: ofListings('Nothing has all of “{words}”. Shown is what has some of it.', [
+    ['words', 'jug teapot'],
+  ]),
+  foundNothing: ofListings('Nothing matches “{words}”. Shown is what sells best.', [['words', 'xylophone']]),
+  suggestions: ofListings('Suggestions', 'Names the list under the search field, said aloud'),
+  suggested: ofListings(
+    { one: '{count} suggestion', other: '{count} suggestions' },
+    [['count', 6]],
+    'Said aloud while a search is typed',
+  ),
+  allFound: ofListings({ one: 'Show {count} product', other: 'Show all {count} products' }, [['count', 34]]),
 
   carousel: ofMoving('carousel', 'What a row that moves is, said aloud'),
   picturesOf: ofMoving('Pictures of {title}', [TITLE]),

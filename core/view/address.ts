@@ -31,6 +31,8 @@ export interface PageAddress {
   from: Readonly<Record<string, number>>;
   /** What of a bay is shown, by bay, where that is not what is shown at first: a tab, the thanks for a form. */
   open: Readonly<Record<string, string>>;
+  /** What the page itself reads of its address. */
+  asked?: readonly Parameter[];
   /** What is chosen of lists, by shelf, where anything is. */
   listings?: Readonly<Record<string, GivenListing>>;
 }
@@ -49,8 +51,9 @@ export const inOrder = (parameters: readonly Parameter[]): Parameter[] =>
 
 const compared = (a: string, b: string) => (a < b ? -1 : a > b ? 1 : 0);
 
-function href({ path, from, open, listings }: PageAddress, anchor: string): string {
+function href({ path, asked = [], from, open, listings }: PageAddress, anchor: string): string {
   const query = inOrder([
+    ...asked,
     ...Object.values(listings ?? {}).flatMap(({ parameters }) => parameters),
     ...Object.entries(from).flatMap(([id, first]): Parameter[] =>
       first > 0 ? [[fromParameter(id), String(first)]] : [],

@@ -143,7 +143,7 @@ export function* askShelf(making: BayMaking, own: Shelf): Generator<ItemsRequest
     address,
     from,
     rooms && making.tree,
-    rooms && JSON.stringify(making.around),
+    rooms && (making.around?.of === 'category' ? making.around.id : null),
     prefix,
   ];
   return views(shelf, madeFrom, () => {
@@ -163,6 +163,7 @@ export function* askShelf(making: BayMaking, own: Shelf): Generator<ItemsRequest
           ? toolsView(shelf, items.facets ?? [], items.total, {
               address,
               prefix: prefix ?? '',
+              searches: making.searchesWithin(prefix ?? ''),
               from,
               texts: textsFor(plan.house),
               tree: making.tree,

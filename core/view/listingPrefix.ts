@@ -1,4 +1,5 @@
 import { pageKind } from '../pages/index.ts';
+import { WORDS_PARAMETER } from '../listing/parameters.ts';
 import type { Page } from '../plan/page.ts';
 import { shelvesOf } from '../plan/places.ts';
 import type { Plan } from '../plan/plan.ts';
@@ -16,3 +17,7 @@ export function listingPrefix(page: Pick<Page, 'kind' | 'bays'>, plan: Plan, she
       .find((id) => Object.hasOwn(plan.shelves, id) && hasTools(plan.shelves[id]!));
   return first === shelfId ? '' : `${shelfId}.`;
 }
+
+/** Whether words can be searched within a list with such a prefix: the page itself may be what is found by that parameter. */
+export const searchesWithin = ({ kind }: Pick<Page, 'kind'>, prefix: string): boolean =>
+  !Object.hasOwn(pageKind(kind).reads, prefix + WORDS_PARAMETER);

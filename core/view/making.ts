@@ -27,6 +27,8 @@ export interface BayMaking {
   bay: Bay;
   room: Room;
   address: PageAddress;
+  /** It stands in the header or the footer. */
+  aroundPages: boolean;
   about: About;
   /** What the page itself says: its name, what it is about in a few sentences, and the picture of that. */
   said: Said;
@@ -52,6 +54,8 @@ export interface BayMaking {
   opens(bayId: string, tab: string): void;
   /** What stands before the names of parameters of a shelf's list (listingPrefix.ts). */
   prefixOf(shelfId: string): string;
+  /** Whether words can be searched within a list that has this prefix. */
+  searchesWithin(prefix: string): boolean;
   /** Tells what is chosen of a shelf's list, as parameters. */
   narrows(shelfId: string, parameters: readonly Parameter[]): void;
   /** Tells which item a shelf begins at, once it is known how many there are. */

@@ -14,7 +14,7 @@ import type { CategoryTree } from '../catalogue/categoryTree.ts';
 import type { PictureFacts } from '../catalogue/facts.ts';
 import { startOfStoreDay, storeDay } from '../catalogue/storeTime.ts';
 import { isOwn } from '../label/labelsOf.ts';
-import { pageKind, edgeOf } from '../pages/index.ts';
+import { edgeOf, isEdge, pageKind } from '../pages/index.ts';
 import type { About, PageKind } from '../pages/pageKind.ts';
 import type { Page } from '../plan/page.ts';
 import type { Plan } from '../plan/plan.ts';
@@ -25,7 +25,7 @@ import { shelvesOf } from '../plan/places.ts';
 import { cardStoreOf } from './cardStoreOf.ts';
 import { fromParameter, inOrder, showsParameter, type PageAddress, type Parameter } from './address.ts';
 import { keptFor } from './keptFor.ts';
-import { listingPrefix } from './listingPrefix.ts';
+import { listingPrefix, searchesWithin } from './listingPrefix.ts';
 import type { Said } from './making.ts';
 import { shelvesIn } from './shelvesIn.ts';
 import { contentOf, isAside, roomsOf, sideOf, type Rooms } from './rooms.ts';
@@ -124,6 +124,7 @@ function* baysOf(
       store,
       bay,
       room: rooms.inside,
+      aroundPages: isEdge(page),
       address,
       about,
       said,
@@ -147,6 +148,7 @@ function* baysOf(
         if (from > 0) told.begins[shelfId] = from;
       },
       prefixOf: (shelfId) => listingPrefix(page, plan, shelfId),
+      searchesWithin: (prefix) => searchesWithin(page, prefix),
       narrows: (shelfId, parameters) => {
         told.narrowed[shelfId] = parameters;
       },
@@ -227,7 +229,7 @@ export function* pageView(input: PageInput): Generator<ItemsRequest, PageView, I
       ((kind.needs === null || page.about !== null) && page.description) ||
         (kind.described(about, texts) ?? saidBy(bays)),
     ),
-    unlisted: page.unlisted,
+    unlisted: page.unlisted || kind.endless === true,
     firstHeading: firstHeading(bays, name),
     lang: house.locale,
     texts: house.texts,

@@ -53,6 +53,7 @@ const viewOf = (
   return toolsView(plan.shelves.a!, facets, total, {
     address: { path: '/shop', from: { a: 24 }, open: {}, listings: { a: given } },
     prefix: '',
+    searches: true,
     texts: firstTexts,
     tree: specimenTree,
     around: null,

@@ -45,6 +45,8 @@ export interface ToolValue {
 
 export interface ToolFilter {
   id: string;
+  /** The parameter that it is chosen by. */
+  name: string;
   words: string;
   /** As a list, a tree, swatches, one box to tick, or fields for a span. */
   drawn: 'list' | 'tree' | 'swatches' | 'box' | 'span';
@@ -72,6 +74,7 @@ export interface ToolsView {
   count: Varying<boolean>;
   /** "96 products". */
   found: string;
+  total: number;
   sort: {
     shown: Varying<boolean>;
     name: string;
@@ -112,6 +115,8 @@ export interface ToolsContext {
   address: PageAddress;
   /** What stands before the names of its parameters. */
   prefix: string;
+  /** Words can be searched within it. */
+  searches: boolean;
   texts: StoreTexts;
   tree: CategoryTree;
   around: Around;
@@ -172,6 +177,7 @@ export function toolsView(
   const others = (...names: string[]) => parameters.filter(([name]) => !names.includes(name));
   /** The other parameters of the page, and of this list those that a form does not set itself. */
   const kept = (...names: string[]): Parameter[] => [
+    ...(address.asked ?? []),
     ...others(...names.map((name) => prefix + name)),
     ...Object.entries(address.listings ?? {}).flatMap(([id, one]) => (id === shelfId ? [] : one.parameters)),
   ];
@@ -204,6 +210,7 @@ export function toolsView(
     return [
       {
         id: filterId(facet.filter),
+        name,
         words: titleOf(facet),
         drawn: 'span',
         values: [],
@@ -238,6 +245,7 @@ export function toolsView(
     return [
       {
         id: filterId(facet.filter),
+        name: prefix + facet.parameter,
         words: titleOf(facet),
         drawn: swatched ? 'swatches' : drawn,
         values: drawn === 'tree' ? [whole(facet, isChosen), ...values] : values,
@@ -304,6 +312,7 @@ export function toolsView(
     action: address.path,
     count: tools.count,
     found: texts.productsFound(total),
+    total,
     sort: isAnywhere(tools.sort)
       ? {
           shown: tools.sort,
@@ -318,16 +327,17 @@ export function toolsView(
           button: texts.sort,
         }
       : null,
-    search: isAnywhere(tools.search)
-      ? {
-          shown: tools.search,
-          name: prefix + WORDS_PARAMETER,
-          words: given.words,
-          kept: kept(WORDS_PARAMETER),
-          at: tools.searchAt,
-          button: texts.searchNow,
-        }
-      : null,
+    search:
+      context.searches && isAnywhere(tools.search)
+        ? {
+            shown: tools.search,
+            name: prefix + WORDS_PARAMETER,
+            words: given.words,
+            kept: kept(WORDS_PARAMETER),
+            at: tools.searchAt,
+            button: texts.searchNow,
+          }
+        : null,
     views: isAnywhere(tools.views) ? { shown: tools.views, options: viewOptions() } : null,
     filters: facets.flatMap(filterOf),
     fold: texts.filters,

@@ -23,6 +23,8 @@ export interface Facts {
   meanRating: number;
   /** Store day that the summed-up sales stand for. */
   soldWindowsAsOf: number | null;
+  /** The language whose forms of words the search knows. */
+  searchLanguage: string;
 }
 
 /** Rules of collections; one that cannot be read counts as holding for nothing. */
@@ -44,7 +46,9 @@ export async function readFacts(db: Queryable): Promise<Facts> {
     db.query<{ sum: string; count: string }>(
       'SELECT coalesce(sum(rating_sum), 0) AS sum, coalesce(sum(rating_count), 0) AS count FROM product WHERE rating_count > 0',
     ),
-    db.query<{ as_of: number | null }>('SELECT windows_as_of AS as_of FROM store_figures'),
+    db.query<{ as_of: number | null; language: string }>(
+      'SELECT windows_as_of AS as_of, search_language::text AS language FROM store_figures',
+    ),
   ]);
   const { sum, count } = ratings.rows[0]!;
   const meanRating = Number(count) > 0 ? Math.round((1_000_000 * Number(sum)) / Number(count)) : 0;
@@ -56,6 +60,7 @@ export async function readFacts(db: Queryable): Promise<Facts> {
     words,
     meanRating,
     soldWindowsAsOf: figures.rows[0]?.as_of ?? null,
+    searchLanguage: figures.rows[0]!.language,
   };
 }
 

@@ -9,6 +9,7 @@ import { readAssortment, type Assortment } from '../../core/assortment/assortmen
 import type { ProductAssortment } from '../../core/assortment/products.ts';
 import { PRODUCT_FACTS } from '../../core/catalogue/facts.ts';
 import type { House } from '../../core/plan/house.ts';
+import { wordsOf } from '../../core/listing/parameters.ts';
 import { filtersOf } from '../../core/listing/shownFilter.ts';
 import { completePlan } from '../../core/plan/storedPlan.ts';
 import { explain, goneIn } from '../../core/assortment/explain.ts';
@@ -41,7 +42,7 @@ export function assortmentRoutes(api: Api, parts: Parts): void {
   const db = parts.readDb;
 
   const readSeenBy = async (facts: Facts, seenBy: Asker): Promise<SeenBy> => {
-    const { category, collection, product, lookedAt, saved } = seenBy;
+    const { category, collection, product, lookedAt, saved, search } = seenBy;
     const gone = (what: string) => new Fault('assortment-faulty', { message: `There is no ${what}.` });
     let around: SeenBy['around'] = null;
     if (category) {
@@ -52,6 +53,9 @@ export function assortmentRoutes(api: Api, parts: Parts): void {
       const found = facts.collections.find(({ slug }) => slug === collection);
       if (!found) throw gone(`collection "${collection}"`);
       around = { of: 'collection', id: found.id };
+    } else if (search !== undefined) {
+      const { words, ids } = await parts.storefront.searches.find(wordsOf(search));
+      around = { of: 'search', words, ids };
     } else if (saved) around = { of: 'saved', ids: saved };
     return { around, lookedAt, product: product ? await readRecord(db, product) : null };
   };

@@ -208,18 +208,10 @@ export async function readProductDetail(
   };
 }
 
-/** Products whose title holds these words, for being named one by one; the newest where there are none. */
-export async function findProducts(db: Queryable, key: string, most: number): Promise<ProductFacts[]> {
-  const { rows } = key
-    ? await db.query<{ id: number }>(
-        `SELECT id FROM product WHERE title_key LIKE '%' || $1 || '%'
-         ORDER BY (title_key LIKE $1 || '%') DESC, title_key, id LIMIT $2`,
-        [key, most],
-      )
-    : await db.query<{ id: number }>('SELECT id FROM product ORDER BY id DESC LIMIT $1', [most]);
-  const ids = rows.map(({ id }) => id);
-  const facts = await readProducts(db, ids, [], 1);
-  return ids.flatMap((id) => facts.get(id) ?? []);
+/** The newest products. */
+export async function readNewest(db: Queryable, most: number): Promise<number[]> {
+  const { rows } = await db.query<{ id: number }>('SELECT id FROM product ORDER BY id DESC LIMIT $1', [most]);
+  return rows.map(({ id }) => id);
 }
 
 export async function readTitles(

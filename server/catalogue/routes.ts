@@ -7,13 +7,13 @@ import {
   specimenEntry,
   specimenProduct,
 } from '../../core/api/catalogue.ts';
-import { fold } from '../../core/catalogue/fold.ts';
+import { wordsOf } from '../../core/listing/parameters.ts';
 import { pageKind } from '../../core/pages/index.ts';
 import type { Api } from '../api.ts';
 import type { Parts } from '../parts.ts';
 import { exampleBasket } from '../shopper/exampleBasket.ts';
 import { readEntry } from './groupRows.ts';
-import { findProducts as findProductRows, readProductDetail, readTitles } from './productRows.ts';
+import { readNewest, readProductDetail, readProducts, readTitles } from './productRows.ts';
 import { readVocabulary } from './vocabularyRows.ts';
 
 const MOST_FOUND = 20;
@@ -28,9 +28,15 @@ export function catalogueRoutes(api: Api, parts: Parts): void {
     return { ...(await readVocabulary(readDb)), collections, entries };
   });
 
-  api.answer(findProducts, async ({ query: { words } }) => ({
-    products: await findProductRows(readDb, fold(words), MOST_FOUND),
-  }));
+  /** As shoppers would search for them; the newest where there are no words. */
+  api.answer(findProducts, async ({ query: { words } }) => {
+    const asked = wordsOf(words);
+    const found = asked ? await parts.storefront.searches.find(asked) : null;
+    const ids = found ? (found.how === 'nothing' ? [] : found.ids) : await readNewest(readDb, MOST_FOUND);
+    const first = ids.slice(0, MOST_FOUND);
+    const products = await readProducts(readDb, first, [], 1);
+    return { products: first.flatMap((id) => products.get(id) ?? []) };
+  });
   api.answer(readTitlesContract, async ({ body: { ids } }) => ({ products: await readTitles(readDb, ids) }));
 
   api.answer(specimenProduct, async ({ query: { id } }) => {

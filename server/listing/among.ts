@@ -36,6 +36,19 @@ function asChoices({ rule, byHand }: ProductAssortment, world: SqlWorld): Choice
   return choices.every((one) => one !== null) ? choices : null;
 }
 
+const isStocked = (index: ListingIndex, id: number): boolean =>
+  index.stocked()[index.placeOf(id) ?? -1] === 1;
+
+/** Ids of what a search found, the best match first, where a list has nothing else; null where it may. */
+export function foundIds(
+  { rule, byHand }: ProductAssortment,
+  { around }: SqlWorld,
+): readonly number[] | null {
+  const [only, ...more] = rule.parts;
+  const isJust = only && !isGroup(only) && only.is === 'around' && more.length === 0 && rule.join !== 'none';
+  return isJust && byHand.putIn.length === 0 && around?.of === 'search' ? around.ids : null;
+}
+
 /**
  * The products that a list has before anything is chosen of it, with what is searched within it; null for everything.
  * What the index knows is asked of it, all else of the database.
@@ -47,9 +60,12 @@ export async function amongOf(
   index: ListingIndex,
   world: SqlWorld,
 ): Promise<Among | null> {
-  const choices = without.length > 0 || words !== '' ? null : asChoices(list, world);
+  const isWhole = without.length === 0 && words === '';
+  const inStockOnly = list.soldOut === 'out';
+  const found = isWhole && list.byHand.leftOut.length === 0 ? foundIds(list, world) : null;
+  if (found) return amongIds(index, inStockOnly ? found.filter((id) => isStocked(index, id)) : found);
+  const choices = isWhole ? asChoices(list, world) : null;
   if (choices) {
-    const inStockOnly = list.soldOut === 'out';
     if (choices.length === 0 && !inStockOnly) return null;
     return amongWhere(
       index,

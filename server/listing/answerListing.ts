@@ -7,7 +7,7 @@ import type { Among, ListingIndex } from '../../core/listing/listingIndex.ts';
 import { readProductIds, type IdPage } from '../assortments/productIds.ts';
 import type { SqlWorld, Statement } from '../assortments/statement.ts';
 import type { Queryable } from '../db/pool.ts';
-import { amongOf } from './among.ts';
+import { amongOf, foundIds } from './among.ts';
 import type { Listings } from './listings.ts';
 
 /** Most products of a list that ends before its rule does. */
@@ -76,8 +76,9 @@ export async function answerListing(
   const narrowed = isNarrowed(listing);
   const own = narrowed ? total : (closed?.own ?? total);
   if (total === 0 || count === 0) return { ids: [], total, own, facets };
-  const inOrder =
-    closed && !listing.sort ? placesOf(index, closed.ids) : await kept.inOrder(list.order, index, world);
+  const there =
+    closed && !listing.sort ? closed.ids : list.order.by === 'bestMatch' ? foundIds(list, world) : null;
+  const inOrder = there ? placesOf(index, there) : await kept.inOrder(list.order, index, world);
   if (inOrder) {
     const mask = new Uint8Array(index.size());
     for (const place of remaining) mask[place] = 1;

@@ -102,7 +102,7 @@ async function madeAnew(url: string): Promise<string> {
   const { kind, slug } = wantedAt(url)!;
   const address = { path: pagePath(kind, slug), from: {}, open: {} };
   const release = (await parts.live.get())!;
-  const fresh = storefront(parts.db, () => undefined);
+  const fresh = storefront(parts.db, { rollWindows: () => undefined, searchIn: () => undefined });
   const view = await fresh.view(release.plan, { kind, slug, query: {} }, address, NOW);
   return view ? htmlPage(view, parts.origin).html : '';
 }

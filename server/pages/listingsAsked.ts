@@ -6,7 +6,7 @@ import { assortmentOf } from '../../core/plan/showing.ts';
 import type { GivenListing } from '../../core/view/address.ts';
 import { givenListing } from '../../core/view/givenListing.ts';
 import { hasTools, offeredBy } from '../../core/view/listingOf.ts';
-import { listingPrefix } from '../../core/view/listingPrefix.ts';
+import { listingPrefix, searchesWithin } from '../../core/view/listingPrefix.ts';
 import type { ListingNames } from '../listing/listingNames.ts';
 
 /** Reads of an address what it chooses of the lists of a page, by shelf; lists of which nothing is chosen are left out. */
@@ -33,7 +33,10 @@ export async function listingsAsked(
       .flatMap((id) => {
         const shelf = Object.hasOwn(plan.shelves, id) ? plan.shelves[id]! : null;
         if (!shelf || !hasTools(shelf) || assortmentOf(plan, shelf).of !== 'products') return [];
-        return [{ id, prefix: listingPrefix(page, plan, id), offered: offeredBy(shelf) }];
+        const prefix = listingPrefix(page, plan, id);
+        const offered = offeredBy(shelf);
+        const searching = offered.searching && searchesWithin(page, prefix);
+        return [{ id, prefix, offered: { ...offered, searching } }];
       }),
   );
   if (lists.length === 0) return NONE;

@@ -134,6 +134,22 @@ describe('pages that are kept', () => {
     expect(cache.last('page 0')).toBeDefined();
   });
 
+  it('are not kept where there is no end to them, and made once for those who ask at the same time', async () => {
+    const cache = new PageCache();
+    let made = 0;
+    const make = () =>
+      Promise.resolve().then(() => {
+        made += 1;
+        return page('endless');
+      });
+    await Promise.all([cache.make('/search', make, false), cache.make('/search', make, false)]);
+    expect(made).toBe(1);
+    expect(cache.peek('/search', 0)).toBeUndefined();
+    expect(cache.last('/search')).toBeUndefined();
+    await cache.make('/search', make, false);
+    expect(made).toBe(2);
+  });
+
   it('are found by addresses as they were written, of which there are not too many', () => {
     const cache = new PageCache();
     for (let i = 0; i < 20_000; i += 1) cache.remember(`/?utm=${i}`, '/');

@@ -120,8 +120,11 @@ export class PageCache {
     if (written.length <= LONGEST_WRITTEN) this.#written.set(written, key);
   }
 
-  /** Makes a page once, however many ask for it at the same time; anew for who asks after something has changed. */
-  make(key: string, make: () => Promise<Made>): Promise<Made> {
+  /**
+   * Makes a page once, however many ask for it at the same time; anew for who asks after something has changed.
+   * @param keeps whether it is kept for who asks later
+   */
+  make(key: string, make: () => Promise<Made>, keeps = true): Promise<Made> {
     const running = this.#making.get(key);
     const turn = this.#turn;
     if (running?.turn === turn) return running.made;
@@ -129,7 +132,7 @@ export class PageCache {
     const made = make()
       .then((page) => {
         // One that was begun before another is done with is older, and takes nothing's place.
-        if (page && 'plain' in page && begun >= (this.#pages.get(key)?.begun ?? 0))
+        if (keeps && page && 'plain' in page && begun >= (this.#pages.get(key)?.begun ?? 0))
           this.#pages.set(key, { page, begun, ...this.#sinceThen(page, turn, begun) });
         return page;
       })

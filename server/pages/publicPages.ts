@@ -144,6 +144,7 @@ export function publicPages(parts: Parts, enhance: Enhance | null): PublicPages 
       path: pagePath(kind, slug),
       from: Object.fromEntries(from),
       open: Object.fromEntries(open),
+      asked: parameters.filter(([name]) => Object.hasOwn(kind.reads, name)),
       listings: readListings((name) => parameters.flatMap(([one, value]) => (one === name ? [value] : []))),
     };
   };
@@ -235,10 +236,14 @@ export function publicPages(parts: Parts, enhance: Enhance | null): PublicPages 
       const found =
         (anew ? undefined : pages.peek(key, now)) ??
         (await pages
-          .make(key, async () => {
-            if (limit.pendingCount > MOST_WAITING) throw new Fault('too-busy');
-            return limit(() => make(asked, readListings, given, key, release, now));
-          })
+          .make(
+            key,
+            async () => {
+              if (limit.pendingCount > MOST_WAITING) throw new Fault('too-busy');
+              return limit(() => make(asked, readListings, given, key, release, now));
+            },
+            !kind.endless,
+          )
           .catch((error: unknown) => {
             // Better what was shown last than nothing, while there is no way to make it.
             const last = asFault(error).statusCode === 503 ? pages.last(key) : undefined;

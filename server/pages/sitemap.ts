@@ -30,11 +30,12 @@ export function sitemaps({ readDb, storefront, live, origin, clock }: Parts): Si
     const release = await live.get();
     if (!release) return [];
     const { plan } = release;
-    const input = { db: readDb, facts: await storefront.facts(), now, query: {}, shopper: null };
+    const { searches } = storefront;
+    const input = { db: readDb, facts: await storefront.facts(), searches, now, query: {}, shopper: null };
     const paths: string[] = [];
     for (const kind of publicKinds) {
-      // A shopper's own, or another form of a page that is listed itself.
-      if (kind.own || kind.standsFor) continue;
+      // A shopper's own, another form of a page that is listed itself, or one without end.
+      if (kind.own || kind.standsFor || kind.endless) continue;
       const all = Object.values(plan.pages).filter((page) => page.kind === kind.id);
       const pages = all.filter(({ unlisted, about }) => !unlisted && about === null);
       if (kind.many) {

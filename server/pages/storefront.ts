@@ -20,6 +20,8 @@ import type { Queryable } from '../db/pool.ts';
 import { listingNames, type ListingNames } from '../listing/listingNames.ts';
 import { listings, type Listings } from '../listing/listings.ts';
 import { aboutReaders } from './about/index.ts';
+import { searchLanguage } from '../../core/search/language.ts';
+import { searches as makeSearches, type Searches } from '../search/searches.ts';
 import { readPictures } from '../pictures/pictureRows.ts';
 
 /** What was asked for: a kind of page, the slug of what it is about, and the parameters that it reads. */
@@ -77,6 +79,8 @@ export interface Storefront {
   facts(): Promise<Facts>;
   /** What listings read of all products. */
   listings: Listings;
+  /** What shoppers search the store for. */
+  searches: Searches;
   /** What listings are named by, in this house. */
   names(house: Pick<House, 'currency'>): Promise<ListingNames>;
   tree(): Promise<CategoryTree>;
@@ -96,8 +100,16 @@ export interface Storefront {
   changed(names: readonly string[]): void;
 }
 
+/** What is kept for all, and has to follow the day and the plan. */
+export interface Upkeep {
+  /** Sums up the sales of spans of days as of this one. */
+  rollWindows(today: number): void;
+  /** Lets the search know the forms of words of a language. */
+  searchIn(language: string): void;
+}
+
 /** Makes views of pages from a plan and the catalogue as it is now. */
-export function storefront(db: Queryable, rollWindows: (today: number) => void): Storefront {
+export function storefront(db: Queryable, upkeep: Upkeep): Storefront {
   let known: Promise<Facts> | null = null;
   let last: CategoryTree | null = null;
   let named: { facts: Facts; index: ListingIndex; currency: string; names: ListingNames } | null = null;
@@ -111,6 +123,7 @@ export function storefront(db: Queryable, rollWindows: (today: number) => void):
     return asked;
   };
   const kept = listings(db);
+  const searches = makeSearches(db);
   const names: Storefront['names'] = async (house) => {
     const last = named;
     const read = await Promise.all([facts(), kept.index()]).catch((error: unknown) => {
@@ -128,17 +141,19 @@ export function storefront(db: Queryable, rollWindows: (today: number) => void):
   return {
     facts,
     listings: kept,
+    searches,
     names,
     tree: () => facts().then(({ tree }) => tree),
     lastTree: () => last,
     changed(changes) {
       kept.changed(changes);
+      searches.changed(changes);
       if (changes.some((name) => FACTS_READ.has(name))) known = null;
     },
     async example(kind, now, about = null) {
       if (!kind.needs) return '';
       const reader = aboutReaders[kind.needs];
-      const input = { db, facts: await facts(), now, query: {}, shopper: null };
+      const input = { db, facts: await facts(), searches, now, query: {}, shopper: null };
       return about === null ? reader.example(input) : ((await reader.slugOf?.(about, input)) ?? null);
     },
     async view(plan, wanted, address, now, own) {
@@ -146,9 +161,19 @@ export function storefront(db: Queryable, rollWindows: (today: number) => void):
       if (pagesFor(plan, kind, slug).length === 0) return null;
       const at = await facts();
       const today = storeDay(now, plan.house.timeZone);
-      if (at.soldWindowsAsOf !== today) rollWindows(today);
+      if (at.soldWindowsAsOf !== today) upkeep.rollWindows(today);
+      const language = searchLanguage(plan.house.locale);
+      if (at.searchLanguage !== language) upkeep.searchIn(language);
       const about = kind.needs
-        ? await aboutReaders[kind.needs].read(slug, { db, facts: at, now, query, shopper, house: plan.house })
+        ? await aboutReaders[kind.needs].read(slug, {
+            db,
+            facts: at,
+            searches,
+            now,
+            query,
+            shopper,
+            house: plan.house,
+          })
         : {};
       if (!about) return null;
       const whole = pageFor(plan, kind, slug, aboutId(kind, about));

@@ -19,6 +19,7 @@ import { OrdersBay } from './Orders.tsx';
 import { OwnLinksBay } from './OwnLinks.tsx';
 import { PictureTextBay } from './PictureText.tsx';
 import { ProductBay } from './Product.tsx';
+import { SearchBay } from './Search.tsx';
 import { ShelfBay } from './Shelf.tsx';
 import { StoreNameBay } from './StoreName.tsx';
 import { TabsBay } from './Tabs.tsx';
@@ -36,6 +37,7 @@ import { noticeCss } from '../styles/bays/notice.ts';
 import { orderCss } from '../styles/bays/order.ts';
 import { orderLinesCss } from '../styles/bays/orderLines.ts';
 import { pictureTextCss } from '../styles/bays/pictureText.ts';
+import { searchCss } from '../styles/bays/search.ts';
 import { swatchesCss } from '../styles/swatches.ts';
 import { productCss } from '../styles/bays/product.ts';
 import { tabsCss } from '../styles/bays/tabs.ts';
@@ -62,6 +64,7 @@ const bayDrawings: { [H in ContentView['holds']]: DrawnBay<H> } = {
   order: { Drawing: OrderBay, css: [formsCss, orderCss] },
   orders: { Drawing: OrdersBay, css: [orderLinesCss] },
   ask: { Drawing: AskBay, css: [formsCss] },
+  search: { Drawing: SearchBay, css: [searchCss] },
   contact: { Drawing: ContactBay, css: [formsCss] },
   links: { Drawing: LinksBay, css: [linksCss] },
   line: { Drawing: LineBay, css: [lineCss] },

@@ -34,6 +34,8 @@ if (document.querySelector('[data-close]'))
   void import('./notice.ts').then(({ keepNotices }) => keepNotices(document));
 if (document.querySelector('[data-listing]'))
   void import('./listing.ts').then(({ keepListings }) => keepListings(enhance));
+if (document.querySelector('[data-suggests]'))
+  void import('./search.ts').then(({ keepSearches }) => keepSearches());
 if (document.querySelector('[data-jump]'))
   void import('./jump.ts').then(({ keepJumps }) => keepJumps(document));
 if (document.querySelector('.menu-more,.menu-fold')) keepMenus(document);

@@ -36,7 +36,7 @@ function Filter({ filter, most, action }: { filter: ToolFilter; most: number; ac
   if (drawn === 'box')
     return (
       <div className="filter">
-        <Values filterId={filter.id} values={values} drawn={drawn} label={words} />
+        <Values filter={filter} values={values} />
       </div>
     );
   const [first, rest] = unfolded(filter, most);
@@ -47,49 +47,32 @@ function Filter({ filter, most, action }: { filter: ToolFilter; most: number; ac
         {span && <span className="filter-span">{span.words}</span>}
       </p>
       {span && <SpanFields span={span} words={words} action={action} />}
-      {first.length > 0 && <Values filterId={filter.id} values={first} drawn={drawn} label={words} />}
+      {first.length > 0 && <Values filter={filter} values={first} />}
       {rest.length > 0 && (
         <details data-key={filter.id}>
           <summary data-key={`more ${filter.id}`}>{texts.moreOfFilter(rest.length)}</summary>
-          <Values filterId={filter.id} values={rest} drawn={drawn} label={words} />
+          <Values filter={filter} values={rest} />
         </details>
       )}
     </div>
   );
 }
 
-function Values({
-  filterId,
-  values,
-  drawn,
-  label,
-}: {
-  filterId: string;
-  values: readonly ToolValue[];
-  drawn: ToolFilter['drawn'];
-  label: string;
-}) {
+function Values({ filter, values }: { filter: ToolFilter; values: readonly ToolValue[] }) {
   return (
-    <ul className={`filter-values as-${drawn}`} role="list" aria-label={label}>
+    <ul className={`filter-values as-${filter.drawn}`} role="list" aria-label={filter.words}>
       {values.map((value) => (
         <li key={value.id} className={value.depth > 0 ? `depth-${Math.min(value.depth, 4)}` : undefined}>
-          <Value value={value} filterId={filterId} drawn={drawn} />
+          <Value value={value} filter={filter} />
         </li>
       ))}
     </ul>
   );
 }
 
-function Value({
-  value,
-  filterId,
-  drawn,
-}: {
-  value: ToolValue;
-  filterId: string;
-  drawn: ToolFilter['drawn'];
-}) {
+function Value({ value, filter }: { value: ToolValue; filter: ToolFilter }) {
   const texts = useTexts();
+  const { drawn } = filter;
   const { words, count, adds, chosen, href, face } = value;
   const said = chosen
     ? texts.valueChosen(words)
@@ -127,9 +110,10 @@ function Value({
       href={href}
       aria-label={said}
       aria-current={chosen ? 'true' : undefined}
+      data-filter={filter.name}
       data-count={count ?? undefined}
       title={drawn === 'swatches' ? words : undefined}
-      data-key={`${filterId} ${value.id}`}
+      data-key={`${filter.id} ${value.id}`}
     >
       {inside}
     </a>

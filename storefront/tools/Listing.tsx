@@ -24,7 +24,13 @@ export function Listing({ shelfId, tools, found, children }: ListingProps) {
   const filtersId = `filters-${shelfId}`;
   const anchored = `${action}#${listAnchor(shelfId)}`;
   return (
-    <div className="listing" data-listing={shelfId} id={listAnchor(shelfId)} data-address={tools.self}>
+    <div
+      className="listing"
+      data-listing={shelfId}
+      id={listAnchor(shelfId)}
+      data-address={tools.self}
+      data-total={tools.total}
+    >
       {filters.length > 0 && <Filters id={filtersId} tools={tools} action={anchored} />}
       <div className="list">
         <div className="tools">

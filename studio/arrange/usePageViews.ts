@@ -14,6 +14,8 @@ import type { PageView } from '../../core/view/view.ts';
 import type { SeenBy } from '../../core/api/assortments.ts';
 import { inList, orderOf } from '../../core/shopper/order.ts';
 import { findProducts, specimenBasket, specimenEntry, specimenProduct } from '../../core/api/catalogue.ts';
+import { nothingSearched } from '../../core/search/found.ts';
+import { fullest } from '../seenBy/fullest.ts';
 import { lookedAtBy, type Shopper } from '../seenBy/shopper.ts';
 import { useDraft, useStudio, type Studio } from '../studioContext.tsx';
 import { useNow } from '../useNow.ts';
@@ -25,8 +27,6 @@ type Needs = PageKind['needs'];
 function specimens(page: Page, needs: Needs, { tree, vocabulary }: Studio, shopper: Shopper): About {
   // What is arranged for one thing is shown with that.
   const [category, collection] = [page.about ?? shopper.category, page.about ?? shopper.collection];
-  const fullest = <T extends { products: number }>(all: readonly T[]) =>
-    [...all].sort((a, b) => b.products - a.products)[0] ?? null;
   if (needs === 'category')
     return { category: (category !== null && tree.byId(category)) || fullest(tree.roots) };
   if (needs !== 'collection') return {};
@@ -112,6 +112,9 @@ export function usePageViews(
     ...(kind.needs === 'entry' && { entry }),
     ...(kind.needs === 'basket' && { basket }),
     ...(kind.needs === 'saved' && { saved }),
+    ...(kind.needs === 'search' && {
+      search: { ...nothingSearched, words: shopper.search || (fullest(tree.roots)?.name ?? '') },
+    }),
     ...(kind.needs === 'order' && { order: basket && orderOf(1, basket) }),
     ...(kind.needs === 'account' && {
       saved,
@@ -124,6 +127,7 @@ export function usePageViews(
     product: about.product?.id ?? null,
     lookedAt: lookedAtBy(shopper),
     ...(about.saved && { saved: about.saved }),
+    ...(about.search && { search: about.search.words }),
   };
   const slug = kind.many ? page.slug : slugOf(kind.needs && about[kind.needs]);
   const viewOf = (one: Page) =>

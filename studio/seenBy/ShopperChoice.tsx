@@ -4,13 +4,16 @@ import { useNames, useStudio } from '../studioContext.tsx';
 import { Choice } from '../ui/Choice.tsx';
 import { NamedList } from '../ui/NamedList.tsx';
 import { Pick } from '../ui/Pick.tsx';
+import { Words } from '../ui/Words.tsx';
+import { fullest } from './fullest.ts';
+import { LONGEST_SEARCH } from './shopper.ts';
 
 const ANY = '(any)';
 
 /** Who is played, and what pages of each kind are shown with. */
 export default function ShopperChoice() {
   const { shopper, vocabulary, tree } = useStudio();
-  const { returning, lookedAt, category, collection, product } = useStore(shopper);
+  const { returning, lookedAt, category, collection, product, search } = useStore(shopper);
   const names = useNames();
   const look = (id: number) =>
     shopper.change({ lookedAt: [id, ...lookedAt.filter((one) => one !== id)].slice(0, 30) });
@@ -68,6 +71,13 @@ export default function ShopperChoice() {
           onChoose={(id) => shopper.change({ product: id })}
         />
       </div>
+      <Words
+        label="The page of searches is shown with"
+        value={search}
+        longest={LONGEST_SEARCH}
+        placeholder={fullest(tree.roots)?.name ?? ''}
+        onChange={(words) => shopper.change({ search: words })}
+      />
       <p>This changes only what you see here, never the draft.</p>
     </>
   );

@@ -9,12 +9,15 @@ export interface Shopper {
   category: number | null;
   collection: number | null;
   product: number | null;
+  /** What the page of searches is shown with; empty for what the store has most of. */
+  search: string;
 }
 
 export type ShopperStore = StoreApi<Shopper> & { change(change: Partial<Shopper>): void };
 
 const KEEP = 'wide-shelf-seen-by';
 const MOST_LOOKED_AT = 30;
+export const LONGEST_SEARCH = 120;
 
 export const newShopper: Shopper = {
   returning: false,
@@ -22,6 +25,7 @@ export const newShopper: Shopper = {
   category: null,
   collection: null,
   product: null,
+  search: '',
 };
 
 const isIds = (value: unknown): value is number[] =>
@@ -37,6 +41,7 @@ function kept(): Shopper {
       category: id(read.category),
       collection: id(read.collection),
       product: id(read.product),
+      search: typeof read.search === 'string' ? read.search.slice(0, LONGEST_SEARCH) : '',
     };
   } catch {
     return newShopper;

@@ -1,7 +1,6 @@
 import { LOOKED_AT } from '../kinds.ts';
 import { inCollection } from './collection.ts';
 import { plainClause } from './plainClause.ts';
-import { hasWords } from './words.ts';
 
 export type AroundClause = { is: 'around' };
 
@@ -13,6 +12,7 @@ export const aroundClause = plainClause('around', 'from the listing of the page'
     if (around === null) return [];
     if (around.of === 'category') return ['categoryIds'];
     if (around.of === 'saved') return [];
+    // What is found is another with the words of any product.
     return around.of === 'collection' ? LOOKED_AT : ['words'];
   },
   holds: (_, product, world, ruleHolds) => {
@@ -20,10 +20,9 @@ export const aroundClause = plainClause('around', 'from the listing of the page'
     if (around === null) return true;
     if (around.of === 'category')
       return tree.withBelow(around.id).some((id) => product.categoryIds.includes(id));
-    if (around.of === 'saved') return around.ids.includes(product.id);
     return around.of === 'collection'
       ? inCollection(around.id, product, world, ruleHolds)
-      : hasWords(around.words, product);
+      : around.ids.includes(product.id);
   },
   against: () => 'it is not in the listing of the page',
   reads: 'around',

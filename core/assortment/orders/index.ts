@@ -7,7 +7,7 @@ import {
   type ViewedOrder,
 } from './byDemand.ts';
 import { plainOrders, type PlainOrder } from './plain.ts';
-import { lookedAtOrder, relatedOrder, savedOrder } from './personal.ts';
+import { bestMatchOrder, lookedAtOrder, relatedOrder, savedOrder } from './personal.ts';
 import { ratingOrder } from './rating.ts';
 import { shuffledOrder, type ShuffledOrder } from './shuffled.ts';
 
@@ -22,6 +22,7 @@ export const orderKinds: readonly OrderKind<Order>[] = [
   viewedOrder,
   lookedAtOrder,
   savedOrder,
+  bestMatchOrder,
   relatedOrder,
   shuffledOrder,
 ];

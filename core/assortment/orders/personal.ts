@@ -1,4 +1,5 @@
 import { relatedness } from '../related.ts';
+import type { Around } from '../kinds.ts';
 import { LAST, plainOrder } from './plain.ts';
 
 export const lookedAtOrder = plainOrder(
@@ -14,17 +15,31 @@ export const lookedAtOrder = plainOrder(
   { reads: 'lookedAt' },
 );
 
+/** What the page is about as a list of its own: places in it, those that are not in it last. */
+const placeIn = (of: 'saved' | 'search', around: Around, id: number): number => {
+  const at = around?.of === of ? around.ids.indexOf(id) : -1;
+  return at < 0 ? LAST : at;
+};
+
 export const savedOrder = plainOrder(
   'saved',
   'Most recently saved',
   'most recently saved first',
   ['saved', 'later', 'wish'],
   [],
-  (product, { around }) => {
-    const at = around?.of === 'saved' ? around.ids.indexOf(product.id) : -1;
-    return [at < 0 ? LAST : at];
-  },
+  (product, { around }) => [placeIn('saved', around, product.id)],
   { reads: 'around' },
+);
+
+export const bestMatchOrder = plainOrder(
+  'bestMatch',
+  'Best match',
+  'best match first',
+  ['search', 'found', 'relevance', 'match'],
+  [],
+  (product, { around }) => [placeIn('search', around, product.id)],
+  // Of two that match alike, the one that sold more comes first.
+  { reads: 'around', changing: 'daily' },
 );
 
 export const relatedOrder = plainOrder(

@@ -15,6 +15,7 @@ export interface PlainOrder {
     | 'lastSold'
     | 'lookedAt'
     | 'saved'
+    | 'bestMatch'
     | 'related'
     | 'asNamed';
 }

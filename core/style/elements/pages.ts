@@ -177,7 +177,7 @@ export const fieldElement: StyleElement = {
   name: 'Fields of forms',
   group: 'pages',
   on: 'house',
-  selectors: ['.form-field :is(input,textarea)', '.buy select', '.quantity'],
+  selectors: ['.form-field :is(input,textarea)', '.buy select', '.quantity', '.site-search input'],
   ofCard: null,
   edge: ['borderColour', 'background'],
   takes: ['textColour', 'family', 'background', 'borderColour', 'corners', 'shadow', 'time'],

@@ -98,10 +98,9 @@ export const clauseSql: { [K in Clause['is']]: ClauseSql<Extract<Clause, { is: K
     const { around } = world;
     if (around === null) return 'true';
     if (around.of === 'category') return inOrBelow([around.id], statement);
-    if (around.of === 'saved') return `p.id = ANY(${statement.ints(around.ids)})`;
     return around.of === 'collection'
       ? inCollections([around.id], statement, world, ruleSql)
-      : hasWords(around.words, statement);
+      : `p.id = ANY(${statement.ints(around.ids)})`;
   },
   related: (_, statement, world) =>
     world.product ? `${relatednessSql(statement, world)} >= ${LEAST_RELATED}` : 'false',

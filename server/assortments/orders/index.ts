@@ -90,6 +90,11 @@ export const orderSql: { [K in Exclude<Order['by'], 'asNamed'>]: OrderToSql<Extr
       },
     ],
   }),
+  bestMatch: (_, statement, { around }) => ({
+    join: () =>
+      `LEFT JOIN unnest(${statement.ints(around?.of === 'search' ? around.ids : [])}) WITH ORDINALITY AS found (id, place) ON found.id = p.id`,
+    keys: [{ sql: last('found.place', '9223372036854775807') }],
+  }),
   related: (_, statement, world) => ({ keys: [{ sql: relatednessSql(statement, world), descending: true }] }),
   shuffled: (order, statement, world) => ({
     keys: [{ sql: `md5(${statement.value(shuffleSeed(order, world))} || p.id)`, text: true }],

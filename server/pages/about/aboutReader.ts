@@ -3,10 +3,12 @@ import type { Shopper } from '../../../core/shopper/shopper.ts';
 import type { House } from '../../../core/plan/house.ts';
 import type { Facts } from '../../assortments/facts.ts';
 import type { Queryable } from '../../db/pool.ts';
+import type { Searches } from '../../search/searches.ts';
 
 export interface AboutInput {
   db: Queryable;
   facts: Facts;
+  searches: Searches;
   /** UTC ms. */
   now: number;
   query: Readonly<Record<string, string | undefined>>;

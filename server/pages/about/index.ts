@@ -8,6 +8,7 @@ import { aboutEntry } from './entry.ts';
 import { aboutOrder } from './order.ts';
 import { aboutProduct } from './product.ts';
 import { aboutSaved } from './saved.ts';
+import { aboutSearch } from './search.ts';
 
 /** Readers of what pages are about; one that a kind of page needs and that is missing does not compile. */
 export const aboutReaders: Record<keyof AboutKinds, AboutReader> = {
@@ -18,5 +19,6 @@ export const aboutReaders: Record<keyof AboutKinds, AboutReader> = {
   basket: aboutBasket,
   order: aboutOrder,
   saved: aboutSaved,
+  search: aboutSearch,
   account: aboutAccount,
 };
