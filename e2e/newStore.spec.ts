@@ -38,7 +38,7 @@ test('a new store goes from its setup code to pages that shoppers see', async ({
     await page.getByRole('button', { name: /^Publish \d+ changes/ }).click();
     const dialog = page.getByRole('dialog');
     await expect(dialog).toContainText('Shoppers see nothing yet.');
-    await expect(dialog.getByRole('listitem').filter({ hasText: 'is a new page' })).toHaveCount(17);
+    await expect(dialog.getByRole('listitem').filter({ hasText: 'is a new page' })).toHaveCount(18);
     await dialog.getByRole('button', { name: 'Publish now' }).click();
     await expect(page.getByRole('dialog', { name: 'Live' })).toContainText('Release 1');
 

@@ -6,6 +6,7 @@ import { keepMenus } from './menu.ts';
 import { keep, kept } from './memory.ts';
 import { keepMoving } from './moving.ts';
 import { keepQuick } from './quick.ts';
+import { keepSearches } from './searchField.ts';
 import { keepSwatches } from './swatches.ts';
 import { trackMover } from './trackMover.ts';
 
@@ -34,8 +35,7 @@ if (document.querySelector('[data-close]'))
   void import('./notice.ts').then(({ keepNotices }) => keepNotices(document));
 if (document.querySelector('[data-listing]'))
   void import('./listing.ts').then(({ keepListings }) => keepListings(enhance));
-if (document.querySelector('[data-suggests]'))
-  void import('./search.ts').then(({ keepSearches }) => keepSearches());
+keepSearches();
 if (document.querySelector('[data-jump]'))
   void import('./jump.ts').then(({ keepJumps }) => keepJumps(document));
 if (document.querySelector('.menu-more,.menu-fold')) keepMenus(document);

@@ -9,20 +9,11 @@ interface Suggested {
 }
 
 /** Completes what is typed into a search field: an ARIA combobox whose options lead to pages. */
-function keepSearch(form: HTMLFormElement): void {
-  const field = form.querySelector('input')!;
-  const list = form.querySelector<HTMLElement>('.suggestions')!;
+export function suggestIn(form: HTMLFormElement, field: HTMLInputElement, list: HTMLElement): void {
   const status = document.createElement('p');
   status.className = 'unseen';
   status.setAttribute('role', 'status');
   form.append(status);
-  for (const [name, value] of Object.entries({
-    role: 'combobox',
-    'aria-autocomplete': 'list',
-    'aria-expanded': 'false',
-    'aria-controls': list.id,
-  }))
-    field.setAttribute(name, value);
   const known = new Map<string, Suggested>();
   let wait: ReturnType<typeof setTimeout> | undefined;
   let asked = '';
@@ -51,6 +42,10 @@ function keepSearch(form: HTMLFormElement): void {
     field.setAttribute('aria-expanded', 'true');
     status.textContent = said;
   };
+  const later = () => {
+    clearTimeout(wait);
+    wait = setTimeout(() => void ask(), REST_MS);
+  };
   const ask = async () => {
     const words = field.value.trim();
     asked = words;
@@ -71,10 +66,9 @@ function keepSearch(form: HTMLFormElement): void {
     }
   };
 
-  field.addEventListener('input', () => {
-    clearTimeout(wait);
-    wait = setTimeout(() => void ask(), REST_MS);
-  });
+  field.addEventListener('input', later);
+  // What was typed before this was here.
+  if (field.value !== field.defaultValue) later();
   field.addEventListener('keydown', (event) => {
     const all = options();
     if (list.hidden) {
@@ -112,8 +106,4 @@ function keepSearch(form: HTMLFormElement): void {
     asked = '';
     shut();
   });
-}
-
-export function keepSearches(): void {
-  for (const form of document.querySelectorAll<HTMLFormElement>('[data-suggests]')) keepSearch(form);
 }
