@@ -9,7 +9,7 @@ import type { Pool } from '../server/db/pool.ts';
 import { catalogueOf, median, times, worldOf } from './assortments.ts';
 import { atMost, distribution, ratioAtMost, type Figure } from './figure.ts';
 
-const filters: readonly Filter[] = [
+export const benchFilters: readonly Filter[] = [
   { by: 'category' },
   { by: 'price' },
   { by: 'option', option: 1 },
@@ -112,7 +112,7 @@ async function timeListings(pool: Pool, count: number) {
   const found = new Map<string, number[]>();
   for (const [of, assortment] of Object.entries(lists))
     for (const [name, chosen] of Object.entries(choices)) {
-      const listing: Listing = { filters, choices: chosen, words: '', sort: null };
+      const listing: Listing = { filters: benchFilters, choices: chosen, words: '', sort: null };
       const asked = { assortment, fallbacks: [], without: [], listing, start: 0, count: 48 };
       const run = () => answerListing(pool, asked, kept, world);
       found.set(`${of}, ${name} chosen`, await times(run, count));
