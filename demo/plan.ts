@@ -404,7 +404,15 @@ export function demoPlan(bannerPictureId: string, ids: DemoIds): StoredPlan {
         kind: 'product',
         name: 'Product',
         bays: [
-          { id: 'product', holds: 'product', look: { above: { phone: 12 }, below: { phone: 24 } } },
+          {
+            id: 'product',
+            holds: 'product',
+            way: { phone: 'dots', laptop: 'small' },
+            smallAt: { phone: 'beside' },
+            share: { phone: 50 },
+            neighbours: true,
+            look: { above: { phone: 12 }, below: { phone: 24 } },
+          },
           shelfBay('often-bought-together', 'Often bought together'),
         ],
       },

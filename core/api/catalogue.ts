@@ -1,3 +1,4 @@
+import type { Neighbours } from '../catalogue/neighbours.ts';
 import type { CategoryFacts, EntryDetail, ProductDetail, ProductFacts } from '../catalogue/facts.ts';
 import type { Vocabulary } from '../catalogue/vocabulary.ts';
 import { array, idSchema, string, type Schema } from '../schema/schema.ts';
@@ -71,7 +72,10 @@ export const specimenProduct = contract({
   path: '/api/specimen',
   who: 'signedIn',
   query: oneOrAny,
-  answer: shape<{ product: ProductDetail | null }>({ product: told() }),
+  answer: shape<{ product: ProductDetail | null; neighbours: Neighbours | null }>({
+    product: told(),
+    neighbours: told(),
+  }),
 });
 
 /** An entry to show an entry's page with: the one with this id, or an example where none is named. */

@@ -100,6 +100,8 @@ export interface BayKind<S extends Lines, C extends object> {
   showable?(bay: BayOf<string, S>): readonly string[];
   /** The form by which shoppers write to the store: its fields by name, and what of it an address asks for once it was sent. */
   form?(bay: BayOf<string, S>): { fields: Readonly<Record<string, FormField>>; thanks: string };
+  /** It shows what stands before and after what the page is about. */
+  showsNeighbours?(bay: BayOf<string, S>): boolean;
   /** Id of the bay of its page that it leads to, without which it is not shown; empty while none is chosen. */
   leadsTo?(bay: BayOf<string, S>): string;
   /** It is a list of links to the store's own pages: what to set so that it has one more at its end; null where it is full. */

@@ -41,8 +41,8 @@ function shown(kind: 'product' | 'quick', settings: Record<string, unknown> = {}
   });
   const { content } = view.bays[0]!;
   const bay = plan.pages[kind]!.bays[0]!;
-  const [line] = bayKind('product').spec;
-  const sentence = line!.say({ bay, names: specimenNames } as unknown as LineInput);
+  const line = bayKind('product').spec.find(({ id }) => id === 'text')!;
+  const sentence = line.say({ bay, names: specimenNames } as unknown as LineInput);
   const said = sentence.map((piece) => (typeof piece === 'string' ? piece : piece.text)).join('');
   return { content: content as Extract<typeof content, { holds: 'product' }>, said };
 }
@@ -50,8 +50,8 @@ function shown(kind: 'product' | 'quick', settings: Record<string, unknown> = {}
 describe('a product in full and in short', () => {
   it('has all of it on its own page, and less in the quick view, as each is arranged', () => {
     const [full, short] = [shown('product'), shown('quick')];
-    expect(full.content.pictures).toHaveLength(3);
-    expect(short.content.pictures.map(({ id }) => id)).toEqual(['a']);
+    expect(full.content.pictures.all).toHaveLength(3);
+    expect(short.content.pictures.all.map(({ id }) => id)).toEqual(['a']);
     expect(full.content.shows).toMatchObject({ longText: true, fields: true, details: false });
     expect(short.content.shows).toMatchObject({
       longText: false,
@@ -59,16 +59,16 @@ describe('a product in full and in short', () => {
       details: true,
       buying: true,
     });
-    expect(full.said).toBe('12 pictures, all but link to its own page');
-    expect(short.said).toBe('1 picture, all but long description and fields');
+    expect(full.said).toBe('All but link to its own page');
+    expect(short.said).toBe('All but long description and fields');
   });
 
   it('shows what is set', () => {
     const { content, said } = shown('quick', { most: 2, 'shows.longText': true, 'shows.fields': true });
-    expect(content.pictures).toHaveLength(2);
+    expect(content.pictures.all).toHaveLength(2);
     expect(content.shows.longText).toBe(true);
-    expect(said).toBe('2 pictures, everything');
-    expect(shown('product', { most: 0 }).content.pictures).toEqual([]);
+    expect(said).toBe('Everything');
+    expect(shown('product', { most: 0 }).content.pictures.all).toEqual([]);
   });
 
   it('stays where it is when a value is chosen', () => {

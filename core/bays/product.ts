@@ -1,5 +1,7 @@
 import { textsFor } from '../texts/index.ts';
-import type { PictureFacts, ProductDetail } from '../catalogue/facts.ts';
+import { valueAt, type Varying } from '../bands/varying.ts';
+import type { ProductDetail } from '../catalogue/facts.ts';
+import type { Neighbour, Neighbours } from '../catalogue/neighbours.ts';
 import { fieldWords } from '../catalogue/fieldWords.ts';
 import { soldAs } from '../group/soldAs.ts';
 import { decimalMoney, formatMoney } from '../catalogue/money.ts';
@@ -7,9 +9,12 @@ import { renditionAddress } from '../picture/renditions.ts';
 import { saidPrice, type SaidPrice } from '../catalogue/saidPrice.ts';
 import { showsPrices, type Selling } from '../catalogue/selling.ts';
 import { savingOf, type Saving } from '../card/saving.ts';
-import { counted, listed } from '../sentence/sentence.ts';
-import { setting, type Setting } from '../settings/setting.ts';
-import { integer, yesNo } from '../settings/values.ts';
+import { counted, listed, lowered } from '../sentence/sentence.ts';
+import { byBand } from '../css/containers.ts';
+import { setting, varying, type Setting } from '../settings/setting.ts';
+import { choice, yesNo } from '../settings/values.ts';
+import { sayVarying } from '../spec/sayVarying.ts';
+import { keptFor } from '../view/keptFor.ts';
 import { contentLine, opens } from '../spec/content.ts';
 import { lookLine } from '../spec/look.ts';
 import { visibilityLine } from '../spec/visibility.ts';
@@ -19,13 +24,42 @@ import { labelKind } from '../label/labels/index.ts';
 import { labelsOf } from '../label/labelsOf.ts';
 import type { StoreTexts } from '../texts/storeTexts.ts';
 import type { BayKind } from './bayKind.ts';
+import type { Bay } from './index.ts';
+import {
+  pictureSettings,
+  picturesCss,
+  productHeight,
+  productPictures,
+  STANDS,
+  WAYS,
+  ZOOMS,
+  type ProductPictures,
+  type Stand,
+  type Way,
+  type Zoom,
+} from './productPictures.ts';
 import { withoutShelves } from './withoutShelves.ts';
+
+/** A product beside it, as a link. */
+export interface NeighbourLink {
+  title: string;
+  href: string;
+}
 
 export interface ProductContent {
   product: ProductDetail | null;
-  /** Those of its pictures that are shown. */
-  pictures: PictureFacts[];
+  pictures: ProductPictures;
+  /** Null where they are not shown. */
+  neighbours: {
+    said: string;
+    href: string;
+    previous: NeighbourLink | null;
+    next: NeighbourLink | null;
+  } | null;
   shows: Readonly<Record<Part, boolean>>;
+  /** Text is level with the top or the middle of what stands beside it. */
+  upright: Varying<'start' | 'center'>;
+  align: Varying<'start' | 'center'>;
   /** Null where the store does not say its prices. */
   price: SaidPrice | null;
   options: { name: string; values: SwatchView[] }[];
@@ -53,23 +87,32 @@ const PARTS = {
 } as const;
 type Part = keyof typeof PARTS;
 
-/** Most pictures that are kept of a product. */
-const MOST_PICTURES = 12;
-
 const settings = {
+  picture: pictureSettings,
   text: {
-    most: setting(integer(0, MOST_PICTURES, 'pictures'), MOST_PICTURES, {
-      name: 'Pictures, at most',
-      find: ['pictures', 'gallery', 'how many'],
-    }),
     shows: Object.fromEntries(
       Object.entries(PARTS).map(([part, name]) => [
         part,
         setting(yesNo(), part !== 'details', { name, find: ['show', 'hide', name.toLowerCase()] }),
       ]),
     ) as Record<Part, Setting<boolean>>,
+    neighbours: setting(yesNo(), false, {
+      name: 'Previous and next product',
+      find: ['previous', 'next', 'neighbours', 'browse', 'links'],
+      about: 'Of its main category, in your own order; for shoppers who come from a list, of that list.',
+    }),
+    upright: varying(choice({ start: 'With the top', center: 'With the middle' }), 'start', {
+      name: 'Text beside pictures is level',
+      find: ['top', 'middle', 'level', 'upright', 'align'],
+    }),
+    align: varying(choice({ start: 'At the start', center: 'In the middle' }), 'start', {
+      name: 'Text stands',
+      find: ['align', 'centre', 'text', 'left', 'middle'],
+    }),
   },
 };
+
+const kept = keptFor<Bay, ProductPictures>();
 
 /** How the product can be had. */
 type Buying =
@@ -111,6 +154,19 @@ function buyingOf(
   };
 }
 
+function neighbourLinks(
+  { category, place, of, previous, next }: Neighbours,
+  texts: StoreTexts,
+): ProductContent['neighbours'] {
+  const link = (one: Neighbour | null) => one && { title: one.title, href: `/product/${one.slug}` };
+  return {
+    said: texts.placeIn(place, of, category.name),
+    href: `/category/${category.slug}`,
+    previous: link(previous),
+    next: link(next),
+  };
+}
+
 /** The product that a product page is about. */
 export const productBay: BayKind<typeof settings, ProductContent> = {
   id: 'product',
@@ -119,13 +175,25 @@ export const productBay: BayKind<typeof settings, ProductContent> = {
   defaults: { 'look.above': 24, 'look.below': 24 },
   hasHeading: false,
   spec: [
-    contentLine('text', 'Shows', ({ most, shows }) => {
+    contentLine('picture', 'Pictures', ({ most, way, stands, zoom }, names) => [
+      opens(most === 0 ? 'None' : `At most ${counted(most as number, 'picture')}`, 'most'),
+      ', ',
+      opens(
+        sayVarying(way as Varying<Way>, names, (one) => lowered(WAYS[one])),
+        'way',
+      ),
+      ', ',
+      opens(
+        sayVarying(stands as Varying<Stand>, names, (one) => lowered(STANDS[one])),
+        'stands',
+      ),
+      ...(zoom === 'none' ? [] : [', ', opens(`zoom ${lowered(ZOOMS[zoom as Zoom])}`, 'zoom')]),
+    ]),
+    contentLine('text', 'Shows', ({ shows }) => {
       const left = Object.entries(PARTS).filter(([part]) => !(shows as Record<string, boolean>)[part]);
       return [
-        opens(counted(most as number, 'picture'), 'most'),
-        ', ',
         opens(
-          left.length ? `all but ${listed(left.map(([, name]) => name.toLowerCase()))}` : 'everything',
+          left.length ? `All but ${listed(left.map(([, name]) => name.toLowerCase()))}` : 'Everything',
           `shows.${left[0]?.[0] ?? 'brand'}`,
         ),
       ];
@@ -135,10 +203,12 @@ export const productBay: BayKind<typeof settings, ProductContent> = {
   ],
   addable: false,
   named: () => 'The product',
+  showsNeighbours: ({ neighbours }) => neighbours,
   atFirst: (id) => ({ bay: { id, holds: 'product' }, shelves: [] }),
   ...withoutShelves,
   pictures: () => [],
-  *view({ most, shows }, { about, store, address, changes }) {
+  *view(set, { about, store, address, changes, room, plan, bay }) {
+    const { shows, upright, align } = set;
     const product = about.product ?? null;
     const { currency, swatches, wording } = store;
     const texts = textsFor(wording);
@@ -148,7 +218,12 @@ export const productBay: BayKind<typeof settings, ProductContent> = {
     return {
       content: {
         product,
-        pictures: product?.pictures.slice(0, most) ?? [],
+        pictures: kept(bay, [product, room, plan.house.bands], () =>
+          productPictures(set, product?.pictures ?? [], room, plan.house.bands),
+        ),
+        neighbours: set.neighbours && about.neighbours ? neighbourLinks(about.neighbours, texts) : null,
+        upright,
+        align,
         shows,
         save:
           product && store.saves
@@ -169,10 +244,16 @@ export const productBay: BayKind<typeof settings, ProductContent> = {
       empty: !product,
     };
   },
-  tones: ({ pictures }) => pictures,
+  tones: ({ pictures }) => pictures.all,
   heads: () => true,
-  heightPx: (_content, _heading, _bands, regionPx) => (regionPx >= 880 ? 780 : 1300),
-  css: () => '',
+  heightPx: ({ pictures }, _heading, bands, regionPx) => productHeight(pictures, bands, regionPx),
+  scripted: ({ pictures }) => pictures.all.length > 0,
+  css: ({ pictures, upright, align }, scope, bands) =>
+    picturesCss(pictures, scope, bands) +
+    byBand(bands, (band) => {
+      const at = valueAt(align, bands, band);
+      return `${scope}{--upright:${valueAt(upright, bands, band)};--lines:${at};--line-of:${at === 'center' ? 'center' : 'normal'}}`;
+    }),
   data: ({ product, price }, { origin, currency }) =>
     product
       ? [

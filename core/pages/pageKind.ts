@@ -2,6 +2,7 @@ import type { StoreTexts } from '../texts/storeTexts.ts';
 import type { Around } from '../assortment/kinds.ts';
 import type { CategoryTree } from '../catalogue/categoryTree.ts';
 import type { CategoryFacts, EntryDetail, PictureFacts, ProductDetail } from '../catalogue/facts.ts';
+import type { Neighbours } from '../catalogue/neighbours.ts';
 import type { StoredBay } from '../bays/index.ts';
 import type { Basket } from '../shopper/basket.ts';
 import type { OrderFacts, OrderInList } from '../shopper/order.ts';
@@ -36,6 +37,8 @@ export interface AboutKinds {
 export interface About extends AboutKinds {
   sent?: SentForm | null;
   done?: boolean;
+  /** What stands before and after the product, where that is shown. */
+  neighbours?: Neighbours | null;
   /** A quote is asked for, whatever the store does else. */
   asksQuote?: boolean;
   /** What would name an order that is placed from here. */

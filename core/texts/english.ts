@@ -155,6 +155,32 @@ export const english = {
   start: ofMoving('Play {list}', [LIST]),
 
   noPicture: ofProducts('No picture yet'),
+  placeIn: ofProducts(
+    '{place} of {count} in {category}',
+    [
+      ['place', 9],
+      ['count', 13],
+      ['category', 'Jugs and ewers'],
+    ],
+    'Beside the links to the previous and the next product',
+  ),
+  neighbours: ofProducts('Previous and next product', 'Names the two links, said aloud'),
+  zoomOf: ofProducts(
+    'Zoom, picture {number} of {count}',
+    [
+      ['number', 2],
+      ['count', 4],
+    ],
+    'A button on a picture, said aloud',
+  ),
+  pictureOf: ofProducts(
+    'Picture {number} of {count}',
+    [
+      ['number', 2],
+      ['count', 4],
+    ],
+    'A small picture or a position dot, said aloud',
+  ),
   from: ofProducts('from', 'Before the lowest of several prices'),
   rating: ofProducts(
     {

@@ -8,7 +8,11 @@ import {
   specimenProduct,
 } from '../../core/api/catalogue.ts';
 import { wordsOf } from '../../core/listing/parameters.ts';
+import { completePlan } from '../../core/plan/storedPlan.ts';
 import { pageKind } from '../../core/pages/index.ts';
+import { worldOf } from '../assortments/facts.ts';
+import { planFromRows, readDraft } from '../drafts/draftRows.ts';
+import { neighboursOf } from '../listing/neighbours.ts';
 import type { Api } from '../api.ts';
 import type { Parts } from '../parts.ts';
 import { exampleBasket } from '../shopper/exampleBasket.ts';
@@ -41,7 +45,13 @@ export function catalogueRoutes(api: Api, parts: Parts): void {
 
   api.answer(specimenProduct, async ({ query: { id } }) => {
     const slug = await parts.storefront.example(pageKind('product'), parts.clock(), Number(id) || null);
-    return { product: slug === null ? null : await readProductDetail(readDb, slug, null) };
+    const product = slug === null ? null : await readProductDetail(readDb, slug, null);
+    if (!product) return { product: null, neighbours: null };
+    const { facts, listings } = parts.storefront;
+    const nobody = { around: null, lookedAt: [], product: null };
+    const { house } = completePlan(planFromRows(await readDraft(readDb, ['house'])));
+    const world = worldOf(await facts(), house, parts.clock(), nobody);
+    return { product, neighbours: await neighboursOf(readDb, product, listings, world) };
   });
   api.answer(specimenBasket, async () => ({ basket: await exampleBasket(readDb, parts.clock()) }));
   api.answer(specimenEntry, async ({ query: { id } }) => {

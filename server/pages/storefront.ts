@@ -1,5 +1,6 @@
 import { storeDay } from '../../core/catalogue/storeTime.ts';
 import type { CategoryTree } from '../../core/catalogue/categoryTree.ts';
+import { bayKind } from '../../core/bays/index.ts';
 import type { Page } from '../../core/plan/page.ts';
 import { aboutId, pageFor, pagesFor } from '../../core/pages/index.ts';
 import type { PageKind } from '../../core/pages/pageKind.ts';
@@ -19,6 +20,7 @@ import { readRecord } from '../assortments/records.ts';
 import type { Queryable } from '../db/pool.ts';
 import { listingNames, type ListingNames } from '../listing/listingNames.ts';
 import { listings, type Listings } from '../listing/listings.ts';
+import { neighboursOf } from '../listing/neighbours.ts';
 import { aboutReaders } from './about/index.ts';
 import { searchLanguage } from '../../core/search/language.ts';
 import { searches as makeSearches, type Searches } from '../search/searches.ts';
@@ -179,7 +181,6 @@ export function storefront(db: Queryable, upkeep: Upkeep): Storefront {
       const whole = pageFor(plan, kind, slug, aboutId(kind, about));
       if (!whole) return null;
       const page = own ? onlyWith(whole, plan, own.bay) : whole;
-      if (shopper?.sent?.bay !== undefined) about.sent = shopper.sent;
       const pictures = await readPictures(db, picturesNamed(page, plan));
       const { product } = about;
       const seenBy: SeenBy = {
@@ -188,6 +189,9 @@ export function storefront(db: Queryable, upkeep: Upkeep): Storefront {
         product: product ? await readRecord(db, product.id) : null,
       };
       const world = worldOf(at, plan.house, now, seenBy, product ? await readOrderCount(db) : 0);
+      if (shopper?.sent?.bay !== undefined) about.sent = shopper.sent;
+      if (product && page.bays.some((bay) => bayKind(bay.holds).showsNeighbours?.(bay as never)))
+        about.neighbours = await neighboursOf(db, product, kept, world);
       const view = await viewAwaiting(
         {
           plan,

@@ -4,23 +4,49 @@ import type { ProductDetail } from '../../core/catalogue/facts.ts';
 import type { ContentView } from '../../core/bays/index.ts';
 import { stockWords } from '../../core/catalogue/stockWords.ts';
 import { useTexts } from '../texts.ts';
-import { Picture } from '../Picture.tsx';
+import { Gallery } from '../Gallery.tsx';
 import { QuantityField } from '../QuantityField.tsx';
 import { SwatchFace } from '../SwatchFace.tsx';
+import type { NeighbourLink, ProductContent } from '../../core/bays/product.ts';
 import type { BayDrawingProps } from './bayDrawing.ts';
 
 /** The product that a page is about. */
-export function ProductBay({ content }: BayDrawingProps<'product'>) {
+export function ProductBay({ bay, content }: BayDrawingProps<'product'>) {
   return (
-    <div className="inner">{content.product && <Product content={content} product={content.product} />}</div>
+    <div className="inner">
+      {content.neighbours && <Neighbours {...content.neighbours} />}
+      {content.product && <Product id={bay.id} content={content} product={content.product} />}
+    </div>
+  );
+}
+
+/** Ways to the products before and after it; with script, in the list that the shopper came from. */
+function Neighbours({ said, href, previous, next }: NonNullable<ProductContent['neighbours']>) {
+  const texts = useTexts();
+  // Where there is none, the list that the shopper came from may have one.
+  const link = (one: NeighbourLink | null, rel: 'prev' | 'next', words: string) => (
+    <a rel={rel} href={one?.href} aria-label={one ? `${words}: ${one.title}` : words} hidden={!one}>
+      {words}
+    </a>
+  );
+  return (
+    <nav className="neighbours" aria-label={texts.neighbours}>
+      <a className="from" href={href}>
+        {said}
+      </a>
+      {link(previous, 'prev', texts.previous)}
+      {link(next, 'next', texts.next)}
+    </nav>
   );
 }
 
 /** A product in full: pictures, price, options as links, stock and text. No script is needed. */
 function Product({
+  id,
   content,
   product,
 }: {
+  id: string;
   content: Extract<ContentView, { holds: 'product' }>;
   product: ProductDetail;
 }) {
@@ -28,18 +54,8 @@ function Product({
   const texts = useTexts();
   return (
     <article className="product" data-product={product.id}>
-      <ul className="gallery" role="list">
-        {pictures.map((picture, i) => (
-          <li key={picture.id}>
-            <Picture
-              picture={picture}
-              sizes={i === 0 ? '(min-width: 880px) 600px, 94vw' : '(min-width: 880px) 300px, 46vw'}
-              eager={i === 0}
-            />
-          </li>
-        ))}
-      </ul>
-      <div>
+      {pictures.all.length > 0 && <Gallery id={id} pictures={pictures} title={product.title} />}
+      <div className="told">
         {content.labels.length > 0 && (
           <div className="labels">
             {content.labels.map((label) => (

@@ -1,5 +1,6 @@
 /** The script of public pages. Every page works without it. */
 import { keepBasket } from './basket.ts';
+import { followList, rememberList } from './cameFrom.ts';
 import { followLookedAt } from './lookedAt.ts';
 import { keepGrowing } from './more.ts';
 import { keepMenus } from './menu.ts';
@@ -31,11 +32,16 @@ const enhance = (within: ParentNode) => {
 enhance(document);
 followLookedAt(enhance);
 keepSwatches(document);
+if (document.querySelector('.gallery'))
+  void import('./gallery.ts').then(({ keepGalleries }) => keepGalleries(document));
 if (document.querySelector('[data-close]'))
   void import('./notice.ts').then(({ keepNotices }) => keepNotices(document));
 if (document.querySelector('[data-listing]'))
   void import('./listing.ts').then(({ keepListings }) => keepListings(enhance));
 keepSearches();
+rememberList();
+const neighbours = document.querySelector<HTMLElement>('.neighbours');
+if (neighbours) followList(neighbours);
 if (document.querySelector('[data-jump]'))
   void import('./jump.ts').then(({ keepJumps }) => keepJumps(document));
 if (document.querySelector('.menu-more,.menu-fold')) keepMenus(document);

@@ -1,3 +1,4 @@
+import { keepGalleries } from './gallery.ts';
 import { scriptTexts } from '../../core/texts/inScript.ts';
 import { productCss } from '../styles/bays/product.ts';
 import { swatchesCss } from '../styles/swatches.ts';
@@ -31,6 +32,7 @@ async function fill(dialog: HTMLDialogElement, address: string, elsewhere: strin
   dialog.removeAttribute('aria-busy');
   dialog.querySelector('.product,.wait')?.remove();
   dialog.append(document.importNode(product, true));
+  keepGalleries(dialog);
   dialog.setAttribute('aria-label', product.querySelector('h1')?.textContent ?? '');
   if (at) dialog.querySelector<HTMLElement>(`[aria-label="${CSS.escape(at)}"]`)?.focus();
 }

@@ -75,12 +75,9 @@ export function usePageViews(
   const pictureIds = picturesNamed(page, plan);
   const { pictures } = usePictures(pictureIds);
   const productId = page.about ?? shopper.product;
-  const { data: product = null } = useQuery({
+  const { data: specimen } = useQuery({
     queryKey: ['specimen', productId],
-    queryFn: () =>
-      client
-        .ask(specimenProduct, { query: { id: String(productId ?? '') } })
-        .then((answer) => answer.product),
+    queryFn: () => client.ask(specimenProduct, { query: { id: String(productId ?? '') } }),
     enabled: kind.needs === 'product',
     staleTime: 60_000,
   });
@@ -108,7 +105,10 @@ export function usePageViews(
   });
   const about: About = {
     ...specimens(page, kind.needs, studio, shopper),
-    ...(kind.needs === 'product' && { product }),
+    ...(kind.needs === 'product' && {
+      product: specimen?.product ?? null,
+      neighbours: specimen?.neighbours ?? null,
+    }),
     ...(kind.needs === 'entry' && { entry }),
     ...(kind.needs === 'basket' && { basket }),
     ...(kind.needs === 'saved' && { saved }),

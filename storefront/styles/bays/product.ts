@@ -1,10 +1,17 @@
 /** Rules of what a product is told with: on its page, and in a window over any other. */
 export const productCss = `
-.product{display:grid;gap:28px 48px}
-@container region (width >= 880px){.product{grid-template-columns:minmax(0,7fr) minmax(0,5fr);align-items:start}}
-.gallery{display:grid;gap:12px;grid-template-columns:repeat(2,minmax(0,1fr));list-style:none}
-.gallery li:first-child{grid-column:1/-1}
-.gallery img{display:block;width:100%;height:auto;border-radius:3px}
+.product{display:grid;gap:var(--between,28px);grid-template-columns:var(--split,minmax(0,1fr));align-items:var(--upright,start)}
+.gallery{order:var(--pictures-order,0);display:grid;gap:12px;grid-template-columns:var(--gallery,minmax(0,1fr));align-items:start;min-width:0}
+.shots{order:1;display:var(--shots,grid);gap:12px;grid-template-columns:repeat(var(--shots-across,2),minmax(0,1fr));align-items:start;list-style:none;overflow-x:auto;overflow-y:hidden;scroll-snap-type:x mandatory;scrollbar-width:none;min-width:0}
+.shots>li{flex:none;width:var(--shot,auto);min-width:0;scroll-snap-align:start;position:relative;overflow:hidden;border-radius:3px}.shots>li:first-child{grid-column:var(--first,1/-1)}
+.shots img{display:block;width:100%;height:auto}
+.zoom{position:absolute;inset-block-end:12px;inset-inline-end:12px;width:40px;height:40px;display:grid;place-items:center;border-radius:3px;background:var(--ground);color:var(--text);cursor:zoom-in;opacity:.92}.zoom:hover{opacity:1}
+[data-zoomed]{cursor:zoom-out;touch-action:none}[data-zoomed] img{transform:scale(var(--zoom));transform-origin:var(--at-x,50%) var(--at-y,50%)}[data-zoomed] .zoom{cursor:zoom-out}
+@media (prefers-reduced-motion:no-preference){.shots{scroll-behavior:smooth}.shots img{transition:transform .16s}}
+.shot-links{order:calc(var(--shot-links-order,1)*2);display:var(--shot-links,none);flex-flow:var(--shot-links-flow,row) wrap;justify-content:var(--shot-links-at,start);gap:var(--shot-links-gap,8px);list-style:none}
+.shot-links a{display:grid;place-items:center;width:var(--shot-link,92px);height:var(--shot-link,92px);border:var(--shot-border,2px) solid transparent;border-radius:3px;overflow:hidden;outline-offset:2px}.shot-links img{display:var(--shot-link-picture,block);width:100%;height:100%;object-fit:cover}.shot-links a::before{content:var(--shot-dot,none);width:10px;height:10px;border-radius:5px;border:1.5px solid var(--text)}.shot-links a[aria-current]{border-color:var(--text)}.shot-links a[aria-current]::before{background:var(--text)}
+.neighbours{display:flex;flex-wrap:wrap;justify-content:flex-end;align-items:center;gap:8px;margin-bottom:14px;font-size:15px}.neighbours a{min-height:32px;display:inline-flex;align-items:center;color:inherit}.neighbours [hidden]{display:none}.neighbours .from{color:var(--quiet);margin-inline-end:6px}.neighbours [rel]{padding:0 12px;border:1px solid var(--line);border-radius:3px;text-decoration:none}.neighbours [rel]:hover{border-color:var(--text)}
+.told{min-width:0;text-align:var(--lines,start)}.told :is(.buy,.options ul,.labels){justify-content:var(--line-of,normal)}
 .product h1{font-size:clamp(26px,3cqi,38px);line-height:1.15;font-weight:560;letter-spacing:-.015em}
 .product .maker{color:var(--quiet);margin-bottom:6px}
 .product .cost{font-size:22px;margin-top:12px}

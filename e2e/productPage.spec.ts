@@ -1,0 +1,189 @@
+import type { Page } from '@playwright/test';
+import { publishByHand } from './publish.ts';
+import { shifted, watchShifts } from './shifts.ts';
+import { expect, frameAt, openLine, saved, signIn, test, type Store } from './store.ts';
+
+/** A product with the most pictures, and none of its variants with one of its own. */
+const pictured = async (store: Store): Promise<string> => {
+  const { rows } = await store.pool.query<{ slug: string }>(
+    `SELECT slug FROM product p WHERE NOT EXISTS (SELECT FROM variant v WHERE v.product_id = p.id AND picture_id IS NOT NULL)
+     ORDER BY (SELECT count(*) FROM product_picture WHERE product_id = p.id) DESC, id LIMIT 1`,
+  );
+  return `${store.url}/product/${rows[0]!.slug}`;
+};
+
+const boxes = (page: Page) =>
+  page.evaluate(() => {
+    const box = (selector: string) => {
+      const { x, y, width, height } = document.querySelector(selector)!.getBoundingClientRect();
+      return { x, y, width, height, middle: y + height / 2 };
+    };
+    return { gallery: box('.gallery'), told: box('.told'), shot: box('.shots>li'), product: box('.product') };
+  });
+
+test('a shopper goes from picture to picture, and enlarges one by mouse and by keyboard', async ({
+  page,
+  store,
+}) => {
+  await page.emulateMedia({ reducedMotion: 'reduce' });
+  await watchShifts(page);
+  await page.setViewportSize({ width: 1280, height: 900 });
+  await page.goto(await pictured(store));
+  const links = page.locator('.shot-links a');
+  await expect(links.first()).toHaveAttribute('aria-current', 'true');
+  await links.nth(1).click();
+  await expect(links.nth(1)).toHaveAttribute('aria-current', 'true');
+  await expect(links.first()).not.toHaveAttribute('aria-current');
+  expect(await page.evaluate(() => window.scrollY)).toBe(0);
+  await expect(page.locator('.shots>li').nth(1)).toBeInViewport({ ratio: 0.9 });
+  await links.first().click();
+  await expect(links.first()).toHaveAttribute('aria-current', 'true');
+
+  const shot = page.locator('.shots>li').first();
+  const zoom = shot.getByRole('button', { name: /^Zoom, picture 1 of/ });
+  const scale = () => shot.locator('img').evaluate((img) => new DOMMatrix(getComputedStyle(img).transform).a);
+  const origin = () => shot.evaluate((one) => one.style.getPropertyValue('--at-x'));
+  await expect(zoom).toHaveAttribute('aria-pressed', 'false');
+  await zoom.focus();
+  await page.keyboard.press('Space');
+  await expect(zoom).toHaveAttribute('aria-pressed', 'true');
+  // Still, and at once, with reduced motion.
+  expect(await scale()).toBe(2);
+  await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('ArrowRight');
+  expect(await origin()).toBe('70%');
+  for (let i = 0; i < 6; i += 1) await page.keyboard.press('ArrowRight');
+  expect(await origin()).toBe('100%');
+  await page.keyboard.press('Escape');
+  expect(await scale()).toBe(1);
+  // What is pressed is what is enlarged.
+  const { width, height } = (await shot.boundingBox())!;
+  await shot.locator('img').click({ position: { x: width / 4, y: height / 4 } });
+  expect(await scale()).toBe(2);
+  expect(Math.round(parseFloat(await origin()))).toBe(25);
+  await shot.locator('img').click();
+  expect(await scale()).toBe(1);
+  expect(await shifted(page)).toBe(0);
+});
+
+test('pictures of a product without script: each is reached, and leads to itself in large', async ({
+  browser,
+  store,
+}) => {
+  const context = await browser.newContext({
+    javaScriptEnabled: false,
+    viewport: { width: 1280, height: 900 },
+  });
+  const page = await context.newPage();
+  await page.goto(await pictured(store));
+  await page.locator('.shot-links a').nth(1).click();
+  await expect(page.locator('.shots>li').nth(1)).toBeInViewport({ ratio: 0.9 });
+  const [first] = await Promise.all([
+    page.waitForResponse(
+      (answer) => /\/pictures?\//.test(answer.url()) && answer.request().isNavigationRequest(),
+    ),
+    page.locator('.zoom').nth(1).click(),
+  ]);
+  expect(first.status()).toBe(200);
+  await context.close();
+});
+
+test('an owner puts the pictures at the other side, in another way and shape, with the text level with their middle', async ({
+  page,
+  store,
+}) => {
+  const url = await pictured(store);
+  await signIn(page, store, '/studio/arrange/product');
+  await page.getByRole('row', { name: /^The product/ }).click();
+  await openLine(page, 'Pictures');
+  const choose = async (name: string, option: string) => {
+    await page.getByRole('button', { name: new RegExp(`^(?!Reset).*${name} on Laptop$`) }).click();
+    await page.getByRole('option', { name: option, exact: true }).click();
+  };
+  await choose('Where pictures stand', 'After the text');
+  await choose('Several pictures', 'In two columns');
+  const frame = await frameAt(page, 'Laptop');
+  // At once, in the frame.
+  await expect
+    .poll(() =>
+      frame.locator('.product').evaluate((one) => {
+        const at = (selector: string) => one.querySelector(selector)!.getBoundingClientRect().x;
+        return at('.gallery') > at('.told');
+      }),
+    )
+    .toBe(true);
+  await page.getByText('By ratio', { exact: true }).click();
+  await openLine(page, 'Shows');
+  await page
+    .getByRole('radiogroup', { name: 'Text beside pictures is level' })
+    .getByText('With the middle')
+    .click();
+  await saved(page);
+  await publishByHand(page);
+
+  await page.setViewportSize({ width: 1100, height: 900 });
+  await page.goto(url);
+  const wide = await boxes(page);
+  expect(wide.gallery.x).toBeGreaterThan(wide.told.x + wide.told.width);
+  expect(Math.abs(wide.gallery.middle - wide.told.middle)).toBeLessThan(1);
+  // Square, two side by side.
+  expect(wide.shot.height).toBeCloseTo(wide.shot.width, 0);
+  expect(wide.shot.width).toBeCloseTo((wide.gallery.width - 12) / 2, 0);
+  // On a phone they are above the text still, one at a time.
+  await page.setViewportSize({ width: 390, height: 844 });
+  const narrow = await boxes(page);
+  expect(narrow.gallery.y + narrow.gallery.height).toBeLessThanOrEqual(narrow.told.y);
+  expect(narrow.shot.width).toBeCloseTo(narrow.gallery.width, 0);
+  await expect(page.locator('.shot-links')).toBeVisible();
+});
+
+test('a shopper goes from product to product: in its category, and in the list that was come from', async ({
+  page,
+  browser,
+  store,
+}) => {
+  await page.setViewportSize({ width: 1280, height: 900 });
+  const heading = page.getByRole('heading', { level: 1 });
+  const title = (locator: ReturnType<Page['locator']>) =>
+    locator.getAttribute('aria-label').then((label) => label!.split(': ')[1]!);
+  const nav = page.getByRole('navigation', { name: 'Previous and next product' });
+  const [previous, next] = [nav.locator('[rel=prev]'), nav.locator('[rel=next]')];
+
+  // Without having come from anywhere: all of the category, each once, to its end.
+  const { rows } = await store.pool.query<{ slug: string; title: string }>(
+    `SELECT slug, title FROM product WHERE category_path && ARRAY[(SELECT id FROM category WHERE name = 'Jugs and ewers')]
+     ORDER BY position NULLS LAST, title_key COLLATE "C", id`,
+  );
+  expect(rows.length).toBeGreaterThan(3);
+  await page.goto(`${store.url}/product/${rows[0]!.slug}`);
+  await expect(previous).toBeHidden();
+  await expect(nav.locator('.from')).toHaveText(`1 of ${rows.length} in Jugs and ewers`);
+  for (const { title: name } of rows.slice(1)) {
+    await next.click();
+    await expect(heading).toHaveText(name);
+  }
+  await expect(next).toBeHidden();
+  await previous.click();
+  await expect(heading).toHaveText(rows.at(-2)!.title);
+
+  // From a search that is sorted, and back to it.
+  await page.goto(`${store.url}/search?q=mug&sort=price`);
+  const cards = page.locator('[data-listing] .card:visible .part-title');
+  const titles = await cards.allTextContents();
+  await cards.nth(1).click();
+  await expect(heading).toHaveText(titles[1]!);
+  expect(await title(previous)).toBe(titles[0]);
+  expect(await title(next)).toBe(titles[2]);
+  await next.click();
+  await expect(heading).toHaveText(titles[2]!);
+  await nav.getByRole('link', { name: 'Search: mug' }).click();
+  await expect(page).toHaveURL(/\/search\?q=mug&sort=price$/);
+
+  // Without script, in the category.
+  const context = await browser.newContext({ javaScriptEnabled: false });
+  const plain = await context.newPage();
+  await plain.goto(`${store.url}/product/${rows[1]!.slug}`);
+  await plain.locator('.neighbours [rel=next]').click();
+  await expect(plain.getByRole('heading', { level: 1 })).toHaveText(rows[2]!.title);
+  await context.close();
+});
