@@ -62,7 +62,7 @@ const header: StoredPage = {
       id: 'store-search',
       holds: 'search',
       shown: { phone: 'link', wide: 'field' },
-      fieldPx: { phone: 210 },
+      fieldPx: { phone: 240 },
     },
     { id: 'store-own', holds: 'ownLinks' },
   ],

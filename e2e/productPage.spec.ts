@@ -187,3 +187,51 @@ test('a shopper goes from product to product: in its category, and in the list t
   await expect(plain.getByRole('heading', { level: 1 })).toHaveText(rows[2]!.title);
   await context.close();
 });
+
+test('another variant is shown where it stands, has an address of its own, and is what goes into the basket', async ({
+  page,
+  store,
+}) => {
+  const { rows } = await store.pool.query<{ slug: string; id: number }>(
+    `SELECT p.slug, v.id FROM product p JOIN variant v ON v.product_id = p.id
+     WHERE coalesce(v.stock, 9) > 0 AND v.id <> p.shown_variant_id AND p.in_stock
+       AND (SELECT count(DISTINCT o.option_id) FROM variant one JOIN variant_value vv ON vv.variant_id = one.id
+         JOIN option_value o ON o.id = vv.option_value_id WHERE one.product_id = p.id) = 1
+     ORDER BY v.id LIMIT 1`,
+  );
+  const { slug, id } = rows[0]!;
+  await store.pool.query('UPDATE variant SET price = 98700, reduced = NULL, stock = 2 WHERE id = $1', [id]);
+  await page.setViewportSize({ width: 1280, height: 900 });
+  await page.goto(`${store.url}/product/${slug}`);
+  await page.evaluate(() => ((window as unknown as { stays: boolean }).stays = true));
+  const option = page.locator(`.options a[href$="variant=${id}"]`);
+  await option.focus();
+  await page.keyboard.press('Enter');
+  await expect(page.locator('.cost')).toHaveText('£987');
+  await expect(page).toHaveURL(new RegExp(`/product/${slug}\\?variant=${id}$`));
+  await expect(option).toBeFocused();
+  await expect(option).toHaveAttribute('aria-current', 'true');
+  await expect(page.locator('.region>[role=status]').filter({ hasText: '£987' })).toHaveText(/£987, .*2/);
+  expect(await page.evaluate(() => (window as unknown as { stays?: boolean }).stays)).toBe(true);
+  await expect(page.locator('head link[rel=canonical]')).toHaveAttribute(
+    'href',
+    new RegExp(`/product/${slug}$`),
+  );
+  // Zoom works on what came.
+  await page.locator('.shots>li').first().locator('img').click();
+  await expect(page.locator('.shots>li').first()).toHaveAttribute('data-zoomed');
+  await page.getByRole('button', { name: 'Add to basket' }).first().click();
+  await page.goto(`${store.url}/basket`);
+  await expect(page.getByText('£987').first()).toBeVisible();
+  // The address of the variant shows it to anybody.
+  await page.goto(`${store.url}/product/${slug}?variant=${id}`);
+  await expect(page.locator('.cost')).toHaveText('£987');
+
+  // The server away, the link leads on as any other.
+  await page.goto(`${store.url}/product/${slug}`);
+  await page.route('**/product/**', (route) =>
+    route.request().resourceType() === 'fetch' ? route.abort() : route.continue(),
+  );
+  await option.click();
+  await expect(page.locator('.cost')).toHaveText('£987');
+});

@@ -10,11 +10,11 @@ import { choice, integer } from '../settings/values.ts';
 
 /** How several pictures of a product are shown. */
 export const WAYS = {
-  large: 'One large, the others below it',
-  small: 'One at a time, with small ones to choose from',
-  dots: 'One at a time, with position dots',
+  large: 'One large',
+  small: 'Small ones to choose',
+  dots: 'Position dots',
   grid: 'In two columns',
-  stack: 'One below the other',
+  stack: 'One below another',
 } as const;
 export type Way = keyof typeof WAYS;
 
@@ -42,7 +42,8 @@ export const pictureSettings = {
   }),
   way: varying(choice<Way>(WAYS), 'large', {
     name: 'Several pictures',
-    find: ['gallery', 'carousel', 'grid', 'thumbnails', 'stacked', 'pictures'],
+    find: ['gallery', 'carousel', 'grid', 'thumbnails', 'stacked', 'pictures', 'one at a time'],
+    about: 'With small ones to choose, or position dots, one is seen at a time.',
   }),
   smallAt: varying(choice({ below: 'Under it', beside: 'Beside it' }), 'below', {
     name: 'Small pictures',

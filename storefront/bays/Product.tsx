@@ -7,6 +7,7 @@ import { useTexts } from '../texts.ts';
 import { Gallery } from '../Gallery.tsx';
 import { QuantityField } from '../QuantityField.tsx';
 import { SwatchFace } from '../SwatchFace.tsx';
+import { Stars } from '../parts/Rating.tsx';
 import type { NeighbourLink, ProductContent } from '../../core/bays/product.ts';
 import type { BayDrawingProps } from './bayDrawing.ts';
 
@@ -78,7 +79,16 @@ function Product({
           </p>
         )}
         {shows.rating && product.rating && (
-          <p className="part-rating">{texts.rating(product.rating.mean, product.rating.count)}</p>
+          <p
+            className="part-rating"
+            role="img"
+            aria-label={texts.rating(product.rating.mean, product.rating.count)}
+          >
+            <Stars mean={product.rating.mean} />
+            <span aria-hidden="true">
+              {texts.ratingFigure(product.rating.mean)} {texts.ratingCount(product.rating.count)}
+            </span>
+          </p>
         )}
         {shows.shortText && <p className="lead">{product.shortText}</p>}
         {shows.options && options.length > 0 && (

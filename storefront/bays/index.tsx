@@ -37,6 +37,7 @@ import { noticeCss } from '../styles/bays/notice.ts';
 import { orderCss } from '../styles/bays/order.ts';
 import { orderLinesCss } from '../styles/bays/orderLines.ts';
 import { pictureTextCss } from '../styles/bays/pictureText.ts';
+import { starsCss } from '../styles/stars.ts';
 import { searchCss } from '../styles/bays/search.ts';
 import { swatchesCss } from '../styles/swatches.ts';
 import { productCss } from '../styles/bays/product.ts';
@@ -57,7 +58,7 @@ const bayDrawings: { [H in ContentView['holds']]: DrawnBay<H> } = {
   banner: { Drawing: BannerBay, css: [bannerCss] },
   pictureText: { Drawing: PictureTextBay, css: [pictureTextCss] },
   words: { Drawing: WordsBay, css: [wordsCss] },
-  product: { Drawing: ProductBay, css: [productCss, swatchesCss] },
+  product: { Drawing: ProductBay, css: [productCss, swatchesCss, starsCss] },
   entry: { Drawing: EntryBay, css: [entryCss] },
   basket: { Drawing: BasketBay, css: [formsCss, basketCss] },
   checkout: { Drawing: CheckoutBay, css: [formsCss, checkoutCss] },

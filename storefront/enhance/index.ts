@@ -34,6 +34,8 @@ followLookedAt(enhance);
 keepSwatches(document);
 if (document.querySelector('.gallery'))
   void import('./gallery.ts').then(({ keepGalleries }) => keepGalleries(document));
+if (document.querySelector('.product .options'))
+  void import('./variant.ts').then(({ keepVariants }) => keepVariants());
 if (document.querySelector('[data-close]'))
   void import('./notice.ts').then(({ keepNotices }) => keepNotices(document));
 if (document.querySelector('[data-listing]'))

@@ -1,5 +1,6 @@
 import { tellGoodsCame } from './goodsCame.ts';
 import { fetchPage } from './otherPage.ts';
+import { replaceRules } from './pageRules.ts';
 
 /** What tells a control of a list from the others, so that it is found again in what takes its place. */
 const keyOf = (control: HTMLElement): string | null =>
@@ -11,30 +12,6 @@ const sameIn = (within: ParentNode, listing: HTMLElement): HTMLElement | undefin
   listingsIn(within).find((one) => one.dataset.listing === listing.dataset.listing);
 
 const filtersOf = (listing: HTMLElement) => listing.querySelector<HTMLElement>(':scope>.filters');
-
-/** Rules of the page as it was sent, or as it came last with another list. */
-let rules: CSSStyleSheet | null = null;
-
-/** Takes rules out of a sheet, the last first. */
-function keepRules(sheet: CSSStyleSheet, keeps: (rule: CSSRule) => boolean): void {
-  for (let i = sheet.cssRules.length - 1; i >= 0; i -= 1) if (!keeps(sheet.cssRules[i]!)) sheet.deleteRule(i);
-}
-
-/**
- * What other lists left behind would hide cards of this one, so rules of a page take the place of those before. Typefaces
- * stay as they were fetched, and are never fetched again.
- */
-function replaceRules(css: string): void {
-  const next = new CSSStyleSheet();
-  next.replaceSync(css);
-  const faces = new Set<string>();
-  for (const { sheet } of document.querySelectorAll('style'))
-    if (sheet)
-      keepRules(sheet, (rule) => rule instanceof CSSFontFaceRule && Boolean(faces.add(rule.cssText)));
-  keepRules(next, (rule) => !(rule instanceof CSSFontFaceRule && faces.has(rule.cssText)));
-  document.adoptedStyleSheets = [next, ...document.adoptedStyleSheets.filter((one) => one !== rules)];
-  rules = next;
-}
 
 /** Puts another list in the place of one: what is open stays open, and what has the keyboard keeps it. */
 function replace(listing: HTMLElement, other: HTMLElement): void {

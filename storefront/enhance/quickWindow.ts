@@ -1,6 +1,7 @@
 import { keepGalleries } from './gallery.ts';
 import { scriptTexts } from '../../core/texts/inScript.ts';
 import { productCss } from '../styles/bays/product.ts';
+import { starsCss } from '../styles/stars.ts';
 import { swatchesCss } from '../styles/swatches.ts';
 import { quickCss } from '../styles/quick.ts';
 import { adopt } from './otherPage.ts';
@@ -8,7 +9,7 @@ import { adopt } from './otherPage.ts';
 /** Rules of a window with a product, which a page needs once it opens one. */
 let isStyled = false;
 function style(): void {
-  if (!isStyled) adopt(quickCss + productCss + swatchesCss);
+  if (!isStyled) adopt(quickCss + productCss + swatchesCss + starsCss);
   isStyled = true;
 }
 

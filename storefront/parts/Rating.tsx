@@ -2,7 +2,7 @@ import { STARS } from '../../core/card/stars.ts';
 import type { PartDrawing } from './partDrawing.ts';
 
 /** Stars are filled in twentieths; the class is one that the style sheet knows. */
-const Stars = ({ mean }: { mean: number }) => (
+export const Stars = ({ mean }: { mean: number }) => (
   <span className={`stars w${Math.round((mean / STARS) * 20)}`} aria-hidden="true" />
 );
 

@@ -17,6 +17,7 @@ export const productCss = `
 .product .cost{font-size:22px;margin-top:12px}
 .product .cost .before{color:var(--quiet);text-decoration:line-through;margin-inline-start:9px;font-size:18px}
 .product .cost .reduced{color:var(--reduced)}
+.product .part-rating{margin-top:8px;font-size:15px}
 .product .lead{margin-top:16px;font-size:17px}
 .product .long{margin-top:14px;color:var(--quiet)}
 .product .stock{margin-top:16px}
