@@ -14,6 +14,7 @@ import { byBand } from '../css/containers.ts';
 import { setting, varying, type Setting } from '../settings/setting.ts';
 import { choice, yesNo } from '../settings/values.ts';
 import { sayVarying } from '../spec/sayVarying.ts';
+import { CATEGORIES, productRead, RULE, ruleRead } from '../view/reads.ts';
 import { keptFor } from '../view/keptFor.ts';
 import { contentLine, opens } from '../spec/content.ts';
 import { lookLine } from '../spec/look.ts';
@@ -154,6 +155,9 @@ function buyingOf(
   };
 }
 
+/** What the place of a product in its category goes by. */
+const ORDERED_BY = ['position', 'titleKey', 'categoryIds'] as const;
+
 function neighbourLinks(
   { category, place, of, previous, next }: Neighbours,
   texts: StoreTexts,
@@ -207,12 +211,17 @@ export const productBay: BayKind<typeof settings, ProductContent> = {
   atFirst: (id) => ({ bay: { id, holds: 'product' }, shelves: [] }),
   ...withoutShelves,
   pictures: () => [],
-  *view(set, { about, store, address, changes, room, plan, bay }) {
+  *view(set, { about, store, address, changes, reads, room, plan, bay }) {
     const { shows, upright, align } = set;
     const product = about.product ?? null;
     const { currency, swatches, wording } = store;
     const texts = textsFor(wording);
     if (shows.labels && store.labels.list.some(({ kind }) => labelKind(kind)?.byDay)) changes('daily');
+    const beside = set.neighbours ? (about.neighbours ?? null) : null;
+    if (set.neighbours) {
+      reads([CATEGORIES, RULE, ...ORDERED_BY.map(ruleRead)]);
+      for (const one of [beside?.previous, beside?.next]) if (one) reads([productRead(one.id)]);
+    }
     const selling = product ? soldAs(product, store) : store.selling;
     const money = (minor: number) => formatMoney(minor, currency);
     return {
@@ -221,7 +230,7 @@ export const productBay: BayKind<typeof settings, ProductContent> = {
         pictures: kept(bay, [product, room, plan.house.bands], () =>
           productPictures(set, product?.pictures ?? [], room, plan.house.bands),
         ),
-        neighbours: set.neighbours && about.neighbours ? neighbourLinks(about.neighbours, texts) : null,
+        neighbours: beside && neighbourLinks(beside, texts),
         upright,
         align,
         shows,

@@ -1,5 +1,6 @@
 /** A product beside another in its main category. */
 export interface Neighbour {
+  id: number;
   title: string;
   slug: string;
 }

@@ -28,14 +28,10 @@ export async function neighboursOf(
       else if (after === 0) after = one;
     }
   if (place === 0) return null;
-  const { rows } = await db.query<Neighbour & { id: number }>(
-    'SELECT id, title, slug FROM product WHERE id = ANY($1)',
-    [[before, after]],
-  );
-  const named = (wanted: number): Neighbour | null => {
-    const found = rows.find((row) => row.id === wanted);
-    return found ? { title: found.title, slug: found.slug } : null;
-  };
+  const { rows } = await db.query<Neighbour>('SELECT id, title, slug FROM product WHERE id = ANY($1)', [
+    [before, after],
+  ]);
+  const named = (wanted: number): Neighbour | null => rows.find((row) => row.id === wanted) ?? null;
   return {
     category: { name: category.name, slug: category.slug },
     place,
