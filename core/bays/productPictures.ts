@@ -5,7 +5,7 @@ import type { PictureFacts } from '../catalogue/facts.ts';
 import { byBand } from '../css/containers.ts';
 import { innerWidth, type Room } from '../geometry/steps.ts';
 import { fillCrop } from '../picture/crop.ts';
-import { byWidth, setting, varying } from '../settings/setting.ts';
+import { byWidth, setting, varying, type Shown } from '../settings/setting.ts';
 import { choice, integer } from '../settings/values.ts';
 
 /** How several pictures of a product are shown. */
@@ -35,6 +35,9 @@ const MOST_PICTURES = 12;
 const isEver = (read: (id: string) => unknown, id: string, ...values: readonly string[]): boolean =>
   Object.values(read(id) as Varying<string>).some((one) => values.includes(one));
 
+const ofOne = ({ pictures }: Shown): string | null =>
+  pictures !== null && pictures < 2 ? 'The product that is shown has no second picture' : null;
+
 export const pictureSettings = {
   most: setting(integer(0, MOST_PICTURES, 'pictures'), MOST_PICTURES, {
     name: 'Pictures, at most',
@@ -44,11 +47,13 @@ export const pictureSettings = {
     name: 'Several pictures',
     find: ['gallery', 'carousel', 'grid', 'thumbnails', 'stacked', 'pictures', 'one at a time'],
     about: 'With small ones to choose, or position dots, one is seen at a time.',
+    idle: ofOne,
   }),
   smallAt: varying(choice({ below: 'Under it', beside: 'Beside it' }), 'below', {
     name: 'Small pictures',
     find: ['thumbnails', 'small', 'beside', 'under'],
     offBecause: (read) => (isEver(read, 'way', 'small') ? null : 'There are no small pictures'),
+    idle: ofOne,
   }),
   stands: varying(choice<Stand>(STANDS), byWidth<Stand>('above', { 880: 'before' }), {
     name: 'Where pictures stand',
@@ -82,6 +87,7 @@ export const pictureSettings = {
   zoom: setting(choice<Zoom>(ZOOMS), 'press', {
     name: 'Zoom',
     find: ['zoom', 'enlarge', 'magnify', 'hover'],
+    idle: ({ pictures }) => (pictures === 0 ? 'The product that is shown has no picture' : null),
   }),
   strength: setting(integer(120, 400, '%', { step: 10 }), 200, {
     name: 'Strength of the zoom',

@@ -3,7 +3,7 @@ import { ALIGNS, cardSettings } from '../card/card.ts';
 import { layoutChoice } from '../layouts/choice.ts';
 import { layoutOwn } from '../layouts/own.ts';
 import { choice, integer, link, text, yesNo } from '../settings/values.ts';
-import { byWidth, setting, varying, type ReadSetting } from '../settings/setting.ts';
+import { byWidth, setting, varying, type ReadSetting, type Shown } from '../settings/setting.ts';
 
 const unlessPaging = (by: readonly string[], why: string) => (read: ReadSetting) =>
   by.includes(read('paging.by') as string) ? null : why;
@@ -21,7 +21,14 @@ const paging = {
       onReach: 'Loads on reaching the end',
     }),
     'none',
-    { name: 'Rest of the list', find: ['pages', 'paging', 'numbered', 'more', 'scroll', 'endless', 'load'] },
+    {
+      name: 'Rest of the list',
+      find: ['pages', 'paging', 'numbered', 'more', 'scroll', 'endless', 'load'],
+      idle: ({ steps }, read) =>
+        read('paging.by') !== 'none' && steps.length > 0 && steps.every(({ whole }) => whole)
+          ? 'All of it is on one page'
+          : null,
+    },
   ),
   /** Words of the button that brings more. */
   words: setting(text(60, 'Show more'), 'Show more', {
@@ -44,14 +51,27 @@ const withoutMarker = (read: ReadSetting) =>
     ? null
     : 'There is no position marker';
 
+/** A row that moves may have nothing to move. */
+const stillIdle = ({ steps }: Shown) =>
+  steps.length > 0 && steps.every(({ moves }) => !moves) ? 'All of it is in sight at once' : null;
+
 /** How what moves is moved: by carousel, slider and spread alike. */
 const moving = {
   /** Items a move. */
-  step: varying(integer(1, 12), 1, { name: 'Items per move', find: ['step', 'move', 'slides'] }),
-  loop: setting(yesNo(), false, { name: 'Loop', find: ['loop', 'endless', 'round'] }),
+  step: varying(integer(1, 12), 1, {
+    name: 'Items per move',
+    find: ['step', 'move', 'slides'],
+    idle: stillIdle,
+  }),
+  loop: setting(yesNo(), false, {
+    name: 'Loop',
+    find: ['loop', 'endless', 'round'],
+    idle: stillIdle,
+  }),
   arrows: varying(yesNo(), byWidth(false, { 560: true }), {
     name: 'Arrows',
     find: ['arrows', 'next', 'previous'],
+    idle: stillIdle,
   }),
   arrowPlace: setting(choice({ over: 'Over', beside: 'Beside', above: 'Above', below: 'Below' }), 'over', {
     name: 'Arrow position',
@@ -92,6 +112,7 @@ const moving = {
     {
       name: 'Position marker',
       find: ['dots', 'bar', 'count', 'marker', 'position'],
+      idle: stillIdle,
     },
   ),
   markLook: {
@@ -112,6 +133,7 @@ const moving = {
     name: 'Play automatically',
     find: ['play', 'automatic', 'by itself'],
     about: 'With a button to pause it.',
+    idle: stillIdle,
   }),
   /** Rest between two moves, ms. */
   restMs: setting(integer(1_000, 30_000, 's', { step: 0.5, scale: 1_000 }), 5_000, {

@@ -49,6 +49,15 @@ export interface ShownCard {
   parts: readonly { readonly part: string }[];
 }
 
+/** What is shown now, as far as settings go by it. */
+export interface Shown {
+  cards: readonly ShownCard[];
+  /** How the shelf is at each of its steps; none where there is no shelf. */
+  steps: readonly { moves: boolean; whole: boolean }[];
+  /** Pictures of what the bay is about; null where it is about nothing that has any. */
+  pictures: number | null;
+}
+
 /** What settings may go by of a layout. */
 export interface LayoutTraits {
   name: string;
@@ -74,7 +83,7 @@ export interface Said<T> {
   /** Why it has no effect with a layout; null where it has one. */
   offIn?(layout: LayoutTraits, read: ReadSetting): string | null;
   /** Why it has no effect with what is shown now; null while it has one. */
-  idle?(cards: readonly ShownCard[], read: ReadSetting): string | null;
+  idle?(shown: Shown, read: ReadSetting): string | null;
   /** Of these kinds of item only. */
   items?: readonly Of[];
   /** Nothing at all holds where it is not set: null stands for that, and is never stored. */

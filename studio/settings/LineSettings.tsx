@@ -7,6 +7,7 @@ import { readPath } from '../../core/settings/path.ts';
 import type { LineId, PlacedSetting } from '../../core/settings/setting.ts';
 import type { PageView, ShelfView } from '../../core/view/view.ts';
 import { ownControls, togetherControls } from './own/index.ts';
+import { shownNow } from './shownNow.ts';
 import { SettingControl } from './SettingControl.tsx';
 import { WhereItHolds } from './WhereItHolds.tsx';
 
@@ -39,6 +40,7 @@ export function LineSettings({
   wanted,
   ...drawn
 }: LineSettingsProps) {
+  const shown = shownNow(drawn.view, drawn.page, drawn.bayId);
   const fits = ({ items }: PlacedSetting) => !items || of === null || items.includes(of);
   const settings = subject.settings.filter((one) => one.line === line && fits(one));
   const together = togetherControls.map(({ Control, covers }) => ({ Control, of: settings.filter(covers) }));
@@ -53,7 +55,7 @@ export function LineSettings({
     const own = ownControls[one.id] ?? together.find((each) => each.of[0] === one);
     if (!own && one.kind.control.is === 'none') return null;
     return (
-      <WhereItHolds key={one.id} setting={one} {...{ document, shelf, bands, wanted }}>
+      <WhereItHolds key={one.id} setting={one} {...{ document, shelf, bands, wanted, shown }}>
         {(at) =>
           own ? (
             <Suspense fallback={<p>Opening…</p>}>

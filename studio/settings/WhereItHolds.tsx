@@ -3,7 +3,7 @@ import type { Bands } from '../../core/bands/bands.ts';
 import { effectOf } from '../../core/plan/effect.ts';
 import type { Shelf } from '../../core/plan/shelf.ts';
 import { readPath } from '../../core/settings/path.ts';
-import type { PlacedSetting, ShownCard } from '../../core/settings/setting.ts';
+import type { PlacedSetting, Shown } from '../../core/settings/setting.ts';
 import { Hint } from './Stack.tsx';
 
 interface WhereItHoldsProps {
@@ -14,7 +14,7 @@ interface WhereItHoldsProps {
   bands: Bands;
   wanted: string | null;
   /** What is shown now, where a setting may have no effect with it. */
-  cards?: readonly ShownCard[];
+  shown?: Shown | null;
   /** @param at ids of the bands at which it has an effect */
   children(at: readonly string[]): ReactNode;
 }
@@ -26,13 +26,13 @@ export function WhereItHolds({
   shelf,
   bands,
   wanted,
-  cards = [],
+  shown = null,
   children,
 }: WhereItHoldsProps) {
   const { reason, at } = effectOf(setting, document, shelf, bands);
   const off = reason !== null;
   if (off && wanted !== setting.id) return null;
-  const idle = cards.length > 0 ? (setting.idle?.(cards, (id) => readPath(document, id)) ?? null) : null;
+  const idle = (shown && setting.idle?.(shown, (id) => readPath(document, id))) ?? null;
   return (
     <div data-off={off || undefined}>
       {off && <Hint role="note">Has no effect now: {reason}.</Hint>}

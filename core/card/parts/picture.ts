@@ -30,8 +30,9 @@ export const CORNERS_PX = 3;
 
 const NO_MORE = 'No product that is shown has a second picture';
 
-/** Whether any card has more pictures than its first. */
+/** Whether any card has more pictures than its first, or there are none to know by. */
 const anyMore = (cards: readonly ShownCard[]): boolean =>
+  cards.length === 0 ||
   cards.some(({ parts }) =>
     parts.some((one) => {
       const { second, more } = one as { second?: unknown; more?: readonly unknown[] };
@@ -100,14 +101,14 @@ const settings = {
     items: ['products'],
     offBecause: (read) =>
       (read('card.parts.picture.several') as number) > 1 ? 'There are several to flick through' : null,
-    idle: (cards, read) => (read('card.parts.picture.second') && !anyMore(cards) ? NO_MORE : null),
+    idle: ({ cards }, read) => (read('card.parts.picture.second') && !anyMore(cards) ? NO_MORE : null),
   }),
   several: setting(integer(1, MOST_PICTURES), 1, {
     name: 'Pictures to flick through, at most',
     find: ['pictures', 'several', 'flick', 'swipe', 'more', 'gallery'],
     about: 'By swiping, with arrows or by keys, without leaving the page.',
     items: ['products'],
-    idle: (cards, read) =>
+    idle: ({ cards }, read) =>
       (read('card.parts.picture.several') as number) > 1 && !anyMore(cards) ? NO_MORE : null,
   }),
   hover: setting(

@@ -1,7 +1,7 @@
 import { saidPrice, type SaidPrice } from '../../catalogue/saidPrice.ts';
 import { showsPrices } from '../../catalogue/selling.ts';
 import { choice } from '../../settings/values.ts';
-import { setting } from '../../settings/setting.ts';
+import { setting, type ShownCard } from '../../settings/setting.ts';
 import { ownWords, readsWords } from '../ownWords.ts';
 import { partKindOf } from '../partKind.ts';
 import { baselineOf, linesOf, spaceOf, widthOf } from '../text.ts';
@@ -60,6 +60,10 @@ function priceHeightPx(view: Said, widthPx: number, size: TextSize): number {
   return lines * size.linePx + moreLinePx(size);
 }
 
+/** Whether the price on a card is lower than it was. */
+const isReduced = ({ parts }: ShownCard): boolean =>
+  parts.some((one) => one.part === 'price' && (one as Partial<Said>).before != null);
+
 export const pricePart = partKindOf({
   id: 'price',
   of: ['products'],
@@ -74,6 +78,10 @@ export const pricePart = partKindOf({
       find: ['words', 'reduced', 'sale'],
       offBecause: (read) =>
         read('card.parts.price.before') || read('card.parts.price.after') ? null : 'There are none',
+      idle: ({ cards }, read) =>
+        read('card.parts.price.words') === 'reduced' && cards.length > 0 && !cards.some(isReduced)
+          ? 'Nothing that is shown is reduced'
+          : null,
     }),
   },
   needs: [],

@@ -52,7 +52,7 @@ export function PartSettings({ part, on, shelf, wanted, cards, onRemove }: PartS
             shelf={shelf}
             bands={bands}
             wanted={wanted}
-            cards={cards}
+            shown={{ cards, steps: [], pictures: null }}
           >
             {(at) => <SettingControl on={on} setting={one} value={readPath(shelf, one.id)} at={at} />}
           </WhereItHolds>
