@@ -22,6 +22,7 @@ const findIn = (filters: readonly string[]): NonNullable<StoredShelf['tools']> =
   count: { phone: true },
   sort: { phone: true },
   views: { phone: false, tablet: true },
+  dense: { phone: false, laptop: true },
   filters: filters.map((id) => (id === 'brand' ? { id, words: 'Maker' } : { id })),
 });
 

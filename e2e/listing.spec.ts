@@ -118,6 +118,24 @@ test('a shopper switches between grid and list, and puts the list back, with all
   await switches.getByRole('link', { name: 'Grid' }).click();
   await expect.poll(beside).toBe(false);
   await expect(page).toHaveURL(/\/shop\?brand=ansa-marrick&in-stock=yes#/);
+
+  // More at once, from the same card on.
+  const across = () =>
+    page.evaluate(() => {
+      const cards = [...document.querySelectorAll('[data-listing=shop] .card')].map((card) =>
+        card.getBoundingClientRect(),
+      );
+      return cards.filter(({ top, width }) => width > 0 && top === cards[0]!.top).length;
+    });
+  const roomy = await across();
+  const first = (await titles(page))[0];
+  await page.getByRole('link', { name: 'Dense' }).click();
+  await expect.poll(across).toBe(Math.ceil(roomy * 1.5));
+  await expect(page).toHaveURL(/\?brand=ansa-marrick&density=dense&in-stock=yes#/);
+  expect((await titles(page))[0]).toBe(first);
+  await expect(page.getByRole('link', { name: 'Dense' })).toBeFocused();
+  await page.goBack();
+  await expect.poll(across).toBe(roomy);
 });
 
 test.describe('without script', () => {

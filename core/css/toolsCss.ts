@@ -7,15 +7,16 @@ import { scopeOf } from './written.ts';
 /** Where the filters of a list stand at each width, and which tools there are. */
 export function toolsCss(shelfId: string, tools: ToolsView, bands: Bands): string {
   const scope = scopeOf('listing', shelfId);
-  const { stand, widthPx, gap, count, search, sort, views, filters } = tools;
+  const { stand, widthPx, gap, count, search, sort, views, density, filters } = tools;
   const off = (band: string): string[] => [
     ...(valueAt(count, bands, band) ? [] : ['.tool-count']),
     ...(search && !valueAt(search.shown, bands, band) ? ['.tool-search'] : []),
     ...(sort && !valueAt(sort.shown, bands, band) ? ['.tool-sort'] : []),
     ...(views && !valueAt(views.shown, bands, band) ? ['.tool-views'] : []),
+    ...(density && !valueAt(density.shown, bands, band) ? ['.tool-density'] : []),
   ];
   const nothing = (band: string) =>
-    off(band).length === [true, search, sort, views].filter(Boolean).length &&
+    off(band).length === [true, search, sort, views, density].filter(Boolean).length &&
     (filters.length === 0 || valueAt(stand, bands, band) !== 'button');
   return bands
     .map((band) => {

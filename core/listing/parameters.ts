@@ -10,6 +10,8 @@ import { sayYesNo } from './yesNo.ts';
 export const SORT_PARAMETER = 'sort';
 export const WORDS_PARAMETER = 'q';
 export const VIEW_PARAMETER = 'view';
+export const DENSITY_PARAMETER = 'density';
+export const DENSE = 'dense';
 
 /** With the id of a shelf before them, these say where it begins, and which tab of a bay is open. */
 const ELSEWHERE = ['from', 'shows'];
@@ -69,6 +71,7 @@ export function listingParameters(words: ListingWords, digits: number): ListingP
     SORT_PARAMETER,
     WORDS_PARAMETER,
     VIEW_PARAMETER,
+    DENSITY_PARAMETER,
     ...ELSEWHERE,
   ]);
   const things = filterKinds.flatMap((kind) =>

@@ -80,6 +80,12 @@ export const toolsSettings = {
       items: ['products'],
       about: 'For shoppers: each has the list as it is chosen, at every width.',
     }),
+    dense: varying(yesNo(), false, {
+      name: 'Switch between roomy and dense',
+      find: ['switch', 'dense', 'roomy', 'compact', 'density', 'tools'],
+      items: ['products'],
+      about: 'For shoppers: dense is half as many again side by side, closer together.',
+    }),
     filters: setting(
       inParts(
         own<ShownFilter[]>(shownFiltersSchema, (filters, names) =>

@@ -22,6 +22,7 @@ function sayTools({ tools }: Shelf, names: Names): Sentence {
   add(sayShown('a menu to sort', tools.sort, names), 'tools.sort');
   add(sayShown('a search', tools.search, names), 'tools.search');
   add(sayShown('a switch between grid and list', tools.views, names), 'tools.views');
+  add(sayShown('a switch between roomy and dense', tools.dense, names), 'tools.dense');
   if (tools.filters.length > 0) {
     const called = listed(tools.filters.map((one) => lowered(filterName(one, names))));
     add(`filters by ${called}`, 'tools.filters');

@@ -12,6 +12,8 @@ export interface GivenListing {
   sort: SortId | null;
   /** The layout that it is shown in; null for its own. */
   view: LayoutId | null;
+  /** More of it is seen at once. */
+  dense: boolean;
   /** The same as parameters, in one order. */
   parameters: readonly Parameter[];
 }
@@ -21,6 +23,7 @@ export const NOTHING_CHOSEN: GivenListing = {
   words: '',
   sort: null,
   view: null,
+  dense: false,
   parameters: [],
 };
 

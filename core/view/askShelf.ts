@@ -14,6 +14,7 @@ import type { Shelf } from '../plan/shelf.ts';
 import { isNarrowed } from '../listing/listing.ts';
 import { swatchFace } from '../swatch/swatchFace.ts';
 import { textsFor } from '../texts/index.ts';
+import { denser } from './denser.ts';
 import { hrefFrom, hrefListing, NOTHING_CHOSEN } from './address.ts';
 import { keptFor } from './keptFor.ts';
 import { hasTools, listingOf } from './listingOf.ts';
@@ -54,7 +55,8 @@ export function* askShelf(making: BayMaking, own: Shelf): Generator<ItemsRequest
   const assortment = assortmentOf(plan, own);
   const given =
     assortment.of === 'products' && hasTools(own) ? (address.listings?.[own.id] ?? NOTHING_CHOSEN) : null;
-  const shelf = given?.view ? shownAs(own, given.view, bands) : own;
+  const chosen = given?.view ? shownAs(own, given.view, bands) : own;
+  const shelf = given?.dense ? denser(chosen) : chosen;
   const rooms = given ? toolsRoom(making.room, shelf.tools, bands) : null;
   const prefix = rooms && making.prefixOf(own.id);
   const room = rooms?.inside ?? making.room;

@@ -5,6 +5,8 @@ import {
   LEAST_END,
   MOST_END,
   SORT_PARAMETER,
+  DENSE,
+  DENSITY_PARAMETER,
   VIEW_PARAMETER,
   wordsOf,
   WORDS_PARAMETER,
@@ -24,6 +26,7 @@ export interface Offered {
   sorting: boolean;
   searching: boolean;
   viewing: boolean;
+  densing: boolean;
 }
 
 /**
@@ -48,12 +51,14 @@ export function givenListing(
   const words = offered.searching ? wordsOf(given(prefix + WORDS_PARAMETER).at(-1)) : '';
   const asked = offered.sorting ? given(prefix + SORT_PARAMETER).at(-1) : undefined;
   const view = offered.viewing ? viewOf(given(prefix + VIEW_PARAMETER).at(-1)) : null;
+  const dense = offered.densing && given(prefix + DENSITY_PARAMETER).at(-1) === DENSE;
   const sort = offered.sorts.find((id) => id === asked) ?? null;
   return {
     choices,
     words,
     sort,
     view,
+    dense,
     parameters: inOrder([
       ...choices.flatMap((choice) =>
         parameters
@@ -63,6 +68,7 @@ export function givenListing(
       ...(words ? [[prefix + WORDS_PARAMETER, words] as const] : []),
       ...(sort ? [[prefix + SORT_PARAMETER, sort] as const] : []),
       ...(view ? [[prefix + VIEW_PARAMETER, view] as const] : []),
+      ...(dense ? [[prefix + DENSITY_PARAMETER, DENSE] as const] : []),
     ]),
   };
 }

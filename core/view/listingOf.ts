@@ -16,11 +16,13 @@ export const offeredBy = ({ tools }: Pick<Shelf, 'tools'>): Offered => ({
   sorting: isAnywhere(tools.sort),
   searching: isAnywhere(tools.search),
   viewing: isAnywhere(tools.views),
+  densing: isAnywhere(tools.dense),
 });
 
 /** Whether a shelf has any tool, at any width. */
 export const hasTools = ({ tools }: Pick<Shelf, 'tools'>): boolean =>
-  tools.filters.length > 0 || [tools.count, tools.sort, tools.search, tools.views].some(isAnywhere);
+  tools.filters.length > 0 ||
+  [tools.count, tools.sort, tools.search, tools.views, tools.dense].some(isAnywhere);
 
 /** What is asked of a list: what is chosen of it, and all that can be. */
 export const listingOf = ({ tools }: Shelf, { choices, words, sort }: GivenListing): Listing => ({

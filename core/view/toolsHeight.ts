@@ -26,7 +26,7 @@ const SPAN_PX = 36 + 38;
 
 /** What of the tools is drawn at a band, each with its width, px. */
 function widths(
-  { count, found, search, sort, views, filters, fold, stand }: ToolsView,
+  { count, found, search, sort, views, density, filters, fold, stand }: ToolsView,
   bands: Bands,
   band: string,
 ): number[] {
@@ -40,9 +40,11 @@ function widths(
     ...(sort && valueAt(sort.shown, bands, band)
       ? [said(sort.label) + 8 + sortPx(sort.options) + 8 + BUTTON_ENDS_PX + said(sort.button)]
       : []),
-    ...(views && valueAt(views.shown, bands, band)
-      ? [views.options.reduce((sum, { words }) => sum + said(words) + BUTTON_ENDS_PX, 0)]
-      : []),
+    ...[density, views].flatMap((one) =>
+      one && valueAt(one.shown, bands, band)
+        ? [one.options.reduce((sum, { words }) => sum + said(words) + BUTTON_ENDS_PX, 0)]
+        : [],
+    ),
   ];
 }
 

@@ -203,6 +203,16 @@ describe('the list as a whole', () => {
     expect(viewOf([]).without).toBeNull();
   });
 
+  it('offers to show more at once, from the same place of the list on', () => {
+    const tools = { dense: { phone: true } };
+    const { density } = viewOf([], { tools, parameters: [['view', 'list']] });
+    expect(density!.options.map(({ words, chosen, href }) => [words, chosen, path(href)])).toEqual([
+      ['Roomy', true, '/shop?a.from=24&view=list'],
+      ['Dense', false, '/shop?a.from=24&density=dense&view=list'],
+    ]);
+    expect(viewOf([]).density).toBeNull();
+  });
+
   it('offers the layouts that shoppers may choose, its own without a word in the address', () => {
     const { views } = viewOf([], { tools: { views: { phone: true } }, parameters: [['brand', 'ada']] });
     expect(views!.options.map(({ id, chosen, href }) => [id, chosen, path(href)])).toEqual([

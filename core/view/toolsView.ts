@@ -6,6 +6,8 @@ import type { FacetValue, FilterFacet } from '../listing/filterFacet.ts';
 import { LAYOUT_IDS, layoutKind, type LayoutId } from '../layouts/index.ts';
 import { filterId, filterKind } from '../listing/filters/index.ts';
 import {
+  DENSE,
+  DENSITY_PARAMETER,
   LEAST_END,
   MOST_END,
   SORT_PARAMETER,
@@ -65,6 +67,14 @@ export interface ToolChip {
 /** On which side of the line above the list. */
 export type ToolAt = 'start' | 'end';
 
+/** Links to the same list shown otherwise, one of them to how it is. */
+export interface ToolSwitch {
+  shown: Varying<boolean>;
+  /** What it is called, said aloud. */
+  said: string;
+  options: readonly { id: string; words: string; href: string; chosen: boolean }[];
+}
+
 /** What shoppers find things in a list with, as it is drawn. */
 export interface ToolsView {
   /** The address of the list as it is. */
@@ -94,10 +104,9 @@ export interface ToolsView {
     button: string;
   } | null;
   /** Ways to show it, of which one is its own. */
-  views: {
-    shown: Varying<boolean>;
-    options: readonly { id: string; words: string; href: string; chosen: boolean }[];
-  } | null;
+  views: ToolSwitch | null;
+  /** Whether more of it is seen at once. */
+  density: ToolSwitch | null;
   filters: readonly ToolFilter[];
   /** What is on the button that they are behind. */
   fold: string;
@@ -305,8 +314,18 @@ export function toolsView(
         },
       ];
     });
+  const densities = () =>
+    [
+      { id: 'roomy', words: texts.roomy, next: [] as Parameter[] },
+      { id: DENSE, words: texts.dense, next: [[prefix + DENSITY_PARAMETER, DENSE] as const] },
+    ].map(({ id, words, next }) => ({
+      id,
+      words,
+      href: hrefListing(address, shelfId, [...others(prefix + DENSITY_PARAMETER), ...next], context.from),
+      chosen: (id === DENSE) === given.dense,
+    }));
   // What is no choice among the goods stays when all of those are taken off.
-  const stays = [SORT_PARAMETER, VIEW_PARAMETER].map((name) => prefix + name);
+  const stays = [SORT_PARAMETER, VIEW_PARAMETER, DENSITY_PARAMETER].map((name) => prefix + name);
   return {
     self: hrefListing(address, shelfId, parameters, context.from),
     action: address.path,
@@ -338,7 +357,12 @@ export function toolsView(
             button: texts.searchNow,
           }
         : null,
-    views: isAnywhere(tools.views) ? { shown: tools.views, options: viewOptions() } : null,
+    views: isAnywhere(tools.views)
+      ? { shown: tools.views, said: texts.viewAs, options: viewOptions() }
+      : null,
+    density: isAnywhere(tools.dense)
+      ? { shown: tools.dense, said: texts.density, options: densities() }
+      : null,
     filters: facets.flatMap(filterOf),
     fold: texts.filters,
     stand: context.stand,

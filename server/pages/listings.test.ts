@@ -79,7 +79,7 @@ beforeAll(async () => {
   const saved = await store.save(
     below,
     { ...page, body: writtenDocument({ ...page.body, bays } as never) },
-    withTools(shop!, { views: { phone: true } }),
+    withTools(shop!, { views: { phone: true }, dense: { phone: true } }),
     withTools(category!, { sorts: ['name', 'price-down'] }),
     withTools(home!, { filters: [{ id: 'brand', words: 'Maker' }], search: { phone: false } }),
   );
@@ -249,6 +249,19 @@ describe('a list that is narrowed by its address', () => {
     expect((await store.get('/category/all?view=list')).headers.etag).toBe(
       (await store.get('/category/all')).headers.etag,
     );
+  });
+
+  it('shows more at once where its address says so, and no list does that does not offer it', async () => {
+    const [roomy, dense] = [await store.get('/shop'), await store.get('/shop?density=dense')];
+    const counts = (body: string) => [...body.matchAll(/repeat\((\d+),/g)].map(([, count]) => Number(count));
+    expect(Math.max(...counts(dense.body))).toBeGreaterThan(Math.max(...counts(roomy.body)));
+    for (const url of ['/shop?density=crowded', '/shop?density='])
+      expect((await store.get(url)).headers.etag, url).toBe(roomy.headers.etag);
+    expect((await store.get('/category/all?density=dense')).headers.etag).toBe(
+      (await store.get('/category/all')).headers.etag,
+    );
+    const brand = (await read('/shop?density=dense')).values.find(({ href }) => href.includes('brand='))!;
+    expect(brand.href).toContain('density=dense');
   });
 
   it('says that nothing matches, and how to go on, instead of going away', async () => {

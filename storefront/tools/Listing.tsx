@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
 import { listAnchor } from '../../core/view/address.ts';
-import type { ToolsView } from '../../core/view/toolsView.ts';
+import type { ToolsView, ToolSwitch } from '../../core/view/toolsView.ts';
 import { useTexts } from '../texts.ts';
 import { Cross } from './Cross.tsx';
 import { Filters } from './Filters.tsx';
@@ -20,7 +20,7 @@ interface ListingProps {
  */
 export function Listing({ shelfId, tools, found, children }: ListingProps) {
   const texts = useTexts();
-  const { action, sort, search, views, chips, without, filters } = tools;
+  const { action, sort, search, views, density, chips, without, filters } = tools;
   const filtersId = `filters-${shelfId}`;
   const anchored = `${action}#${listAnchor(shelfId)}`;
   return (
@@ -50,7 +50,8 @@ export function Listing({ shelfId, tools, found, children }: ListingProps) {
           <div className="tools-side">
             {search?.at === 'end' && <Search search={search} action={anchored} />}
             {sort?.at === 'end' && <Sort sort={sort} action={anchored} />}
-            {views && <Views views={views} />}
+            {density && <Switch className="tool-density" of={density} />}
+            {views && <Switch className="tool-views" of={views} />}
           </div>
         </div>
         {chips.length > 0 && (
@@ -120,17 +121,16 @@ function Sort({ sort, action }: { sort: NonNullable<ToolsView['sort']>; action: 
 }
 
 /** Links to the same list shown otherwise. */
-function Views({ views }: { views: NonNullable<ToolsView['views']> }) {
-  const texts = useTexts();
+function Switch({ className, of: { said, options } }: { className: string; of: ToolSwitch }) {
   return (
-    <div className="tool-views" role="group" aria-label={texts.viewAs}>
-      {views.options.map(({ id, words, href, chosen }) => (
+    <div className={className} role="group" aria-label={said}>
+      {options.map(({ id, words, href, chosen }) => (
         <a
           key={id}
           className="tool-view"
           rel="nofollow"
           href={href}
-          data-key={`view ${id}`}
+          data-key={`${className} ${id}`}
           aria-current={chosen ? 'true' : undefined}
         >
           {words}
