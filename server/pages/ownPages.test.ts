@@ -18,7 +18,7 @@ beforeAll(async () => {
   const house = {
     key,
     version,
-    body: writtenDocument({ ...body, style: { pageTitle: { rest: { textColour: '#aa3311' } } } } as never),
+    body: writtenDocument({ ...body, style: { pageTitle: { rest: { textColour: '#aa3311' } } } }),
   };
   const pages = OWN.map((id) => ({
     key: `page:${id}` as const,
@@ -31,7 +31,7 @@ beforeAll(async () => {
         ...(id in holds ? [{ id: 'own', holds: holds[id] }] : []),
         { id: 'beside', holds: 'shelf', shelfId: 'home', heading: { words: 'You may like' } },
       ],
-    } as never),
+    }),
   }));
   const saved = await store.save(house, ...pages);
   expect(saved.statusCode, saved.body).toBe(200);

@@ -62,7 +62,7 @@ function priceHeightPx(view: Said, widthPx: number, size: TextSize): number {
 
 /** Whether the price on a card is lower than it was. */
 const isReduced = ({ parts }: ShownCard): boolean =>
-  parts.some((one) => one.part === 'price' && (one as Partial<Said>).before != null);
+  parts.some((one) => one.part === 'price' && Boolean((one as Partial<Said>).before));
 
 export const pricePart = partKindOf({
   id: 'price',
