@@ -238,3 +238,59 @@ test('the owner adds a filter, puts the filters at the end and withholds a way t
     0,
   );
 });
+
+test('filters as menus above the list: one is open at a time, stays open while values are chosen, and is closed from elsewhere', async ({
+  page,
+  browser,
+  store,
+}) => {
+  await signIn(page, store, '/studio/arrange/shop');
+  await openLine(page, 'Tools');
+  await page.getByRole('button', { name: /^(?!Reset).*Filters stand on Laptop$/ }).click();
+  await page.getByRole('option', { name: 'As menus above' }).click();
+  await saved(page);
+  await publishByHand(page);
+  await page.setViewportSize({ width: 1100, height: 800 });
+  await page.goto(`${store.url}/shop`);
+  await expect(filters(page)).toBeHidden();
+  await expect(page.getByRole('button', { name: 'Filters' })).toBeHidden();
+  const menu = (name: string) => page.locator('.filter-menu').filter({ has: page.getByText(name, { exact: true }) });
+  const box = (name: string) => menu(name).locator('.filter-menu-box');
+  // The list has all of the width.
+  const [listed, whole] = await page.evaluate(() =>
+    ['[data-listing] .shelf, [data-listing] [data-shelf]', '[data-listing]'].map(
+      (selector) => document.querySelector(selector)!.getBoundingClientRect().width,
+    ),
+  );
+  expect(Math.abs(listed! - whole!)).toBeLessThan(1);
+
+  await menu('Category').locator('summary').click();
+  await expect(box('Category')).toBeVisible();
+  await menu('Maker').locator('summary').click();
+  await expect(box('Maker')).toBeVisible();
+  await expect(box('Category')).toBeHidden();
+  await follow(page, box('Maker').getByRole('link', { name: /^Ansa Marrick, \d/ }));
+  await expect(page.locator('.filter-menu[open] summary')).toHaveText('Maker (1)');
+  await expect(page.locator('.filter-menu[open]').getByRole('link', { name: 'Ansa Marrick, chosen' })).toBeFocused();
+  await page.keyboard.press('Escape');
+  await expect(page.locator('.filter-menu[open]')).toHaveCount(0);
+  await expect(page.locator('.filter-menu summary').filter({ hasText: 'Maker' })).toBeFocused();
+  await page.locator('.filter-menu summary').filter({ hasText: 'Price' }).click();
+  await page.getByLabel('Price, to').last().fill('40');
+  await page.keyboard.press('Enter');
+  await expect(page).toHaveURL(/brand=ansa-marrick&price=-40/);
+  await page.locator('.tool-count').click();
+  await expect(page.locator('.filter-menu[open]')).toHaveCount(0);
+
+  // Behind a button still, where it is narrow; and without script.
+  const context = await browser.newContext({ javaScriptEnabled: false, viewport: { width: 1100, height: 800 } });
+  const plain = await context.newPage();
+  await plain.goto(`${store.url}/shop`);
+  await plain.locator('.filter-menu summary').filter({ hasText: 'Maker' }).click();
+  await plain.locator('.filter-menu[open]').getByRole('link', { name: /^Ansa Marrick, \d/ }).click();
+  await expect(plain).toHaveURL(/\?brand=ansa-marrick#/);
+  await plain.setViewportSize({ width: 390, height: 844 });
+  await expect(plain.locator('.filter-menus')).toBeHidden();
+  await expect(plain.getByRole('button', { name: /^Filters/ })).toBeVisible();
+  await context.close();
+});

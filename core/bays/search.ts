@@ -26,7 +26,7 @@ const settings = {
     shown: varying(choice<Shown>(SHOWN), 'field', {
       name: 'Shown',
       find: ['field', 'icon', 'search', 'show'],
-      about: 'The link leads to the page of searches, where the field is.',
+      about: 'It links to the page of searches, where the field is.',
     }),
     fieldPx: varying(integer(160, 720, 'px', { step: 10 }), 280, {
       name: 'Width of the field',

@@ -23,7 +23,10 @@ export function toolsCss(shelfId: string, tools: ToolsView, bands: Bands): strin
       const stands = valueAt(stand, bands, band.id);
       const hidden = nothing(band.id) ? ['.tools'] : off(band.id);
       const hides = hidden.length > 0 ? `${hidden.map((one) => `${scope} ${one}`).join()}{display:none}` : '';
-      if (filters.length === 0 || stands === 'button') return atBand(bands, band, hides);
+      if (filters.length === 0) return atBand(bands, band, hides);
+      if (stands === 'menus')
+        return atBand(bands, band, `${scope} .filter-menus{display:flex}${scope} .filters-fold{display:none}${hides}`);
+      if (stands === 'button') return atBand(bands, band, hides);
       const px = `${valueAt(widthPx, bands, band.id)}px`;
       const [columns, own, list] =
         stands === 'start' ? [`${px} minmax(0,1fr)`, 1, 2] : [`minmax(0,1fr) ${px}`, 2, 1];

@@ -7,8 +7,11 @@ import { choice, inParts, integer, own, yesNo } from '../settings/values.ts';
 import { byWidth, setting, varying, type ReadSetting } from '../settings/setting.ts';
 
 /** Where the filters of a list stand. */
-export const TOOLS_STAND = { start: 'At the start', end: 'At the end', button: 'Behind a button' } as const;
+export const TOOLS_STAND = { start: 'At the start', end: 'At the end', button: 'Behind a button', menus: 'As menus above' } as const;
 export type ToolsStand = keyof typeof TOOLS_STAND;
+
+/** Whether filters stand beside a list; else they take none of its width. */
+export const isBesideList = (stand: ToolsStand): stand is 'start' | 'end' => stand === 'start' || stand === 'end';
 
 /** What a filter is called for the owner. */
 export function filterName({ id, words }: ShownFilter, names: Names): string {
@@ -29,9 +32,9 @@ const withoutFilters = (read: ReadSetting) =>
   (read('tools.filters') as readonly ShownFilter[]).length > 0 ? null : 'There are no filters';
 const besideNowhere = (read: ReadSetting) =>
   withoutFilters(read) ??
-  (Object.values(read('tools.stand') as Record<string, ToolsStand>).some((stand) => stand !== 'button')
+  (Object.values(read('tools.stand') as Record<string, ToolsStand>).some(isBesideList)
     ? null
-    : 'Filters are behind a button at every width');
+    : 'Filters stand beside the list at no width');
 
 /** What shoppers find things in a list with: a menu to sort it, filters, and a search within it. */
 export const toolsSettings = {

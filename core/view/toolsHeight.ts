@@ -1,7 +1,8 @@
 import { valueAt } from '../bands/varying.ts';
 import type { Bands } from '../bands/bands.ts';
 import { widthOf } from '../card/text.ts';
-import { unfolded, type ToolFilter, type ToolsView } from './toolsView.ts';
+import { isBesideList } from '../plan/toolsSettings.ts';
+import { menuWords, unfolded, type ToolFilter, type ToolsView } from './toolsView.ts';
 
 /** Measures of the tools of a list, px, as the storefront draws them. */
 export const TOOLS_PX = {
@@ -13,6 +14,8 @@ export const TOOLS_PX = {
 
 const BETWEEN_TOOLS_PX = 16;
 const BUTTON_ENDS_PX = 30;
+/** With the sign that it opens. */
+const MENU_ENDS_PX = 50;
 const FIELD_PX = 220;
 const TEXT = { fontPx: 15, linePx: 22.5, weight: 400 };
 const COUNT = { fontPx: 18, linePx: 38, weight: 560 };
@@ -54,14 +57,27 @@ const sortPx = (options: readonly { words: string }[]): number =>
 
 /** Estimated height of what stands above a list, px. */
 export function toolsHeight(tools: ToolsView, bands: Bands, band: string, innerPx: number): number {
-  const all = widths(tools, bands, band);
+  return (
+    linesHeight(widths(tools, bands, band), BETWEEN_TOOLS_PX, innerPx) +
+    linesHeight(menuWidths(tools, bands, band), TOOLS_PX.between, innerPx)
+  );
+}
+
+/** The filters where each is a menu of its own, with their widths, px. */
+const menuWidths = ({ filters, stand }: ToolsView, bands: Bands, band: string): number[] =>
+  valueAt(stand, bands, band) === 'menus'
+    ? filters.map(({ words, chosen }) => widthOf(menuWords(words, chosen), TEXT) + MENU_ENDS_PX)
+    : [];
+
+/** Height of what stands side by side on as many lines as it takes, with the space below, px. */
+function linesHeight(all: readonly number[], apartPx: number, innerPx: number): number {
   if (all.length === 0) return 0;
   let [lines, at] = [1, 0];
   for (const px of all) {
-    if (at > 0 && at + BETWEEN_TOOLS_PX + px > innerPx) {
+    if (at > 0 && at + apartPx + px > innerPx) {
       lines += 1;
       at = px;
-    } else at += (at > 0 ? BETWEEN_TOOLS_PX : 0) + px;
+    } else at += (at > 0 ? apartPx : 0) + px;
   }
   const { control, between, below } = TOOLS_PX;
   return lines * control + (lines - 1) * between + below;
@@ -91,7 +107,7 @@ export interface FiltersBeside {
 export function filtersBeside(tools: ToolsView, bands: Bands, band: string): FiltersBeside | null {
   const { filters, most } = tools;
   const stand = valueAt(tools.stand, bands, band);
-  if (stand === 'button' || filters.length === 0) return null;
+  if (!isBesideList(stand) || filters.length === 0) return null;
   const widthPx = valueAt(tools.widthPx, bands, band);
   const heightPx = filters.reduce((sum, filter) => sum + filterHeight(filter, most, widthPx), 0);
   return { stand, widthPx, heightPx };

@@ -56,6 +56,17 @@ describe('filters beside a list', () => {
     }
   });
 
+  it('take no width as menus above it, however narrow that is', () => {
+    const plan = planWith({ filters, stand: { phone: 'menus' } });
+    const { bands, room } = roomOf(plan, 1_200);
+    const { inside, stand } = toolsRoom(room, plan.shelves.a!.tools, bands);
+    expect(inside).toBe(room);
+    for (const { id } of bands) expect(valueAt(stand, bands, id)).toBe('menus');
+    // There are no menus of what is not there.
+    const none = planWith({ stand: { phone: 'menus' } });
+    expect(valueAt(toolsRoom(room, none.shelves.a!.tools, bands).stand, bands, bands[0]!.id)).toBe('button');
+  });
+
   it('take nothing where there are none, or where they are behind a button', () => {
     for (const tools of [{ stand: { phone: 'start' } }, { filters, stand: { phone: 'button' } }]) {
       const plan = planWith(tools);

@@ -3,7 +3,7 @@ import type { Bands } from '../bands/bands.ts';
 import { byBands, LEAST_BESIDE_PX } from './byBands.ts';
 import { innerWidth, type Room } from '../geometry/steps.ts';
 import type { Shelf } from '../plan/shelf.ts';
-import type { ToolsStand } from '../plan/toolsSettings.ts';
+import { isBesideList, type ToolsStand } from '../plan/toolsSettings.ts';
 import type { Varying } from '../bands/varying.ts';
 import { keptFor } from './keptFor.ts';
 
@@ -24,9 +24,10 @@ export function toolsRoom(room: Room, tools: Shelf['tools'], bands: Bands): Tool
     const stand = byBands(bands, (band, fromPx): ToolsStand => {
       const wanted = valueAt(tools.stand, bands, band);
       const left = innerWidth(room, bands, band, fromPx) - apart(band);
-      return filters.length > 0 && wanted !== 'button' && left >= LEAST_BESIDE_PX ? wanted : 'button';
+      if (filters.length === 0) return 'button';
+      return isBesideList(wanted) && left < LEAST_BESIDE_PX ? 'button' : wanted;
     });
-    const taken = (band: string) => (valueAt(stand, bands, band) === 'button' ? 0 : apart(band));
+    const taken = (band: string) => (isBesideList(valueAt(stand, bands, band)) ? apart(band) : 0);
     if (bands.every(({ id }) => taken(id) === 0)) return { inside: room, stand };
     return {
       stand,

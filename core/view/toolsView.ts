@@ -54,6 +54,8 @@ export interface ToolFilter {
   drawn: 'list' | 'tree' | 'swatches' | 'box' | 'span';
   values: readonly ToolValue[];
   span: ToolSpan | null;
+  /** How many of its values are chosen. */
+  chosen: number;
 }
 
 /** What can be taken off again. */
@@ -224,6 +226,7 @@ export function toolsView(
         drawn: 'span',
         values: [],
         span: { ...said, ...fields },
+        chosen: chosen ? 1 : 0,
       },
     ];
   };
@@ -259,6 +262,7 @@ export function toolsView(
         drawn: swatched ? 'swatches' : drawn,
         values: drawn === 'tree' ? [whole(facet, isChosen), ...values] : values,
         span: null,
+        chosen: facet.values.filter((value) => value.chosen).length,
       },
     ];
   };
@@ -373,6 +377,9 @@ export function toolsView(
     without: chips.length > 0 ? href(parameters.filter(([name]) => stays.includes(name))) : null,
   };
 }
+
+/** What is on the menu of a filter. */
+export const menuWords = (words: string, chosen: number): string => (chosen > 0 ? `${words} (${chosen})` : words);
 
 /** Swatches take so much less room. */
 const SWATCHES_TO_A_VALUE = 2;

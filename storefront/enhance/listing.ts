@@ -32,9 +32,10 @@ function replace(listing: HTMLElement, other: HTMLElement): void {
     after.scrollTop = scrolled;
   }
   if (active === null || key === null) return;
+  // Filters that stand otherwise at another width have the same keys, and are not seen.
   const again = [
     ...other.querySelectorAll<HTMLElement>('a,button,input:not([type=hidden]),select,summary'),
-  ].find((one) => keyOf(one) === key);
+  ].find((one) => keyOf(one) === key && one.getClientRects().length > 0);
   // What was taken off is gone; whoever did it goes on from what is found.
   (again ?? other.querySelector<HTMLElement>('.tool-count'))?.focus({ preventScroll: true });
 }
@@ -87,6 +88,21 @@ export function keepListings(enhance: (within: ParentNode) => void): void {
     if (!link) return;
     event.preventDefault();
     void go(link.href, { push: true, top: link.closest('.pager') !== null });
+  });
+  /** Menus of filters are closed by whatever is elsewhere. */
+  const closeMenus = (but: Element | null) => {
+    for (const menu of document.querySelectorAll<HTMLDetailsElement>('.filter-menu[open]'))
+      if (menu !== but) menu.open = false;
+  };
+  document.addEventListener('click', ({ target }) => {
+    // What was pressed may have been replaced meanwhile.
+    if ((target as Element).isConnected) closeMenus((target as Element).closest('.filter-menu'));
+  });
+  document.addEventListener('keydown', ({ key }) => {
+    const menu = document.activeElement?.closest<HTMLDetailsElement>('.filter-menu[open]');
+    if (key !== 'Escape' || !menu) return;
+    menu.open = false;
+    menu.querySelector('summary')!.focus();
   });
   const send = (form: HTMLFormElement) => {
     const to = new URL(form.action);

@@ -58,7 +58,8 @@ function Filter({ filter, most, action }: { filter: ToolFilter; most: number; ac
   );
 }
 
-function Values({ filter, values }: { filter: ToolFilter; values: readonly ToolValue[] }) {
+/** Values of a filter, each a link. */
+export function Values({ filter, values }: { filter: ToolFilter; values: readonly ToolValue[] }) {
   return (
     <ul className={`filter-values as-${filter.drawn}`} role="list" aria-label={filter.words}>
       {values.map((value) => (
@@ -125,7 +126,8 @@ const BARS_HIGH = 30;
 /** Of a bar that stands for anything at all. */
 const LEAST_HIGH = 1.5;
 
-function SpanFields({ span, words, action }: { span: ToolSpan; words: string; action: string }) {
+/** Fields for the ends of a span, over how many there are of each. */
+export function SpanFields({ span, words, action }: { span: ToolSpan; words: string; action: string }) {
   const texts = useTexts();
   const { bars, unit } = span;
   const most = Math.max(1, ...bars.map(({ count }) => count));

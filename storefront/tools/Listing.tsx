@@ -3,6 +3,7 @@ import { listAnchor } from '../../core/view/address.ts';
 import type { ToolsView, ToolSwitch } from '../../core/view/toolsView.ts';
 import { useTexts } from '../texts.ts';
 import { Cross } from './Cross.tsx';
+import { FilterMenus } from './FilterMenus.tsx';
 import { Filters } from './Filters.tsx';
 import { Kept } from './Kept.tsx';
 
@@ -20,7 +21,7 @@ interface ListingProps {
  */
 export function Listing({ shelfId, tools, found, children }: ListingProps) {
   const texts = useTexts();
-  const { action, sort, search, views, density, chips, without, filters } = tools;
+  const { action, sort, search, views, density, chips, without, filters, stand } = tools;
   const filtersId = `filters-${shelfId}`;
   const anchored = `${action}#${listAnchor(shelfId)}`;
   return (
@@ -54,6 +55,9 @@ export function Listing({ shelfId, tools, found, children }: ListingProps) {
             {views && <Switch className="tool-views" of={views} />}
           </div>
         </div>
+        {Object.values(stand).includes('menus') && (
+          <FilterMenus id={filtersId} tools={tools} action={anchored} />
+        )}
         {chips.length > 0 && (
           <ul className="chosen" role="list" aria-label={texts.chosen}>
             {chips.map(({ words, said, href }) => (

@@ -15,7 +15,7 @@ import type { SeenBy } from '../../core/api/assortments.ts';
 import { inList, orderOf } from '../../core/shopper/order.ts';
 import { findProducts, specimenBasket, specimenEntry, specimenProduct } from '../../core/api/catalogue.ts';
 import { nothingSearched } from '../../core/search/found.ts';
-import { fullest } from '../seenBy/fullest.ts';
+import { withMostProducts } from '../seenBy/withMostProducts.ts';
 import { lookedAtBy, type Shopper } from '../seenBy/shopper.ts';
 import { useDraft, useStudio, type Studio } from '../studioContext.tsx';
 import { useNow } from '../useNow.ts';
@@ -28,10 +28,10 @@ function specimens(page: Page, needs: Needs, { tree, vocabulary }: Studio, shopp
   // What is arranged for one thing is shown with that.
   const [category, collection] = [page.about ?? shopper.category, page.about ?? shopper.collection];
   if (needs === 'category')
-    return { category: (category !== null && tree.byId(category)) || fullest(tree.roots) };
+    return { category: (category !== null && tree.byId(category)) || withMostProducts(tree.roots) };
   if (needs !== 'collection') return {};
   const chosen = vocabulary.collections.find(({ id }) => id === collection);
-  return { collection: chosen ?? fullest(vocabulary.collections) };
+  return { collection: chosen ?? withMostProducts(vocabulary.collections) };
 }
 
 /** So many products are kept for later by whoever the page of them is shown with. */
@@ -113,7 +113,7 @@ export function usePageViews(
     ...(kind.needs === 'basket' && { basket }),
     ...(kind.needs === 'saved' && { saved }),
     ...(kind.needs === 'search' && {
-      search: { ...nothingSearched, words: shopper.search || (fullest(tree.roots)?.name ?? '') },
+      search: { ...nothingSearched, words: shopper.search || (withMostProducts(tree.roots)?.name ?? '') },
     }),
     ...(kind.needs === 'order' && { order: basket && orderOf(1, basket) }),
     ...(kind.needs === 'account' && {

@@ -5,7 +5,7 @@ import { Choice } from '../ui/Choice.tsx';
 import { NamedList } from '../ui/NamedList.tsx';
 import { Pick } from '../ui/Pick.tsx';
 import { Words } from '../ui/Words.tsx';
-import { fullest } from './fullest.ts';
+import { withMostProducts } from './withMostProducts.ts';
 import { LONGEST_SEARCH } from './shopper.ts';
 
 const ANY = '(any)';
@@ -75,7 +75,7 @@ export default function ShopperChoice() {
         label="The page of searches is shown with"
         value={search}
         longest={LONGEST_SEARCH}
-        placeholder={fullest(tree.roots)?.name ?? ''}
+        placeholder={withMostProducts(tree.roots)?.name ?? ''}
         onChange={(words) => shopper.change({ search: words })}
       />
       <p>This changes only what you see here, never the draft.</p>
