@@ -254,7 +254,8 @@ test('filters as menus above the list: one is open at a time, stays open while v
   await page.goto(`${store.url}/shop`);
   await expect(filters(page)).toBeHidden();
   await expect(page.getByRole('button', { name: 'Filters' })).toBeHidden();
-  const menu = (name: string) => page.locator('.filter-menu').filter({ has: page.getByText(name, { exact: true }) });
+  const menu = (name: string) =>
+    page.locator('.filter-menu').filter({ has: page.getByText(name, { exact: true }) });
   const box = (name: string) => menu(name).locator('.filter-menu-box');
   // The list has all of the width.
   const [listed, whole] = await page.evaluate(() =>
@@ -271,7 +272,9 @@ test('filters as menus above the list: one is open at a time, stays open while v
   await expect(box('Category')).toBeHidden();
   await follow(page, box('Maker').getByRole('link', { name: /^Ansa Marrick, \d/ }));
   await expect(page.locator('.filter-menu[open] summary')).toHaveText('Maker (1)');
-  await expect(page.locator('.filter-menu[open]').getByRole('link', { name: 'Ansa Marrick, chosen' })).toBeFocused();
+  await expect(
+    page.locator('.filter-menu[open]').getByRole('link', { name: 'Ansa Marrick, chosen' }),
+  ).toBeFocused();
   await page.keyboard.press('Escape');
   await expect(page.locator('.filter-menu[open]')).toHaveCount(0);
   await expect(page.locator('.filter-menu summary').filter({ hasText: 'Maker' })).toBeFocused();
@@ -283,11 +286,17 @@ test('filters as menus above the list: one is open at a time, stays open while v
   await expect(page.locator('.filter-menu[open]')).toHaveCount(0);
 
   // Behind a button still, where it is narrow; and without script.
-  const context = await browser.newContext({ javaScriptEnabled: false, viewport: { width: 1100, height: 800 } });
+  const context = await browser.newContext({
+    javaScriptEnabled: false,
+    viewport: { width: 1100, height: 800 },
+  });
   const plain = await context.newPage();
   await plain.goto(`${store.url}/shop`);
   await plain.locator('.filter-menu summary').filter({ hasText: 'Maker' }).click();
-  await plain.locator('.filter-menu[open]').getByRole('link', { name: /^Ansa Marrick, \d/ }).click();
+  await plain
+    .locator('.filter-menu[open]')
+    .getByRole('link', { name: /^Ansa Marrick, \d/ })
+    .click();
   await expect(plain).toHaveURL(/\?brand=ansa-marrick#/);
   await plain.setViewportSize({ width: 390, height: 844 });
   await expect(plain.locator('.filter-menus')).toBeHidden();

@@ -25,7 +25,11 @@ export function toolsCss(shelfId: string, tools: ToolsView, bands: Bands): strin
       const hides = hidden.length > 0 ? `${hidden.map((one) => `${scope} ${one}`).join()}{display:none}` : '';
       if (filters.length === 0) return atBand(bands, band, hides);
       if (stands === 'menus')
-        return atBand(bands, band, `${scope} .filter-menus{display:flex}${scope} .filters-fold{display:none}${hides}`);
+        return atBand(
+          bands,
+          band,
+          `${scope} .filter-menus{display:flex}${scope} .filters-fold{display:none}${hides}`,
+        );
       if (stands === 'button') return atBand(bands, band, hides);
       const px = `${valueAt(widthPx, bands, band.id)}px`;
       const [columns, own, list] =

@@ -7,11 +7,17 @@ import { choice, inParts, integer, own, yesNo } from '../settings/values.ts';
 import { byWidth, setting, varying, type ReadSetting } from '../settings/setting.ts';
 
 /** Where the filters of a list stand. */
-export const TOOLS_STAND = { start: 'At the start', end: 'At the end', button: 'Behind a button', menus: 'As menus above' } as const;
+export const TOOLS_STAND = {
+  start: 'At the start',
+  end: 'At the end',
+  button: 'Behind a button',
+  menus: 'As menus above',
+} as const;
 export type ToolsStand = keyof typeof TOOLS_STAND;
 
 /** Whether filters stand beside a list; else they take none of its width. */
-export const isBesideList = (stand: ToolsStand): stand is 'start' | 'end' => stand === 'start' || stand === 'end';
+export const isBesideList = (stand: ToolsStand): stand is 'start' | 'end' =>
+  stand === 'start' || stand === 'end';
 
 /** What a filter is called for the owner. */
 export function filterName({ id, words }: ShownFilter, names: Names): string {

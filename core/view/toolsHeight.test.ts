@@ -68,6 +68,8 @@ describe('the height of the tools of a list', () => {
     const density = { shown: everywhere(true), said: '', options };
     expect(heightOf({ density }, 400)).toBe(LINE);
     expect(heightOf({ density: { ...density, shown: everywhere(false) } }, 400)).toBe(0);
-    expect(heightOf({ density, count: everywhere(true) }, 200)).toBe(LINE + TOOLS_PX.between + TOOLS_PX.control);
+    expect(heightOf({ density, count: everywhere(true) }, 200)).toBe(
+      LINE + TOOLS_PX.between + TOOLS_PX.control,
+    );
   });
 });

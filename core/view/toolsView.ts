@@ -379,7 +379,8 @@ export function toolsView(
 }
 
 /** What is on the menu of a filter. */
-export const menuWords = (words: string, chosen: number): string => (chosen > 0 ? `${words} (${chosen})` : words);
+export const menuWords = (words: string, chosen: number): string =>
+  chosen > 0 ? `${words} (${chosen})` : words;
 
 /** Swatches take so much less room. */
 const SWATCHES_TO_A_VALUE = 2;

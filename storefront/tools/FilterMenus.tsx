@@ -13,12 +13,7 @@ export function FilterMenus({ id, tools: { filters }, action }: FilterMenusProps
   return (
     <div className="filter-menus">
       {filters.map((filter) => (
-        <details
-          key={filter.id}
-          className="filter-menu"
-          name={`${id}-menus`}
-          data-key={`menu ${filter.id}`}
-        >
+        <details key={filter.id} className="filter-menu" name={`${id}-menus`} data-key={`menu ${filter.id}`}>
           <summary data-key={`menu ${filter.id}`}>{menuWords(filter.words, filter.chosen)}</summary>
           <div className="filter-menu-box">
             {filter.span && <SpanFields span={filter.span} words={filter.words} action={action} />}
