@@ -275,6 +275,15 @@ test('filters as menus above the list: one is open at a time, stays open while v
   await expect(
     page.locator('.filter-menu[open]').getByRole('link', { name: 'Ansa Marrick, chosen' }),
   ).toBeFocused();
+  // Below its name, and never out of the window.
+  const [name, opened] = await page.evaluate(() =>
+    ['.filter-menu[open] summary', '.filter-menu[open] .filter-menu-box'].map((selector) => {
+      const { left, right } = document.querySelector(selector)!.getBoundingClientRect();
+      return { left, right };
+    }),
+  );
+  expect(opened!.left).toBeCloseTo(name!.left, 0);
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBe(1100);
   await page.keyboard.press('Escape');
   await expect(page.locator('.filter-menu[open]')).toHaveCount(0);
   await expect(page.locator('.filter-menu summary').filter({ hasText: 'Maker' })).toBeFocused();

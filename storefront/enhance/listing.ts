@@ -89,6 +89,21 @@ export function keepListings(enhance: (within: ParentNode) => void): void {
     event.preventDefault();
     void go(link.href, { push: true, top: link.closest('.pager') !== null });
   });
+  // A menu opens below its own name, as far as there is room; without script at the start of the line.
+  document.addEventListener(
+    'toggle',
+    ({ target }) => {
+      const menu = (target as Element).closest<HTMLDetailsElement>('.filter-menu[open]');
+      if (!menu) return;
+      const [line, summary] = [menu.parentElement!, menu.firstElementChild as HTMLElement];
+      const box = menu.lastElementChild as HTMLElement;
+      const most = line.clientWidth - box.offsetWidth;
+      const isRtl = getComputedStyle(line).direction === 'rtl';
+      const from = isRtl ? line.clientWidth - summary.offsetLeft - summary.offsetWidth : summary.offsetLeft;
+      box.style.insetInlineStart = `${Math.max(0, Math.min(from, most))}px`;
+    },
+    true,
+  );
   /** Menus of filters are closed by whatever is elsewhere. */
   const closeMenus = (but: Element | null) => {
     for (const menu of document.querySelectorAll<HTMLDetailsElement>('.filter-menu[open]'))
