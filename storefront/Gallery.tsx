@@ -1,12 +1,9 @@
 import { ZoomIn } from 'lucide-react';
-import type { ProductPictures } from '../core/bays/productPictures.ts';
+import { SMALL_PX, type ProductPictures } from '../core/bays/productPictures.ts';
 import { renditionAddress, renditionWidths } from '../core/picture/renditions.ts';
 import { Picture } from './Picture.tsx';
 import { SmallPicture } from './SmallPicture.tsx';
 import { useTexts } from './texts.ts';
-
-/** The side of a small picture that leads to a large one, px. */
-const SMALL_PX = 92;
 
 interface GalleryProps {
   /** Of the bay, so that anchors are its own. */

@@ -1,4 +1,4 @@
-import { bandAt, bandEnd, type Bands } from '../bands/bands.ts';
+import { bandAt, type Bands } from '../bands/bands.ts';
 import { valueAt, type Varying } from '../bands/varying.ts';
 import { ratio, RATIOS, ratioValue } from '../card/ratio.ts';
 import { linesOf } from '../card/text.ts';
@@ -19,15 +19,12 @@ import { keptFor } from '../view/keptFor.ts';
 import type { Bay } from './index.ts';
 import { BAY_TEXT, BUTTON_ENDS_PX, BUTTON_PX } from './bayTexts.ts';
 import type { BayKind } from './bayKind.ts';
+import { isAside, SIDES, sizesAt, type Side } from './besideText.ts';
 import { MOST_TEXT_COLUMNS, textColumnsSchema, type TextColumn } from './textColumn.ts';
 import { withoutShelves } from './withoutShelves.ts';
 
-const SIDES = { before: 'Before the text', after: 'After the text', above: 'Above', below: 'Below' } as const;
-type Side = keyof typeof SIDES;
 const UPRIGHT = { start: 'At the top', center: 'In the middle', end: 'At the bottom' } as const;
 type Upright = keyof typeof UPRIGHT;
-
-const isAside = (side: Side): boolean => side === 'before' || side === 'after';
 
 /** What a column is called. */
 export const columnName = ({ title, words, button }: TextColumn, i: number): string =>
@@ -112,8 +109,6 @@ export interface PictureTextContent {
 /** As the sheet of the storefront has them, px. */
 const BESIDE_PX = 32;
 const OVER_PX = 16;
-/** Wider than this a window is not reckoned with, px. */
-const WIDEST_PX = 2560;
 const TITLE: TextSize = { fontPx: 22, linePx: 27.5, weight: 560 };
 
 /** No more stand side by side than there are. */
@@ -138,17 +133,6 @@ export function columnWidths(
   const picturePx = isAside(at) ? ((columnPx - BESIDE_PX) * valueAt(share, bands, band)) / 100 : columnPx;
   return { columnPx, picturePx, side: at, across: count };
 }
-
-/** Width of a picture at each band, at most, as a browser is told before it has the style sheet. */
-const sizesOf = (content: Omit<PictureTextContent, 'sizes'>, bands: Bands): string =>
-  [...bands]
-    .reverse()
-    .map((band) => {
-      const end = Math.min(bandEnd(bands, band.id), WIDEST_PX);
-      const px = `${Math.ceil(columnWidths(content, bands, end).picturePx)}px`;
-      return band.from > 0 ? `(min-width:${band.from}px) ${px}` : px;
-    })
-    .join(', ');
 
 /** Height of a column, px. */
 function columnHeight(
@@ -272,7 +256,7 @@ export const pictureTextBay: BayKind<typeof settings, PictureTextContent> = {
         upright: bay.upright,
         room,
       };
-      return { ...made, sizes: sizesOf(made, bands) };
+      return { ...made, sizes: sizesAt(bands, (px) => columnWidths(made, bands, px).picturePx) };
     });
     const isEmpty = content.columns.every(({ title, words, picture }) => !title && !words && !picture);
     return { content, empty: isEmpty };

@@ -25,17 +25,16 @@ import { labelKind } from '../label/labels/index.ts';
 import { labelsOf } from '../label/labelsOf.ts';
 import type { StoreTexts } from '../texts/storeTexts.ts';
 import type { BayKind } from './bayKind.ts';
+import { SIDES, type Side } from './besideText.ts';
 import type { Bay } from './index.ts';
 import {
   pictureSettings,
   picturesCss,
   productHeight,
   productPictures,
-  STANDS,
   WAYS,
   ZOOMS,
   type ProductPictures,
-  type Stand,
   type Way,
   type Zoom,
 } from './productPictures.ts';
@@ -188,7 +187,7 @@ export const productBay: BayKind<typeof settings, ProductContent> = {
       ),
       ', ',
       opens(
-        sayVarying(stands as Varying<Stand>, names, (one) => lowered(STANDS[one])),
+        sayVarying(stands as Varying<Side>, names, (one) => lowered(SIDES[one])),
         'stands',
       ),
       ...(zoom === 'none' ? [] : [', ', opens(`zoom ${lowered(ZOOMS[zoom as Zoom])}`, 'zoom')]),

@@ -3,15 +3,14 @@ import { describe, expect, it } from 'vitest';
 import type { Bands } from '../bands/bands.ts';
 import type { Room } from '../geometry/steps.ts';
 import { firstBands } from '../plan/firstBands.ts';
+import { SIDES, type Side } from './besideText.ts';
 import { specimenPicture } from '../specimen/specimen.ts';
 import {
   picturesCss,
   pictureWidths,
   productHeight,
   productPictures,
-  STANDS,
   WAYS,
-  type Stand,
   type Way,
 } from './productPictures.ts';
 
@@ -29,7 +28,7 @@ const set = (more: Partial<Set> = {}): Set => ({
   most: 12,
   way: everywhere<Way>('large'),
   smallAt: everywhere<'below' | 'beside'>('below'),
-  stands: everywhere<Stand>('before'),
+  stands: everywhere<Side>('before'),
   share: everywhere(50),
   between: everywhere(40),
   shaped: 'own',
@@ -46,7 +45,7 @@ const WIDE = 1400;
 describe('the pictures of a product', () => {
   it('have their share of the width beside the text, and all of it above', () => {
     expect(pictureWidths(made(), bands, WIDE)).toMatchObject({ galleryPx: 580, firstPx: 580, otherPx: 284 });
-    const above = made({ stands: everywhere<Stand>('above') });
+    const above = made({ stands: everywhere<Side>('above') });
     expect(pictureWidths(above, bands, WIDE)).toMatchObject({ galleryPx: 1200, firstPx: 1200 });
   });
 
@@ -70,7 +69,7 @@ describe('the pictures of a product', () => {
     fc.assert(
       fc.property(
         fc.constantFrom(...(Object.keys(WAYS) as Way[])),
-        fc.constantFrom(...(Object.keys(STANDS) as Stand[])),
+        fc.constantFrom(...(Object.keys(SIDES) as Side[])),
         fc.integer({ min: 25, max: 75 }),
         fc.integer({ min: 0, max: 160 }),
         fc.integer({ min: 320, max: 2400 }),
@@ -101,11 +100,11 @@ describe('the pictures of a product', () => {
   });
 
   it('are as high as they are, or by a ratio at each width; one at a time is no higher for there being more', () => {
-    const stack = { way: everywhere<Way>('stack'), stands: everywhere<Stand>('above') };
+    const stack = { way: everywhere<Way>('stack'), stands: everywhere<Side>('above') };
     const own = productHeight(made(stack), bands, WIDE);
     const square = productHeight(made({ ...stack, shaped: 'ratio' }), bands, WIDE);
     expect(square - own).toBeCloseTo(4 * (1200 - 900));
-    const one = { way: everywhere<Way>('small'), stands: everywhere<Stand>('above') };
+    const one = { way: everywhere<Way>('small'), stands: everywhere<Side>('above') };
     expect(productHeight(made(one, pictures.slice(0, 2)), bands, WIDE)).toBe(
       productHeight(made(one), bands, WIDE),
     );
@@ -115,7 +114,7 @@ describe('the pictures of a product', () => {
 
   it('are drawn at the side that is set, at the ratio, around what is worth seeing', () => {
     const after = picturesCss(
-      made({ stands: everywhere<Stand>('after'), share: everywhere(60) }),
+      made({ stands: everywhere<Side>('after'), share: everywhere(60) }),
       '.x',
       bands,
     );

@@ -1,4 +1,4 @@
-import { bandAt, bandEnd, type Bands } from '../bands/bands.ts';
+import { bandAt, type Bands } from '../bands/bands.ts';
 import { valueAt, type Varying } from '../bands/varying.ts';
 import { ratio, RATIOS, ratioValue } from '../card/ratio.ts';
 import type { PictureFacts } from '../catalogue/facts.ts';
@@ -7,6 +7,7 @@ import { innerWidth, type Room } from '../geometry/steps.ts';
 import { fillCrop } from '../picture/crop.ts';
 import { byWidth, setting, varying, type Shown } from '../settings/setting.ts';
 import { choice, integer } from '../settings/values.ts';
+import { isAside, SIDES, sizesAt, type Side } from './besideText.ts';
 
 /** How several pictures of a product are shown. */
 export const WAYS = {
@@ -17,15 +18,6 @@ export const WAYS = {
   stack: 'One below another',
 } as const;
 export type Way = keyof typeof WAYS;
-
-/** Where they stand by the text. */
-export const STANDS = {
-  before: 'Before the text',
-  after: 'After the text',
-  above: 'Above the text',
-  below: 'Below the text',
-} as const;
-export type Stand = keyof typeof STANDS;
 
 export const ZOOMS = { none: 'None', press: 'When pressed', hover: 'On hover and when pressed' } as const;
 export type Zoom = keyof typeof ZOOMS;
@@ -55,7 +47,7 @@ export const pictureSettings = {
     offBecause: (read) => (isEver(read, 'way', 'small') ? null : 'There are no small pictures'),
     idle: ofOne,
   }),
-  stands: varying(choice<Stand>(STANDS), byWidth<Stand>('above', { 880: 'before' }), {
+  stands: varying(choice<Side>(SIDES), byWidth<Side>('above', { 880: 'before' }), {
     name: 'Where pictures stand',
     find: ['side', 'left', 'right', 'above', 'below', 'pictures'],
   }),
@@ -101,7 +93,7 @@ export interface ProductPictures {
   all: readonly PictureFacts[];
   way: Varying<Way>;
   smallAt: Varying<'below' | 'beside'>;
-  stands: Varying<Stand>;
+  stands: Varying<Side>;
   share: Varying<number>;
   between: Varying<number>;
   /** Width to height; null where each has its own. */
@@ -120,7 +112,7 @@ interface SetOfPictures {
   most: number;
   way: Varying<Way>;
   smallAt: Varying<'below' | 'beside'>;
-  stands: Varying<Stand>;
+  stands: Varying<Side>;
   share: Varying<number>;
   between: Varying<number>;
   shaped: 'own' | 'ratio';
@@ -130,24 +122,21 @@ interface SetOfPictures {
   strength: number;
 }
 
+/** The side of a small picture that leads to a large one, px. */
+export const SMALL_PX = 92;
 /** As the sheet of the storefront has them, px. */
 const GAP_PX = 12;
-const SMALL_PX = 92;
 const SMALL_GAP_PX = 8;
 const DOTS_PX = 24;
-/** Wider than this a window is not reckoned with, px. */
-const WIDEST_PX = 2560;
 /** What a product is told with, px. */
 const TEXT_PX = 640;
-
-const isBeside = (stand: Stand): boolean => stand === 'before' || stand === 'after';
 
 /** Widths of the pictures at a width of the region, px. */
 export function pictureWidths(drawn: Drawn, bands: Bands, regionPx: number) {
   const band = bandAt(bands, regionPx).id;
   const { all, way, smallAt, stands, share, between, room } = drawn;
   const innerPx = innerWidth(room, bands, band, regionPx);
-  const beside = isBeside(valueAt(stands, bands, band));
+  const beside = isAside(valueAt(stands, bands, band));
   const galleryPx = beside
     ? ((innerPx - valueAt(between, bands, band)) * valueAt(share, bands, band)) / 100
     : innerPx;
@@ -165,17 +154,6 @@ export function pictureWidths(drawn: Drawn, bands: Bands, regionPx: number) {
   const [firstPx, otherPx] = widths[valueAt(way, bands, band)];
   return { band, beside, galleryPx, firstPx, otherPx };
 }
-
-/** A width at each band, at most, as a browser is told before it has the style sheet. */
-const sizesOf = (drawn: Drawn, bands: Bands, of: 'firstPx' | 'otherPx'): string =>
-  [...bands]
-    .reverse()
-    .map((band) => {
-      const end = Math.min(bandEnd(bands, band.id), WIDEST_PX);
-      const px = `${Math.ceil(pictureWidths(drawn, bands, end)[of])}px`;
-      return band.from > 0 ? `(min-width:${band.from}px) ${px}` : px;
-    })
-    .join(', ');
 
 export function productPictures(
   set: SetOfPictures,
@@ -199,7 +177,8 @@ export function productPictures(
     zoom: zoom === 'none' ? null : { by: zoom, percent: strength },
     room,
   };
-  return { ...drawn, sizes: [sizesOf(drawn, bands, 'firstPx'), sizesOf(drawn, bands, 'otherPx')] };
+  const sizes = (of: 'firstPx' | 'otherPx') => sizesAt(bands, (px) => pictureWidths(drawn, bands, px)[of]);
+  return { ...drawn, sizes: [sizes('firstPx'), sizes('otherPx')] };
 }
 
 /** Estimated height of pictures and text, px. */
@@ -253,11 +232,11 @@ export function picturesCss(drawn: ProductPictures, scope: string, bands: Bands)
     if (stand === 'after') columns.reverse();
     const aside = at === 'small' && all.length > 1 && valueAt(smallAt, bands, band) === 'beside';
     return (
-      `${scope}{--split:${isBeside(stand) && all.length > 0 ? columns.join(' ') : 'minmax(0,1fr)'};` +
+      `${scope}{--split:${isAside(stand) && all.length > 0 ? columns.join(' ') : 'minmax(0,1fr)'};` +
       `--pictures-order:${stand === 'after' || stand === 'below' ? 1 : 0};--between:${valueAt(between, bands, band)}px;` +
       `${all.length > 1 ? DRAWN[at] : DRAWN.stack};` +
       `--gallery:${aside ? `${SMALL_PX}px minmax(0,1fr)` : 'minmax(0,1fr)'};` +
-      `--shot-links-flow:${aside ? 'column' : 'row'};--shot-links-order:${aside ? 0 : 1};--shot-links-gap:${SMALL_GAP_PX}px}`
+      `--shot-links-flow:${aside ? 'column' : 'row'};--shot-links-order:${aside ? 0 : 2};--shot-links-gap:${SMALL_GAP_PX}px}`
     );
   });
   if (!shape) return flow;

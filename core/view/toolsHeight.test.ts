@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { firstBands } from '../plan/firstBands.ts';
 import { filtersBeside, TOOLS_PX, toolsHeight } from './toolsHeight.ts';
-import type { ToolFilter, ToolsView } from './toolsView.ts';
+import type { ToolFilter } from './toolFilter.ts';
+import type { ToolsView } from './toolsView.ts';
 
 const everywhere = <T>(value: T) => Object.fromEntries(firstBands.map(({ id }) => [id, value]));
 const BAND = firstBands[0]!.id;

@@ -2,7 +2,8 @@ import { valueAt } from '../bands/varying.ts';
 import type { Bands } from '../bands/bands.ts';
 import { widthOf } from '../card/text.ts';
 import { isBesideList } from '../plan/toolsSettings.ts';
-import { menuWords, unfolded, type ToolFilter, type ToolsView } from './toolsView.ts';
+import { menuWords, unfolded, type ToolFilter } from './toolFilter.ts';
+import type { ToolsView } from './toolsView.ts';
 
 /** Measures of the tools of a list, px, as the storefront draws them. */
 export const TOOLS_PX = {

@@ -4,7 +4,8 @@ import { NOTHING_CHOSEN, type GivenListing, type Parameter } from './address.ts'
 import { completePlan } from '../plan/storedPlan.ts';
 import { specimenBay, specimenShelf, specimenStored, specimenTree } from '../specimen/specimen.ts';
 import { firstTexts } from '../texts/index.ts';
-import { toolsView, unfolded, type ToolsContext } from './toolsView.ts';
+import { unfolded } from './toolFilter.ts';
+import { toolsView, type ToolsContext } from './toolsView.ts';
 
 const value = (key: string | number, count: number, more: Partial<FacetValue> = {}): FacetValue => ({
   key,

@@ -18,7 +18,8 @@ import type { ToolsStand } from '../plan/toolsSettings.ts';
 import type { Shelf } from '../plan/shelf.ts';
 import type { SwatchFace } from '../swatch/swatchFace.ts';
 import type { StoreTexts } from '../texts/storeTexts.ts';
-import { chosenWords, spanOf, type ToolSpan } from './toolSpan.ts';
+import { chosenWords, spanOf } from './toolSpan.ts';
+import type { ToolFilter, ToolValue } from './toolFilter.ts';
 import { isAnywhere } from './listingOf.ts';
 import {
   hrefListing,
@@ -27,36 +28,6 @@ import {
   type PageAddress,
   type Parameter,
 } from './address.ts';
-
-/** A value of a filter that can be followed. */
-export interface ToolValue {
-  id: string;
-  words: string;
-  /** How many there would be; null where it is chosen, and following it takes it off. */
-  count: number | null;
-  /** What it adds to the values that are chosen already; null where none are, or it replaces them. */
-  adds: number | null;
-  chosen: boolean;
-  /** Null where it would find nothing. */
-  href: string | null;
-  /** How deep in a tree. */
-  depth: number;
-  /** What stands for it beside its name, or instead of it. */
-  face: SwatchFace;
-}
-
-export interface ToolFilter {
-  id: string;
-  /** The parameter that it is chosen by. */
-  name: string;
-  words: string;
-  /** As a list, a tree, swatches, one box to tick, or fields for a span. */
-  drawn: 'list' | 'tree' | 'swatches' | 'box' | 'span';
-  values: readonly ToolValue[];
-  span: ToolSpan | null;
-  /** How many of its values are chosen. */
-  chosen: number;
-}
 
 /** What can be taken off again. */
 export interface ToolChip {
@@ -376,25 +347,6 @@ export function toolsView(
     chips,
     without: chips.length > 0 ? href(parameters.filter(([name]) => stays.includes(name))) : null,
   };
-}
-
-/** What is on the menu of a filter. */
-export const menuWords = (words: string, chosen: number): string =>
-  chosen > 0 ? `${words} (${chosen})` : words;
-
-/** Swatches take so much less room. */
-const SWATCHES_TO_A_VALUE = 2;
-
-/** Values that are shown at first, what is chosen and what is below it among them, and those behind a button for more. */
-export function unfolded(
-  { values, drawn }: Pick<ToolFilter, 'values' | 'drawn'>,
-  most: number,
-): [ToolValue[], ToolValue[]] {
-  const shown = drawn === 'swatches' ? SWATCHES_TO_A_VALUE * most : most;
-  const first = values.filter((value, i) => i < shown || value.chosen || value.depth > 0);
-  const rest = values.filter((value) => !first.includes(value));
-  // A button for one more takes the room of that one.
-  return rest.length > 1 ? [first, rest] : [[...values], []];
 }
 
 /** Values of it are joined by "or"; else one replaces another. */

@@ -15,7 +15,7 @@ import { completePlan } from '../../core/plan/storedPlan.ts';
 import { explain, goneIn } from '../../core/assortment/explain.ts';
 import type { Api } from '../api.ts';
 import { readProducts } from '../catalogue/productRows.ts';
-import { planFromRows, readDraft } from '../drafts/draftRows.ts';
+import { planFromRows, readDraft, readDraftHouse } from '../drafts/draftRows.ts';
 import { Fault } from '../faults.ts';
 import type { Parts } from '../parts.ts';
 import { withFault } from '../readBody.ts';
@@ -60,7 +60,7 @@ export function assortmentRoutes(api: Api, parts: Parts): void {
     return { around, lookedAt, product: product ? await readRecord(db, product) : null };
   };
 
-  const houseOfDraft = async () => completePlan(planFromRows(await readDraft(db, ['house']))).house;
+  const houseOfDraft = () => readDraftHouse(db);
 
   const setOut = async (seenBy: Asker, house: House) => {
     const facts = await parts.storefront.facts();

@@ -8,10 +8,9 @@ import {
   specimenProduct,
 } from '../../core/api/catalogue.ts';
 import { wordsOf } from '../../core/listing/parameters.ts';
-import { completePlan } from '../../core/plan/storedPlan.ts';
 import { pageKind } from '../../core/pages/index.ts';
 import { worldOf } from '../assortments/facts.ts';
-import { planFromRows, readDraft } from '../drafts/draftRows.ts';
+import { readDraftHouse } from '../drafts/draftRows.ts';
 import { neighboursOf } from '../listing/neighbours.ts';
 import type { Api } from '../api.ts';
 import type { Parts } from '../parts.ts';
@@ -49,7 +48,7 @@ export function catalogueRoutes(api: Api, parts: Parts): void {
     if (!product) return { product: null, neighbours: null };
     const { facts, listings } = parts.storefront;
     const nobody = { around: null, lookedAt: [], product: null };
-    const { house } = completePlan(planFromRows(await readDraft(readDb, ['house'])));
+    const house = await readDraftHouse(readDb);
     const world = worldOf(await facts(), house, parts.clock(), nobody);
     return { product, neighbours: await neighboursOf(readDb, product, listings, world) };
   });

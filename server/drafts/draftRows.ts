@@ -7,7 +7,8 @@ import {
   type PlanDocument,
 } from '../../core/plan/documents.ts';
 import { readDocuments, writtenDocument, type ReadPlan } from '../../core/plan/reading.ts';
-import type { StoredPlan } from '../../core/plan/storedPlan.ts';
+import type { House } from '../../core/plan/house.ts';
+import { completePlan, type StoredPlan } from '../../core/plan/storedPlan.ts';
 import type { Queryable } from '../db/pool.ts';
 
 export interface DraftRow {
@@ -98,3 +99,7 @@ export async function writeWholeDraft(
   for (const key of documentKeys(plan))
     await writeDraftRow(client, { key, expected: 0, body: documentOf(plan, key)!, accountId });
 }
+
+/** The house as it is drafted, complete. */
+export const readDraftHouse = async (db: Queryable): Promise<House> =>
+  completePlan(planFromRows(await readDraft(db, ['house']))).house;

@@ -1,7 +1,6 @@
 import fc from 'fast-check';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { clauseKind } from '../../core/assortment/clauses/index.ts';
-import { categoryTree } from '../../core/catalogue/categoryTree.ts';
 import { countFacets } from '../../core/listing/countFacets.ts';
 import type { Facets } from '../../core/listing/facets.ts';
 import type { Listing } from '../../core/listing/listing.ts';
@@ -9,16 +8,11 @@ import { listingIndex } from '../../core/listing/listingIndex.ts';
 import type { ListingRecord } from '../../core/listing/record.ts';
 import { resolveListing } from '../../core/listing/resolveListing.ts';
 import { allFilters, choicesArbitrary, listingArbitrary } from '../../core/specimen/listings.ts';
-import {
-  assortmentArbitrary,
-  orderArbitrary,
-  SPECIMEN_DAY,
-  SPECIMEN_NOW,
-} from '../../core/specimen/rules.ts';
+import { assortmentArbitrary, orderArbitrary, SPECIMEN_NOW } from '../../core/specimen/rules.ts';
 import { readRecords } from '../assortments/records.ts';
 import type { SqlWorld } from '../assortments/statement.ts';
-import { readCategories } from '../catalogue/categoryRows.ts';
 import { testDatabase, type TestDatabase } from '../specimen/database.ts';
+import { specimenWorld } from '../specimen/sqlWorld.ts';
 import { insertInto } from '../specimen/insertInto.ts';
 import { answerListing } from './answerListing.ts';
 import { readListingRecords, readSomeListingRecords } from './listingRows.ts';
@@ -41,20 +35,7 @@ beforeAll(async () => {
   await pool.query(
     `INSERT INTO option_value (id, option_id, name) SELECT n, CASE WHEN n < 5 THEN 1 ELSE 2 END, n FROM generate_series(1, 7) n`,
   );
-  world = {
-    now: SPECIMEN_NOW,
-    today: SPECIMEN_DAY,
-    timeZone: 'UTC',
-    newForDays: 2,
-    tree: categoryTree(await readCategories(pool)),
-    around: null,
-    lookedAt: [3, 1],
-    product: null,
-    meanRating: 4_000_000,
-    orders: 20,
-    soldWindowsAsOf: null,
-    collectionRules: new Map(),
-  };
+  world = { ...(await specimenWorld(pool)), lookedAt: [3, 1] };
 });
 afterAll(() => database.drop());
 

@@ -1,10 +1,8 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { categoryTree } from '../../core/catalogue/categoryTree.ts';
-import { SPECIMEN_DAY, SPECIMEN_NOW } from '../../core/specimen/rules.ts';
 import type { SqlWorld } from '../assortments/statement.ts';
-import { readCategories } from '../catalogue/categoryRows.ts';
 import { readProductDetail } from '../catalogue/productRows.ts';
 import { testDatabase, type TestDatabase } from '../specimen/database.ts';
+import { specimenWorld } from '../specimen/sqlWorld.ts';
 import { listings, type Listings } from './listings.ts';
 import { neighboursOf } from './neighbours.ts';
 
@@ -28,20 +26,7 @@ beforeAll(async () => {
   await pool.query(
     `INSERT INTO product_category SELECT id, CASE WHEN id = 30 THEN 4 WHEN id % 5 = 0 THEN 3 WHEN id % 2 = 0 THEN 2 ELSE 1 END FROM product`,
   );
-  world = {
-    now: SPECIMEN_NOW,
-    today: SPECIMEN_DAY,
-    timeZone: 'UTC',
-    newForDays: 2,
-    tree: categoryTree(await readCategories(pool)),
-    around: null,
-    lookedAt: [],
-    product: null,
-    meanRating: 0,
-    orders: 0,
-    soldWindowsAsOf: null,
-    collectionRules: new Map(),
-  };
+  world = await specimenWorld(pool);
   kept = listings(pool);
 });
 afterAll(() => database.drop());

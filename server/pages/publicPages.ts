@@ -252,7 +252,7 @@ export function publicPages(parts: Parts, enhance: Enhance | null): PublicPages 
           }));
       if (!found) return elsewhere(asked, release);
       if ('plain' in found) {
-        if (tries === 0) pages.remember(written, own);
+        if (tries === 0 && !kind.endless) pages.remember(written, own);
         return found;
       }
       ({ parameters } = found);

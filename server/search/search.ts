@@ -83,14 +83,14 @@ async function readBestSold(db: Queryable): Promise<number[]> {
  * has; else those that have some; else what sells best.
  */
 export async function search(db: Queryable, asked: string): Promise<Found> {
-  const { folded, words } = await readWords(db, asked);
   const found = (how: Found['how'], ids: readonly number[], instead = ''): Found => ({
     words: asked,
     ids,
     how,
     instead,
   });
-  if (folded === '' && asked === '') return found('asTyped', await readBestSold(db));
+  if (asked === '') return found('asTyped', await readBestSold(db));
+  const { folded, words } = await readWords(db, asked);
   // What the language passes over is not missed.
   const unknown = words.filter(({ known, stems }) => !known && stems !== '').map(({ word }) => word);
   const spellings = await readSpellings(db, unknown, 2);

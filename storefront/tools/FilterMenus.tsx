@@ -1,4 +1,5 @@
-import { menuWords, type ToolsView } from '../../core/view/toolsView.ts';
+import { menuWords } from '../../core/view/toolFilter.ts';
+import type { ToolsView } from '../../core/view/toolsView.ts';
 import { SpanFields, Values } from './Filters.tsx';
 
 interface FilterMenusProps {

@@ -1,5 +1,6 @@
 import type { ToolSpan } from '../../core/view/toolSpan.ts';
-import { unfolded, type ToolFilter, type ToolsView, type ToolValue } from '../../core/view/toolsView.ts';
+import { unfolded, type ToolFilter, type ToolValue } from '../../core/view/toolFilter.ts';
+import type { ToolsView } from '../../core/view/toolsView.ts';
 import { SwatchFace } from '../SwatchFace.tsx';
 import { useTexts } from '../texts.ts';
 import { Cross } from './Cross.tsx';
