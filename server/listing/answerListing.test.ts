@@ -135,6 +135,8 @@ const askedArbitrary = fc.record({
   count: fc.integer({ min: 0, max: 40 }),
 });
 
+type Asked = typeof askedArbitrary extends fc.Arbitrary<infer T> ? T : never;
+
 describe('a listing from the database', () => {
   it('reads of products what was put in', async () => {
     await fc.assert(
@@ -156,122 +158,64 @@ describe('a listing from the database', () => {
     );
   });
 
+  /** Holds listings of one random catalogue, as they are asked in a world, to what memory makes of them. */
+  const agrees = async (
+    records: readonly ListingRecord[],
+    all: readonly (readonly [Asked, SqlWorld])[],
+  ): Promise<void> => {
+    await store(records);
+    const products = await readRecords(database.pool);
+    const read = await readListingRecords(database.pool);
+    const byId = new Map(read.map((record) => [record.id, record]));
+    const kept = listings(database.pool);
+    const words = clauseKind('words');
+    for (const [asked, within] of all) {
+      const { assortment, fallbacks, listing, start, count } = asked;
+      const has = (product: (typeof products)[number]) =>
+        !listing.words || words.holds({ is: 'words', words: listing.words }, product, within, () => true);
+      const above = new Set(asked.without);
+      const resolved = (choices: Listing['choices']) =>
+        resolveListing(assortment, fallbacks, products, byId, within, { ...listing, choices }, has, above);
+      const wanted = resolved(listing.choices);
+      const found = await answerListing(database.pool, asked, kept, within);
+      expect(found.ids).toEqual(wanted.slice(start, start + count));
+      expect(found.total).toBe(wanted.length);
+      const unnarrowed = resolved([]).map((id) => byId.get(id)!);
+      const { facets } = countFacets(listingIndex(unnarrowed), null, listing.filters, listing.choices);
+      expect(unordered(found.facets)).toEqual(unordered(facets));
+    }
+  };
+  const fortyOf = <T>(one: fc.Arbitrary<T>) => fc.array(one, { minLength: 40, maxLength: 40 });
+
   it('has the same products in the same order and the same counts as memory, for a thousand listings', async () => {
     await fc.assert(
-      fc.asyncProperty(
-        listingArbitrary,
-        fc.array(askedArbitrary, { minLength: 40, maxLength: 40 }),
-        async (records, all) => {
-          await store(records);
-          const products = await readRecords(database.pool);
-          const read = await readListingRecords(database.pool);
-          const byId = new Map(read.map((record) => [record.id, record]));
-          const kept = listings(database.pool);
-          const words = clauseKind('words');
-          for (const asked of all) {
-            const { assortment, fallbacks, listing, start, count } = asked;
-            const has = (product: (typeof products)[number], said: string) =>
-              words.holds({ is: 'words', words: said }, product, world, () => true);
-            const resolved = (choices: Listing['choices']) =>
-              resolveListing(
-                assortment,
-                fallbacks,
-                products,
-                byId,
-                world,
-                { ...listing, choices },
-                (product) => !listing.words || has(product, listing.words),
-                new Set(asked.without),
-              );
-            const wanted = resolved(listing.choices);
-            const found = await answerListing(database.pool, asked, kept, world);
-            expect(found.ids).toEqual(wanted.slice(start, start + count));
-            expect(found.total).toBe(wanted.length);
-            const unnarrowed = resolved([]).map((id) => byId.get(id)!);
-            const { facets } = countFacets(listingIndex(unnarrowed), null, listing.filters, listing.choices);
-            expect(unordered(found.facets)).toEqual(unordered(facets));
-          }
-        },
+      fc.asyncProperty(listingArbitrary, fortyOf(askedArbitrary), (records, all) =>
+        agrees(
+          records,
+          all.map((asked) => [asked, world]),
+        ),
       ),
       { numRuns: 26 },
     );
   }, 240_000);
-});
 
-describe('what filters read, kept in the process', () => {
-  const paths = async (index: Awaited<ReturnType<ReturnType<typeof listings>['index']>>) =>
-    unordered(countFacets(index, null, allFilters, []).facets);
-
-  it('is as the catalogue is, whatever is put in, changed and taken out', async () => {
-    const plain = fc.sample(listingArbitrary, { numRuns: 30, seed: 7 }).find((all) => all.length > 12)!;
-    const records = plain.map((record) => ({
-      ...record,
-      variants: record.variants.length ? record.variants : [{ values: [], paid: 500, available: true }],
-    }));
-    await store(records);
-    const { pool } = database;
-    const kept = listings(pool);
-    const fresh = async () => paths(listingIndex(await readListingRecords(pool)));
-    expect(await paths(await kept.index())).toEqual(await fresh());
-    const id = records[3]!.id;
-    await pool.query('UPDATE variant SET stock = 0 WHERE product_id = $1', [id]);
-    await pool.query(`UPDATE product SET fields = '{"glaze": "ash"}', brand_id = 2 WHERE id = $1`, [
-      records[4]!.id,
-    ]);
-    await pool.query('DELETE FROM product WHERE id = $1', [records[5]!.id]);
-    await pool.query(
-      `INSERT INTO product (id, slug, title, title_key, on_sale_from) VALUES (1000, 'new', 'New', 'new', now())`,
+  it('has them of what a search found as well, the best match first', async () => {
+    const searched = fc
+      .tuple(askedArbitrary, fc.uniqueArray(fc.integer({ min: 1, max: 80 }), { maxLength: 40 }), fc.boolean())
+      .map(([asked, ids, best]): [Asked, SqlWorld] => {
+        const assortment: Asked['assortment'] = {
+          ...asked.assortment,
+          rule: { join: 'all', parts: [{ is: 'around' }] },
+          ...(best && { order: { by: 'bestMatch' } }),
+        };
+        return [
+          { ...asked, assortment },
+          { ...world, around: { of: 'search', words: 'fog', ids } },
+        ];
+      });
+    await fc.assert(
+      fc.asyncProperty(listingArbitrary, fortyOf(searched), (records, all) => agrees(records, all)),
+      { numRuns: 8 },
     );
-    await pool.query('INSERT INTO variant (id, product_id, price) VALUES (5000, 1000, 4200)');
-    // Nobody has said anything yet.
-    expect(await paths(await kept.index())).not.toEqual(await fresh());
-    kept.changed([`product.${id}`, `product.${records[4]!.id}`, 'rule.inStock']);
-    kept.changed([`product.${records[5]!.id}`, 'rule', 'product.1000']);
-    const [one, other] = await Promise.all([kept.index(), kept.index()]);
-    expect(await paths(one)).toEqual(await fresh());
-    expect(one).toBe(other);
-    await pool.query('UPDATE product SET rating_sum = 9, rating_count = 2');
-    kept.changed(['all']);
-    expect(await paths(await kept.index())).toEqual(await fresh());
-  });
-
-  it('has the places of an order for the index that is asked about, and for no other', async () => {
-    const { pool } = database;
-    const kept = listings(pool);
-    const index = await kept.index();
-    const turned = listingIndex((await readListingRecords(pool)).reverse());
-    const ids = async (of: typeof index) => {
-      const places = await kept.inOrder({ by: 'oldest' }, of, world)!;
-      return [...places].map((place) => of.ids()[place]);
-    };
-    const wanted = await ids(index);
-    expect(wanted.length).toBeGreaterThan(5);
-    expect(await ids(turned)).toEqual(wanted);
-    expect(await ids(index)).toEqual(wanted);
-    expect(kept.inOrder({ by: 'lookedAt' }, index, world)).toBeNull();
-  });
-
-  it('is read again after the database was away', async () => {
-    const { pool } = database;
-    let away = true;
-    const flaky = {
-      query: (...args: unknown[]) =>
-        away ? Promise.reject(new Error('away')) : (pool.query as (...all: unknown[]) => unknown)(...args),
-    } as unknown as typeof pool;
-    const kept = listings(flaky);
-    await expect(kept.index()).rejects.toThrow('away');
-    away = false;
-    const { size } = await kept.index();
-    expect(size()).toBeGreaterThan(0);
-    await pool.query('UPDATE variant SET stock = 0');
-    kept.changed(['product.1', 'product.3', 'product.5', 'product.1000']);
-    away = true;
-    await expect(kept.index()).rejects.toThrow('away');
-    away = false;
-    const index = await kept.index();
-    const record = await readSomeListingRecords(pool, [1000]);
-    expect(record[0]!.variants[0]!.available).toBe(false);
-    const at = index.placeOf(1000)!;
-    expect([index.stocked()[at], index.variants()[at]]).toEqual([0, 1]);
-  });
+  }, 120_000);
 });
