@@ -5,22 +5,27 @@ export function QuantityField({
   label,
   most,
   value = 1,
+  least = 1,
+  name = 'quantity',
   form,
 }: {
   label: string;
   /** How many there are; null where that is not counted. */
   most: number | null;
-  value?: number;
+  /** Null for none. */
+  value?: number | null;
+  least?: number;
+  name?: string;
   form?: string;
 }) {
   return (
     <input
       className="quantity"
       type="number"
-      name="quantity"
-      min={1}
+      name={name}
+      min={least}
       max={Math.min(MOST_OF_ONE, most ?? MOST_OF_ONE)}
-      defaultValue={value}
+      defaultValue={value ?? undefined}
       aria-label={label}
       form={form}
     />

@@ -11,7 +11,10 @@ type WordSettings = ReturnType<typeof ownWords>;
 type LineKind<S extends Tree> = PartKind<WordSettings & S, { text: string }, OwnWords & { own: Complete<S> }>;
 
 /** What is particular to a part that is one text, in as many lines as it needs. */
-interface LinePart<Id extends string, S extends Tree> extends Pick<LineKind<S>, 'ofField' | 'named'> {
+interface LinePart<Id extends string, S extends Tree> extends Pick<
+  LineKind<S>,
+  'ofField' | 'named' | 'column'
+> {
   id: Id;
   of: readonly Of[];
   name: string;

@@ -5,6 +5,7 @@ import type { PictureFacts, ProductFact } from '../catalogue/facts.ts';
 import type { CardStore } from '../catalogue/cardStore.ts';
 import type { Names } from '../sentence/sentence.ts';
 import type { LabelView } from '../label/labelKind.ts';
+import type { AnySort } from '../listing/sorts.ts';
 import type { Complete, Tree } from '../settings/setting.ts';
 import type { NamedSize } from '../picture/namedSizes.ts';
 import type { HardCase } from './hardCase.ts';
@@ -16,6 +17,17 @@ import type { TextSize } from './textSize.ts';
 export interface PartContext extends Omit<CardStore, 'labels' | 'newSince'> {
   texts: StoreTexts;
   labels: LabelView[];
+}
+
+/** A part as a column of a table at first. */
+export interface PartColumn<S extends Tree> {
+  align?: 'start' | 'center' | 'end';
+  /** Weight by which it takes of what the smallest widths leave. */
+  share?: number;
+  /** Smallest width, px. */
+  least?: number;
+  /** Ways to sort by it as they stand in addresses (listing/sorts.ts), the first press and the next. */
+  sorts?(own: Complete<S>): readonly AnySort[];
 }
 
 /**
@@ -75,6 +87,8 @@ export interface PartKind<S extends Tree, V extends object, R> {
   shape?(own: Complete<S>, sizes: readonly NamedSize[], bands: Bands, bandId: string): PictureShape;
   /** Rules of style for a shelf, `scope` being its selector. */
   css?(scope: string, own: Complete<S>): string;
+  /** How it is a column of a table, where that is not as most are. */
+  column?: PartColumn<S>;
   /** The part without which it does nothing. */
   goesWith?: string;
   /** Which of the store's own fields it says, where it is for one. */

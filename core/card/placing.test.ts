@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { saidParts } from '../plan/saidParts.ts';
 import { describe, expect, it } from 'vitest';
 import { shelfBay } from '../bays/shelf.ts';
 import { shelfCss } from '../css/shelfCss.ts';
@@ -198,8 +199,10 @@ describe('a card', () => {
 
 describe('what a card reads', () => {
   it('is of products only what its parts say', () => {
-    const needs = (parts: CardSettings['parts'], labels: StoreLabel[] = []) =>
-      neededFacts(drawn({ parts }).plan.shelves.a!.card, { labels: { list: labels, most: 3 }, groups: [] });
+    const needs = (parts: CardSettings['parts'], labels: StoreLabel[] = []) => {
+      const shelf = drawn({ parts }).plan.shelves.a!;
+      return neededFacts(shelf.card, saidParts(shelf), { labels: { list: labels, most: 3 }, groups: [] });
+    };
     expect(needs({})).toEqual([]);
     expect(needs({ brand: { shown: { phone: true } }, rating: { shown: { wide: true } } })).toEqual([
       'brand',

@@ -13,6 +13,8 @@ import { TEXT_ZONE, zoneKinds } from './zones.ts';
  * its places, and the style sheet shows one of them.
  */
 export interface Slots {
+  /** It shows a picture, at one width or another. */
+  pictured: boolean;
   /** Lines of text before the picture. */
   lead: string[][];
   /** Lines of text after it. */
@@ -78,6 +80,7 @@ function makeSlots(card: Card): Slots {
     }
   }
   return {
+    pictured,
     lead,
     texts,
     breaks: [...lead, ...texts].flatMap(([, ...others]) => others.filter((id) => everAlone(card, id))),

@@ -61,6 +61,7 @@ function blockCss(card: string, { block, hasPicture }: StepView, isUnder: boolea
 export function cardCss(scope: string, step: StepView, card: Card): string {
   const cards = `${scope}>.window>.cards>.card`;
   const { card: manner } = layoutKind(step.layout);
+  if (manner === 'row') return '';
   let css = pictureRules(scope, step.picture);
   if (step.insidePx > 0) css += `${cards}{padding:${step.insidePx}px}`;
   const isPlaced = manner === 'stacked' || manner === 'own';

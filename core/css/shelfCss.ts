@@ -16,10 +16,15 @@ import { cssName, scopeOf } from './written.ts';
 function hiddenCards(scope: string, shelf: ShelfView, { shows }: StepView): string {
   const before = shows.start - shelf.held.start;
   const after = shows.end - shelf.held.start;
-  const cards = `${scope}>.window>.cards:not([data-grown])`;
+  const lists = [
+    `${scope}>.window>.cards:not([data-grown])`,
+    ...(shelf.table ? [`${scope}>.sheet>table>tbody:not([data-grown])`] : []),
+  ];
   const selectors: string[] = [];
-  if (before > 0) selectors.push(`${cards}>:nth-child(-n+${before})`);
-  if (after < shelf.cards.length) selectors.push(`${cards}>:nth-child(n+${after + 1})`);
+  for (const list of lists) {
+    if (before > 0) selectors.push(`${list}>:nth-child(-n+${before})`);
+    if (after < shelf.cards.length) selectors.push(`${list}>:nth-child(n+${after + 1})`);
+  }
   return selectors.length ? `${selectors.join(',')}{display:none}` : '';
 }
 
@@ -80,10 +85,16 @@ export function shelfCss(shelf: ShelfView, bands: Bands): string {
   const scope = scopeOf('shelf', shelf.id);
   const { card } = shelf;
   const parts = partKinds
-    .filter(({ id }) => everShown(card, id))
+    .filter(({ id }) => shelf.says.includes(id))
     .map((kind) => kind.css?.(scope, ofPart(card, kind.id)!) ?? '')
     .join('');
   let css = `${tools}${scope}{--align:${card.align}}${parts}${frameCss(scope, card)}${placeCss(scope, card, bands)}${movingLookCss(scope, shelf.moving)}`;
+  for (const id of shelf.layouts)
+    css +=
+      layoutKind(id).look?.(
+        scope,
+        shelf.steps.find(({ layout }) => layout === id)!,
+      ) ?? '';
   let before = '';
   for (const step of shelf.steps) {
     const ratio = step.picture.by === 'ratio' ? `--ratio:${Number(step.picture.ratio.toFixed(4))};` : '';
@@ -105,8 +116,10 @@ export function shelfCss(shelf: ShelfView, bands: Bands): string {
   for (const pager of shelf.pagers)
     for (const { from, to } of joined(pager.steps))
       css += within(from, to, `${scope}>.pagers>.pager[data-size="${pager.size}"]{display:flex}`);
+  // A column of a table stays or leaves by the table's own rules.
+  const onCards = shelf.table ? `${scope}>.window` : scope;
   for (const [part, { shown }] of Object.entries(card.parts))
-    if (everShown(card, part)) css += hiddenAt(bands, `${scope} .part-${cssName(part)}`, shown);
+    if (everShown(card, part)) css += hiddenAt(bands, `${onCards} .part-${cssName(part)}`, shown);
   for (const [kind, { shown }] of Object.entries(card.labels))
     if (Object.values(shown).includes(true))
       css += hiddenAt(bands, `${scope} .label-${cssName(kind)}`, shown);

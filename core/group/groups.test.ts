@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { saidParts } from '../plan/saidParts.ts';
 import { describe, expect, it } from 'vitest';
 import { neededFacts } from '../card/needs.ts';
 import type { PartView } from '../card/parts/index.ts';
@@ -94,9 +95,9 @@ describe('how a product is sold', () => {
 
   it('is read of products only where something is sold otherwise', () => {
     const shelf = (parts: NonNullable<StoredShelf['card']>['parts']) =>
-      completePlan(specimenStored([specimenShelf('s', { card: { parts } })])).shelves.s!.card;
+      completePlan(specimenStored([specimenShelf('s', { card: { parts } })])).shelves.s!;
     const needs = (card: ReturnType<typeof shelf>, groups: StoreGroup[]) =>
-      neededFacts(card, { labels: { list: [], most: 3 }, groups }).includes('categories');
+      neededFacts(card.card, saidParts(card), { labels: { list: [], most: 3 }, groups }).includes('categories');
     const priced = shelf({});
     expect(needs(priced, [])).toBe(false);
     expect(needs(priced, [{ id: groupId('collection', 1), icon: ICON }])).toBe(false);

@@ -8,9 +8,10 @@ import { masonry } from './masonry.ts';
 import { mosaic } from './mosaic.ts';
 import { slider } from './slider.ts';
 import { spread } from './spread.ts';
+import { table } from './table.ts';
 
 /** Every layout, in the order in which they are offered; to add one, write its file and list it here. */
-const kinds = { grid, carousel, slider, list, masonry, mosaic, spread };
+const kinds = { grid, carousel, slider, list, table, masonry, mosaic, spread };
 
 export type LayoutId = keyof typeof kinds;
 export const LAYOUT_IDS = Object.keys(kinds) as LayoutId[];

@@ -7,6 +7,7 @@ import type { Varying } from '../bands/varying.ts';
 import type { Piece } from '../sentence/sentence.ts';
 import type { Tree } from '../settings/setting.ts';
 import type { Shelf } from '../plan/shelf.ts';
+import type { TableColumn } from '../table/tableColumn.ts';
 import type { ShelfView, StepView } from '../view/view.ts';
 
 /** Where a card stands within its shelf, px from the upper corner at which reading begins. */
@@ -23,6 +24,8 @@ export interface LayoutInput {
   /** Inner width of the shelf, px. */
   innerPx: number;
   count: number;
+  /** What stands above the cards within the layout, px; 0 where absent. */
+  topPx?: number;
   /** Height of a card, px, by its place among those shown and its width. */
   heightOf(index: number, widthPx: number): number;
 }
@@ -88,6 +91,10 @@ export interface LayoutKind {
   turns?: boolean;
   /** Rules that put single cards in their places; apart, since they stay while measures change. */
   places?(scope: string, step: StepView, shelf: ShelfView): string;
+  /** Its items are rows of a table with these columns. */
+  table?(shelf: Pick<Shelf, 'layoutOwn'>): readonly TableColumn[];
+  /** Rules of what is set of it alike at all its widths; `step` is one of those. */
+  look?(scope: string, step: StepView): string;
   /** How the parts of a card stand to each other. */
   card: CardManner;
   /** What gives its cards their height where that is not the shape of their pictures. */
@@ -105,7 +112,9 @@ export type CardManner =
   /** The picture as ground under the texts. */
   | 'ground'
   /** As stacked, every picture in its own proportions. */
-  | 'own';
+  | 'own'
+  /** No card but a row of a table. */
+  | 'row';
 
 /** Says a value that varies, at the widths at which the layout is the shelf's. */
 export type SayAt = <T>(varying: Varying<T>, say: (value: T) => string) => string;

@@ -1,3 +1,4 @@
+import { FIELD_ID } from '../assortment/clauses/field.ts';
 import type { Order } from '../assortment/orders/index.ts';
 
 /** One way in which a shopper may sort a list. */
@@ -21,6 +22,9 @@ export const SORTS = [
   { id: 'reduction', order: { by: 'reduction' }, name: 'Largest reduction' },
   { id: 'rating', order: { by: 'rating' }, name: 'Best rated' },
   { id: 'name', order: { by: 'title' }, name: 'Name' },
+  { id: 'name-down', order: { by: 'titleDown' }, name: 'Name, Z to A' },
+  { id: 'stock', order: { by: 'stockUp' }, name: 'Stock, least first' },
+  { id: 'stock-down', order: { by: 'stockDown' }, name: 'Stock, most first' },
 ] as const satisfies readonly Sort[];
 
 export type SortId = (typeof SORTS)[number]['id'];
@@ -29,3 +33,20 @@ export const SORT_IDS: readonly SortId[] = SORTS.map(({ id }) => id);
 
 export const sortOf = (id: string): (typeof SORTS)[number] | undefined =>
   SORTS.find((sort) => sort.id === id);
+
+/** A way to sort as it stands in an address: one of those above, or by a field of the store's own. */
+export type AnySort = string;
+
+const BY_FIELD = 'field.';
+const DOWN = '-down';
+
+/** The way to sort by a field of the store's own. */
+export const fieldSort = (field: string, down: boolean): AnySort => `${BY_FIELD}${field}${down ? DOWN : ''}`;
+
+/** The order that a way to sort stands for; null where there is none of that name. */
+export function orderOfSort(id: AnySort): Order | null {
+  if (!id.startsWith(BY_FIELD)) return sortOf(id)?.order ?? null;
+  const down = id.endsWith(DOWN);
+  const field = id.slice(BY_FIELD.length, down ? -DOWN.length : undefined);
+  return FIELD_ID.test(field) ? { by: 'field', field, down } : null;
+}

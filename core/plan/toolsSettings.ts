@@ -84,8 +84,8 @@ export const toolsSettings = {
       offBecause: (read) => (atSomeWidth(read, 'tools.search') ? null : 'There is no search'),
     }),
     views: varying(yesNo(), false, {
-      name: 'Switch between grid and list',
-      find: ['switch', 'grid', 'list', 'view', 'layout', 'tools'],
+      name: 'Switch between grid, list and table',
+      find: ['switch', 'grid', 'list', 'table', 'view', 'layout', 'tools'],
       items: ['products'],
       about: 'For shoppers: each has the list as it is chosen, at every width.',
     }),

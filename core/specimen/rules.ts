@@ -108,8 +108,10 @@ export const orderArbitrary: fc.Arbitrary<Order> = fc
     fc.constantFrom(...orderKinds),
     fc.oneof(fc.constantFrom(7, 30), fc.integer({ min: 1, max: 40 })),
     fc.constantFrom('daily' as const, 'hourly' as const, 'never' as const),
+    fc.record({ field: fc.constantFrom('capacity', 'mixed', 'foodSafe', 'gone'), down: fc.boolean() }),
   )
-  .map(([kind, days, anew]) => {
+  .map(([kind, days, anew, field]) => {
+    if (kind.id === 'field') return { by: 'field', ...field };
     if (kind.id === 'bestSold' || kind.id === 'viewed') return { by: kind.id, days };
     return kind.id === 'shuffled' ? { by: 'shuffled', anew, seed: days } : kind.atFirst();
   });

@@ -4,6 +4,7 @@ import { textsOf } from './text.ts';
 const everywhere = textsOf('everywhere');
 const ofLists = textsOf('lists');
 const ofListings = textsOf('listings');
+const ofTables = textsOf('tables');
 const ofMoving = textsOf('moving');
 const ofProducts = textsOf('products');
 const ofSaved = textsOf('saved');
@@ -13,6 +14,9 @@ const ofQuestions = textsOf('questions');
 const ofFaults = textsOf('faults');
 const plain = textsOf('plain');
 
+const COLUMN = 'A heading of a table';
+const COLUMN_ALOUD = 'A heading of a table, said aloud';
+const COLUMN_OF_FIELD = 'A heading of a table, for a field that nothing shown has';
 const LIST = ['list', 'New arrivals'] as const;
 const TITLE = ['title', 'Tea bowl'] as const;
 const FIELD = ['field', 'Your name'] as const;
@@ -61,6 +65,9 @@ export const english = {
     reduction: ofListings('Largest reduction'),
     rating: ofListings('Best rated'),
     name: ofListings('Name'),
+    'name-down': ofListings('Name, Z to A'),
+    stock: ofListings('Stock, least first'),
+    'stock-down': ofListings('Stock, most first'),
   },
   viewAs: ofListings('View as', 'Names the switch between grid and list, said aloud'),
   density: ofListings('How much is seen at once', 'Names the switch between roomy and dense, said aloud'),
@@ -68,6 +75,7 @@ export const english = {
   dense: ofListings('Dense'),
   viewGrid: ofListings('Grid'),
   viewList: ofListings('List'),
+  viewTable: ofListings('Table'),
   filters: ofListings('Filters', 'Names the filters, and is on the button that they are behind'),
   closeFilters: ofListings('Close the filters', 'Said aloud'),
   category: ofListings('Category', 'A filter'),
@@ -123,6 +131,39 @@ export const english = {
   searchList: ofListings('Search this list'),
   searchNow: ofListings('Search', 'The button beside the field'),
   nothingMatches: ofListings('Nothing in this list matches all that is chosen.'),
+  columns: {
+    picture: ofTables('Picture', COLUMN_ALOUD),
+    title: ofTables('Title', COLUMN),
+    brand: ofTables('Brand', COLUMN),
+    category: ofTables('Category', COLUMN),
+    description: ofTables('Description', COLUMN),
+    price: ofTables('Price', COLUMN),
+    rating: ofTables('Rating', COLUMN),
+    swatches: ofTables('Options', COLUMN_ALOUD),
+    stock: ofTables('Stock', COLUMN),
+    code: ofTables('Item code', COLUMN),
+    count: ofTables('Products', COLUMN),
+    sold: ofTables('Sold', COLUMN),
+    field: ofTables('Detail', COLUMN_OF_FIELD),
+    field2: ofTables('Detail 2', COLUMN_OF_FIELD),
+    field3: ofTables('Detail 3', COLUMN_OF_FIELD),
+    field4: ofTables('Detail 4', COLUMN_OF_FIELD),
+    author: ofTables('Author', COLUMN),
+    date: ofTables('Date', COLUMN),
+    extraLine: ofTables('Note', COLUMN),
+    icon: ofTables('Icon', COLUMN_ALOUD),
+    quantity: ofTables('Quantity', COLUMN_ALOUD),
+    basket: ofTables('Buy', COLUMN_ALOUD),
+    quick: ofTables('Quick view', COLUMN_ALOUD),
+    save: ofTables('Save', COLUMN_ALOUD),
+    ask: ofTables('Ask', COLUMN_ALOUD),
+    details: ofTables('Details', COLUMN_ALOUD),
+  },
+  sortByColumn: ofTables('Sort by {title}', [['title', 'Price']], 'The heading of a column, said aloud'),
+  addAllRows: ofTables('Add all to basket', 'The button above or below a table'),
+  toBasket: ofTables('Go to basket', 'A link above or below a table'),
+  notFilledIn: ofTables('No quantity is filled in. Enter how many of a row you want, then add them.'),
+
   searchPage: ofListings('Search', 'The page of searches, before anything is looked for'),
   searchedFor: ofListings('Search: {words}', [['words', 'blue jug']]),
   searchStore: ofListings('Search the shop', 'In the field of the header and of the search page'),

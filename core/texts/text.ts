@@ -3,6 +3,7 @@ export const TEXT_GROUPS = {
   everywhere: 'On every page',
   lists: 'Lists and their pages',
   listings: 'Filters, sorting and search',
+  tables: 'Tables',
   moving: 'Rows that move',
   products: 'Cards and products',
   saved: 'Saved products',

@@ -1,6 +1,6 @@
 import type { LayoutId } from '../layouts/index.ts';
 import type { Choice } from '../listing/choice.ts';
-import type { SortId } from '../listing/sorts.ts';
+import type { AnySort } from '../listing/sorts.ts';
 
 /** A parameter of an address; one name may stand in it several times. */
 export type Parameter = readonly [name: string, value: string];
@@ -9,7 +9,7 @@ export type Parameter = readonly [name: string, value: string];
 export interface GivenListing {
   choices: readonly Choice[];
   words: string;
-  sort: SortId | null;
+  sort: AnySort | null;
   /** The layout that it is shown in; null for its own. */
   view: LayoutId | null;
   /** More of it is seen at once. */

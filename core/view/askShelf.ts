@@ -9,11 +9,14 @@ import { labelsShown } from '../card/cardLabels.ts';
 import type { Bands } from '../bands/bands.ts';
 import { everywhere } from '../bands/varying.ts';
 import { layoutsOf, type LayoutId } from '../layouts/index.ts';
+import { saidParts } from '../plan/saidParts.ts';
 import { assortmentOf } from '../plan/showing.ts';
 import type { Shelf } from '../plan/shelf.ts';
 import { isNarrowed } from '../listing/listing.ts';
+import { SORT_PARAMETER } from '../listing/parameters.ts';
 import { swatchFace } from '../swatch/swatchFace.ts';
 import { textsFor } from '../texts/index.ts';
+import { columnsFor } from './columnsFor.ts';
 import { denser } from './denser.ts';
 import { hrefFrom, hrefListing, NOTHING_CHOSEN } from './address.ts';
 import { keptFor } from './keptFor.ts';
@@ -56,9 +59,10 @@ export function* askShelf(making: BayMaking, own: Shelf): Generator<ItemsRequest
   const given =
     assortment.of === 'products' && hasTools(own) ? (address.listings?.[own.id] ?? NOTHING_CHOSEN) : null;
   const chosen = given?.view ? shownAs(own, given.view, bands) : own;
-  const shelf = given?.dense ? denser(chosen) : chosen;
+  const shelf = columnsFor(given?.dense ? denser(chosen) : chosen, assortment.of);
   const rooms = given ? toolsRoom(making.room, shelf.tools, bands) : null;
   const prefix = rooms && making.prefixOf(own.id);
+  const sortName = `${prefix ?? ''}${SORT_PARAMETER}`;
   const room = rooms?.inside ?? making.room;
   const steps = sizedSteps(shelf, room, bands);
   const fallbacks = fallbackChain(assortment, (id) => plan.assortments[id]?.assortment);
@@ -67,7 +71,7 @@ export function* askShelf(making: BayMaking, own: Shelf): Generator<ItemsRequest
   const personal = depends.reads.has('lookedAt');
   const isOfProducts = assortment.of === 'products';
   const without = shelf.notTwice ? [...(above.get(assortment.of) ?? [])].sort((a, b) => a - b) : [];
-  const needs = neededFacts(shelf.card, store);
+  const needs = neededFacts(shelf.card, saidParts(shelf), store);
   if (isOfProducts && labelsShown(store.labels, shelf.card).some(({ kind }) => labelKind(kind)!.byDay))
     making.changes('daily');
   for (const one of [assortment, ...fallbacks]) making.reads(readsOfList(one, making.around));
@@ -161,6 +165,14 @@ export function* askShelf(making: BayMaking, own: Shelf): Generator<ItemsRequest
           given
             ? hrefListing(address, shelf.id, given.parameters, first)
             : hrefFrom(address, shelf.id, first),
+        sort: given?.sort ?? null,
+        hrefSorted:
+          given &&
+          ((sort) =>
+            hrefListing(address, shelf.id, [
+              ...given.parameters.filter(([name]) => name !== sortName),
+              ...(sort === null ? [] : [[sortName, sort] as const]),
+            ])),
         tools: rooms
           ? toolsView(shelf, items.facets ?? [], items.total, {
               address,

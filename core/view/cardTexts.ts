@@ -40,6 +40,9 @@ function textPxOf(step: StepView, widthPx: number): number {
     : placedTextPx(step.placing, innerPx, block);
 }
 
+/** A row of a table says all in its columns. */
+const NO_CARD: PlacedTexts = { lead: [], texts: [] };
+
 type Lines = readonly (readonly string[])[];
 
 function partsOf(card: CardView, lines: Lines, settings: Card): TextPart[][] {
@@ -120,6 +123,7 @@ export function textsOf(
   bands: Bands,
   widthPx: number,
 ): PlacedTexts {
+  if (layoutKind(step.layout).card === 'row') return NO_CARD;
   const textPx = textPxOf(step, widthPx);
   const { lead, texts } = cardTextsOf(card, settings, bands, step.bandId);
   return { lead: placed(lead, textPx, step), texts: placed(texts, textPx, step) };

@@ -13,7 +13,7 @@ import {
   type ListingParameters,
 } from '../listing/parameters.ts';
 import { filtersOf, type ShownFilter } from '../listing/shownFilter.ts';
-import type { SortId } from '../listing/sorts.ts';
+import type { AnySort } from '../listing/sorts.ts';
 
 /** The layout that an address asks for, of those that shoppers may choose. */
 const viewOf = (id: string | undefined): LayoutId | null =>
@@ -22,8 +22,7 @@ const viewOf = (id: string | undefined): LayoutId | null =>
 /** What a list offers, as far as an address can ask for it. */
 export interface Offered {
   filters: readonly ShownFilter[];
-  sorts: readonly SortId[];
-  sorting: boolean;
+  sorts: readonly AnySort[];
   searching: boolean;
   viewing: boolean;
   densing: boolean;
@@ -49,7 +48,7 @@ export function givenListing(
     return choice ? [choice] : [];
   });
   const words = offered.searching ? wordsOf(given(prefix + WORDS_PARAMETER).at(-1)) : '';
-  const asked = offered.sorting ? given(prefix + SORT_PARAMETER).at(-1) : undefined;
+  const asked = given(prefix + SORT_PARAMETER).at(-1);
   const view = offered.viewing ? viewOf(given(prefix + VIEW_PARAMETER).at(-1)) : null;
   const dense = offered.densing && given(prefix + DENSITY_PARAMETER).at(-1) === DENSE;
   const sort = offered.sorts.find((id) => id === asked) ?? null;

@@ -6,6 +6,7 @@ import { layoutKind, type LayoutId } from '../layouts/index.ts';
 import { firstBands } from '../plan/firstBands.ts';
 import { emptyPlan } from '../plan/documents.ts';
 import { completePlan } from '../plan/storedPlan.ts';
+import { columnsFor } from './columnsFor.ts';
 import { shelfMeasure } from './shelfMeasure.ts';
 import { shelfView } from './shelfView.ts';
 
@@ -55,7 +56,7 @@ function made(layout: LayoutId): LayoutSample {
   });
   const { bands } = plan.house;
   const view = shelfView(
-    plan.shelves.sample!,
+    columnsFor(plan.shelves.sample!, 'pictures'),
     'pictures',
     { total: items.length, own: items.length, start: 0, items },
     null,
@@ -67,6 +68,8 @@ function made(layout: LayoutId): LayoutSample {
       store: cardStoreOf(plan.house, 0),
       from: 0,
       hrefFrom: () => '',
+      sort: null,
+      hrefSorted: null,
       tools: null,
     },
   );

@@ -1,26 +1,42 @@
 import type { Shelf } from '../plan/shelf.ts';
 import { filtersOf } from '../listing/shownFilter.ts';
 import type { Listing } from '../listing/listing.ts';
-import { sortOf } from '../listing/sorts.ts';
+import { orderOfSort, type AnySort } from '../listing/sorts.ts';
+import { layoutKind } from '../layouts/index.ts';
 import type { GivenListing } from './address.ts';
 import type { Offered } from './givenListing.ts';
+import { sortsOf } from './tableView.ts';
 
 /** Whether it is shown at any width. */
 export const isAnywhere = (shown: Readonly<Record<string, boolean>>): boolean =>
   Object.values(shown).includes(true);
 
+/** What decides how shoppers may sort and narrow a shelf. */
+type Offering = Pick<Shelf, 'tools' | 'card' | 'layout' | 'layoutOwn'>;
+
+/** Ways to sort by the columns of a table, where it is one at any width, or shoppers can have it as one. */
+function columnSorts({ tools, card, layout, layoutOwn }: Offering): AnySort[] {
+  const asTable = isAnywhere(tools.views)
+    ? layoutOwn.table.columns
+    : Object.values(layout).flatMap((id) => layoutKind(id).table?.({ layoutOwn }) ?? []);
+  return [...new Set(asTable)].flatMap((column) => sortsOf(card, column));
+}
+
 /** What a shelf offers to find things with. */
-export const offeredBy = ({ tools }: Pick<Shelf, 'tools'>): Offered => ({
+export const offeredBy = (shelf: Offering): Offered => offeredOf(shelf, columnSorts(shelf));
+
+const offeredOf = ({ tools }: Offering, ofColumns: readonly AnySort[]): Offered => ({
   filters: tools.filters,
-  sorts: tools.sorts,
-  sorting: isAnywhere(tools.sort),
+  sorts: [...(isAnywhere(tools.sort) ? tools.sorts : []), ...ofColumns],
   searching: isAnywhere(tools.search),
   viewing: isAnywhere(tools.views),
   densing: isAnywhere(tools.dense),
 });
 
 /** Whether a shelf has any tool, at any width. */
-export const hasTools = ({ tools }: Pick<Shelf, 'tools'>): boolean =>
+export const hasTools = (shelf: Offering): boolean => hasAny(shelf) || columnSorts(shelf).length > 0;
+
+const hasAny = ({ tools }: Offering): boolean =>
   tools.filters.length > 0 ||
   [tools.count, tools.sort, tools.search, tools.views, tools.dense].some(isAnywhere);
 
@@ -29,5 +45,5 @@ export const listingOf = ({ tools }: Shelf, { choices, words, sort }: GivenListi
   filters: filtersOf(tools.filters),
   choices,
   words,
-  sort: sort === null ? null : (sortOf(sort)?.order ?? null),
+  sort: sort === null ? null : orderOfSort(sort),
 });

@@ -3,6 +3,7 @@ import type { Box } from '../layouts/layoutKind.ts';
 import { layoutKind } from '../layouts/index.ts';
 import { innerWidth, stepAt } from '../geometry/steps.ts';
 import { cardHeight } from './cardHeight.ts';
+import { aboveRows, belowRows, rowHeight } from './rowHeight.ts';
 import { shownIn } from './shownIn.ts';
 import { filtersBeside, toolsHeight } from './toolsHeight.ts';
 import type { ShelfView, StepView } from './view.ts';
@@ -26,17 +27,23 @@ export function shelfMeasure(shelf: ShelfView, bands: Bands, regionPx: number): 
   const kind = layoutKind(step.layout);
   const innerPx = innerWidth(shelf.room, bands, step.bandId, regionPx);
   const shown = shownIn(shelf, step);
+  const rows = kind.table && shelf.table;
   const boxes = kind.boxes({
     step,
     innerPx,
     count: shown.length,
-    heightOf: (i, widthPx) => cardHeight(shown[i]!, shelf.card, step, bands, widthPx),
+    topPx: rows ? aboveRows(step, rows, innerPx) : 0,
+    heightOf: (i, widthPx) =>
+      rows
+        ? rowHeight(shown[i]!, shelf.card, step, rows, widthPx)
+        : cardHeight(shown[i]!, shelf.card, step, bands, widthPx),
   });
   const cards = Math.max(0, ...boxes.map((box) => box.y + box.height));
   const outside = step.arrows && (shelf.moving.arrowPlace === 'above' || shelf.moving.arrowPlace === 'below');
   const { tools } = shelf;
   const listPx =
     cards +
+    (rows ? belowRows(rows) : 0) +
     (tools ? toolsHeight(tools, bands, step.bandId, innerPx) : 0) +
     (shelf.pagers.length ? PAGER_PX : 0) +
     (step.marks === 'none' ? 0 : MARKS_PX) +

@@ -14,7 +14,7 @@ import type { PartContext } from '../card/partKind.ts';
 import type { PictureShape } from '../card/pictureShape.ts';
 import { isAside, type Placing } from '../card/placing.ts';
 import type { TextBlock } from '../card/textBlock.ts';
-import { everShown, labelEverShown, labelShownAt, ofPart } from '../card/shown.ts';
+import { labelEverShown, labelShownAt, ofPart } from '../card/shown.ts';
 import { slotsOf } from '../card/slots.ts';
 import type { CardStore } from '../catalogue/cardStore.ts';
 import type { LayoutKind } from '../layouts/layoutKind.ts';
@@ -26,11 +26,15 @@ import { labelRoomPx } from '../label/labelRoom.ts';
 import { labelSizeAt } from './onPicture.ts';
 import { labelsOf } from '../label/labelsOf.ts';
 import { pageAt, pager, union, type Span } from '../paging/pages.ts';
+import { saidParts } from '../plan/saidParts.ts';
 import type { Shelf } from '../plan/shelf.ts';
+import { tableStep } from '../table/tableStep.ts';
+import type { AnySort } from '../listing/sorts.ts';
 import { isSetting, type Tree } from '../settings/setting.ts';
 import { cardHeight } from './cardHeight.ts';
 import { pictureSizes } from './pictureSizes.ts';
 import { keptFor } from './keptFor.ts';
+import { tableView, type TableView } from './tableView.ts';
 import type { ToolsView } from './toolsView.ts';
 import type { CardView, ItemsAnswer, PagerView, ShelfView, StepView } from './view.ts';
 
@@ -89,7 +93,13 @@ function shownSpan(
   return { start, end: Math.max(end, Math.min(filledCount(shelf, step, total, bands), filled)) };
 }
 
-function cardView(item: Item, card: Card, store: CardStore): CardView {
+/** A card, and the parts that are said of its items. */
+interface Saying {
+  card: Card;
+  says: readonly string[];
+}
+
+function cardView(item: Item, { card, says }: Saying, store: CardStore): CardView {
   const texts = textsFor(store.wording);
   const context: PartContext = { ...store, texts, labels: [] };
   if (item.of === 'products') {
@@ -103,26 +113,22 @@ function cardView(item: Item, card: Card, store: CardStore): CardView {
     name: title,
     href,
     slots: slotsOf(card),
-    parts: card.order
-      .filter((part) => everShown(card, part))
-      .flatMap((part): PartView[] => {
-        const kind = partKind(part);
-        if (!kind?.of.includes(item.of)) return [];
-        const view = kind.view(item, kind.reads(ofPart(card, part)!), context);
-        return view ? [{ part, ...view } as PartView] : [];
-      }),
+    parts: says.flatMap((part): PartView[] => {
+      const kind = partKind(part);
+      if (!kind?.of.includes(item.of)) return [];
+      const view = kind.view(item, kind.reads(ofPart(card, part)!), context);
+      return view ? [{ part, ...view } as PartView] : [];
+    }),
   };
 }
 
 /** All that the drawing of a card reads of its settings and of the house, as one text. */
-const cardKeyOf = (card: Card, store: CardStore): string =>
+const cardKeyOf = ({ card, says }: Saying, store: CardStore): string =>
   JSON.stringify([
     store,
     store.labels.list.map((label) => labelEverShown(card, label)),
     slotsOf(card),
-    card.order
-      .filter((part) => everShown(card, part))
-      .map((part) => [part, partKind(part)?.reads(ofPart(card, part)!)]),
+    says.map((part) => [part, partKind(part)?.reads(ofPart(card, part)!)]),
   ]);
 
 export interface ShelfContext {
@@ -137,6 +143,10 @@ export interface ShelfContext {
   from: number;
   /** Address of this page with the shelf beginning at another item. */
   hrefFrom(from: number): string;
+  /** How a shopper sorts it; null for its own order. */
+  sort: AnySort | null;
+  /** Address of this page with the shelf sorted so; null where shoppers cannot sort it. */
+  hrefSorted: ((sort: AnySort | null) => string) | null;
   /** Null where the shelf has none. */
   tools: ToolsView | null;
 }
@@ -144,18 +154,23 @@ export interface ShelfContext {
 const cardCache = new WeakMap<Item, Map<string, CardView>>();
 
 /** The same item on the same card is the same object, so that a drawing can pass it over. */
-function cachedCard(item: Item, card: Card, cardKey: string, store: CardStore): CardView {
+function cachedCard(item: Item, saying: Saying, cardKey: string, store: CardStore): CardView {
   let byKey = cardCache.get(item);
   if (!byKey) cardCache.set(item, (byKey = new Map()));
   let view = byKey.get(cardKey);
-  if (!view) byKey.set(cardKey, (view = cardView(item, card, store)));
+  if (!view) byKey.set(cardKey, (view = cardView(item, saying, store)));
   return view;
 }
 
 /** The very same list for the same items, so that a change of the layout draws no card anew. */
 const cardLists = keptFor<readonly Item[], CardView[]>();
 
+const tables = keptFor<readonly Item[], TableView>();
+
 const picturePart = partKinds.find(({ isPicture }) => isPicture)!;
+
+/** Pictures of rows. */
+const SQUARE: PictureShape = { by: 'ratio', ratio: 1 };
 
 /** How pictures are shaped at a band. */
 function pictureShape(
@@ -165,7 +180,9 @@ function pictureShape(
   bands: Bands,
   bandId: string,
 ): PictureShape {
-  if (layoutKind(layout).card === 'own') return { by: 'own' };
+  const manner = layoutKind(layout).card;
+  if (manner === 'own') return { by: 'own' };
+  if (manner === 'row') return SQUARE;
   return picturePart.shape!(ofPart(card, picturePart.id)!, sizes, bands, bandId);
 }
 
@@ -233,10 +250,12 @@ export function shelfView(
   const end = Math.max(Math.min(wanted.end, answer.total), ...shown.map((span) => span.end));
   const held: Span = { start: wanted.start, end: Math.max(wanted.start, end) };
   const { moving, card } = shelf;
-  const cardKey = cardKeyOf(card, store);
+  const tableAddress = context.hrefSorted?.(null) ?? null;
+  const says = saidParts(shelf);
+  const cardKey = cardKeyOf({ card, says }, store);
   const [first, last] = [held.start - all.start, held.end - all.start];
   const cards = cardLists(all.items, [first, last, cardKey], () =>
-    all.items.slice(first, last).map((item) => cachedCard(item, card, cardKey, store)),
+    all.items.slice(first, last).map((item) => cachedCard(item, { card, says }, cardKey, store)),
   );
   const pictured = card.order.includes(picturePart.id) ? ofPart(card, picturePart.id)!.shown : null;
   const blockOf = (kind: LayoutKind, bandId: string): TextBlock => {
@@ -254,7 +273,8 @@ export function shelfView(
     const motion = motionOf(count, step.across, moveBy, moving.loop, play);
     const moves = kind.moves && motion.moves;
     const shape = pictureShape(shelf, step.layout, store, bands, step.bandId);
-    const hasPicture = pictured !== null && at(pictured);
+    // A row has its picture in a column.
+    const hasPicture = kind.card !== 'row' && pictured !== null && at(pictured);
     const placing = placingOf(shelf, step.layout, bands, step.bandId);
     const figures = figuresAt(context.style, context.houseStyle, bands, step.bandId);
     const styled = cardAt(context.style, context.houseStyle, bands, step.bandId);
@@ -282,6 +302,9 @@ export function shelfView(
       block: blockOf(kind, step.bandId),
       ground: kind.ground?.(shelf, bands, step.bandId) ?? shape,
       own: ownAt(shelf, step.layout, bands, step.bandId),
+      table: kind.table
+        ? tableStep(kind.table(shelf), innerWidth(room, bands, step.bandId, step.from))
+        : null,
       columns: null,
     };
     if (!kind.columnsOf) return view;
@@ -308,6 +331,18 @@ export function shelfView(
     tools: context.tools,
     pagers: shelf.paging.by === 'none' ? [] : pagersOf(stepViews, answer.total, from, context.hrefFrom),
     card,
+    says,
+    table: steps.some(({ layout }) => layoutKind(layout).table)
+      ? tables(all.items, [shelf, store, context.sort, tableAddress], () =>
+          tableView(shelf, {
+            items: all.items,
+            store,
+            texts: textsFor(store.wording),
+            sort: context.sort,
+            hrefSorted: context.hrefSorted,
+          }),
+        )
+      : null,
     style: context.style,
     rules: rulesInUse(shelf.rules),
     moving,

@@ -219,8 +219,9 @@ describe('the list as a whole', () => {
     expect(views!.options.map(({ id, chosen, href }) => [id, chosen, path(href)])).toEqual([
       ['grid', true, '/shop?a.from=24&brand=ada'],
       ['list', false, '/shop?a.from=24&brand=ada&view=list'],
+      ['table', false, '/shop?a.from=24&brand=ada&view=table'],
     ]);
     const mixed = viewOf([], { tools: { views: { phone: true } }, more: { ownLayout: null } }).views!;
-    expect(mixed.options.map(({ chosen }) => chosen)).toEqual([false, false]);
+    expect(mixed.options.map(({ chosen }) => chosen)).toEqual([false, false, false]);
   });
 });

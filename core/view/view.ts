@@ -26,8 +26,10 @@ import type { HouseColours } from '../plan/house.ts';
 import type { BorderSides } from '../style/properties/borderKind.ts';
 import type { CardFigures } from '../style/figures.ts';
 import type { Style } from '../style/styleTree.ts';
+import type { TableStep } from '../table/tableStep.ts';
 import type { Align, LastRow, Moving, Paging } from '../plan/shelf.ts';
 import type { Parameter } from './address.ts';
+import type { TableView } from './tableView.ts';
 import type { ToolsView } from './toolsView.ts';
 
 /** A question that a view puts to whoever knows the catalogue: these items of this assortment. */
@@ -109,6 +111,8 @@ export interface StepView extends Step {
   ground: PictureShape;
   /** What is set of the layout alone, at this width. */
   own: Readonly<Record<string, unknown>>;
+  /** The columns of the table; null where it is none. */
+  table: TableStep | null;
   /** Column of each card that is shown, where cards stand in columns of their own. */
   columns: readonly number[] | null;
 }
@@ -139,6 +143,10 @@ export interface ShelfView {
   /** What shoppers find things in it with; null for nothing. */
   tools: ToolsView | null;
   card: Card;
+  /** Parts that it says at one width or another, on cards or in columns. */
+  says: readonly string[];
+  /** What is said of all columns and around the table; null where it is a table at no width. */
+  table: TableView | null;
   /** What of its elements is styled on the shelf itself. */
   style: Style;
   /** Own rules of the shelf that hold, as they were written; empty where there are none. */

@@ -5,11 +5,10 @@ import { currencyOf } from '../../core/catalogue/currencyOf.ts';
 import { bayKind } from '../../core/bays/index.ts';
 import { pagesFor, pageKind, pagePath, wantedAt } from '../../core/pages/index.ts';
 import type { Plan } from '../../core/plan/plan.ts';
-import { idSchema, number, object, string } from '../../core/schema/schema.ts';
+import { idSchema, object } from '../../core/schema/schema.ts';
 import {
   countOf,
   MOST_LINES,
-  MOST_OF_ONE,
   withMore,
   withQuantity,
   type BasketLine,
@@ -29,6 +28,7 @@ import type { PublicPages } from '../pages/publicPages.ts';
 import { send } from '../pages/send.ts';
 import type { Parts } from '../parts.ts';
 import { readBody } from '../readBody.ts';
+import { readBasketChanges, type BasketChange } from './basketChange.ts';
 import { readGoods } from './goodRows.ts';
 import { writeMessage } from './messageRows.ts';
 import { placeOrder } from './orderRows.ts';
@@ -61,26 +61,8 @@ const form = (max: number) => ({ config: { isForm: true, rateLimit: { max, timeW
 export const isScript = ({ headers }: FastifyRequest): boolean =>
   headers.accept?.includes('application/json') ?? false;
 
-/** What can be done with one line of a basket. */
-const change = object({
-  variant: idSchema,
-  quantity: number().integer().min(0).max(MOST_OF_ONE).default(1).required(),
-  do: string().oneOf(['add', 'set', 'remove']).default('add').required(),
-});
-
 /** A product that is to be kept for later, or no longer where it is kept already. */
 const savedForm = object({ product: idSchema });
-
-type Change = { variant: number; quantity: number; do: 'add' | 'set' | 'remove' };
-
-/** A form's values are texts. */
-function readChange(sent: unknown): Change {
-  const { variant, quantity, do: what } = (sent ?? {}) as Record<string, unknown>;
-  return readBody(
-    change,
-    change.cast({ variant, quantity: quantity || undefined, do: what }, { assert: false }),
-  );
-}
 
 /** Buying and asking, by forms that work without script: each is sent, done, and answered with where to look. */
 export async function shopperRoutes(scope: FastifyInstance, parts: Parts, pages: PublicPages): Promise<void> {
@@ -124,31 +106,45 @@ export async function shopperRoutes(scope: FastifyInstance, parts: Parts, pages:
       ),
     );
 
-  /** The basket with one more in it. Throws a Fault where that cannot be had. */
+  /** The basket with more in it: all of it, or a Fault that says what cannot be had. */
   const added = async (
     lines: BasketLine[],
-    { variant, quantity }: Change,
+    changes: readonly BasketChange[],
     store: StoreSelling,
   ): Promise<BasketLine[]> => {
-    const good = (await readGoods(parts.readDb, [variant], parts.clock(), store)).get(variant);
-    if (!good) throw new Fault('not-sold', { message: 'This is not sold any more.' });
-    if (good.stock === 0) throw new Fault('not-sold', { message: 'This is sold out just now.' });
-    const more = withMore(lines, { variantId: variant, quantity: Math.max(1, quantity), paid: good.price });
-    if (!more)
-      throw new Fault('conflict', {
-        message: `A basket holds ${MOST_LINES} different things at most. Take one out, then add this.`,
-      });
-    return more;
+    const goods = await readGoods(
+      parts.readDb,
+      changes.map(({ variant }) => variant),
+      parts.clock(),
+      store,
+    );
+    const several = changes.length > 1 ? ' Nothing was added: empty its row, then add the others.' : '';
+    let all = lines;
+    for (const { variant, quantity } of changes) {
+      const good = goods.get(variant);
+      const name = several && good ? good.title : 'This';
+      if (!good) throw new Fault('not-sold', { message: `This is not sold any more.${several}` });
+      if (good.stock === 0) throw new Fault('not-sold', { message: `${name} is sold out just now.${several}` });
+      const more = withMore(all, { variantId: variant, quantity: Math.max(1, quantity), paid: good.price });
+      if (!more)
+        throw new Fault('conflict', {
+          message: `A basket holds ${MOST_LINES} different things at most. Take one out, then add ${several ? 'these' : 'this'}.`,
+        });
+      all = more;
+    }
+    return all;
   };
 
   scope.post('/basket', form(MOST_CHANGES), async (request, reply) => {
     const { house } = await sellingPlan();
-    const sent = readChange(request.body);
+    const changes = readBasketChanges(request.body);
+    const [first] = changes;
+    if (!first) throw new Fault('bad-request', { message: textsFor(house).notFilledIn });
     const before = basketLinesOf(request);
     const lines =
-      sent.do === 'add'
-        ? await added(before, sent, house)
-        : withQuantity(before, sent.variant, sent.do === 'remove' ? 0 : sent.quantity);
+      first.do === 'add'
+        ? await added(before, changes, house)
+        : withQuantity(before, first.variant, first.do === 'remove' ? 0 : first.quantity);
     keepBasketLines(reply, lines, parts.origin);
     void reply.header('cache-control', 'no-store');
     return isScript(request) ? reply.send({ count: countOf(lines) }) : reply.redirect('/basket', 303);

@@ -1,4 +1,5 @@
 import { countOf, readBasketLines } from '../../core/shopper/basketLines.ts';
+import { ONLY_FIELD, quantityField, variantOf } from '../../core/table/rowsForm.ts';
 import { scriptTexts } from '../../core/texts/inScript.ts';
 import { BASKET } from './cookieNames.ts';
 import { cookie } from './cookies.ts';
@@ -12,15 +13,26 @@ function showCount(): void {
 }
 
 /** Read aloud by who cannot see the count change; seen beside the button by who can. */
-function say(form: HTMLFormElement, words: string): void {
-  let place = form.querySelector<HTMLElement>('.basket-said');
+function say(near: HTMLElement, words: string): void {
+  let place = near.querySelector<HTMLElement>('.basket-said');
   if (!place) {
     place = document.createElement('span');
     place.className = 'basket-said';
     place.setAttribute('role', 'status');
-    form.append(place);
+    near.append(place);
   }
   place.textContent = words;
+}
+
+/** Of a table whose rows are one form: what was added is not added again with the next press; what else is filled in stays. */
+function emptyRows(form: HTMLFormElement, pressed: HTMLElement | null): void {
+  const only = pressed instanceof HTMLButtonElement && pressed.name === ONLY_FIELD ? pressed.value : null;
+  for (const field of form.elements)
+    if (
+      field instanceof HTMLInputElement &&
+      (only === null ? variantOf(field.name) !== null : field.name === quantityField(Number(only)))
+    )
+      field.value = '';
 }
 
 /** What is put into the basket goes there without leaving the page; what is changed in it does not. */
@@ -31,10 +43,12 @@ export function keepBasket(): void {
   document.addEventListener('visibilitychange', showCount);
   sendForms<{ count: number }>(
     '/basket',
-    (form, { ok, said }) => {
+    (form, { ok, said }, pressed) => {
       const texts = scriptTexts(document);
       showCount();
-      say(form, ok ? texts.inBasket(said.count ?? 0) : (said.message ?? texts.addFailed));
+      if (ok) emptyRows(form, pressed);
+      // A form of all rows of a table is far from the button that was pressed.
+      say(pressed?.parentElement ?? form, ok ? texts.inBasket(said.count ?? 0) : (said.message ?? texts.addFailed));
     },
     (form) => form.closest('[data-basket]') !== null,
   );

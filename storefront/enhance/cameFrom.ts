@@ -24,7 +24,8 @@ export function rememberList(): void {
     const link = (event.target as Element).closest<HTMLAnchorElement>('[data-card] a[href^="/product/"]');
     const shelf = link?.closest('[data-shelf]');
     if (!shelf) return;
-    const products = [...shelf.querySelectorAll('[data-card]')].flatMap((card) => {
+    // A list that is a table at some widths is there twice.
+    const products = [...link!.closest('[data-card]')!.parentElement!.children].flatMap((card) => {
       const own = card.querySelector<HTMLAnchorElement>('a[href^="/product/"]');
       const title = card.querySelector('.part-title')?.textContent ?? own?.textContent ?? '';
       return own ? [[own.pathname, title] as const] : [];

@@ -83,7 +83,7 @@ export function keepListings(enhance: (within: ParentNode) => void): void {
     if (event.defaultPrevented || event.button !== 0) return;
     if (event.metaKey || event.ctrlKey || event.shiftKey || event.altKey) return;
     const link = (event.target as Element).closest<HTMLAnchorElement>(
-      '[data-listing] :is(.filter-value,.chip,.remove-all,.tool-view)[href],[data-listing] .pager:not(.more) a',
+      '[data-listing] :is(.filter-value,.chip,.remove-all,.tool-view,.sort-by)[href],[data-listing] .pager:not(.more) a',
     );
     if (!link) return;
     event.preventDefault();

@@ -28,15 +28,43 @@ function layColumns(window: HTMLElement, cards: readonly HTMLElement[]): void {
   last.slice(0, -1).forEach((card) => card?.style.setProperty('break-after', 'column'));
 }
 
+/** What holds the goods of a shelf: its cards, the rows of its table, or both, of which one is shown. */
+const LISTS = [':scope>.window>.cards', ':scope>.sheet>table>tbody'];
+
+const isShown = (card: Element): boolean => (card as HTMLElement).offsetHeight > 0;
+
+/** Its cards, and its rows. */
+const goodsOf = (shelf: HTMLElement): Element[] => [...shelf.querySelectorAll('[data-place]')];
+
 /** From now on the script says which cards are shown: those in sight now. */
-function takeOver(cards: HTMLElement): void {
-  if (cards.dataset.grown !== undefined) return;
-  for (const card of cards.children)
-    if ((card as HTMLElement).offsetHeight === 0) (card as HTMLElement).hidden = true;
-  cards.dataset.grown = '';
+function takeOver(lists: readonly HTMLElement[]): void {
+  const shown = new Set(lists.flatMap((list) => [...list.children].filter(isShown).map(placeOf)));
+  for (const list of lists) {
+    if (list.dataset.grown !== undefined) continue;
+    for (const card of list.children) (card as HTMLElement).hidden = !shown.has(placeOf(card));
+    list.dataset.grown = '';
+  }
 }
 
-/** Brings the cards of another page of the list here. Returns the first of them. */
+/** Brings cards of another page of the list, by their places. Returns all that are there now, in their order. */
+function put(list: HTMLElement, other: HTMLElement, from: number, end: number): HTMLElement[] {
+  const here = new Map([...list.children].map((card) => [placeOf(card), card as HTMLElement]));
+  for (const card of [...other.children] as HTMLElement[]) {
+    const place = placeOf(card);
+    if (place < from || place >= end) continue;
+    const known = here.get(place);
+    if (known) known.hidden = false;
+    else {
+      const after = [...here.keys()].filter((one) => one < place).sort((a, b) => b - a)[0];
+      if (after === undefined) list.prepend(card);
+      else here.get(after)!.after(card);
+      here.set(place, card);
+    }
+  }
+  return [...here.entries()].sort(([a], [b]) => a - b).map(([, card]) => card);
+}
+
+/** Brings the cards of another page of the list here. Returns the first of them that is shown. */
 async function bring(
   shelf: HTMLElement,
   pager: HTMLElement,
@@ -47,30 +75,18 @@ async function bring(
   const { page, css } = await fetchPage(link.href);
   const other = page.querySelector<HTMLElement>(`[data-shelf="${CSS.escape(shelf.dataset.shelf!)}"]`);
   if (!other) throw new Error('The list is gone.');
-  const window = shelf.querySelector<HTMLElement>(':scope>.window')!;
-  const cards = window.firstElementChild as HTMLElement;
+  const pairs = LISTS.map((list) => [shelf, other].map((one) => one.querySelector<HTMLElement>(list)));
+  const lists = pairs.flatMap(([list]) => list ?? []);
   // Before the other page's style sheet comes, which knows other cards by the same numbers.
-  takeOver(cards);
+  takeOver(lists);
   adopt(css);
-  const here = new Map([...cards.children].map((card) => [placeOf(card), card as HTMLElement]));
-  let first: HTMLElement | null = null;
-  for (const card of other.querySelectorAll<HTMLElement>(':scope>.window>.cards>.card')) {
-    const place = placeOf(card);
-    if (place < from || place >= from + size) continue;
-    const known = here.get(place);
-    if (known) known.hidden = false;
-    else {
-      const after = [...here.keys()].filter((one) => one < place).sort((a, b) => b - a)[0];
-      if (after === undefined) cards.prepend(card);
-      else here.get(after)!.after(card);
-      here.set(place, card);
-    }
-    first ??= here.get(place)!;
-  }
-  if (getComputedStyle(window).columnCount !== 'auto')
+  const all = pairs.flatMap(([list, more]) => (list && more ? put(list, more, from, from + size) : []));
+  const first = all.find((card) => placeOf(card) >= from && isShown(card)) ?? null;
+  const window = shelf.querySelector<HTMLElement>(':scope>.window');
+  if (window && getComputedStyle(window).columnCount !== 'auto')
     layColumns(
       window,
-      [...here.entries()].sort(([a], [b]) => a - b).flatMap(([, card]) => (card.hidden ? [] : [card])),
+      all.filter((card) => card.parentElement!.parentElement === window && !card.hidden),
     );
   // What leads on from there leads on from here; the other direction stays as it is.
   const next = other.querySelector<HTMLAnchorElement>(
@@ -94,7 +110,7 @@ function loader(shelf: HTMLElement, pager: HTMLElement): Load {
   const status = document.createElement('p');
   status.setAttribute('role', 'status');
   pager.append(status);
-  const shown = () => shelf.querySelectorAll('.card:not([hidden])').length;
+  const shown = () => goodsOf(shelf).filter(isShown).length;
   let last: Promise<void> = Promise.resolve();
   const load = async (rel: 'prev' | 'next', pressed: boolean) => {
     // Looked for only now, since what was asked before leads it on.
@@ -149,7 +165,7 @@ export function keepGrowing(shelf: HTMLElement): void {
   }
   // Whoever leaves by a card comes back to it: the address becomes that of its page, and the card is kept in mind.
   shelf.addEventListener('click', (event) => {
-    const card = (event.target as Element).closest('.card');
+    const card = (event.target as Element).closest('[data-place]');
     const pager = pagers.find((one) => one.offsetHeight > 0);
     if (!card || !pager || !(event.target as Element).closest('a')) return;
     const size = Number(pager.dataset.size);
@@ -168,9 +184,7 @@ export function keepGrowing(shelf: HTMLElement): void {
 
 /** Places of the first and the last card that are shown. */
 function endsOf(shelf: HTMLElement): [number, number] {
-  const places = [...shelf.querySelectorAll<HTMLElement>('.card')]
-    .filter((card) => card.offsetHeight > 0)
-    .map(placeOf);
+  const places = goodsOf(shelf).filter(isShown).map(placeOf);
   return [Math.min(...places), Math.max(...places)];
 }
 
@@ -180,7 +194,7 @@ async function comeBack(shelf: HTMLElement, load: Load): Promise<void> {
   if (!list || list.shelf !== shelf.dataset.shelf) return;
   history.scrollRestoration = 'manual';
   const stand = () => {
-    const card = shelf.querySelector(`[data-place="${Number(list.place)}"]`);
+    const card = goodsOf(shelf).find((one) => placeOf(one) === Number(list.place) && isShown(one));
     if (card) scrollBy({ top: card.getBoundingClientRect().top - list.top, behavior: 'instant' });
   };
   /** Loads in one direction until all is there that was, or nothing more comes. */

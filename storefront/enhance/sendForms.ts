@@ -4,11 +4,11 @@ interface Said<T> {
   said: Partial<T> & { message?: string };
 }
 
-async function send<T>(form: HTMLFormElement): Promise<Said<T>> {
+async function send<T>(form: HTMLFormElement, submitter: HTMLElement | null): Promise<Said<T>> {
   const answer = await fetch(form.action, {
     method: 'POST',
     headers: { accept: 'application/json' },
-    body: new URLSearchParams(new FormData(form) as unknown as Record<string, string>),
+    body: new URLSearchParams(new FormData(form, submitter) as unknown as Record<string, string>),
   });
   return { ok: answer.ok, said: (await answer.json()) as Said<T>['said'] };
 }
@@ -16,11 +16,11 @@ async function send<T>(form: HTMLFormElement): Promise<Said<T>> {
 /**
  * Sends forms to an address without leaving the page: the focus stays where it was. One that is on its way is not sent
  * again.
- * @param done told of the answer; of one that did not come, as if the server had refused without a word
+ * @param done told of the answer and of what was pressed; of one that did not come, as if the server had refused without a word
  */
 export function sendForms<T>(
   action: string,
-  done: (form: HTMLFormElement, answer: Said<T>) => void,
+  done: (form: HTMLFormElement, answer: Said<T>, pressed: HTMLElement | null) => void,
   leaves = (_: HTMLFormElement): boolean => false,
 ): void {
   document.addEventListener('submit', (event) => {
@@ -29,9 +29,10 @@ export function sendForms<T>(
     event.preventDefault();
     if (form.hasAttribute('aria-busy')) return;
     form.setAttribute('aria-busy', 'true');
-    void send<T>(form)
+    const pressed = event.submitter;
+    void send<T>(form, pressed)
       .catch((): Said<T> => ({ ok: false, said: {} }))
-      .then((answer) => done(form, answer))
+      .then((answer) => done(form, answer, pressed))
       .finally(() => form.removeAttribute('aria-busy'));
   });
 }

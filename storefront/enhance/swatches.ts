@@ -86,7 +86,7 @@ function swatchOf(event: Event): { swatch: HTMLAnchorElement; card: Element; on:
   const swatch = (event.target as Element).closest<HTMLAnchorElement>(
     '.part-swatches a[data-now],.part-swatches a[data-picture]',
   );
-  const card = swatch?.closest('.card');
+  const card = swatch?.closest('[data-card]');
   return swatch && card
     ? { swatch, card, on: swatch.closest<HTMLElement>('.part-swatches')!.dataset.changes ?? '' }
     : null;
@@ -114,7 +114,7 @@ export function keepSwatches(document: Document, presses = true): () => void {
     if (found && (found.on === 'hover' || !presses)) show(found.card, found.swatch);
   };
   const leave = (event: Event) => {
-    const card = (event.target as Element).closest('.card');
+    const card = (event.target as Element).closest('[data-card]');
     const to = (event as MouseEvent | FocusEvent).relatedTarget as Element | null;
     if (!card || card.contains(to) || card.querySelector('.part-swatches [aria-current]')) return;
     restore(card);

@@ -8,6 +8,7 @@ import { DrawnAtContext, usePictureSizes } from '../drawnAt.ts';
 import { Pager } from '../Pager.tsx';
 import { Card } from '../parts/Card.tsx';
 import { Listing } from '../tools/Listing.tsx';
+import { Table } from './Table.tsx';
 import { Arrow, Marks, Pause } from './Moving.tsx';
 
 export interface ShelfProps {
@@ -62,8 +63,8 @@ export function Shelf(props: ShelfProps) {
 }
 
 /**
- * The goods of a shelf, in whatever layout: the same elements at every width and for every layout, which the style sheet of the
- * core puts in their places. The pictures of the first row of the first shelf are fetched at once.
+ * The goods of a shelf, in whatever layout: the same elements at every width and for every layout but tables, which the style
+ * sheet of the core puts in their places. Where it is a table at some widths only, both are there and one is shown. The pictures of the first row of the first shelf are fetched at once.
  */
 function Goods({ shelf, name, eager, titleLevel }: ShelfProps) {
   const sizes = usePictureSizes(shelf.pictureSizes, (pagePx, bands) => {
@@ -104,17 +105,29 @@ function Goods({ shelf, name, eager, titleLevel }: ShelfProps) {
       {moves && moving.play && <Pause name={name} />}
       {arrows && before && arrow('previous')}
       {arrows && before && arrow('next')}
-      <div className="window">
-        <Cards
+      {shelf.layouts.some((id) => !layoutKind(id).table) && (
+        <div className="window">
+          <Cards
+            shelfId={shelf.id}
+            cards={shelf.cards}
+            start={shelf.held.start}
+            sizes={sizes}
+            ownSizes={isSmall ? null : shelf.ownSizes}
+            eager={eager ? inFirstRow : 0}
+            titleLevel={titleLevel}
+          />
+        </div>
+      )}
+      {shelf.table && (
+        <Table
           shelfId={shelf.id}
+          name={name}
+          table={shelf.table}
           cards={shelf.cards}
           start={shelf.held.start}
           sizes={sizes}
-          ownSizes={isSmall ? null : shelf.ownSizes}
-          eager={eager ? inFirstRow : 0}
-          titleLevel={titleLevel}
         />
-      </div>
+      )}
       {arrows && !before && arrow('previous')}
       {arrows && !before && arrow('next')}
       {moves && shelf.steps.some((step) => step.marks !== 'none') && <Marks name={name} />}

@@ -23,7 +23,7 @@ export const Card = memo(function Card({ card, shelfId, place, sizes, eager, tit
   const Title = `h${titleLevel}` as PartContext['Title'];
   const texts = useTexts();
   const views = new Map<string, PartView>(card.parts.map((view) => [view.part, view]));
-  const { lead, texts: lines, zones, breaks } = card.slots;
+  const { lead, texts: lines, zones, breaks, pictured } = card.slots;
   const draw = (id: string) => {
     const view = views.get(id);
     return view && <Fragment key={id}>{drawPart(view, context)}</Fragment>;
@@ -52,8 +52,8 @@ export const Card = memo(function Card({ card, shelfId, place, sizes, eager, tit
     texts,
     onPicture: (labels) => <OnPicture zones={zones} labels={labels} draw={draw} />,
   };
-  const titled = card.parts.some(({ part }) => partKind(part)?.carriesLink);
-  const picture = card.parts.find(({ part }) => partKind(part)?.isPicture);
+  const titled = [...lead, ...lines].flat().some((id) => views.has(id) && partKind(id)?.carriesLink);
+  const picture = pictured && card.parts.find(({ part }) => partKind(part)?.isPicture);
   return (
     <li className="card" data-card={card.id} data-place={place}>
       {lead.length > 0 && <div className="texts lead">{drawLines(lead)}</div>}

@@ -1,4 +1,3 @@
-import { slotsOf } from '../../core/card/slots.ts';
 import { asksToRemember } from '../../core/view/asksToRemember.ts';
 import { shelvesOn } from '../../core/view/shelvesIn.ts';
 import type { PageView, ShelfView } from '../../core/view/view.ts';
@@ -10,6 +9,7 @@ import { pauseCss } from './pause.ts';
 import { secondCss } from './second.ts';
 import { starsCss } from './stars.ts';
 import { swatchesCss } from './swatches.ts';
+import { tableCss } from './table.ts';
 import { toolsCss } from './tools.ts';
 
 /** Of every shelf: those of closed tabs and of a shopper's own come later. */
@@ -18,11 +18,7 @@ const onShelf =
   (view: PageView): boolean =>
     shelvesOn(view).some(({ shelf }) => draws(shelf));
 
-const hasPart = (part: string) =>
-  onShelf(({ card }) => {
-    const { lead, texts, zones } = slotsOf(card);
-    return [...lead, ...texts, ...zones.map(({ parts }) => parts)].some((parts) => parts.includes(part));
-  });
+const hasPart = (part: string) => onShelf(({ says }) => says.includes(part));
 
 /** Rules that a page needs only where it can come to draw what they are for. */
 const sheets: readonly { css: string; isFor(view: PageView): boolean }[] = [
@@ -38,6 +34,7 @@ const sheets: readonly { css: string; isFor(view: PageView): boolean }[] = [
   { css: pauseCss, isFor: onShelf(({ moving }) => moving.play) },
   { css: flickCss, isFor: onShelf(({ card }) => card.parts.picture.several > 1) },
   { css: consentCss, isFor: asksToRemember },
+  { css: tableCss, isFor: onShelf(({ table }) => table !== null) },
   { css: toolsCss, isFor: onShelf(({ tools }) => tools !== null) },
   { css: pagerCss, isFor: onShelf(({ paging }) => paging.by !== 'none') },
 ];

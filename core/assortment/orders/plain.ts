@@ -1,5 +1,6 @@
 import { object, string } from '../../schema/schema.ts';
 import { paid } from '../clauses/price.ts';
+import { downwards } from './downwards.ts';
 import type { LookedAt, OrderKind, ProductRecord, World } from '../kinds.ts';
 
 export interface PlainOrder {
@@ -8,6 +9,9 @@ export interface PlainOrder {
     | 'newest'
     | 'oldest'
     | 'title'
+    | 'titleDown'
+    | 'stockUp'
+    | 'stockDown'
     | 'priceUp'
     | 'priceDown'
     | 'reduction'
@@ -50,6 +54,9 @@ export const LAST = Number.MAX_SAFE_INTEGER;
 const reduction = ({ price, reduced }: ProductRecord): number =>
   reduced === null ? 0 : Math.floor((10_000 * (price - reduced)) / price);
 
+/** What is not counted is there in any number. */
+const inStock = (product: ProductRecord): number => (product.inStock ? (product.stock ?? LAST) : 0);
+
 export const plainOrders: readonly OrderKind<PlainOrder>[] = [
   plainOrder('newest', 'Newest', 'newest first', ['newest', 'new', 'latest'], ['onSaleFrom'], (p) => [
     -p.onSaleFrom,
@@ -80,6 +87,25 @@ export const plainOrders: readonly OrderKind<PlainOrder>[] = [
     (p) => [-paid(p)],
   ),
   plainOrder('title', 'Title', 'by title', ['title', 'name', 'alphabet'], ['titleKey'], (p) => [p.titleKey]),
+  plainOrder('titleDown', 'Title, Z to A', 'by title, from Z to A', ['title', 'name'], ['titleKey'], (p) => [
+    downwards(p.titleKey),
+  ]),
+  plainOrder(
+    'stockUp',
+    'Stock, least',
+    'least in stock first',
+    ['stock', 'few'],
+    ['inStock', 'stock'],
+    (p) => [inStock(p)],
+  ),
+  plainOrder(
+    'stockDown',
+    'Stock, most',
+    'most in stock first',
+    ['stock', 'many'],
+    ['inStock', 'stock'],
+    (p) => [-inStock(p)],
+  ),
   plainOrder(
     'position',
     'Your own order',

@@ -46,6 +46,7 @@ export const basketPart = partKindOf({
       },
     ),
   },
+  column: { align: 'center', share: 0, least: 136 },
   needs: ['buy'],
   ...buttonPart<Said>(),
   reads: ({ words, shows, by }) => ({ words: words.trim(), shows, by }),

@@ -19,6 +19,7 @@ export const descriptionPart = partKindOf({
       find: ['lines', 'short', 'description', 'long', 'length'],
     }),
   },
+  column: { share: 3, least: 200 },
   needs: ['shortText'],
   quiet: true,
   text: TEXT,

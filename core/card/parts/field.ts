@@ -1,4 +1,5 @@
 import { fieldWords } from '../../catalogue/fieldWords.ts';
+import { fieldSort } from '../../listing/sorts.ts';
 import { string } from '../../schema/schema.ts';
 import { own } from '../../settings/values.ts';
 import { setting } from '../../settings/setting.ts';
@@ -19,6 +20,7 @@ export const fieldPart = <Id extends string>(id: Id, nth: number) => {
     name,
     find: ['field', 'attribute', 'property'],
     settings: { field: setting(ofField, '', { name: `${name}: which`, find: ['field', 'attribute'] }) },
+    column: { sorts: ({ field }) => (field ? [fieldSort(field, false), fieldSort(field, true)] : []) },
     needs: ['fields'],
     ofField: ({ field }) => field,
     named: ({ field }, names) => names.field(field)?.name,

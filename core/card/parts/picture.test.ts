@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { saidParts } from '../../plan/saidParts.ts';
 import { neededFacts } from '../needs.ts';
 import type { StoredShelf } from '../../plan/shelf.ts';
 import { specimenPicture, specimenPlan, specimenShelf } from '../../specimen/specimen.ts';
@@ -33,7 +34,8 @@ describe('the picture', () => {
     expect(kind.scripted!(alone)).toBe(false);
     const needs = (several: number) => {
       const shelf = specimenShelf('s', { card: { parts: { picture: { several } } } });
-      return neededFacts(specimenPlan([shelf]).shelves.s!.card, {
+      const made = specimenPlan([shelf]).shelves.s!;
+      return neededFacts(made.card, saidParts(made), {
         labels: { list: [], most: 3 },
         groups: [],
       });

@@ -185,6 +185,7 @@ export const picturePart = partKindOf({
   find: ['picture', 'image', 'photograph'],
   atFirst: true,
   settings,
+  column: { align: 'center', share: 0, least: 72 },
   needs: [],
   isPicture: true,
   text: null,

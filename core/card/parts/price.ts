@@ -84,6 +84,7 @@ export const pricePart = partKindOf({
           : null,
     }),
   },
+  column: { align: 'end', least: 96, sorts: () => ['price', 'price-down'] },
   needs: [],
   text: TEXT,
   reads: (own) => ({ ...readsWords(own), words: own.words }),

@@ -12,6 +12,7 @@ export const quantityPart = partKindOf({
   find: ['quantity', 'how many', 'number', 'basket'],
   atFirst: false,
   settings: {},
+  column: { align: 'center', share: 0, least: 88 },
   needs: ['buy'],
   takesPresses: true,
   goesWith: 'basket',
@@ -21,7 +22,7 @@ export const quantityPart = partKindOf({
     if (item.of !== 'products' || selling.by !== 'basket') return null;
     const { buy, stock, title } = item.product;
     if (!buy || buy.choose || stock.state === 'out') return null;
-    return { most: stock.count, label: texts.quantityOf(title) };
+    return { variantId: buy.variantId, most: stock.count, label: texts.quantityOf(title) };
   },
   fullest: (view) => view,
   words: () => '1',

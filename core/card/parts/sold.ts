@@ -6,6 +6,7 @@ export const soldPart = linePartOf({
   name: 'Number sold',
   find: ['sold', 'sales', 'bestselling', 'popular'],
   needs: ['sold'],
+  column: { align: 'end', sorts: () => ['best-sold'] },
   words: (item, { texts }) =>
     item.of === 'products' && item.product.sold > 0 ? texts.sold(item.product.sold) : null,
 });

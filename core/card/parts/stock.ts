@@ -6,5 +6,6 @@ export const stockPart = linePartOf({
   of: ['products'],
   name: 'Stock',
   find: ['stock', 'left', 'available', 'sold out'],
+  column: { least: 112, sorts: () => ['stock', 'stock-down'] },
   words: (item, { texts }) => (item.of === 'products' ? stockWords(item.product.stock, texts) : null),
 });

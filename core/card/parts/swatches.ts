@@ -131,6 +131,7 @@ export const swatchesPart = partKindOf({
     }),
   },
   scripted: () => true,
+  column: { least: 128 },
   needs: ['options'],
   takesPresses: true,
   text: TEXT,

@@ -25,6 +25,7 @@ export const titlePart = partKindOf({
       find: ['lines', 'title', 'long'],
     }),
   },
+  column: { share: 4, least: 176, sorts: () => ['name', 'name-down'] },
   needs: [],
   carriesLink: true,
   text: TEXT,

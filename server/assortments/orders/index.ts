@@ -30,6 +30,9 @@ const plain =
 /** Stands for "none": after every value that there is. */
 const last = (sql: string, none: string) => `coalesce(${sql}, ${none})`;
 
+/** What is not counted is there in any number. */
+const IN_STOCK = 'CASE WHEN p.in_stock THEN coalesce(p.stock, 2147483647) ELSE 0 END';
+
 function byDaily(
   table: string,
   column: string,
@@ -50,6 +53,26 @@ export const orderSql: { [K in Exclude<Order['by'], 'asNamed'>]: OrderToSql<Extr
   newest: plain({ sql: 'p.on_sale_from', descending: true }),
   oldest: plain({ sql: 'p.on_sale_from' }),
   title: plain({ sql: 'p.title_key', text: true }),
+  titleDown: plain({ sql: 'p.title_key', text: true, descending: true }),
+  stockUp: plain({ sql: IN_STOCK }),
+  stockDown: plain({ sql: IN_STOCK, descending: true }),
+  field: ({ field, down }, statement) => {
+    const value = `p.fields -> ${statement.value(field)}`;
+    const is = (type: string) => `jsonb_typeof(${value}) = '${type}'`;
+    const text = `p.fields ->> ${statement.value(field)}`;
+    return {
+      keys: [
+        {
+          sql: `CASE WHEN ${is('number')} THEN 0 WHEN ${is('string')} THEN 1 WHEN ${is('boolean')} THEN 2 ELSE 3 END`,
+        },
+        {
+          sql: `CASE WHEN ${is('number')} THEN (${text})::numeric WHEN ${is('boolean')} THEN (${text})::boolean::int ELSE 0 END`,
+          descending: down,
+        },
+        { sql: `CASE WHEN ${is('string')} THEN ${text} ELSE '' END`, text: true, descending: down },
+      ],
+    };
+  },
   priceUp: plain({ sql: 'p.paid' }),
   priceDown: plain({ sql: 'p.paid', descending: true }),
   reduction: plain({

@@ -2,6 +2,7 @@ import { keepPreviousData, useQuery, type UseQueryResult } from '@tanstack/react
 import { readHardCases, type HardCandidates } from '../../../core/api/assortments.ts';
 import { neededFacts } from '../../../core/card/needs.ts';
 import type { Plan } from '../../../core/plan/plan.ts';
+import { saidParts } from '../../../core/plan/saidParts.ts';
 import { assortmentOf } from '../../../core/plan/showing.ts';
 import type { Shelf } from '../../../core/plan/shelf.ts';
 import { useSeenBy } from '../../assortments/useSeenBy.ts';
@@ -14,7 +15,7 @@ export function useHardCandidates(plan: Plan, shelf: Shelf): UseQueryResult<Hard
   const body = {
     assortment: assortmentOf(plan, shelf),
     seenBy,
-    needs: neededFacts(shelf.card, plan.house),
+    needs: neededFacts(shelf.card, saidParts(shelf), plan.house),
   };
   return useQuery({
     queryKey: ['hard cases', JSON.stringify(body)],

@@ -47,11 +47,10 @@ export function CardParts({ on, setting, shelf, view, wanted }: OwnControlProps)
     rest.splice(next === undefined ? rest.length : rest.indexOf(next), 0, id);
     set(setting.id, rest);
   };
-  const fields = fieldsOffered(vocabulary.fields, shelf.card, samples);
+  const shown = new Set(kinds.flatMap(({ id }) => (everShown(shelf.card, id) ? [id] : [])));
+  const fields = fieldsOffered(vocabulary.fields, shelf.card, samples, shown, shown);
   /** Puts one of the store's own fields on the card, with its name before it, as one step. */
-  const addField = (field: FieldFacts) => {
-    const free = kinds.find(({ id, ofField }) => ofField && !everShown(shelf.card, id));
-    if (!free) return;
+  const addField = (field: FieldFacts, part: string) => {
     const values = {
       field: field.id,
       before: field.name.slice(0, 40),
@@ -62,11 +61,11 @@ export function CardParts({ on, setting, shelf, view, wanted }: OwnControlProps)
       commands: Object.entries(values).map(([key, value]) => ({
         do: 'set',
         on,
-        setting: `card.parts.${free.id}.${key}`,
+        setting: `card.parts.${part}.${key}`,
         value,
       })),
     });
-    openPart(free.id);
+    openPart(part);
   };
   const openPart = (id: string | null) => setOpen({ id, wanted });
   // One whose adding was undone is not there any more.
@@ -130,8 +129,8 @@ export function CardParts({ on, setting, shelf, view, wanted }: OwnControlProps)
             .concat(fields.found(words))
         }
         onChoose={(id) => {
-          const field = fields.chosen(id);
-          if (field) addField(field);
+          const chosen = fields.chosen(id);
+          if (chosen) addField(chosen.field, chosen.part);
           else {
             set(`card.parts.${id}.shown`, { [names.bands[0]!.id]: true });
             openPart(id);

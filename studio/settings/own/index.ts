@@ -31,6 +31,7 @@ export const ownControls: Readonly<Record<string, OwnControl>> = {
   'paging.link': { Control: later(() => import('./MoreLink.tsx'), 'MoreLink') },
   'card.text.side': { Control: later(() => import('./TextSide.tsx'), 'TextSide') },
   lastRow: { Control: later(() => import('./LastRow.tsx'), 'LastRow') },
+  'layoutOwn.table.columns': { Control: later(() => import('./TableColumns.tsx'), 'TableColumns') },
   // The line that is open at first.
   'columns.count': { Control: Columns as Props },
   'card.order': {
