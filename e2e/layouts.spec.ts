@@ -34,10 +34,10 @@ interface Measured {
 /** Where the cards stand in the browser, from the upper corner at which reading begins; what moves is at its start. */
 const measured = (page: Page): Promise<Measured[]> =>
   page.locator(`[data-shelf="${SHELF}"]`).evaluate((shelf) => {
-    const window = shelf.querySelector('.window')!;
+    const window = shelf.querySelector('.window,.sheet')!;
     const frame = window.getBoundingClientRect();
     const rtl = getComputedStyle(shelf).direction === 'rtl';
-    return [...window.querySelectorAll('.card')]
+    return [...window.querySelectorAll('[data-card]')]
       .map((card) => card.getBoundingClientRect())
       .filter(({ height }) => height > 0)
       .map(({ left, right, top, width, height }) => ({
@@ -94,7 +94,7 @@ async function expectPlaces(
     const { height } = nominalOf(firstBands, bandAt(firstBands, width));
     await page.setViewportSize({ width, height });
     const ids = await page
-      .locator(`[data-shelf="${SHELF}"] .card:visible`)
+      .locator(`[data-shelf="${SHELF}"] [data-card]:visible`)
       .evaluateAll((cards) => cards.map((card) => Number(card.getAttribute('data-card'))));
     expect(ids).toHaveLength(11);
     const view = await viewOf(store, ids);

@@ -27,7 +27,10 @@ export function tableCss(scope: string, { stay, left, isNarrow }: TableStep, own
     ...gone.map((column) => `${sheet} ${classOf(column)}`),
     ...under.map((column) => `${sheet}>table>thead ${classOf(column)}`),
   ];
-  const said = gone.filter(saysUnder).map((column) => `${sheet} .under-${column.id}`);
+  const said = gone
+    .filter(saysUnder)
+    .map(({ id }) => `.under-${id}`)
+    .join();
   const title = stay.findIndex(({ id }) => id === 'title');
   const before = widths
     .slice(0, title)
@@ -42,7 +45,7 @@ export function tableCss(scope: string, { stay, left, isNarrow }: TableStep, own
     (own.sticks ? `${sheet}>table>thead{position:sticky}` : '') +
     cells.join('') +
     (hidden.length > 0 ? `${hidden.join()}{display:none}` : '') +
-    (said.length > 0 ? `${sheet} .under,${said.join()}{display:flex}` : '') +
+    (said ? `${sheet} :is(.under:has(${said}),${said}){display:flex}` : '') +
     (under.length > 0
       ? // What can be pressed goes on a line of its own, under the title.
         `${rows}::after{content:"";flex:0 0 100%;order:1}` +
@@ -63,6 +66,11 @@ export function tableLookCss(scope: string, own: TableOwn): string {
   const aligned = own.columns
     .filter(({ align }) => align !== 'start')
     .map((column) => `${sheet} ${classOf(column)}{text-align:${column.align};justify-items:${column.align}}`);
+  // A button is not cut.
+  const texts = `${rows}>:is(${own.columns
+    .filter((column) => !movesUnder(column))
+    .map(classOf)
+    .join()})>:not(.under)`;
   return (
     aligned.join('') +
     (own.lines === 'none' ? '' : `${rows}{border-block-end-width:1px}`) +
@@ -72,7 +80,7 @@ export function tableLookCss(scope: string, own: TableOwn): string {
       : '') +
     (own.marks ? `${rows}:hover{background:color-mix(in srgb,var(--accent) 12%,var(--ground))}` : '') +
     (own.oneLine
-      ? `${rows}>.col>*,${rows}>.col>.part-title>a{white-space:nowrap;overflow:hidden;text-overflow:ellipsis;max-width:100%}`
+      ? `${texts},${texts}>a{white-space:nowrap;overflow:hidden;text-overflow:ellipsis;max-width:100%}`
       : '') +
     `${sheet} .part-picture{border-radius:${CORNERS[own.corners]}}`
   );

@@ -53,6 +53,7 @@ function cellHeight(card: CardView, settings: Card, step: StepView, id: string, 
 /** What of a row stands under its title, with widths and heights, px. */
 function underTitle(
   card: CardView,
+  settings: Card,
   step: StepView,
   heads: TableView,
   innerPx: number,
@@ -65,8 +66,16 @@ function underTitle(
     const namePx = heads.names ? widthOf(head.words, UNDER_TEXT) + TABLE_PX.name : 0;
     const size = sizeIn(step, kind);
     const px = namePx + widthOfPart(kind, view, size);
-    const lines = px > innerPx ? linesOf(kind.words?.(view) ?? '', size, innerPx - namePx) : 1;
-    return [[px, Math.max(UNDER_TEXT.linePx, lines * size.linePx)] as const];
+    const heightAt = (widthPx: number) =>
+      kind.heightPx(view, ofPart(settings, id)!, widthPx, step.picture, size);
+    const nameLinePx = heads.names ? UNDER_TEXT.linePx : 0;
+    // A value that has no room beside its name stands under it.
+    return [
+      [
+        px,
+        px > innerPx ? nameLinePx + heightAt(innerPx) : Math.max(nameLinePx, heightAt(px - namePx)),
+      ] as const,
+    ];
   });
 }
 
@@ -87,16 +96,23 @@ export function rowHeight(
   const cells = stay.map(({ id }, i) => {
     const own = cellHeight(card, settings, step, id, innerOf(i));
     if (id !== TITLE_COLUMN) return own;
-    const under = underTitle(card, step, view, innerOf(i));
+    const under = underTitle(card, settings, step, view, innerOf(i));
     return under.length > 0 ? own + TABLE_PX.under + flowHeight(under, TABLE_PX.between, innerOf(i)) : own;
   });
+  const title = stay.findIndex(({ id }) => id === TITLE_COLUMN);
+  const beforePx = widths.slice(0, title).reduce((sum, px) => sum + px, TABLE_PX.ends);
   const moved = left.filter(movesUnder).flatMap(({ id }: TableColumn): [number, number][] => {
     const kind = partKind(id)!;
     const one = viewOf(card, id);
     const px = one ? widthOfPart(kind, one, sizeIn(step, kind)) : 0;
     return one ? [[px + 8, cellHeight(card, settings, step, id, px) + TABLE_PX.across[density]]] : [];
   });
-  return Math.max(...cells) + across + flowHeight(moved, 0, tablePx) + (lines === 'none' ? 0 : TABLE_PX.line);
+  return (
+    Math.max(...cells) +
+    across +
+    flowHeight(moved.length > 0 ? [[beforePx, 0], ...moved] : [], 0, tablePx) +
+    (lines === 'none' ? 0 : TABLE_PX.line)
+  );
 }
 
 const barPx = (ways: readonly unknown[]) => (ways.length > 0 ? TABLE_PX.bar + TABLE_PX.barGap : 0);
@@ -111,6 +127,7 @@ export function aboveRows(
   const widths = widthsOf(step, tablePx);
   const headings = stay.map(({ id }, i) => {
     const head = heads.find((one) => one.id === id)!;
+    if (head.aloud) return 0;
     const innerPx = widths[i]! - 2 * TABLE_PX.ends - (head.sort ? SORTED_PX : 0);
     return linesOf(head.words, HEAD_TEXT, innerPx) * HEAD_TEXT.linePx;
   });

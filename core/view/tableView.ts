@@ -21,6 +21,8 @@ export interface TableHead {
   /** The part that it shows. */
   id: string;
   words: string;
+  /** It is read aloud only: what is below it tells by itself what it is. */
+  aloud: boolean;
   sort: ColumnSort | null;
   /** It never leaves. */
   stays: boolean;
@@ -49,6 +51,12 @@ export interface TableView {
 /** Ways to sort by a column, the first press and the next; none where shoppers cannot. */
 export const sortsOf = (card: Shelf['card'], { id, sort }: TableColumn): readonly AnySort[] =>
   sort ? (partKind(id)?.column?.sorts?.(ofPart(card, id)!) ?? []) : [];
+
+/** Pictures, and what can be pressed, need no heading to be seen. */
+const isPlain = (id: string): boolean => {
+  const kind = partKind(id);
+  return Boolean(kind?.isPicture ?? kind?.takesPresses);
+};
 
 /** What is sorted from the highest down. */
 const DOWNWARDS = /-down$|^(rating|best-sold)$/;
@@ -107,6 +115,7 @@ export function tableView({ card, layoutOwn: { table } }: Shelf, context: TableC
     heads: table.columns.map((column) => ({
       id: column.id,
       words: titleOf(column),
+      aloud: !column.words && isPlain(column.id),
       sort: hrefSorted && sortOf(sortsOf(card, column), sort, hrefSorted),
       stays: column.leaves === undefined,
     })),

@@ -21,12 +21,6 @@ export interface TableProps {
   sizes: string;
 }
 
-/** Headings that are read aloud only: what is below them tells by itself what it is. */
-const isAloud = ({ id }: TableHead): boolean => {
-  const kind = partKind(id);
-  return (kind?.isPicture ?? false) || (kind?.takesPresses ?? false);
-};
-
 /**
  * The goods of a shelf as rows of a table: the same elements at every width; the style sheet of the core gives columns
  * their widths, and takes those away for which there is no room. Roles are said, since the elements are laid out otherwise
@@ -98,8 +92,8 @@ function Bar({ ways, formId }: { ways: readonly TableWay[]; formId: string | nul
 }
 
 function Head({ head, texts }: { head: TableHead; texts: StoreTexts }) {
-  const { id, words, sort } = head;
-  const face = isAloud(head) ? <span className="unseen">{words}</span> : words;
+  const { id, words, aloud, sort } = head;
+  const face = aloud ? <span className="unseen">{words}</span> : words;
   return (
     <th scope="col" role="columnheader" className={`col col-${id}`} aria-sort={sort?.now ?? undefined}>
       {sort ? (

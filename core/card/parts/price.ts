@@ -49,14 +49,34 @@ function priceWidthPx(view: Said, size: TextSize): number {
   );
 }
 
+/** On how many lines it is set, word by word: what is now in its own size, what it was with a distance before it. */
+function priceLines({ now, before, from, own }: Said, widthPx: number, size: TextSize): number {
+  const words = (text: string | null, of: TextSize, gapPx = 0) =>
+    (text ?? '')
+      .split(' ')
+      .filter(Boolean)
+      // It keeps its distance at the beginning of a line too.
+      .map((word, i) => widthOf(word, of) + (i === 0 ? gapPx : 0));
+  const all = [
+    ...words(own[0], size),
+    ...words(from, size),
+    ...words(now, reduced(size)),
+    ...words(before, size, BEFORE_GAP_PX),
+    ...words(own[1], size),
+  ];
+  let [lines, at] = [1, 0];
+  for (const px of all) {
+    if (at > 0 && at + spaceOf(size) + px > widthPx) {
+      lines += 1;
+      at = px;
+    } else at += (at > 0 ? spaceOf(size) : 0) + px;
+  }
+  return lines;
+}
+
 function priceHeightPx(view: Said, widthPx: number, size: TextSize): number {
   if (view.before === null) return linesOf(wordsOf(view), size, widthPx) * size.linePx;
-  // What it was keeps its distance at the beginning of a line too.
-  const wasLines = linesOf(view.before, size, widthPx - BEFORE_GAP_PX);
-  const lines =
-    priceWidthPx(view, size) <= widthPx
-      ? 1
-      : Math.max(1 + wasLines, linesOf(wordsOf(view), reduced(size), widthPx));
+  const lines = priceWidthPx(view, size) <= widthPx ? 1 : priceLines(view, widthPx, size);
   return lines * size.linePx + moreLinePx(size);
 }
 
