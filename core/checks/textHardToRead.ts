@@ -7,7 +7,7 @@ import { labelEverShown } from '../card/shown.ts';
 import { labelForms } from '../label/labelForms.ts';
 import { slotsOf } from '../card/slots.ts';
 import { contrastsOf, type Contrast, type DrawnIn } from '../style/contrast.ts';
-import type { StyleElement } from '../style/element.ts';
+import { NO_SHELF, type StyleElement } from '../style/element.ts';
 import { elementsOn } from '../style/styleTree.ts';
 import { layoutKind } from '../layouts/index.ts';
 import type { Levels } from '../style/resolve.ts';
@@ -60,11 +60,11 @@ function onCards(shelf: ShelfView, plan: Plan, { style, bands }: PageView): Styl
   const onPictures = new Set(slotsOf(shelf.card).zones.flatMap(({ parts }) => parts));
   const isCovered = coversPictures([shelf.style, style], shelf.card.text.background, bands);
   const isOver = (isCovered ? shelf.steps.filter(isGround) : shelf.steps).some(textsOver);
-  const moves = shelf.steps.some((step) => step.moves);
+  const draws = { moves: shelf.steps.some((step) => step.moves), isTable: shelf.table !== null };
   return elementsOn('shelf').filter(
     ({ id, items, ofCard, isUsed, labelled }) =>
       (items?.includes(shelf.of) ?? true) &&
-      (isUsed?.(read, moves) ?? true) &&
+      (isUsed?.(read, draws) ?? true) &&
       !onPictures.has(id) &&
       !(isOver && ofCard === 'within' && !labelled),
   );
@@ -127,7 +127,7 @@ export const textHardToRead: PageCheck = {
       const among = elementsOn('bay').filter(
         ({ id, isUsed, overPicture }) =>
           id in bay.style &&
-          (isUsed?.((path) => readPath(settings, path), false) ?? true) &&
+          (isUsed?.((path) => readPath(settings, path), NO_SHELF) ?? true) &&
           !(overPicture && isPictured),
       );
       for (const low of lowIn([bay.style, view.style], among, drawnIn(bay, false)))

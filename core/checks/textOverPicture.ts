@@ -8,7 +8,7 @@ import type { Command } from '../plan/commands.ts';
 import type { Target } from '../plan/target.ts';
 import { counted, listed } from '../sentence/sentence.ts';
 import { leastOfText } from '../style/contrast.ts';
-import type { StyleElement } from '../style/element.ts';
+import { NO_SHELF, type StyleElement } from '../style/element.ts';
 import { overlayElement } from '../style/elements/overPictures.ts';
 import {
   groundsOver,
@@ -268,7 +268,7 @@ function onBay(view: PageView, bay: BayView, cells: CellsOf): FoundOnShelf | nul
         (element) =>
           element.overPicture &&
           kind.elements?.includes(element.id) &&
-          (element.isUsed?.((path) => readPath(bay.content, path), false) ?? true) &&
+          (element.isUsed?.((path) => readPath(bay.content, path), NO_SHELF) ?? true) &&
           typeof resolve([bay.style, style], element, 'background', 'rest', bands, bands[0]!.id).value !==
             'string',
       ),

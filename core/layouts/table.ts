@@ -15,7 +15,7 @@ export const table: LayoutKind = {
   id: 'table',
   name: 'Table',
   find: ['table', 'rows', 'price list', 'trade list', 'order form'],
-  said: 'table, one row to an item',
+  said: 'table',
   about: 'One row to an item, its parts in columns. Columns that find no room go under the title.',
   settings: tableSettings,
   inRows: true,

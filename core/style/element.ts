@@ -12,6 +12,7 @@ export const ELEMENT_GROUPS = {
   labels: 'Labels and swatches',
   buttons: 'Buttons',
   texts: 'Text of cards',
+  tables: 'Tables',
   moving: 'Arrows and markers',
   bays: 'Bays',
   pages: 'Pages',
@@ -27,6 +28,15 @@ export interface Form {
   /** What comes over all that is set for the house. */
   own: Partial<Record<PropertyId, unknown>>;
 }
+
+/** What a shelf is at some width. */
+export interface ShelfDraws {
+  moves: boolean;
+  isTable: boolean;
+}
+
+/** Of a bay. */
+export const NO_SHELF: ShelfDraws = { moves: false, isTable: false };
 
 /** Something that is drawn, and how it can be styled: all that is asked of it. */
 export interface StyleElement {
@@ -48,11 +58,8 @@ export interface StyleElement {
   items?: readonly Of[];
   /** It stands over the picture of its bay, if that has one. */
   overPicture?: boolean;
-  /**
-   * Whether its shelf or bay draws it at some width, told of its settings; absent where it always does.
-   * @param moves whether it is a shelf that moves at some width
-   */
-  isUsed?(read: ReadSetting, moves: boolean): boolean;
+  /** Whether its shelf or bay draws it at some width, told of its settings; absent where it always does. */
+  isUsed?(read: ReadSetting, shelf: ShelfDraws): boolean;
   /** The element whose values hold where its own are not set. */
   from?: string;
   /** The part of a card that it is the prominent part of, so that this is measured by it too. */

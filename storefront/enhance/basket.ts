@@ -48,7 +48,10 @@ export function keepBasket(): void {
       showCount();
       if (ok) emptyRows(form, pressed);
       // A form of all rows of a table is far from the button that was pressed.
-      say(pressed?.parentElement ?? form, ok ? texts.inBasket(said.count ?? 0) : (said.message ?? texts.addFailed));
+      say(
+        pressed?.parentElement ?? form,
+        ok ? texts.inBasket(said.count ?? 0) : (said.message ?? texts.addFailed),
+      );
     },
     (form) => form.closest('[data-basket]') !== null,
   );

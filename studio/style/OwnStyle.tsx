@@ -62,11 +62,15 @@ export function OwnStyle({ on, shelf, view, page, bayId, wanted }: OwnControlPro
   const own = document.style;
   const offered = new Set(subject.settings.flatMap(({ id }) => elementOfSetting(id) ?? []));
   const read = (id: string) => readPath(document, id);
-  const moves = view?.steps.some((step) => step.moves) ?? true;
+  // What is not drawn may be anything.
+  const draws = {
+    moves: view?.steps.some((step) => step.moves) ?? true,
+    isTable: view ? view.table !== null : true,
+  };
   const isShown = (one: StyleElement) =>
     one.id === open.id ||
     countSet(readPath(stored, one.id)) > 0 ||
-    ((!view || (one.items?.includes(view.of) ?? true)) && (one.isUsed?.(read, moves) ?? true));
+    ((!view || (one.items?.includes(view.of) ?? true)) && (one.isUsed?.(read, draws) ?? true));
   const all = elements.filter((one) => offered.has(one.id));
   const shown = all.filter(isShown);
   const count = countSet(stored);

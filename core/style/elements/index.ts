@@ -33,6 +33,7 @@ import { arrowElement, markerBarElement, markerElement, markerDotElement } from 
 import { pageElement } from './page.ts';
 import { bannerOverlayElement, bannerPictureElement, overlayElement } from './overPictures.ts';
 import { partElements } from './parts.ts';
+import { tableHeadElement, tableRowElement, tableStripeElement } from './tables.ts';
 import { previousPriceElement, reducedPriceElement } from './price.ts';
 
 /** Everything that can be styled, in the order offered; one that others take from comes before them. */
@@ -51,6 +52,9 @@ export const elements: readonly StyleElement[] = [
   swatchElement,
   swatchesElement,
   wordSwatchElement,
+  tableHeadElement,
+  tableRowElement,
+  tableStripeElement,
   arrowElement,
   markerDotElement,
   markerBarElement,

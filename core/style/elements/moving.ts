@@ -1,9 +1,11 @@
 import type { ReadSetting } from '../../settings/setting.ts';
-import type { StyleElement } from '../element.ts';
+import type { ShelfDraws, StyleElement } from '../element.ts';
 
 /** A row that moves, and has at some width what is set so. */
-const ofMoving = (setting: string, wanted: unknown) => (read: ReadSetting, moves: boolean) =>
-  moves && Object.values(read(setting) ?? {}).includes(wanted);
+const ofMoving =
+  (setting: string, wanted: unknown) =>
+  (read: ReadSetting, { moves }: ShelfDraws) =>
+    moves && Object.values(read(setting) ?? {}).includes(wanted);
 
 /** What moves a row on and back, over or beside its cards. */
 export const arrowElement: StyleElement = {

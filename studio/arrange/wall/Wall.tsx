@@ -119,8 +119,8 @@ const Ground = styled.section`
 `;
 
 /** How many stand side by side, in the words of the layout. */
-const sayAcross = ({ layout, across }: StepView): string =>
-  layoutKind(layout).moves ? `${across} in sight` : counted(across, 'column');
+const sayAcross = ({ layout, across, table }: StepView): string =>
+  layoutKind(layout).moves ? `${across} in sight` : counted(table?.stay.length ?? across, 'column');
 
 /**
  * The tape, and under it the page at each band that stands on the wall, all to one scale.

@@ -2,7 +2,6 @@ import { AlignCenter, AlignLeft, AlignRight, X } from 'lucide-react';
 import { useState } from 'react';
 import styled from 'styled-components';
 import { partKind, partsOf, type AnyPart } from '../../../core/card/parts/index.ts';
-import { ofPart } from '../../../core/card/shown.ts';
 import { saidParts } from '../../../core/plan/saidParts.ts';
 import { assortmentOf } from '../../../core/plan/showing.ts';
 import { partName } from '../../../core/spec/card.ts';
@@ -106,6 +105,7 @@ export function TableColumns({
   const fits = (id: string) => kinds.some((kind) => kind.id === id);
   const columns = value.filter(({ id }) => fits(id));
   const nameOf = (id: string) => partName(card, partKind(id)!, names);
+  const canSort = (id: string) => sortsOf(card, { ...columnOf(id), sort: true }).length > 0;
   const write = (next: readonly TableColumn[], step?: string) =>
     draft.run({ do: 'set', on, setting: setting.id, value: next }, step);
   const there = new Set(columns.map(({ id }) => id));
@@ -175,7 +175,16 @@ export function TableColumns({
             id: column.id,
             name: nameOf(column.id),
             facts: '',
-            aside: <InRow column={column} sorts={sortsOf(card, column).length > 0} />,
+            aside: (
+              <InRow
+                column={column}
+                name={nameOf(column.id)}
+                canSort={canSort(column.id)}
+                onSort={(sort) =>
+                  write(value.map((one) => (one === column ? changed(one, 'sort', sort || undefined) : one)))
+                }
+              />
+            ),
           }))}
           open={open}
           onOpen={(id) => setOpen(id === open ? null : id)}
@@ -187,7 +196,6 @@ export function TableColumns({
           key={opened.id}
           column={opened}
           name={nameOf(opened.id)}
-          canSort={(partKind(opened.id)?.column?.sorts?.(ofPart(card, opened.id)!) ?? []).length > 0}
           most={value.length}
           onChange={change}
           onRemove={() => {
@@ -221,7 +229,18 @@ export function TableColumns({
   );
 }
 
-function InRow({ column: { share, least, align, leaves }, sorts }: { column: TableColumn; sorts: boolean }) {
+function InRow({
+  column: { share, least, align, leaves, sort = false },
+  name,
+  canSort,
+  onSort,
+}: {
+  column: TableColumn;
+  name: string;
+  /** Rows can be sorted by what it shows. */
+  canSort: boolean;
+  onSort(sort: boolean): void;
+}) {
   const Align = ALIGNED[align];
   return (
     <Measures>
@@ -229,7 +248,7 @@ function InRow({ column: { share, least, align, leaves }, sorts }: { column: Tab
       <b>{least}</b>
       <Align size={15} aria-label={`aligned to the ${align}`} />
       <span>{leaves === undefined ? STAYS : ordinal(leaves)}</span>
-      <span>{sorts ? 'yes' : '–'}</span>
+      {canSort ? <Switch label={`Shoppers sort by ${name}`} on={sort} onChange={onSort} /> : <span>–</span>}
     </Measures>
   );
 }
@@ -237,16 +256,14 @@ function InRow({ column: { share, least, align, leaves }, sorts }: { column: Tab
 interface ColumnSettingsProps {
   column: TableColumn;
   name: string;
-  /** Rows can be sorted by what it shows. */
-  canSort: boolean;
   /** Columns there are. */
   most: number;
   onChange<K extends keyof TableColumn>(key: K, value: TableColumn[K] | undefined): void;
   onRemove(): void;
 }
 
-function ColumnSettings({ column, name, canSort, most, onChange, onRemove }: ColumnSettingsProps) {
-  const { id, share, least, align, leaves, sort, words } = column;
+function ColumnSettings({ column, name, most, onChange, onRemove }: ColumnSettingsProps) {
+  const { id, share, least, align, leaves, words } = column;
   const places = Math.max(most, leaves ?? 0);
   return (
     <SettingsBox aria-label={`Settings of the column ${name}`}>
@@ -292,11 +309,6 @@ function ColumnSettings({ column, name, canSort, most, onChange, onRemove }: Col
             ]}
             onChange={(next) => onChange('leaves', next === STAYS ? undefined : Number(next))}
           />
-        )}
-        {canSort && (
-          <Switch on={sort ?? false} onChange={(next) => onChange('sort', next || undefined)}>
-            Shoppers can sort by it
-          </Switch>
         )}
         <RowWords
           label="Heading"
