@@ -31,9 +31,10 @@ export function sayTable(
     const own = steps.filter(({ bandId, table }) => bandId === id && table);
     const [last, ...narrower] = [...own].reverse();
     if (!last) return [];
-    const below = narrower.map(({ table }, i) => {
-      const end = narrower[i - 1]?.from ?? last.from;
-      return `${table!.stay.length} below ${end}`;
+    const below = narrower.flatMap(({ table }, i) => {
+      const wider = narrower[i - 1] ?? last;
+      const count = table!.stay.length;
+      return count === wider.table!.stay.length ? [] : `${count} below ${wider.from}`;
     });
     return [{ band: name, words: [sayStep(last, nameOf), ...below].join(', ') }];
   });
