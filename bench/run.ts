@@ -15,6 +15,7 @@ import { table, type Figure } from './figure.ts';
 import { layoutFigures } from './layouts.ts';
 import { listingFigures } from './listings.ts';
 import { searchFigures } from './search.ts';
+import { tableFigures } from './tables.ts';
 import { homeFigures, serveConstant, servedFigures } from './home.ts';
 import { LOADS, loadFigures } from './load.ts';
 import { studioFigures } from './studio.ts';
@@ -25,7 +26,7 @@ import { studioFigures } from './studio.ts';
  */
 const only = process.argv.slice(2);
 const wants = (name: string) => (only.length ? only.includes(name) : name !== 'million');
-const ofDemo = ['home', 'studio', 'served', ...LOADS, 'layouts', 'busy'].some(wants);
+const ofDemo = ['home', 'studio', 'served', ...LOADS, 'layouts', 'tables', 'busy'].some(wants);
 
 const template = await startTemplate(0.5);
 
@@ -58,6 +59,11 @@ async function demoFigures(): Promise<Figure[]> {
   if (wants('layouts')) {
     const another = await openBrowser();
     figures.push(...(await layoutFigures(another, url)));
+    await another.close();
+  }
+  if (wants('tables')) {
+    const another = await openBrowser();
+    figures.push(...(await tableFigures(another, url)));
     await another.close();
   }
   if (wants('busy')) {

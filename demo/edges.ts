@@ -71,6 +71,7 @@ export const footer: StoredPage = {
         { id: 'link-1', link: 'page:journal', words: 'The journal' },
         { id: 'link-2', link: 'page:saved', words: 'What you saved' },
         { id: 'link-3', link: 'page:account', words: 'What you ordered' },
+        { id: 'link-4', link: 'page:trade', words: 'Buying for a shop or a café' },
       ],
       flow: { phone: 'column' },
       between: { phone: 0 },

@@ -4,6 +4,7 @@ import type { StoredShelf } from '../core/plan/shelf.ts';
 import type { StoredPlan } from '../core/plan/storedPlan.ts';
 import { footer, header } from './edges.ts';
 import { demoHouse as house } from './house.ts';
+import { tradeList, tradePage } from './tradePage.ts';
 
 type CardSettings = NonNullable<StoredShelf['card']>;
 
@@ -305,6 +306,7 @@ export function demoPlan(bannerPictureId: string, ids: DemoIds): StoredPlan {
           },
         ],
       },
+      trade: tradePage,
       product: {
         id: 'product',
         kind: 'product',
@@ -323,7 +325,7 @@ export function demoPlan(bannerPictureId: string, ids: DemoIds): StoredPlan {
         ],
       },
     },
-    shelves: Object.fromEntries([...shelves, ...buying].map((one) => [one.id, one])),
+    shelves: Object.fromEntries([...shelves, ...buying, tradeList(ids)].map((one) => [one.id, one])),
     assortments: Object.fromEntries(assortments.map((one) => [one.id, one])),
   };
 }

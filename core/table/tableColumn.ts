@@ -9,7 +9,8 @@ export type ColumnAlign = (typeof COLUMN_ALIGNS)[number];
 /** A column of a table: a part of the card, under that part's id. */
 export interface TableColumn extends FitColumn {
   id: string;
-  align: ColumnAlign;
+  /** Absent for the start. */
+  align?: ColumnAlign | undefined;
   /** Shoppers can sort by it, where its part can be sorted by. */
   sort?: boolean | undefined;
   /** What stands above it; absent for its usual heading. */
@@ -32,7 +33,7 @@ export const columnsSchema = array(
     id: string().oneOf(ids, 'A column shows a part that cards have.').required(),
     share: number().integer().min(0).max(MOST_SHARE).required(),
     least: number().integer().min(COLUMN_PX.least).max(COLUMN_PX.most).required(),
-    align: string().oneOf(COLUMN_ALIGNS).required(),
+    align: string().oneOf(COLUMN_ALIGNS),
     leaves: number().integer().min(1).max(MOST_COLUMNS),
     sort: boolean(),
     words: string().max(LONGEST_HEADING),
@@ -50,7 +51,7 @@ export const columnsSchema = array(
   )
   .required() as unknown as Schema<TableColumn[]>;
 
-const AT_FIRST = { align: 'start', share: 1, least: 88 } as const;
+const AT_FIRST = { share: 1, least: 88 } as const;
 
 /** A part as a column of its own, as its kind has it at first. */
 export function columnOf(id: string): TableColumn {

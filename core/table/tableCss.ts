@@ -64,7 +64,7 @@ export function tableLookCss(scope: string, own: TableOwn): string {
   const sheet = `${scope}>.sheet`;
   const rows = `${sheet}>table>tbody>tr`;
   const aligned = own.columns
-    .filter(({ align }) => align !== 'start')
+    .filter(({ align = 'start' }) => align !== 'start')
     .map((column) => `${sheet} ${classOf(column)}{text-align:${column.align};justify-items:${column.align}}`);
   // A button is not cut.
   const texts = `${rows}>:is(${own.columns

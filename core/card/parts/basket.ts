@@ -46,7 +46,7 @@ export const basketPart = partKindOf({
       },
     ),
   },
-  column: { align: 'center', share: 0, least: 136 },
+  column: { align: 'center', share: 0, least: 160 },
   needs: ['buy'],
   ...buttonPart<Said>(),
   reads: ({ words, shows, by }) => ({ words: words.trim(), shows, by }),

@@ -23,7 +23,7 @@ export const ratingPart = partKindOf({
     figure: setting(yesNo(), true, { name: 'Rating: figure', find: ['figure', 'number', 'rating'] }),
     count: setting(yesNo(), true, { name: 'Rating: how many ratings', find: ['count', 'reviews', 'rating'] }),
   },
-  column: { least: 120, sorts: () => ['rating'] },
+  column: { least: 160, sorts: () => ['rating'] },
   needs: ['rating'],
   quiet: true,
   text: TEXT,

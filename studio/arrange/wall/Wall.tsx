@@ -118,9 +118,12 @@ const Ground = styled.section`
   }
 `;
 
-/** How many stand side by side, in the words of the layout. */
-const sayAcross = ({ layout, across, table }: StepView): string =>
-  layoutKind(layout).moves ? `${across} in sight` : counted(table?.stay.length ?? across, 'column');
+/** How many stand side by side: cards, or columns of a table. */
+const acrossOf = ({ across, table }: StepView): number => table?.stay.length ?? across;
+
+/** The same in the words of the layout. */
+const sayAcross = (step: StepView): string =>
+  layoutKind(step.layout).moves ? `${step.across} in sight` : counted(acrossOf(step), 'column');
 
 /**
  * The tape, and under it the page at each band that stands on the wall, all to one scale.
@@ -159,7 +162,7 @@ export function Wall({ aside }: { aside: { node: ReactNode; px: number } | null 
         shelf
           ? bands.map((band) => {
               const step = stepAt(shelf.steps, nominalOf(bands, band).width);
-              return [band.id, [sayAcross(step), String(step.across)] as const];
+              return [band.id, [sayAcross(step), String(acrossOf(step))] as const];
             })
           : [],
       ),

@@ -173,8 +173,8 @@ export function TableColumns({
           empty="The table has no column yet."
           rows={columns.map((column) => ({
             id: column.id,
-            name: nameOf(column.id),
-            facts: '',
+            name: column.words ?? nameOf(column.id),
+            facts: column.words ? nameOf(column.id) : '',
             aside: (
               <InRow
                 column={column}
@@ -230,7 +230,7 @@ export function TableColumns({
 }
 
 function InRow({
-  column: { share, least, align, leaves, sort = false },
+  column: { share, least, align = 'start', leaves, sort = false },
   name,
   canSort,
   onSort,
@@ -263,7 +263,7 @@ interface ColumnSettingsProps {
 }
 
 function ColumnSettings({ column, name, most, onChange, onRemove }: ColumnSettingsProps) {
-  const { id, share, least, align, leaves, words } = column;
+  const { id, share, least, align = 'start', leaves, words } = column;
   const places = Math.max(most, leaves ?? 0);
   return (
     <SettingsBox aria-label={`Settings of the column ${name}`}>
@@ -292,7 +292,7 @@ function ColumnSettings({ column, name, most, onChange, onRemove }: ColumnSettin
           shown
           value={align}
           options={ALIGN_WORDS}
-          onChange={(next) => onChange('align', next)}
+          onChange={(next) => onChange('align', next === 'start' ? undefined : next)}
         />
         {id === TITLE_COLUMN ? (
           <Hint>The title names the rows and stays at every width.</Hint>

@@ -99,7 +99,7 @@ describe('columns of a table', () => {
       'Title4176stays',
       'Stock11121st',
       'Price196stays',
-      'Basket button0136stays–',
+      'Basket button0160stays–',
     ]);
     const price = rowOf(/^Price/);
     act(() => price.focus());
