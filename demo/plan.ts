@@ -319,6 +319,7 @@ export function demoPlan(bannerPictureId: string, ids: DemoIds): StoredPlan {
             smallAt: { phone: 'beside' },
             share: { phone: 50 },
             neighbours: true,
+            buyStays: { phone: true, tablet: false },
             look: { above: { phone: 12 }, below: { phone: 24 } },
           },
           shelfBay('often-bought-together', 'Often bought together'),

@@ -126,7 +126,7 @@ test('builds a selection by typing, asks why, saves it, shows it in two shelves,
 
   // Changed once, both change.
   await page.getByRole('button', { name: /Order$/ }).click();
-  await page.getByRole('option', { name: 'Title' }).click();
+  await page.getByRole('option', { name: 'Title', exact: true }).click();
   await expect.poll(async () => (await shownIn('reduced-now'))[1]).not.toBe(wanted[1]);
   expect((await shownIn('new-from-the-kiln')).slice(0, 4)).toEqual(await shownIn('reduced-now'));
   await page.getByRole('button', { name: 'Undo', exact: true }).click();

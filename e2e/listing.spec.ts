@@ -5,7 +5,7 @@ import { expect, frameAt, openLine, saved, signIn, test } from './store.ts';
 
 const found = async (page: Page) => Number((await page.locator('.tool-count').textContent())!.split(' ')[0]);
 const list = (page: Page) => page.locator('[data-listing=shop]');
-const filters = (page: Page) => list(page).getByRole('group', { name: 'Filters' });
+const filters = (page: Page, of = list(page)) => of.getByRole('group', { name: 'Filters' });
 
 /** Follows a value, and holds what comes to the count beside it. */
 async function follow(page: Page, value: Locator): Promise<number> {
@@ -85,9 +85,12 @@ test('the shop is narrowed by three filters with counts that come true, sorted, 
   await expect(page).toHaveURL(/\/shop\?sort=price-down#/);
 
   const first = await titles(page);
+  const span = list(page).locator('.tool-span:visible');
+  await expect(span).toHaveText(`1 to ${first.length}`);
   await list(page).locator('.pager:visible').getByRole('link', { name: 'Next' }).click();
   await expect(page).toHaveURL(/shop\.from=\d+&sort=price-down#/);
   await expect.poll(() => titles(page)).not.toEqual(first);
+  await expect(span).toHaveText(`${first.length + 1} to ${2 * first.length}`);
   expect(await page.evaluate(() => (window as unknown as { stays?: boolean }).stays)).toBe(true);
   await page.goBack();
   await expect.poll(() => titles(page)).toEqual(first);
@@ -118,6 +121,19 @@ test('a shopper switches between grid and list, and puts the list back, with all
   await switches.getByRole('link', { name: 'Grid' }).click();
   await expect.poll(beside).toBe(false);
   await expect(page).toHaveURL(/\/shop\?brand=ansa-marrick&in-stock=yes#/);
+
+  // As a table, by whose headings it is sorted, with what was chosen.
+  await switches.getByRole('link', { name: 'Table' }).click();
+  await expect(page).toHaveURL(/&view=table#/);
+  const table = list(page).getByRole('table');
+  await table.getByRole('columnheader', { name: 'Price' }).getByRole('link').click();
+  await expect(page).toHaveURL(/\?brand=ansa-marrick&in-stock=yes&sort=price&view=table#/);
+  await expect(table.getByRole('columnheader', { name: 'Price' })).toHaveAttribute('aria-sort', 'ascending');
+  // The menu says the same.
+  await expect(page.getByLabel('Sort by')).toHaveValue('price');
+  await page.goBack();
+  await page.goBack();
+  await expect(table).toHaveCount(0);
 
   // More at once, from the same card on.
   const across = () =>
@@ -311,4 +327,66 @@ test('filters as menus above the list: one is open at a time, stays open while v
   await expect(plain.locator('.filter-menus')).toBeHidden();
   await expect(plain.getByRole('button', { name: /^Filters/ })).toBeVisible();
   await context.close();
+});
+
+test('a page of a category has what is below it first and its products then, each in a layout of its own, or the other way about', async ({
+  page,
+  store,
+}) => {
+  await signIn(page, store, '/studio/arrange/category');
+  await page.getByRole('button', { name: 'Add a bay' }).click();
+  await page
+    .getByRole('region', { name: 'Library of bays' })
+    .getByRole('row', { name: /^More in this category,/ })
+    .click();
+  const outline = page.getByRole('grid', { name: /^Bays of / });
+  const below = outline.getByRole('row', { name: /^More in this category/ });
+  await expect(below).toBeVisible();
+  await openLine(page, 'Layout');
+  await page.getByRole('radio', { name: 'List', exact: true }).click({ force: true });
+  const bays = () =>
+    outline
+      .getByRole('row')
+      .evaluateAll((rows) => rows.map((row) => row.getAttribute('aria-label') ?? row.textContent));
+  const first = async () => (await bays()).findIndex((name) => /^More in this category/.test(name));
+  await below.focus();
+  for (let i = 0; i < 4 && (await first()) > 0; i += 1) await page.keyboard.press('Alt+ArrowUp');
+  expect(await first()).toBe(0);
+  await saved(page);
+  await publishByHand(page);
+
+  const shopper = await page.context().newPage();
+  await shopper.setViewportSize({ width: 1280, height: 900 });
+  await shopper.goto(`${store.url}/category/tableware`);
+  const places = () =>
+    shopper.evaluate(() =>
+      [...document.querySelectorAll('.main [data-bay]')].flatMap((bay) => {
+        const links = [...bay.querySelectorAll<HTMLAnchorElement>('.card .part-title a')];
+        return links.length > 0 ? [new URL(links[0]!.href).pathname.split('/')[1]] : [];
+      }),
+    );
+  expect(await places()).toEqual(['category', 'product']);
+  const across = (bay: number) =>
+    shopper.evaluate((at) => {
+      const cards = [...document.querySelectorAll('.main [data-bay]')[at]!.querySelectorAll('.card')];
+      const tops = cards.map((card) => card.getBoundingClientRect()).filter(({ width }) => width > 0);
+      return tops.filter(({ top }) => top === tops[0]!.top).length;
+    }, bay);
+  expect(await across(0)).toBe(1);
+  expect(await across(1)).toBeGreaterThan(1);
+  // Products alone are narrowed; what is below the category stays.
+  const count = await shopper.locator('.main [data-bay]').first().locator('.card:visible').count();
+  await follow(
+    shopper,
+    filters(shopper, shopper.locator('[data-listing]')).getByRole('link', { name: /^In stock only, \d/ }),
+  );
+  await expect(shopper.locator('.main [data-bay]').first().locator('.card:visible')).toHaveCount(count);
+
+  await below.focus();
+  await page.keyboard.press('Alt+ArrowDown');
+  await expect.poll(first).toBe(1);
+  await saved(page);
+  await publishByHand(page);
+  await shopper.reload();
+  expect(await places()).toEqual(['product', 'category']);
 });

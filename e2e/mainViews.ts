@@ -76,9 +76,15 @@ export const mainViews: readonly MainView[] = [
   },
   { name: 'assortments', path: '/studio/assortments/under-sixty' },
   {
-    name: 'arrange-shows',
-    path: '/studio/arrange/home?bay=under-sixty',
-    prepare: (page) => openLine(page, 'Shows'),
+    name: 'arrange-table',
+    path: '/studio/arrange/trade?bay=trade-list',
+    prepare: async (page) => {
+      await openLine(page, 'Columns');
+      await page.getByRole('row', { name: /^Maker/ }).click();
+      await page
+        .getByRole('grid', { name: 'Columns of the table' })
+        .evaluate((list) => list.scrollIntoView());
+    },
   },
   {
     name: 'arrange-two-ways',

@@ -235,3 +235,39 @@ test('another variant is shown where it stands, has an address of its own, and i
   await option.click();
   await expect(page.locator('.cost')).toHaveText('£987');
 });
+
+test('what a product is bought by stays at the foot of a phone until its own place comes, and works there', async ({
+  page,
+  store,
+}) => {
+  const { rows } = await store.pool.query<{ slug: string }>(
+    `SELECT p.slug FROM product p JOIN variant v ON v.product_id = p.id WHERE p.in_stock
+     GROUP BY p.id HAVING count(*) = 1 AND bool_and(v.stock IS NULL OR v.stock > 3) ORDER BY p.id LIMIT 1`,
+  );
+  await page.setViewportSize({ width: 390, height: 620 });
+  await page.goto(`${store.url}/product/${rows[0]!.slug}`);
+  const bar = () =>
+    page.evaluate(() => {
+      const form = document.querySelector<HTMLElement>('.product .buy')!;
+      const { top, bottom } = form.getBoundingClientRect();
+      const over = document.elementFromPoint(195, Math.min(innerHeight - 4, top + 24));
+      return { top, bottom, foot: innerHeight, isOver: form.contains(over) };
+    });
+  await page.locator('.product h1').scrollIntoViewIfNeeded();
+  await page.evaluate(() =>
+    scrollTo(0, document.querySelector('.product h1')!.getBoundingClientRect().top + scrollY - 60),
+  );
+  const there = await bar();
+  expect(Math.abs(there.bottom - there.foot)).toBeLessThanOrEqual(1);
+  expect(there.isOver).toBe(true);
+  await page.locator('.product .buy button').click();
+  await expect(page.locator('.product .basket-said')).toContainText('1');
+  // Past its own place it goes with the page.
+  await page.evaluate(() => scrollTo(0, document.body.scrollHeight));
+  expect((await bar()).bottom).toBeLessThan(there.foot - 40);
+  // From tablets on it stands where it is.
+  await page.setViewportSize({ width: 800, height: 620 });
+  expect(await page.locator('.product .buy').evaluate((form) => getComputedStyle(form).position)).toBe(
+    'static',
+  );
+});

@@ -60,6 +60,8 @@ export interface ProductContent {
   /** Text is level with the top or the middle of what stands beside it. */
   upright: Varying<'start' | 'center'>;
   align: Varying<'start' | 'center'>;
+  /** What it is bought by stays at the foot of the window. */
+  buyStays: Varying<boolean>;
   /** Null where the store does not say its prices. */
   price: SaidPrice | null;
   options: { name: string; values: SwatchView[] }[];
@@ -105,12 +107,22 @@ const settings = {
       name: 'Text beside pictures is level',
       find: ['top', 'middle', 'level', 'upright', 'align'],
     }),
+    buyStays: varying(yesNo(), false, {
+      name: 'Buying stays in sight',
+      find: ['buy', 'basket', 'sticky', 'stays', 'bottom', 'button'],
+      about: 'At the foot of the window, until its own place comes into sight.',
+      offBecause: (read) => (read('shows.buying') ? null : 'Buying is not shown'),
+    }),
     align: varying(choice({ start: 'At the start', center: 'In the middle' }), 'start', {
       name: 'Text stands',
       find: ['align', 'centre', 'text', 'left', 'middle'],
     }),
   },
 };
+
+/** It lies over what goes by under it, and no wider than that. */
+const stays = (scope: string) =>
+  `${scope} .buy{position:sticky;inset-block-end:0;z-index:2;padding-block:10px;background:var(--ground);box-shadow:0 -1px 0 var(--line)}`;
 
 const kept = keptFor<Bay, ProductPictures>();
 
@@ -211,7 +223,7 @@ export const productBay: BayKind<typeof settings, ProductContent> = {
   ...withoutShelves,
   pictures: () => [],
   *view(set, { about, store, address, changes, reads, room, plan, bay }) {
-    const { shows, upright, align } = set;
+    const { shows, upright, align, buyStays } = set;
     const product = about.product ?? null;
     const { currency, swatches, wording } = store;
     const texts = textsFor(wording);
@@ -231,6 +243,7 @@ export const productBay: BayKind<typeof settings, ProductContent> = {
         ),
         neighbours: beside && neighbourLinks(beside, texts),
         upright,
+        buyStays,
         align,
         shows,
         save:
@@ -256,11 +269,11 @@ export const productBay: BayKind<typeof settings, ProductContent> = {
   heads: () => true,
   heightPx: ({ pictures }, _heading, bands, regionPx) => productHeight(pictures, bands, regionPx),
   scripted: ({ pictures }) => pictures.all.length > 0,
-  css: ({ pictures, upright, align }, scope, bands) =>
+  css: ({ pictures, upright, align, buyStays }, scope, bands) =>
     picturesCss(pictures, scope, bands) +
     byBand(bands, (band) => {
       const at = valueAt(align, bands, band);
-      return `${scope}{--upright:${valueAt(upright, bands, band)};--lines:${at};--line-of:${at === 'center' ? 'center' : 'normal'}}`;
+      return `${scope}{--upright:${valueAt(upright, bands, band)};--lines:${at};--line-of:${at === 'center' ? 'center' : 'normal'}}${valueAt(buyStays, bands, band) ? stays(scope) : ''}`;
     }),
   data: ({ product, price }, { origin, currency }) =>
     product

@@ -113,9 +113,19 @@ export function shelfCss(shelf: ShelfView, bands: Bands): string {
       layoutKind(step.layout).css(scope, step) +
       movingRules(scope, step, shelf, bands),
   );
-  for (const pager of shelf.pagers)
+  for (const pager of shelf.pagers) {
     for (const { from, to } of joined(pager.steps))
       css += within(from, to, `${scope}>.pagers>.pager[data-size="${pager.size}"]{display:flex}`);
+    const { tools: found, paging } = shelf;
+    if (!found || paging.by !== 'numbered') continue;
+    const counted = pager.steps.filter(({ bandId }) => valueAt(found.count, bands, bandId));
+    for (const { from, to } of joined(counted))
+      css += within(
+        from,
+        to,
+        `${scopeOf('listing', shelf.id)} .tool-span[data-size="${pager.size}"]{display:inline}`,
+      );
+  }
   // A column of a table stays or leaves by the table's own rules.
   const onCards = shelf.table ? `${scope}>.window` : scope;
   for (const [part, { shown }] of Object.entries(card.parts))

@@ -119,7 +119,7 @@ describe('a table on a page', () => {
           specimenShelf('a', {
             layout,
             layoutOwn: { table: { columns: [title, columnOf('code')] } },
-          } as never),
+          }),
         ]).shelves.a!,
       ),
     ];

@@ -54,6 +54,14 @@ export const english = {
   seeMore: ofLists('See more', 'A link of a category or a collection'),
 
   productsFound: ofListings({ one: '{count} product', other: '{count} products' }, [['count', 96]]),
+  spanOfList: ofListings(
+    '{first} to {last}',
+    [
+      ['first', 1],
+      ['last', 24],
+    ],
+    'Which of the products a page has, beside how many there are',
+  ),
   sortBy: ofListings('Sort by'),
   sort: ofListings('Sort', 'The button beside the ways to sort'),
   recommended: ofListings('Recommended', 'The order of the list itself'),

@@ -21,6 +21,10 @@ export interface ShelfMeasure {
   heightPx: number;
 }
 
+/** Which of a list a page has, where that is said beside how many there are; null where it is not. */
+const spanAt = ({ pagers, paging }: ShelfView, { size }: StepView): string | null =>
+  (paging.by === 'numbered' && pagers.find((pager) => pager.size === size)?.span) || null;
+
 /** Where the cards of a shelf stand in a region of this width, px. */
 export function shelfMeasure(shelf: ShelfView, bands: Bands, regionPx: number): ShelfMeasure {
   const step = stepAt(shelf.steps, regionPx);
@@ -44,7 +48,7 @@ export function shelfMeasure(shelf: ShelfView, bands: Bands, regionPx: number): 
   const listPx =
     cards +
     (rows ? belowRows(rows) : 0) +
-    (tools ? toolsHeight(tools, bands, step.bandId, innerPx) : 0) +
+    (tools ? toolsHeight(tools, bands, step.bandId, innerPx, spanAt(shelf, step)) : 0) +
     (shelf.pagers.length ? PAGER_PX : 0) +
     (step.marks === 'none' ? 0 : MARKS_PX) +
     (outside ? step.arrowPx + 8 : 0);

@@ -34,7 +34,7 @@ import { isSetting, type Tree } from '../settings/setting.ts';
 import { cardHeight } from './cardHeight.ts';
 import { pictureSizes } from './pictureSizes.ts';
 import { keptFor } from './keptFor.ts';
-import { tableView, type TableView } from './tableView.ts';
+import { tableKey, tableView, type TableView } from './tableView.ts';
 import type { ToolsView } from './toolsView.ts';
 import type { CardView, ItemsAnswer, PagerView, ShelfView, StepView } from './view.ts';
 
@@ -329,11 +329,11 @@ export function shelfView(
     steps: stepViews,
     paging: shelf.paging,
     tools: context.tools,
-    pagers: shelf.paging.by === 'none' ? [] : pagersOf(stepViews, answer.total, from, context.hrefFrom),
+    pagers: shelf.paging.by === 'none' ? [] : pagersOf(stepViews, answer.total, from, context),
     card,
     says,
     table: steps.some(({ layout }) => layoutKind(layout).table)
-      ? tables(all.items, [shelf, store, context.sort, tableAddress], () =>
+      ? tables(all.items, [card, tableKey(shelf.layoutOwn.table), store, context.sort, tableAddress], () =>
           tableView(shelf, {
             items: all.items,
             store,
@@ -360,15 +360,19 @@ function pagersOf(
   steps: readonly StepView[],
   total: number,
   from: number,
-  hrefFrom: (from: number) => string,
+  { hrefFrom, store }: ShelfContext,
 ): PagerView[] {
+  const texts = textsFor(store.wording);
   const sizes = [...new Set(steps.map(({ size }) => size))].filter((size) => size < total);
   return sizes.map((size) => {
     const one = pager(size, total, from);
     const firsts = [...one.links.flatMap((link) => (link ? [link.from] : [])), one.previous, one.next];
     return {
       ...one,
-      steps: steps.filter((step) => step.size === size).map((step) => ({ from: step.from, to: step.to })),
+      steps: steps
+        .filter((step) => step.size === size)
+        .map((step) => ({ from: step.from, to: step.to, bandId: step.bandId })),
+      span: texts.spanOfList(one.current * size + 1, Math.min(total, (one.current + 1) * size)),
       href: Object.fromEntries(
         firsts.filter((first) => first !== null).map((first) => [first, hrefFrom(first)]),
       ),

@@ -93,6 +93,16 @@ interface TableContext {
   hrefSorted: ((sort: AnySort | null) => string) | null;
 }
 
+/** All that is read here of a table's own settings, as one text: widths and looks change no row. */
+export function tableKey(table: Shelf['layoutOwn']['table']): string {
+  const { columns, caption, captioned, names, addAll, basketLink, checkoutLink } = table;
+  return JSON.stringify([
+    columns.map(({ id, words, sort, leaves }) => [id, words, sort, leaves === undefined]),
+    [caption, captioned, names],
+    [addAll, table.addAllWords, basketLink, table.basketWords, checkoutLink, table.checkoutWords],
+  ]);
+}
+
 export function tableView({ card, layoutOwn: { table } }: Shelf, context: TableContext): TableView {
   const { items, store, texts, sort, hrefSorted } = context;
   const titleOf = ({ id, words }: TableColumn): string => {

@@ -33,10 +33,11 @@ function widths(
   { count, found, search, sort, views, density, filters, fold, stand }: ToolsView,
   bands: Bands,
   band: string,
+  span: string | null,
 ): number[] {
   const said = (words: string) => widthOf(words, TEXT);
   return [
-    ...(valueAt(count, bands, band) ? [widthOf(found, COUNT)] : []),
+    ...(valueAt(count, bands, band) ? [widthOf(found, COUNT), ...(span === null ? [] : [said(span)])] : []),
     ...(search && valueAt(search.shown, bands, band)
       ? [FIELD_PX + 8 + BUTTON_ENDS_PX + said(search.button)]
       : []),
@@ -56,10 +57,16 @@ function widths(
 const sortPx = (options: readonly { words: string }[]): number =>
   Math.min(FIELD_PX, Math.max(...options.map(({ words }) => widthOf(words, TEXT))) + 44);
 
-/** Estimated height of what stands above a list, px. */
-export function toolsHeight(tools: ToolsView, bands: Bands, band: string, innerPx: number): number {
+/** Estimated height of what stands above a list, px. @param span which of the list the page has; null where that is not said */
+export function toolsHeight(
+  tools: ToolsView,
+  bands: Bands,
+  band: string,
+  innerPx: number,
+  span: string | null = null,
+): number {
   return (
-    linesHeight(widths(tools, bands, band), BETWEEN_TOOLS_PX, innerPx) +
+    linesHeight(widths(tools, bands, band, span), BETWEEN_TOOLS_PX, innerPx) +
     linesHeight(menuWidths(tools, bands, band), TOOLS_PX.between, innerPx)
   );
 }

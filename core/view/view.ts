@@ -119,7 +119,9 @@ export interface StepView extends Step {
 
 /** A pager, and the steps that it is shown at. */
 export interface PagerView extends Pager {
-  steps: { from: number; to: number }[];
+  steps: { from: number; to: number; bandId: string }[];
+  /** Which of the list the page has: "1 to 24". */
+  span: string;
   /** Addresses by first item. */
   href: Record<number, string>;
 }

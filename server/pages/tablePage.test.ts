@@ -54,7 +54,7 @@ const pageAt = async (path: string) => {
 };
 const rowsOf = (page: Document) => [...page.querySelectorAll('.sheet>table>tbody>tr')];
 const cellsOf = (page: Document, id: string) =>
-  rowsOf(page).map((row) => row.querySelector(`:scope>.col-${id}`)!.firstElementChild!.textContent!);
+  rowsOf(page).map((row) => row.querySelector(`:scope>.col-${id}`)!.firstElementChild!.textContent);
 const sortLink = (page: Document, id: string) =>
   page.querySelector<HTMLAnchorElement>(`th.col-${id} .sort-by`);
 

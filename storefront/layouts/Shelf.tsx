@@ -53,10 +53,15 @@ const Cards = memo(function Cards({ shelfId, cards, start, sizes, ownSizes, eage
 
 /** One shelf, with what shoppers find things in it with, where it has that. */
 export function Shelf(props: ShelfProps) {
-  const { id, tools, total, coming } = props.shelf;
+  const { id, tools, total, coming, pagers, paging } = props.shelf;
   if (!tools) return <Goods {...props} />;
   return (
-    <Listing shelfId={id} tools={tools} found={total > 0 || coming}>
+    <Listing
+      shelfId={id}
+      tools={tools}
+      pagers={paging.by === 'numbered' ? pagers : []}
+      found={total > 0 || coming}
+    >
       <Goods {...props} />
     </Listing>
   );

@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react';
 import { listAnchor } from '../../core/view/address.ts';
+import type { PagerView } from '../../core/view/view.ts';
 import type { ToolsView, ToolSwitch } from '../../core/view/toolsView.ts';
 import { useTexts } from '../texts.ts';
 import { Cross } from './Cross.tsx';
@@ -10,6 +11,8 @@ import { Kept } from './Kept.tsx';
 interface ListingProps {
   shelfId: string;
   tools: ToolsView;
+  /** Its pages, one for each size that they have at one width or another; none where they are not numbered. */
+  pagers: readonly PagerView[];
   /** The list has something to show. */
   found: boolean;
   children: ReactNode;
@@ -19,7 +22,7 @@ interface ListingProps {
  * A list with what shoppers find things in it with: links and forms that lead to the list as it is then, all of which
  * work without script.
  */
-export function Listing({ shelfId, tools, found, children }: ListingProps) {
+export function Listing({ shelfId, tools, pagers, found, children }: ListingProps) {
   const texts = useTexts();
   const { action, sort, search, views, density, chips, without, filters, stand } = tools;
   const filtersId = `filters-${shelfId}`;
@@ -39,6 +42,11 @@ export function Listing({ shelfId, tools, found, children }: ListingProps) {
             <p className="tool-count" tabIndex={-1}>
               {tools.found}
             </p>
+            {pagers.map(({ size, span }) => (
+              <span key={size} className="tool-span" data-size={size}>
+                {span}
+              </span>
+            ))}
             {filters.length > 0 && (
               <button className="filters-fold" type="button" popoverTarget={filtersId}>
                 {tools.fold}

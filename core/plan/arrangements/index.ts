@@ -9,6 +9,7 @@ import { manySmall } from './manySmall.ts';
 import { oneLarge } from './oneLarge.ts';
 import { ownHeights } from './ownHeights.ts';
 import { pagesToTurn } from './pagesToTurn.ts';
+import { rowsOfATable } from './rowsOfATable.ts';
 import { rowThatRunsOn } from './rowThatRunsOn.ts';
 import { wordsOnPictures } from './wordsOnPictures.ts';
 import { wrapped } from './wrapped.ts';
@@ -24,6 +25,7 @@ export const arrangements: readonly Arrangement[] = [
   rowThatRunsOn,
   oneLarge,
   lines,
+  rowsOfATable,
   ownHeights,
   pagesToTurn,
 ];

@@ -51,6 +51,17 @@ describe('what is pressed in a near frame', () => {
     for (const { id } of partKinds) expect(pressed(`.part-${id}`), id).toMatch(/^card\.(parts|order)/);
   });
 
+  it('opens the columns of a table, whichever part stands in the one that was pressed, and what is around it', () => {
+    document.querySelector('[data-shelf=b]')!.innerHTML = `<div class="sheet"><div class="sheet-bar"><button>Add all</button></div>
+      <table><caption>Trade</caption><thead><tr><th class="col col-price"><a class="sort-by">Price</a></th></tr></thead>
+      <tbody><tr class="goods-row"><td class="col col-price"><p class="part-price">£3</p></td></tr></tbody></table></div>`;
+    for (const one of ['.sort-by', 'td', '.sheet .part-price'])
+      expect(pressed(one), one).toBe('layoutOwn.table.columns');
+    expect(pressed('caption')).toBe('layoutOwn.table.caption');
+    expect(pressed('.sheet-bar button')).toBe('layoutOwn.table.addAll');
+    expect(pressed('.cards .part-price')).toMatch(/^card\.parts\.price/);
+  });
+
   it('is styled while the look is set: the innermost element, and of two that are one the particular one', () => {
     const styledAt = (element: Element) =>
       settingPressed(element, [...shelf, ...bay], 'look')

@@ -5,9 +5,13 @@ import type { PlacedSetting } from '../../../core/settings/setting.ts';
 /** What of a page is set by which settings: the nearest that was pressed opens the first of them there is. */
 const PARTS: readonly { selector: string; settings: readonly string[] }[] = [
   ...partKinds.map(({ id }) => ({
-    selector: `.part-${id}`,
+    // A row of a table has its parts in columns.
+    selector: `.part-${id}:not(.sheet *)`,
     settings: [`card.parts.${id}.`, 'card.order'],
   })),
+  { selector: '.col', settings: ['layoutOwn.table.columns'] },
+  { selector: '.sheet caption', settings: ['layoutOwn.table.caption'] },
+  { selector: '.sheet-bar', settings: ['layoutOwn.table.addAll'] },
   { selector: '.label', settings: ['card.labels.'] },
   { selector: '.bay-heading', settings: ['heading.words'] },
   { selector: '.tab', settings: ['tabs'] },
