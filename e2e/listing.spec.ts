@@ -382,7 +382,8 @@ test('a page of a category has what is below it first and its products then, eac
   );
   await expect(shopper.locator('.main [data-bay]').first().locator('.card:visible')).toHaveCount(count);
 
-  await below.focus();
+  await page.keyboard.press('Escape');
+  await below.click();
   await page.keyboard.press('Alt+ArrowDown');
   await expect.poll(first).toBe(1);
   await saved(page);

@@ -253,9 +253,10 @@ test('what a product is bought by stays at the foot of a phone until its own pla
       const over = document.elementFromPoint(195, Math.min(innerHeight - 4, top + 24));
       return { top, bottom, foot: innerHeight, isOver: form.contains(over) };
     });
+  await page.getByRole('region', { name: 'Your choice' }).getByRole('button').last().click();
   await page.locator('.product h1').scrollIntoViewIfNeeded();
   await page.evaluate(() =>
-    scrollTo(0, document.querySelector('.product h1')!.getBoundingClientRect().top + scrollY - 60),
+    scrollTo(0, document.querySelector('.product h1')!.getBoundingClientRect().top + scrollY - 420),
   );
   const there = await bar();
   expect(Math.abs(there.bottom - there.foot)).toBeLessThanOrEqual(1);

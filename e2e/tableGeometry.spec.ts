@@ -166,3 +166,43 @@ for (const [said, own] of [
     expect(Math.max(...counts)).toBe(columns.length);
     expect(Math.min(...counts)).toBe(3);
   });
+
+test('header, rows and every other row are drawn in the colours that are set, and the row under the pointer in its own', async ({
+  page,
+}) => {
+  const style = {
+    tableHead: { rest: { background: '#22443a', textColour: '#fdf6e3' } },
+    tableRow: { rest: { background: '#fff4e0' }, hover: { background: '#ffd9a0', textColour: '#301000' } },
+    tableStripe: { rest: { background: '#f0e0c8' } },
+  };
+  const plan = specimenPlan(
+    [
+      specimenShelf('a', {
+        layout: { phone: 'table' },
+        amount: { rows: { phone: 4 } },
+        layoutOwn: { table: { columns } },
+        style,
+      } as never),
+    ],
+    [specimenBay('a')],
+  );
+  await page.setViewportSize({ width: 1280, height: 900 });
+  await (
+    await drawsAlone(page)
+  )(specimenView(plan, items.length, {}, items));
+  const colours = (selector: string) =>
+    page.locator(selector).evaluate((one) => {
+      const { backgroundColor, color } = getComputedStyle(one);
+      return [backgroundColor, color];
+    });
+  const rgb = (hex: string) =>
+    `rgb(${[1, 3, 5].map((at) => parseInt(hex.slice(at, at + 2), 16)).join(', ')})`;
+  expect(await colours('thead')).toEqual([rgb('#22443a'), rgb('#fdf6e3')]);
+  const row = (nth: number) => `tbody>tr:nth-child(${nth})`;
+  expect((await colours(row(1)))[0]).toBe(rgb('#fff4e0'));
+  expect((await colours(row(2)))[0]).toBe(rgb('#f0e0c8'));
+  for (const nth of [1, 2]) {
+    await page.locator(`${row(nth)}>.col-code`).hover({ force: true });
+    expect(await colours(row(nth))).toEqual([rgb('#ffd9a0'), rgb('#301000')]);
+  }
+});

@@ -10,7 +10,7 @@ import { saidPrice, type SaidPrice } from '../catalogue/saidPrice.ts';
 import { showsPrices, type Selling } from '../catalogue/selling.ts';
 import { savingOf, type Saving } from '../card/saving.ts';
 import { counted, listed, lowered } from '../sentence/sentence.ts';
-import { byBand } from '../css/containers.ts';
+import { atBand, byBand } from '../css/containers.ts';
 import { setting, varying, type Setting } from '../settings/setting.ts';
 import { choice, yesNo } from '../settings/values.ts';
 import { sayVarying } from '../spec/sayVarying.ts';
@@ -122,7 +122,7 @@ const settings = {
 
 /** It lies over what goes by under it, and no wider than that. */
 const stays = (scope: string) =>
-  `${scope} .buy{position:sticky;inset-block-end:0;z-index:2;padding-block:10px;background:var(--ground);box-shadow:0 -1px 0 var(--line)}`;
+  `${scope} .buy{position:sticky;inset-block-end:0;z-index:2;padding-block:10px;margin-block:10px -10px;background:var(--ground);box-shadow:0 -1px 0 var(--line)}`;
 
 const kept = keptFor<Bay, ProductPictures>();
 
@@ -273,8 +273,12 @@ export const productBay: BayKind<typeof settings, ProductContent> = {
     picturesCss(pictures, scope, bands) +
     byBand(bands, (band) => {
       const at = valueAt(align, bands, band);
-      return `${scope}{--upright:${valueAt(upright, bands, band)};--lines:${at};--line-of:${at === 'center' ? 'center' : 'normal'}}${valueAt(buyStays, bands, band) ? stays(scope) : ''}`;
-    }),
+      return `${scope}{--upright:${valueAt(upright, bands, band)};--lines:${at};--line-of:${at === 'center' ? 'center' : 'normal'}}`;
+    }) +
+    bands
+      .filter(({ id }) => valueAt(buyStays, bands, id))
+      .map((band) => atBand(bands, band, stays(scope)))
+      .join(''),
   data: ({ product, price }, { origin, currency }) =>
     product
       ? [
