@@ -97,7 +97,9 @@ describe('how a product is sold', () => {
     const shelf = (parts: NonNullable<StoredShelf['card']>['parts']) =>
       completePlan(specimenStored([specimenShelf('s', { card: { parts } })])).shelves.s!;
     const needs = (card: ReturnType<typeof shelf>, groups: StoreGroup[]) =>
-      neededFacts(card.card, saidParts(card), { labels: { list: [], most: 3 }, groups }).includes('categories');
+      neededFacts(card.card, saidParts(card), { labels: { list: [], most: 3 }, groups }).includes(
+        'categories',
+      );
     const priced = shelf({});
     expect(needs(priced, [])).toBe(false);
     expect(needs(priced, [{ id: groupId('collection', 1), icon: ICON }])).toBe(false);

@@ -124,7 +124,8 @@ export async function shopperRoutes(scope: FastifyInstance, parts: Parts, pages:
       const good = goods.get(variant);
       const name = several && good ? good.title : 'This';
       if (!good) throw new Fault('not-sold', { message: `This is not sold any more.${several}` });
-      if (good.stock === 0) throw new Fault('not-sold', { message: `${name} is sold out just now.${several}` });
+      if (good.stock === 0)
+        throw new Fault('not-sold', { message: `${name} is sold out just now.${several}` });
       const more = withMore(all, { variantId: variant, quantity: Math.max(1, quantity), paid: good.price });
       if (!more)
         throw new Fault('conflict', {

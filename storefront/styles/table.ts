@@ -4,7 +4,7 @@ const { ends, across, under, between, name, bar, barGap, caption } = TABLE_PX;
 
 /** Rules of tables; widths of columns, and which there are at a width, come from the core. */
 export const tableCss = `
-.sheet{display:none}.sheet>table{display:block;--row-ground:var(--ground)}.sheet :is(thead,tbody){display:block}
+.sheet{display:none}.sheet>table{display:block}.sheet :is(thead,tbody){display:block}
 .sheet>table>caption{display:block;text-align:start;padding-bottom:${caption}px;font-size:${CAPTION_TEXT.fontPx}px;line-height:${CAPTION_TEXT.linePx}px;font-weight:${CAPTION_TEXT.weight}}
 .sheet tr{display:flex;flex-wrap:wrap;position:relative;border-color:var(--line)}.sheet>table>tbody>tr{background:var(--ground)}
 .col{min-width:0;display:grid;align-content:center;padding:var(--row-across) ${ends}px;text-align:start;justify-items:start;font-weight:inherit;overflow-wrap:break-word;border-color:var(--line)}.col>*{max-width:100%;min-width:0}

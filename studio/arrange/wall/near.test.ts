@@ -52,7 +52,8 @@ describe('what is pressed in a near frame', () => {
   });
 
   it('opens the columns of a table, whichever part stands in the one that was pressed, and what is around it', () => {
-    document.querySelector('[data-shelf=b]')!.innerHTML = `<div class="sheet"><div class="sheet-bar"><button>Add all</button></div>
+    document.querySelector('[data-shelf=b]')!.innerHTML =
+      `<div class="sheet"><div class="sheet-bar"><button>Add all</button></div>
       <table><caption>Trade</caption><thead><tr><th class="col col-price"><a class="sort-by">Price</a></th></tr></thead>
       <tbody><tr class="goods-row"><td class="col col-price"><p class="part-price">£3</p></td></tr></tbody></table></div>`;
     for (const one of ['.sort-by', 'td', '.sheet .part-price'])
