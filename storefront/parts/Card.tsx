@@ -52,7 +52,9 @@ export const Card = memo(function Card({ card, shelfId, place, sizes, eager, tit
     texts,
     onPicture: (labels) => <OnPicture zones={zones} labels={labels} draw={draw} />,
   };
-  const titled = [...lead, ...lines].flat().some((id) => views.has(id) && partKind(id)?.carriesLink);
+  const titled = [...lead, ...lines].some((line) =>
+    line.some((id) => views.has(id) && partKind(id)?.carriesLink),
+  );
   const picture = pictured && card.parts.find(({ part }) => partKind(part)?.isPicture);
   return (
     <li className="card" data-card={card.id} data-place={place}>
