@@ -117,6 +117,9 @@ test.describe('a trade table', () => {
     // Sorted in place, and the way back leads to the order before.
     await shopper.evaluate(() => ((window as unknown as { stays: boolean }).stays = true));
     const before = await amounts(goods);
+    const named = goods.getByRole('spinbutton').first();
+    const firstName = (await named.getAttribute('name'))!;
+    await named.fill('7');
     await goods.getByRole('columnheader', { name: 'Price' }).getByRole('link').click();
     await expect(goods.getByRole('columnheader', { name: 'Price' })).toHaveAttribute(
       'aria-sort',
@@ -136,6 +139,8 @@ test.describe('a trade table', () => {
     await expect.poll(() => amounts(goods)).toEqual(before);
     expect(await shopper.evaluate(() => (window as unknown as { stays?: boolean }).stays)).toBe(true);
     expect(await shifted(shopper)).toBe(0);
+    // What was filled in stayed with its row.
+    await expect(goods.locator(`input[name="${firstName}"]`)).toHaveValue('7');
 
     // Five rows at once; then the one row whose button is pressed, with the others still filled in.
     const quantities = goods.getByRole('spinbutton');

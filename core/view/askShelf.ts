@@ -24,6 +24,7 @@ import { hasTools, listingOf } from './listingOf.ts';
 import type { BayMaking } from './making.ts';
 import { productRead, readsOfList, readsOfListing, soldRead } from './reads.ts';
 import { filledCount, heldSpan, shelfView, sizedSteps } from './shelfView.ts';
+import { sortWords } from './sortWords.ts';
 import { toolsRoom } from './toolsRoom.ts';
 import { toolsView } from './toolsView.ts';
 import type { ItemsAnswer, ItemsRequest, ShelfView, StandIn } from './view.ts';
@@ -179,6 +180,7 @@ export function* askShelf(making: BayMaking, own: Shelf): Generator<ItemsRequest
               prefix: prefix ?? '',
               searches: making.searchesWithin(prefix ?? ''),
               from,
+              sortedBy: given?.sort ? sortWords(given.sort, textsFor(plan.house), items.items) : null,
               texts: textsFor(plan.house),
               tree: making.tree,
               around: making.around,

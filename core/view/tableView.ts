@@ -8,6 +8,7 @@ import type { Shelf } from '../plan/shelf.ts';
 import type { TableColumn } from '../table/tableColumn.ts';
 import type { TableStands } from '../table/tableSettings.ts';
 import type { StoreTexts } from '../texts/storeTexts.ts';
+import { fieldName } from './sortWords.ts';
 
 /** What a press on the heading of a column does. */
 export interface ColumnSort {
@@ -72,15 +73,6 @@ function sortOf(
     href: href(sorts[at + 1] ?? (sorts.length > 1 ? sorts[0]! : null)),
     now: at < 0 ? null : DOWNWARDS.test(now!) ? 'descending' : 'ascending',
   };
-}
-
-/** What a field of the store's own is called, by the items that have it. */
-function fieldName(field: string, items: readonly Item[]): string | undefined {
-  for (const item of items) {
-    const found = item.of === 'products' && item.product.fields.find(({ id }) => id === field);
-    if (found) return found.name;
-  }
-  return undefined;
 }
 
 interface TableContext {

@@ -35,11 +35,13 @@ const viewOf = (
   {
     tools = {},
     parameters = [],
+    sort = null,
     total = 20,
     more = {},
   }: {
     tools?: object;
     parameters?: readonly Parameter[];
+    sort?: string | null;
     total?: number;
     more?: Partial<ToolsContext>;
   } = {},
@@ -50,11 +52,12 @@ const viewOf = (
       [specimenBay('a')],
     ),
   );
-  const given: GivenListing = { ...NOTHING_CHOSEN, parameters };
+  const given: GivenListing = { ...NOTHING_CHOSEN, parameters, sort };
   return toolsView(plan.shelves.a!, facets, total, {
     address: { path: '/shop', from: { a: 24 }, open: {}, listings: { a: given } },
     prefix: '',
     searches: true,
+    sortedBy: null,
     texts: firstTexts,
     tree: specimenTree,
     around: null,
@@ -212,6 +215,16 @@ describe('the list as a whole', () => {
       ['Dense', false, '/shop?a.from=24&density=dense&view=list'],
     ]);
     expect(viewOf([]).density).toBeNull();
+  });
+
+  it('says what it is sorted by, though the menu does not have that', () => {
+    const chosenIn = (sort: string | null, sortedBy: string | null) =>
+      viewOf([], { sort, more: { sortedBy } })
+        .sort!.options.filter(({ chosen }) => chosen)
+        .map(({ id, words }) => [id, words]);
+    expect(chosenIn(null, null)).toEqual([['', 'Recommended']]);
+    expect(chosenIn('price', 'Price, lowest first')).toEqual([['price', 'Price, lowest first']]);
+    expect(chosenIn('field.capacity', 'Capacity')).toEqual([['field.capacity', 'Capacity']]);
   });
 
   it('offers the layouts that shoppers may choose, its own without a word in the address', () => {

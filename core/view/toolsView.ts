@@ -103,6 +103,8 @@ export interface ToolsContext {
   tree: CategoryTree;
   around: Around;
   currency: Currency;
+  /** What it is sorted by now, in words; null for its own order. */
+  sortedBy: string | null;
   /** First item that is shown. */
   from: number;
   /** The layout that it has at every width of its own; null where that differs. */
@@ -314,6 +316,10 @@ export function toolsView(
           options: [
             { id: '', words: texts.recommended, chosen: given.sort === null },
             ...tools.sorts.map((id) => ({ id, words: texts.sorts[id], chosen: given.sort === id })),
+            // By a column of its table.
+            ...(given.sort !== null && context.sortedBy !== null && !tools.sorts.some((id) => id === given.sort)
+              ? [{ id: given.sort, words: context.sortedBy, chosen: true }]
+              : []),
           ],
           kept: kept(SORT_PARAMETER),
           at: tools.sortAt,

@@ -13,6 +13,19 @@ const sameIn = (within: ParentNode, listing: HTMLElement): HTMLElement | undefin
 
 const filtersOf = (listing: HTMLElement) => listing.querySelector<HTMLElement>(':scope>.filters');
 
+/** What was filled in of rows of tables, by form and field, also of rows that are not there just now. */
+const filled = new Map<string, string>();
+
+/** Rows that come again are filled in as they were. */
+function keepFilled(listing: HTMLElement, other: HTMLElement): void {
+  const fieldsOf = (within: HTMLElement) =>
+    [...within.querySelectorAll<HTMLInputElement>('.sheet .quantity')].map(
+      (field) => [`${field.getAttribute('form')} ${field.name}`, field] as const,
+    );
+  for (const [key, { value }] of fieldsOf(listing)) filled.set(key, value);
+  for (const [key, field] of fieldsOf(other)) field.value = filled.get(key) ?? field.value;
+}
+
 /** Puts another list in the place of one: what is open stays open, and what has the keyboard keeps it. */
 function replace(listing: HTMLElement, other: HTMLElement): void {
   const active = document.activeElement as HTMLElement | null;
@@ -24,6 +37,7 @@ function replace(listing: HTMLElement, other: HTMLElement): void {
   const isOpen = before?.matches(':popover-open') ?? false;
   const scrolled = before?.scrollTop ?? 0;
   for (const one of other.querySelectorAll('details')) one.open = unfolded.has(one.dataset.key);
+  keepFilled(listing, other);
   listing.replaceWith(other);
   if (isOpen && after) {
     // Where the keyboard goes back to once they are closed.
