@@ -235,7 +235,8 @@ export function picturesCss(drawn: ProductPictures, scope: string, bands: Bands)
       `${scope}{--split:${isAside(stand) && all.length > 0 ? columns.join(' ') : 'minmax(0,1fr)'};` +
       `--pictures-order:${stand === 'after' || stand === 'below' ? 1 : 0};--between:${valueAt(between, bands, band)}px;` +
       `${all.length > 1 ? DRAWN[at] : DRAWN.stack};` +
-      `--gallery:${aside ? `${SMALL_PX}px minmax(0,1fr)` : 'minmax(0,1fr)'};` +
+      // Told, so that the large ones stand there before what comes after them in the page is read.
+      `--gallery:${aside ? `${SMALL_PX}px minmax(0,1fr)` : 'minmax(0,1fr)'};--shots-at:${aside ? 2 : 1};` +
       `--shot-links-flow:${aside ? 'column' : 'row'};--shot-links-order:${aside ? 0 : 2};--shot-links-gap:${SMALL_GAP_PX}px}`
     );
   });

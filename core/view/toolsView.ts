@@ -317,7 +317,9 @@ export function toolsView(
             { id: '', words: texts.recommended, chosen: given.sort === null },
             ...tools.sorts.map((id) => ({ id, words: texts.sorts[id], chosen: given.sort === id })),
             // By a column of its table.
-            ...(given.sort !== null && context.sortedBy !== null && !tools.sorts.some((id) => id === given.sort)
+            ...(given.sort !== null &&
+            context.sortedBy !== null &&
+            !tools.sorts.some((id) => id === given.sort)
               ? [{ id: given.sort, words: context.sortedBy, chosen: true }]
               : []),
           ],

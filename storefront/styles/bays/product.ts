@@ -2,7 +2,7 @@
 export const productCss = `
 .product{display:grid;gap:var(--between,28px);grid-template-columns:var(--split,minmax(0,1fr));align-items:var(--upright,start)}
 .gallery{order:var(--pictures-order,0);display:grid;gap:12px;grid-template-columns:var(--gallery,minmax(0,1fr));align-items:start;min-width:0}
-.shots{order:1;display:var(--shots,grid);gap:12px;grid-template-columns:repeat(var(--shots-across,2),minmax(0,1fr));align-items:start;list-style:none;overflow-x:auto;overflow-y:hidden;scroll-snap-type:x mandatory;scrollbar-width:none;min-width:0}
+.shots{order:1;grid-column:var(--shots-at,1);display:var(--shots,grid);gap:12px;grid-template-columns:repeat(var(--shots-across,2),minmax(0,1fr));align-items:start;list-style:none;overflow-x:auto;overflow-y:hidden;scroll-snap-type:x mandatory;scrollbar-width:none;min-width:0}
 .shots>li{flex:none;width:var(--shot,auto);min-width:0;scroll-snap-align:start;position:relative;overflow:hidden;border-radius:3px}.shots>li:first-child{grid-column:var(--first,1/-1)}
 .shots img{display:block;width:100%;height:auto}
 .zoom{position:absolute;inset-block-end:12px;inset-inline-end:12px;width:40px;height:40px;display:grid;place-items:center;border-radius:3px;background:var(--ground);color:var(--text);cursor:zoom-in;opacity:.92}.zoom:hover{opacity:1}
