@@ -10,6 +10,7 @@ import {
   specimenStored,
   specimenView,
 } from '../specimen/specimen.ts';
+import { columnOf, type TableColumn } from '../table/tableColumn.ts';
 import { findingsOn } from './index.ts';
 
 type Parts = NonNullable<NonNullable<StoredShelf['card']>['parts']>;
@@ -50,6 +51,41 @@ describe('a field on cards', () => {
     const [one] = found(plan, 'field-missing', goods(4, 0));
     expect(found(apply(plan, one!.fix!.command), 'field-missing', goods(4, 0))).toEqual([]);
     expect(found(planWith({}), 'field-missing', goods(4, 0))).toEqual([]);
+  });
+});
+
+describe('a field in a table', () => {
+  const table = (columns: readonly TableColumn[], layout: StoredShelf['layout'] = { phone: 'table' }) =>
+    specimenStored([
+      specimenShelf('s', {
+        layout,
+        layoutOwn: { table: { columns } },
+        card: { parts: { field: { field: 'width' } } },
+      } as never),
+    ]);
+  const columns = [columnOf('title'), columnOf('field')];
+
+  it('is told of as one, and its column taken out by the fix', () => {
+    const [one] = found(table(columns), 'field-missing', goods(4, 0));
+    expect(one).toMatchObject({
+      text: 'Width is shown in the table, but none of the 2 products has it',
+      goTo: 'columns',
+      fix: { words: 'Take Width out of the table' },
+    });
+    const after = apply(table(columns), one!.fix!.command);
+    expect(completePlan(after).shelves.s!.layoutOwn.table.columns).toEqual([columnOf('title')]);
+    expect(found(after, 'field-missing', goods(4, 0))).toEqual([]);
+  });
+
+  it('is nothing to tell of where another layout is drawn, nor what only cards would show', () => {
+    expect(found(table(columns, { phone: 'grid' }), 'field-missing', goods(4, 0))).toEqual([]);
+    const hidden = apply(table([columnOf('title')]), {
+      do: 'set',
+      on: { shelf: 's' },
+      setting: 'card.parts.field.shown',
+      value: { phone: true },
+    });
+    expect(found(hidden, 'field-missing', goods(4, 0))).toEqual([]);
   });
 });
 

@@ -1,5 +1,6 @@
 import { partKind } from '../card/parts/index.ts';
 import { everShown, ofPart } from '../card/shown.ts';
+import { drawsCards } from '../layouts/index.ts';
 import { textsOver } from '../view/textsOver.ts';
 import { ofShelves, type PageCheck } from './check.ts';
 
@@ -10,8 +11,8 @@ export const onlyOnHover: PageCheck = {
   severity: 'hint',
   reads: 'page',
   find: (view) =>
-    ofShelves(view, ({ id: shelf, card, cards, steps }) => {
-      if (cards.length === 0) return null;
+    ofShelves(view, ({ id: shelf, card, cards, steps, layouts }) => {
+      if (cards.length === 0 || !drawsCards(layouts)) return null;
       const set = (setting: string) => ({
         words: 'Show it always',
         command: { do: 'set', on: { shelf }, setting, value: 'always' } as const,

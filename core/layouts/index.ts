@@ -32,6 +32,10 @@ export function isUsed(setting: string, layouts: readonly LayoutId[]): boolean {
   return by.length === 0 || by.some(({ id }) => layouts.some((one) => one === id));
 }
 
+/** Whether one of these layouts draws cards; a table draws rows. */
+export const drawsCards = (layouts: readonly LayoutId[]): boolean =>
+  layouts.some((id) => !layoutKind(id).table);
+
 /** Layouts that a shelf has at one width or another. */
 export function layoutsOf(layout: Varying<LayoutId>, bands: Bands): LayoutId[] {
   const had = bands.map((band) => valueAt(layout, bands, band.id));

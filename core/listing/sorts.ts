@@ -8,6 +8,8 @@ interface Sort {
   order: Order;
   /** What it is called for the owner; for shoppers it is among the texts of the store. */
   name: string;
+  /** The highest, or the latest, comes first. */
+  down?: boolean;
 }
 
 /** Days of which sales count, where shoppers ask for what sells best. */
@@ -15,16 +17,16 @@ const SOLD_DAYS = 90;
 
 /** Every way; the list's own order is none of them. */
 export const SORTS = [
-  { id: 'newest', order: { by: 'newest' }, name: 'Newest' },
-  { id: 'best-sold', order: { by: 'bestSold', days: SOLD_DAYS }, name: 'Bestselling' },
+  { id: 'newest', order: { by: 'newest' }, down: true, name: 'Newest' },
+  { id: 'best-sold', order: { by: 'bestSold', days: SOLD_DAYS }, down: true, name: 'Bestselling' },
   { id: 'price', order: { by: 'priceUp' }, name: 'Price, lowest first' },
-  { id: 'price-down', order: { by: 'priceDown' }, name: 'Price, highest first' },
-  { id: 'reduction', order: { by: 'reduction' }, name: 'Largest reduction' },
-  { id: 'rating', order: { by: 'rating' }, name: 'Best rated' },
+  { id: 'price-down', order: { by: 'priceDown' }, down: true, name: 'Price, highest first' },
+  { id: 'reduction', order: { by: 'reduction' }, down: true, name: 'Largest reduction' },
+  { id: 'rating', order: { by: 'rating' }, down: true, name: 'Best rated' },
   { id: 'name', order: { by: 'title' }, name: 'Name' },
-  { id: 'name-down', order: { by: 'titleDown' }, name: 'Name, Z to A' },
+  { id: 'name-down', order: { by: 'titleDown' }, down: true, name: 'Name, Z to A' },
   { id: 'stock', order: { by: 'stockUp' }, name: 'Stock, least first' },
-  { id: 'stock-down', order: { by: 'stockDown' }, name: 'Stock, most first' },
+  { id: 'stock-down', order: { by: 'stockDown' }, down: true, name: 'Stock, most first' },
 ] as const satisfies readonly Sort[];
 
 export type SortId = (typeof SORTS)[number]['id'];
@@ -49,4 +51,12 @@ export function orderOfSort(id: AnySort): Order | null {
   const down = id.endsWith(DOWN);
   const field = id.slice(BY_FIELD.length, down ? -DOWN.length : undefined);
   return FIELD_ID.test(field) ? { by: 'field', field, down } : null;
+}
+
+/** Whether a way to sort begins with the highest, the latest, or Z. */
+export function sortsDown(id: AnySort): boolean {
+  const order = orderOfSort(id);
+  return order?.by === 'field'
+    ? order.down
+    : (SORTS as readonly Sort[]).some((one) => one.id === id && one.down);
 }

@@ -1,5 +1,5 @@
 import { everShown } from '../card/shown.ts';
-import { layoutKind, LAYOUT_IDS } from '../layouts/index.ts';
+import { drawsCards, layoutKind } from '../layouts/index.ts';
 import type { Shelf } from './shelf.ts';
 
 type Saying = Pick<Shelf, 'card' | 'layout' | 'layoutOwn'>;
@@ -7,9 +7,16 @@ type Saying = Pick<Shelf, 'card' | 'layout' | 'layoutOwn'>;
 const known = new WeakMap<Saying, readonly string[]>();
 
 function made(shelf: Saying): string[] {
-  const layouts = LAYOUT_IDS.filter((id) => Object.values(shelf.layout).includes(id)).map(layoutKind);
-  const columns = new Set(layouts.flatMap((kind) => kind.table?.(shelf).map(({ id }) => id) ?? []));
-  const cards = layouts.some(({ table }) => !table);
+  const layouts = Object.values(shelf.layout);
+  const columns = new Set(
+    layouts.flatMap(
+      (id) =>
+        layoutKind(id)
+          .table?.(shelf)
+          .map((one) => one.id) ?? [],
+    ),
+  );
+  const cards = drawsCards(layouts);
   return shelf.card.order.filter((id) => columns.has(id) || (cards && everShown(shelf.card, id)));
 }
 

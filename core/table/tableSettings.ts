@@ -1,16 +1,26 @@
 import { partKind } from '../card/parts/index.ts';
 import { listed } from '../sentence/sentence.ts';
 import { choice, inParts, integer, own, text, yesNo } from '../settings/values.ts';
-import { setting, varying, type ReadSetting } from '../settings/setting.ts';
+import type { Varying } from '../bands/varying.ts';
+import { setting, varying, type Complete } from '../settings/setting.ts';
 import { columnOf, columnsSchema, type TableColumn } from './tableColumn.ts';
 
 /** Where something of a table stands. */
 const STANDS = { none: 'None', above: 'Above', below: 'Below', both: 'Above and below' } as const;
 
-const unless = (id: string, none: string) => (read: ReadSetting) =>
-  read(`layoutOwn.table.${id}`) === 'none' ? none : null;
-
 const LONGEST_WORDS = 40;
+
+/** Where something that leads on from a table stands. */
+const stands = (name: string, find: readonly string[], about?: string) =>
+  setting(choice(STANDS), 'none', { name, find, ...(about !== undefined && { about }) });
+
+/** What is on it. @param of the setting that says where it stands */
+const wordsOf = (of: string, name: string, find: readonly string[]) =>
+  setting(text(LONGEST_WORDS, 'as usual'), '', {
+    name: `${name}: own text`,
+    find,
+    offBecause: (read) => (read(`layoutOwn.table.${of}`) === 'none' ? 'There is none' : null),
+  });
 
 /** A new table: what leaves first is what is looked up rather than chosen by. */
 const COLUMNS: readonly TableColumn[] = [
@@ -36,34 +46,16 @@ const layout = {
     find: ['table', 'header', 'sticky', 'scroll'],
   }),
   /** One press puts all rows that are filled in into the basket. */
-  addAll: setting(choice(STANDS), 'none', {
-    name: 'Button that adds all rows',
-    find: ['table', 'all rows', 'add', 'basket', 'order'],
-    about: 'Quantities are empty at first; it adds those that are filled in.',
-  }),
-  addAllWords: setting(text(LONGEST_WORDS, 'as usual'), '', {
-    name: 'Button that adds all rows: own text',
-    find: ['add', 'words'],
-    offBecause: unless('addAll', 'There is no such button'),
-  }),
-  basketLink: setting(choice(STANDS), 'none', {
-    name: 'Link to the basket',
-    find: ['table', 'basket', 'link', 'cart'],
-  }),
-  basketWords: setting(text(LONGEST_WORDS, 'as usual'), '', {
-    name: 'Link to the basket: own text',
-    find: ['basket', 'words'],
-    offBecause: unless('basketLink', 'There is no such link'),
-  }),
-  checkoutLink: setting(choice(STANDS), 'none', {
-    name: 'Link to the checkout',
-    find: ['table', 'checkout', 'link'],
-  }),
-  checkoutWords: setting(text(LONGEST_WORDS, 'as usual'), '', {
-    name: 'Link to the checkout: own text',
-    find: ['checkout', 'words'],
-    offBecause: unless('checkoutLink', 'There is no such link'),
-  }),
+  addAll: stands(
+    'Button that adds all rows',
+    ['table', 'all rows', 'add', 'basket', 'order'],
+    'Quantities are empty at first; it adds those that are filled in.',
+  ),
+  addAllWords: wordsOf('addAll', 'Button that adds all rows', ['add', 'words']),
+  basketLink: stands('Link to the basket', ['table', 'basket', 'link', 'cart']),
+  basketWords: wordsOf('basketLink', 'Link to the basket', ['basket', 'words']),
+  checkoutLink: stands('Link to the checkout', ['table', 'checkout', 'link']),
+  checkoutWords: wordsOf('checkoutLink', 'Link to the checkout', ['checkout', 'words']),
 };
 
 const columns = {
@@ -119,26 +111,10 @@ const columns = {
 
 export const tableSettings = { layout, columns };
 
+/** Of a value that varies, what it is at one width. */
+type AtOneWidth<T> = { [K in keyof T]: T[K] extends Varying<infer V> ? V : T[K] };
+
 /** What of these is set, at one width. */
-export interface TableOwn {
-  caption: string;
-  captioned: 'shown' | 'aloud';
-  sticks: boolean;
-  addAll: TableStands;
-  addAllWords: string;
-  basketLink: TableStands;
-  basketWords: string;
-  checkoutLink: TableStands;
-  checkoutWords: string;
-  columns: readonly TableColumn[];
-  names: boolean;
-  lines: 'none' | 'rows' | 'all';
-  stripes: boolean;
-  marks: boolean;
-  oneLine: boolean;
-  density: 'roomy' | 'normal' | 'dense';
-  corners: 'square' | 'rounded' | 'circle';
-  picture: number;
-}
+export type TableOwn = AtOneWidth<Complete<typeof layout> & Complete<typeof columns>>;
 
 export type TableStands = keyof typeof STANDS;

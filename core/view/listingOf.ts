@@ -23,22 +23,26 @@ function columnSorts({ tools, card, layout, layoutOwn }: Offering): AnySort[] {
 }
 
 /** What a shelf offers to find things with. */
-export const offeredBy = (shelf: Offering): Offered => offeredOf(shelf, columnSorts(shelf));
-
-const offeredOf = ({ tools }: Offering, ofColumns: readonly AnySort[]): Offered => ({
-  filters: tools.filters,
-  sorts: [...(isAnywhere(tools.sort) ? tools.sorts : []), ...ofColumns],
-  searching: isAnywhere(tools.search),
-  viewing: isAnywhere(tools.views),
-  densing: isAnywhere(tools.dense),
-});
+export function offeredBy(shelf: Offering): Offered {
+  const { filters, sort, sorts, search, views, dense } = shelf.tools;
+  return {
+    filters,
+    sorts: [...(isAnywhere(sort) ? sorts : []), ...columnSorts(shelf)],
+    searching: isAnywhere(search),
+    viewing: isAnywhere(views),
+    densing: isAnywhere(dense),
+  };
+}
 
 /** Whether a shelf has any tool, at any width. */
-export const hasTools = (shelf: Offering): boolean => hasAny(shelf) || columnSorts(shelf).length > 0;
-
-const hasAny = ({ tools }: Offering): boolean =>
-  tools.filters.length > 0 ||
-  [tools.count, tools.sort, tools.search, tools.views, tools.dense].some(isAnywhere);
+export function hasTools(shelf: Offering): boolean {
+  const { filters, count, sort, search, views, dense } = shelf.tools;
+  return (
+    filters.length > 0 ||
+    [count, sort, search, views, dense].some(isAnywhere) ||
+    columnSorts(shelf).length > 0
+  );
+}
 
 /** What is asked of a list: what is chosen of it, and all that can be. */
 export const listingOf = ({ tools }: Shelf, { choices, words, sort }: GivenListing): Listing => ({

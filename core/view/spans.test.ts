@@ -6,7 +6,7 @@ import { shelvesOn } from './shelvesIn.ts';
 
 const viewOf = (total: number, from: number, more: Partial<StoredShelf> = {}) => {
   const shelf = specimenShelf('a', {
-    tools: { count: { phone: true } },
+    tools: { count: { phone: true }, sort: { phone: true } },
     paging: { by: 'numbered' },
     amount: { by: 'items', items: { phone: 4, laptop: 6 } },
     ...more,
@@ -47,5 +47,11 @@ describe('which of a list a page has', () => {
       return shelfMeasure(shelf, view.bands, regionPx).heightPx;
     };
     expect(heightOf('numbered', 1200)).toBe(heightOf('more', 1200));
+    const higher = Array.from({ length: 60 }, (_, i) => 300 + 10 * i).filter((px) => {
+      const [numbered, more] = [heightOf('numbered', px), heightOf('more', px)];
+      expect(numbered).toBeGreaterThanOrEqual(more);
+      return numbered > more;
+    });
+    expect(higher.length).toBeGreaterThan(0);
   });
 });

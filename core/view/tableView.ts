@@ -3,7 +3,7 @@ import { partKind } from '../card/parts/index.ts';
 import { ofPart } from '../card/shown.ts';
 import type { CardStore } from '../catalogue/cardStore.ts';
 import { soldAs } from '../group/soldAs.ts';
-import type { AnySort } from '../listing/sorts.ts';
+import { sortsDown, type AnySort } from '../listing/sorts.ts';
 import type { Shelf } from '../plan/shelf.ts';
 import type { TableColumn } from '../table/tableColumn.ts';
 import type { TableStands } from '../table/tableSettings.ts';
@@ -59,9 +59,6 @@ const isPlain = (id: string): boolean => {
   return Boolean(kind?.isPicture ?? kind?.takesPresses);
 };
 
-/** What is sorted from the highest down. */
-const DOWNWARDS = /-down$|^(rating|best-sold)$/;
-
 function sortOf(
   sorts: readonly AnySort[],
   now: AnySort | null,
@@ -71,7 +68,7 @@ function sortOf(
   const at = now === null ? -1 : sorts.indexOf(now);
   return {
     href: href(sorts[at + 1] ?? (sorts.length > 1 ? sorts[0]! : null)),
-    now: at < 0 ? null : DOWNWARDS.test(now!) ? 'descending' : 'ascending',
+    now: at < 0 ? null : sortsDown(now!) ? 'descending' : 'ascending',
   };
 }
 

@@ -1,7 +1,7 @@
 import { memo, useContext } from 'react';
 import { useTexts } from '../texts.ts';
 import { innerWidth, stepAt } from '../../core/geometry/steps.ts';
-import { layoutKind } from '../../core/layouts/index.ts';
+import { drawsCards, layoutKind } from '../../core/layouts/index.ts';
 import { picturePx } from '../../core/view/pictureSizes.ts';
 import type { CardView, ShelfView } from '../../core/view/view.ts';
 import { DrawnAtContext, usePictureSizes } from '../drawnAt.ts';
@@ -110,7 +110,7 @@ function Goods({ shelf, name, eager, titleLevel }: ShelfProps) {
       {moves && moving.play && <Pause name={name} />}
       {arrows && before && arrow('previous')}
       {arrows && before && arrow('next')}
-      {shelf.layouts.some((id) => !layoutKind(id).table) && (
+      {drawsCards(shelf.layouts) && (
         <div className="window">
           <Cards
             shelfId={shelf.id}

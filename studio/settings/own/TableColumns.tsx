@@ -125,7 +125,7 @@ export function TableColumns({
   const withColumn = (id: string): TableColumn[] => {
     const pressed = value.findIndex((one) => partKind(one.id)?.takesPresses);
     const at = pressed < 0 || partKind(id)?.takesPresses ? value.length : pressed;
-    const leaves = 1 + Math.max(0, ...value.map((one) => one.leaves ?? 0));
+    const leaves = Math.min(MOST_COLUMNS, 1 + Math.max(0, ...value.map((one) => one.leaves ?? 0)));
     return [...value.slice(0, at), { ...columnOf(id), leaves }, ...value.slice(at)];
   };
   const fields = fieldsOffered(vocabulary.fields, card, samples, there, new Set(saidParts(shelf)));
