@@ -261,7 +261,7 @@ test('what a product is bought by stays at the foot of a phone until its own pla
   const there = await bar();
   expect(Math.abs(there.bottom - there.foot)).toBeLessThanOrEqual(1);
   expect(there.isOver).toBe(true);
-  await page.locator('.product .buy button').click();
+  await page.locator('.product .buy .button').click();
   await expect(page.locator('.product .basket-said')).toContainText('1');
   // Past its own place it goes with the page.
   await page.evaluate(() => scrollTo(0, document.body.scrollHeight));
@@ -271,4 +271,95 @@ test('what a product is bought by stays at the foot of a phone until its own pla
   expect(await page.locator('.product .buy').evaluate((form) => getComputedStyle(form).position)).toBe(
     'static',
   );
+});
+
+test('an owner puts the parts of the product in another order, two in a row, and leaves one out', async ({
+  page,
+  store,
+}) => {
+  const { rows } = await store.pool.query<{ slug: string; brand: string }>(
+    `SELECT p.slug, b.name AS brand FROM product p JOIN brand b ON b.id = p.brand_id
+     WHERE p.in_stock AND p.slug = 'samphire-pouring-jug'`,
+  );
+  const { slug, brand } = rows[0]!;
+  const url = `${store.url}/product/${slug}`;
+  await page.goto(url);
+  await expect(page.locator('.told .maker')).toHaveText(brand);
+
+  await signIn(page, store, '/studio/arrange/product');
+  await page.getByRole('row', { name: /^The product/ }).click();
+  await openLine(page, 'Shows');
+  const list = page.getByRole('grid', { name: 'Parts of the product' });
+  const row = (name: string) => list.getByRole('row', { name: new RegExp(`^(Move )?${name}`) });
+  const names = () => list.locator('.name').allTextContents();
+  // The stock after the price, by keys, into its row; the short description first of all, by the mouse.
+  await row('Stock').click();
+  while ((await names()).indexOf('Stock') > (await names()).indexOf('Price') + 1)
+    await page.keyboard.press('Alt+ArrowUp');
+  await page.keyboard.press('Alt+ArrowRight');
+  await expect(row('Stock')).toContainText('in the row above');
+  await row('Brand').click();
+  await page.getByRole('button', { name: 'Remove', exact: true }).click();
+  await row('Title').click();
+  await row('Short description').dragTo(row('Title'), {
+    sourcePosition: { x: 10, y: 16 },
+    targetPosition: { x: 60, y: 3 },
+  });
+  await expect.poll(async () => (await names())[0]).toBe('Short description');
+  const frame = await frameAt(page, 'Laptop');
+  await expect(frame.locator('.told-row:has(.cost) .stock')).toBeVisible();
+  await expect(frame.locator('.told .maker')).toHaveCount(0);
+  await saved(page);
+  await publishByHand(page);
+
+  await page.setViewportSize({ width: 1280, height: 900 });
+  await page.goto(url);
+  const told = await page.evaluate(() => {
+    const box = (selector: string) => document.querySelector(`.told ${selector}`)!.getBoundingClientRect();
+    const [cost, stock] = [box('.cost'), box('.stock')];
+    return {
+      sameRow: Math.abs(cost.y + cost.height / 2 - (stock.y + stock.height / 2)) < 1,
+      after: stock.x >= cost.x + cost.width,
+      shortFirst: box('.lead').y < box('h1').y,
+    };
+  });
+  expect(told).toEqual({ sameRow: true, after: true, shortFirst: true });
+  await expect(page.locator('.told .maker')).toHaveCount(0);
+  expect(await page.getByRole('heading', { level: 1 }).count()).toBe(1);
+});
+
+test('how many are bought goes up and down by buttons, by the mouse and by keys, within what there is', async ({
+  page,
+  browser,
+  store,
+}) => {
+  const { rows } = await store.pool.query<{ slug: string; id: number; stock: number }>(
+    `SELECT p.slug, v.id, v.stock FROM product p JOIN variant v ON v.product_id = p.id
+     WHERE v.stock BETWEEN 2 AND 5 ORDER BY v.id LIMIT 1`,
+  );
+  const { slug, id, stock } = rows[0]!;
+  const url = `${store.url}/product/${slug}?variant=${id}`;
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.goto(url);
+  const field = page.getByRole('spinbutton', { name: /^Quantity of/ });
+  const more = page.getByRole('button', { name: /^One more: Quantity of/ });
+  const fewer = page.getByRole('button', { name: /^One fewer: Quantity of/ });
+  await expect(field).toHaveValue('1');
+  await fewer.click();
+  await expect(field).toHaveValue('1');
+  for (let i = 0; i < stock + 2; i += 1) await more.click();
+  await expect(field).toHaveValue(String(stock));
+  await fewer.focus();
+  await page.keyboard.press('Enter');
+  await expect(field).toHaveValue(String(stock - 1));
+  await page.getByRole('button', { name: 'Add to basket' }).click();
+  await expect(page.locator('[data-basket-count]').first()).toContainText(String(stock - 1));
+
+  // Without script the field alone is there, and nothing that does nothing.
+  const context = await browser.newContext({ javaScriptEnabled: false });
+  const plain = await context.newPage();
+  await plain.goto(url);
+  await expect(plain.getByRole('spinbutton', { name: /^Quantity of/ })).toBeVisible();
+  await expect(plain.getByRole('button', { name: /^One more/ })).toBeHidden();
+  await context.close();
 });

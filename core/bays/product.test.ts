@@ -13,6 +13,7 @@ import {
 } from '../specimen/specimen.ts';
 import type { LineInput } from '../spec/line.ts';
 import { bayKind } from './index.ts';
+import { PRODUCT_PARTS } from './productParts.ts';
 
 const product: ProductDetail = {
   ...specimenProduct(1, { pictures: ['a', 'b', 'c'].map((id) => specimenPicture({ id })) }),
@@ -52,21 +53,27 @@ describe('a product in full and in short', () => {
     const [full, short] = [shown('product'), shown('quick')];
     expect(full.content.pictures.all).toHaveLength(3);
     expect(short.content.pictures.all.map(({ id }) => id)).toEqual(['a']);
-    expect(full.content.shows).toMatchObject({ longText: true, fields: true, details: false });
-    expect(short.content.shows).toMatchObject({
-      longText: false,
-      fields: false,
-      details: true,
-      buying: true,
-    });
+    expect(full.content.rows.flat()).toEqual(expect.arrayContaining(['title', 'longText']));
+    expect(full.content.rows.flat()).not.toContain('details');
+    expect(short.content.rows.flat()).not.toContain('longText');
+    expect(short.content.rows.at(-1)).toEqual(['details']);
     expect(full.said).toBe('All but link to its own page');
     expect(short.said).toBe('All but long description and fields');
   });
 
   it('shows what is set', () => {
-    const { content, said } = shown('quick', { most: 2, 'shows.longText': true, 'shows.fields': true });
+    const parts = Object.keys(PRODUCT_PARTS).map((id) => ({ id, ...(id === 'stock' && { beside: true }) }));
+    const { content, said } = shown('quick', { most: 2, parts });
     expect(content.pictures.all).toHaveLength(2);
-    expect(content.shows.longText).toBe(true);
+    // In that order, what there is nothing of left out, and the options the row of the stock.
+    expect(content.rows).toEqual([
+      ['title'],
+      ['price'],
+      ['options', 'stock'],
+      ['ask'],
+      ['longText'],
+      ['details'],
+    ]);
     expect(said).toBe('Everything');
     expect(shown('product', { most: 0 }).content.pictures.all).toEqual([]);
   });

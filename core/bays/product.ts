@@ -9,10 +9,10 @@ import { renditionAddress } from '../picture/renditions.ts';
 import { saidPrice, type SaidPrice } from '../catalogue/saidPrice.ts';
 import { showsPrices, type Selling } from '../catalogue/selling.ts';
 import { savingOf, type Saving } from '../card/saving.ts';
-import { counted, listed, lowered } from '../sentence/sentence.ts';
+import { counted, listed, lowered, type Names } from '../sentence/sentence.ts';
 import { atBand, byBand } from '../css/containers.ts';
-import { setting, varying, type Setting } from '../settings/setting.ts';
-import { choice, yesNo } from '../settings/values.ts';
+import { setting, varying } from '../settings/setting.ts';
+import { choice, own, yesNo } from '../settings/values.ts';
 import { sayVarying } from '../spec/sayVarying.ts';
 import { CATEGORIES, productRead, RULE, ruleRead } from '../view/reads.ts';
 import { keptFor } from '../view/keptFor.ts';
@@ -38,6 +38,14 @@ import {
   type Way,
   type Zoom,
 } from './productPictures.ts';
+import {
+  firstParts,
+  partRows,
+  PRODUCT_PARTS,
+  productPartsSchema,
+  type ProductPart,
+  type ProductPartId,
+} from './productParts.ts';
 import { withoutShelves } from './withoutShelves.ts';
 
 /** A product beside it, as a link. */
@@ -56,7 +64,8 @@ export interface ProductContent {
     previous: NeighbourLink | null;
     next: NeighbourLink | null;
   } | null;
-  shows: Readonly<Record<Part, boolean>>;
+  /** What it is told by, row by row: only what there is something to show of. */
+  rows: readonly (readonly ProductPartId[])[];
   /** Text is level with the top or the middle of what stands beside it. */
   upright: Varying<'start' | 'center'>;
   align: Varying<'start' | 'center'>;
@@ -72,32 +81,30 @@ export interface ProductContent {
   save: Saving | null;
 }
 
-/** What of a product can be left out, in the order in which it stands. */
-const PARTS = {
-  labels: 'Labels',
-  brand: 'Brand',
-  price: 'Price',
-  rating: 'Rating',
-  shortText: 'Short description',
-  options: 'Options',
-  stock: 'Stock',
-  buying: 'Buying',
-  save: 'Save for later',
-  longText: 'Long description',
-  fields: 'Fields',
-  details: 'Link to its own page',
-} as const;
-type Part = keyof typeof PARTS;
+const partsLeftOut = (parts: readonly ProductPart[]): string[] =>
+  Object.entries(PRODUCT_PARTS).flatMap(([id, name]) =>
+    parts.some((one) => one.id === id) ? [] : [lowered(name)],
+  );
 
 const settings = {
   picture: pictureSettings,
   text: {
-    shows: Object.fromEntries(
-      Object.entries(PARTS).map(([part, name]) => [
-        part,
-        setting(yesNo(), part !== 'details', { name, find: ['show', 'hide', name.toLowerCase()] }),
-      ]),
-    ) as Record<Part, Setting<boolean>>,
+    parts: setting(
+      own<ProductPart[]>(productPartsSchema, (parts, _: Names) =>
+        listed(parts.map(({ id }) => lowered(PRODUCT_PARTS[id]))),
+      ),
+      [...firstParts],
+      {
+        name: 'Parts of the product',
+        find: [
+          'order',
+          'show',
+          'hide',
+          'row',
+          ...Object.values(PRODUCT_PARTS).map((name) => name.toLowerCase()),
+        ],
+      },
+    ),
     neighbours: setting(yesNo(), false, {
       name: 'Previous and next product',
       find: ['previous', 'next', 'neighbours', 'browse', 'links'],
@@ -111,7 +118,10 @@ const settings = {
       name: 'Buying stays in sight',
       find: ['buy', 'basket', 'sticky', 'stays', 'bottom', 'button'],
       about: 'At the foot of the window, until its own place comes into sight.',
-      offBecause: (read) => (read('shows.buying') ? null : 'Buying is not shown'),
+      offBecause: (read) =>
+        (read('parts') as readonly ProductPart[]).some(({ id }) => id === 'buying')
+          ? null
+          : 'Buying is not shown',
     }),
     align: varying(choice({ start: 'At the start', center: 'In the middle' }), 'start', {
       name: 'Text stands',
@@ -122,7 +132,7 @@ const settings = {
 
 /** It lies over what goes by under it, and no wider than that. */
 const stays = (scope: string) =>
-  `${scope} .buy{position:sticky;inset-block-end:0;z-index:2;padding-block:10px;margin-block:10px -10px;background:var(--ground);box-shadow:0 -1px 0 var(--line)}`;
+  `${scope} .told>:is(.buy,.told-row:has(.buy)){position:sticky;inset-block-end:0;z-index:2;padding-block:10px;margin-block:10px -10px;background:var(--ground);box-shadow:0 -1px 0 var(--line)}`;
 
 const kept = keptFor<Bay, ProductPictures>();
 
@@ -137,6 +147,7 @@ type Buying =
       choices: { id: number; words: string; available: boolean }[];
       /** How many of it there are; null where that is not counted or not known yet. */
       most: number | null;
+      canBeHad: boolean;
       /** Where a question about it is asked. */
       href: string;
     };
@@ -162,6 +173,8 @@ function buyingOf(
         ? variants.map((one) => ({ id: one.id, words: words(one), available: one.available }))
         : [],
     most: variantId === null ? null : product.stock.count,
+    canBeHad:
+      variantId === null ? variants.some(({ available }) => available) : product.stock.state !== 'out',
     href,
   };
 }
@@ -204,14 +217,9 @@ export const productBay: BayKind<typeof settings, ProductContent> = {
       ),
       ...(zoom === 'none' ? [] : [', ', opens(`zoom ${lowered(ZOOMS[zoom as Zoom])}`, 'zoom')]),
     ]),
-    contentLine('text', 'Shows', ({ shows }) => {
-      const left = Object.entries(PARTS).filter(([part]) => !(shows as Record<string, boolean>)[part]);
-      return [
-        opens(
-          left.length ? `All but ${listed(left.map(([, name]) => name.toLowerCase()))}` : 'Everything',
-          `shows.${left[0]?.[0] ?? 'brand'}`,
-        ),
-      ];
+    contentLine('text', 'Shows', ({ parts }) => {
+      const left = partsLeftOut(parts as readonly ProductPart[]);
+      return [opens(left.length ? `All but ${listed(left)}` : 'Everything', 'parts')];
     }),
     lookLine,
     visibilityLine,
@@ -223,11 +231,12 @@ export const productBay: BayKind<typeof settings, ProductContent> = {
   ...withoutShelves,
   pictures: () => [],
   *view(set, { about, store, address, changes, reads, room, plan, bay }) {
-    const { shows, upright, align, buyStays } = set;
+    const { upright, align, buyStays } = set;
+    const lists = (id: ProductPartId) => set.parts.some((one) => one.id === id);
     const product = about.product ?? null;
     const { currency, swatches, wording } = store;
     const texts = textsFor(wording);
-    if (shows.labels && store.labels.list.some(({ kind }) => labelKind(kind)?.byDay)) changes('daily');
+    if (lists('labels') && store.labels.list.some(({ kind }) => labelKind(kind)?.byDay)) changes('daily');
     const beside = set.neighbours ? (about.neighbours ?? null) : null;
     if (set.neighbours) {
       reads([CATEGORIES, RULE, ...ORDERED_BY.map(ruleRead)]);
@@ -235,6 +244,37 @@ export const productBay: BayKind<typeof settings, ProductContent> = {
     }
     const selling = product ? soldAs(product, store) : store.selling;
     const money = (minor: number) => formatMoney(minor, currency);
+    const labels = product && lists('labels') ? labelsOf(product, { ...store, texts }, () => true) : [];
+    const price = product && showsPrices(selling) ? saidPrice(product.price, currency, texts) : null;
+    const options = (product?.options ?? []).map((option) => ({
+      name: option.name,
+      values: swatchViews(product!, option, null, { texts, swatches }, address.path),
+    }));
+    const fields = (product?.fields ?? []).flatMap((field) => {
+      const words = fieldWords(field, texts, currency.locale);
+      return words ? [{ name: field.name, words }] : [];
+    });
+    const buying: Buying = product ? buyingOf(product, selling, money, texts) : { by: 'none' };
+    const save =
+      product && store.saves
+        ? savingOf(product, { words: '', shows: 'both' }, { saved: store.saved, texts })
+        : null;
+    const has: Readonly<Record<ProductPartId, boolean>> = {
+      brand: !!product?.brand,
+      title: true,
+      rating: !!product?.rating,
+      price: price !== null,
+      labels: labels.length > 0,
+      shortText: !!product?.shortText,
+      options: options.length > 0,
+      stock: true,
+      buying: buying.by === 'quote' || (buying.by === 'basket' && buying.canBeHad),
+      save: save !== null,
+      ask: buying.by === 'basket',
+      longText: !!product?.longText,
+      fields: fields.length > 0,
+      details: true,
+    };
     return {
       content: {
         product,
@@ -245,22 +285,13 @@ export const productBay: BayKind<typeof settings, ProductContent> = {
         upright,
         buyStays,
         align,
-        shows,
-        save:
-          product && store.saves
-            ? savingOf(product, { words: '', shows: 'both' }, { saved: store.saved, texts })
-            : null,
-        labels: product && shows.labels ? labelsOf(product, { ...store, texts }, () => true) : [],
-        price: product && showsPrices(selling) ? saidPrice(product.price, currency, texts) : null,
-        options: (product?.options ?? []).map((option) => ({
-          name: option.name,
-          values: swatchViews(product!, option, null, { texts, swatches }, address.path),
-        })),
-        fields: (product?.fields ?? []).flatMap((field) => {
-          const words = fieldWords(field, texts, currency.locale);
-          return words ? [{ name: field.name, words }] : [];
-        }),
-        buying: product ? buyingOf(product, selling, money, texts) : { by: 'none' },
+        rows: product ? partRows(set.parts, (id) => has[id]) : [],
+        save,
+        labels,
+        price,
+        options,
+        fields,
+        buying,
       },
       empty: !product,
     };
@@ -268,7 +299,7 @@ export const productBay: BayKind<typeof settings, ProductContent> = {
   tones: ({ pictures }) => pictures.all,
   heads: () => true,
   heightPx: ({ pictures }, _heading, bands, regionPx) => productHeight(pictures, bands, regionPx),
-  scripted: ({ pictures }) => pictures.all.length > 0,
+  scripted: ({ pictures, buying }) => pictures.all.length > 0 || buying.by === 'basket',
   css: ({ pictures, upright, align, buyStays }, scope, bands) =>
     picturesCss(pictures, scope, bands) +
     byBand(bands, (band) => {

@@ -1,5 +1,12 @@
+import { firstParts } from '../bays/productParts.ts';
 import { linkTo, plainPage, type PageKind } from './pageKind.ts';
 import { productPage } from './product.ts';
+
+/** In short: what is told at length is on its own page, which it leads to. */
+const quickParts = [
+  ...firstParts.filter(({ id }) => id !== 'longText' && id !== 'fields'),
+  { id: 'details' as const },
+];
 
 /** A product in short, as it is shown in a window over a list. */
 export const quickPage: PageKind = {
@@ -22,7 +29,7 @@ export const quickPage: PageKind = {
         id: 'quick',
         holds: 'product',
         most: 1,
-        shows: { longText: false, fields: false, details: true },
+        parts: quickParts,
       },
     ],
   },

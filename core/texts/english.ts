@@ -283,6 +283,8 @@ export const english = {
   addToBasket: ofBasket('Add to basket'),
   quantity: ofBasket('Quantity'),
   quantityOf: ofBasket('Quantity of {title}', [TITLE]),
+  oneFewer: ofBasket('One fewer'),
+  oneMore: ofBasket('One more'),
   change: ofBasket('Change'),
   changeOf: ofBasket('Change the quantity of {title}', [TITLE]),
   remove: ofBasket('Remove'),

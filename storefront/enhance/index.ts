@@ -8,6 +8,7 @@ import { keep, kept } from './memory.ts';
 import { keepMoving } from './moving.ts';
 import { keepQuick } from './quick.ts';
 import { keepSearches } from './searchField.ts';
+import { keepSteps } from './steps.ts';
 import { keepSwatches } from './swatches.ts';
 import { trackMover } from './trackMover.ts';
 
@@ -41,6 +42,7 @@ if (document.querySelector('[data-close]'))
 if (document.querySelector('[data-listing]'))
   void import('./listing.ts').then(({ keepListings }) => keepListings(enhance));
 keepSearches();
+keepSteps();
 rememberList();
 const neighbours = document.querySelector<HTMLElement>('.neighbours');
 if (neighbours) followList(neighbours);

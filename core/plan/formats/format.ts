@@ -3,10 +3,18 @@ import { toLayouts } from '../upgrades/0003-layouts.ts';
 import { toPlacing } from '../upgrades/0004-placing.ts';
 import { toSparse } from '../upgrades/0005-sparse.ts';
 import { toMovingStyle } from '../upgrades/0006-moving-style.ts';
+import { toProductParts } from '../upgrades/0007-product-parts.ts';
 import { objectAt, type Old, type UpgradeContext, type UpgradeStep } from '../upgrades/step.ts';
 
 /** Every step from one format to the next, in their order; to change the shape of documents, add one. */
-export const steps: readonly UpgradeStep[] = [toAssortments, toLayouts, toPlacing, toSparse, toMovingStyle];
+export const steps: readonly UpgradeStep[] = [
+  toAssortments,
+  toLayouts,
+  toPlacing,
+  toSparse,
+  toMovingStyle,
+  toProductParts,
+];
 
 /** The format that documents are written in. */
 export const FORMAT = steps.at(-1)!.to;

@@ -40,7 +40,13 @@ describe('defaults', () => {
     const order = now.shelf['card.order'].value;
     now.shelf['card.order'].value = order.filter((id) => frozen.shelf['card.order'].value.includes(id));
     const shelf = Object.entries(frozen.shelf).filter(([id]) => !BECAME_STYLE.includes(id));
-    expect(now).toMatchObject({ ...frozen, shelf: Object.fromEntries(shelf) });
+    // Format 7 made parts of a product a list.
+    const product = Object.entries(frozen.bay.product).filter(([id]) => !id.startsWith('shows.'));
+    expect(now).toMatchObject({
+      ...frozen,
+      shelf: Object.fromEntries(shelf),
+      bay: { ...frozen.bay, product: Object.fromEntries(product) },
+    });
     const parts = completePlan(readPlan(storeOf(5)).plan);
     for (const id of Object.keys(objectAt(storeOf(5).shelves))) {
       const { card } = parts.shelves[id]!;
@@ -255,6 +261,47 @@ describe('colours of arrows and markers before they were style', () => {
         expect(shelf.moving.step.phone).toBe(moving.step?.phone ?? 1);
       }),
     );
+  });
+});
+
+describe('parts of a product before they were a list', () => {
+  const names = ['labels', 'brand', 'price', 'rating', 'buying', 'save', 'fields', 'details'];
+  const shows = fc.dictionary(fc.constantFrom(...names), fc.boolean());
+  const productBay = (bay: object) => {
+    const store = {
+      ...storeOf(6),
+      pages: { product: { id: 'product', kind: 'product', name: 'Product', bays: [bay] } },
+    };
+    const { plan, unreadable } = readPlan(store);
+    return {
+      unreadable,
+      bay: () =>
+        completePlan(plan).pages.product!.bays[0] as unknown as { parts: { id: string; beside?: boolean }[] },
+    };
+  };
+
+  it('are the same ones, in the order in which they stood, each in a row of its own', () => {
+    fc.assert(
+      fc.property(fc.option(shows, { nil: undefined }), (set) => {
+        const { unreadable, bay } = productBay({ id: 'a', holds: 'product', ...(set && { shows: set }) });
+        expect(unreadable).toEqual([]);
+        const { parts } = bay();
+        const there = (id: string) => parts.some((one) => one.id === id);
+        for (const id of names) expect(there(id), id).toBe(set?.[id] ?? id !== 'details');
+        expect(there('title')).toBe(true);
+        expect(there('ask')).toBe(there('buying'));
+        expect(parts.some(({ beside }) => beside)).toBe(false);
+        const at = (id: string) => parts.findIndex((one) => one.id === id);
+        expect(at('title')).toBeLessThan(at('stock'));
+        expect(at('stock')).toBeLessThan(at('longText'));
+      }),
+    );
+  });
+
+  it('are not guessed where they cannot be read, and those of other bays are left alone', () => {
+    const { unreadable } = productBay({ id: 'a', holds: 'product', shows: 'all' });
+    expect(unreadable).toHaveLength(1);
+    expect(productBay({ id: 'a', holds: 'line' }).unreadable).toEqual([]);
   });
 });
 

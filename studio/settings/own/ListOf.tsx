@@ -49,6 +49,8 @@ export interface ListOfProps<T extends { id: string }> {
   opened?: { id: string | null; open(one: T | null): void };
   /** What is in it comes in otherwise: none is added or copied here. */
   fixed?: boolean;
+  /** Ones that cannot be removed. */
+  stays?(one: T): boolean;
   /** What copying one is called. */
   copying?: string;
   children(one: T, change: ChangeRow<T>): ReactNode;
@@ -72,6 +74,7 @@ export function ListOf<T extends { id: string }>({
   opened,
   copying = 'Duplicate',
   fixed = false,
+  stays,
   children,
 }: ListOfProps<T>) {
   const { draft } = useStudio();
@@ -137,9 +140,11 @@ export function ListOf<T extends { id: string }>({
                   <Copy size={14} aria-hidden /> {copying}
                 </QuietButton>
               )}
-              <QuietButton onPress={() => remove(shown)}>
-                <X size={14} aria-hidden /> Remove
-              </QuietButton>
+              {!stays?.(shown) && (
+                <QuietButton onPress={() => remove(shown)}>
+                  <X size={14} aria-hidden /> Remove
+                </QuietButton>
+              )}
             </div>
           </Stack>
         </SettingsBox>

@@ -53,6 +53,7 @@ export const ownControls: Readonly<Record<string, OwnControl>> = {
   swatches: { Control: later(() => import('./StoreSwatches.tsx'), 'StoreSwatches') },
   columns: { Control: later(() => import('./TextColumns.tsx'), 'TextColumns') },
   tabs: { Control: later(() => import('./BayTabs.tsx'), 'BayTabs') },
+  parts: { Control: later(() => import('./ProductParts.tsx'), 'ProductParts') },
   fields: { Control: later(() => import('./ContactFields.tsx'), 'ContactFields') },
   items: { Control: later(() => import('./MenuItems.tsx'), 'MenuItems') },
   body: { Control: later(() => import('./RichText.tsx'), 'RichText') },
