@@ -236,6 +236,15 @@ test('the owner adds a filter, puts the filters at the end and withholds a way t
     'Best rated',
     'Name',
   ]);
+  // In words of its own, where they are seen: the heading of the filters is not where they stand beside the list.
+  const words = page.getByRole('textbox', { name: 'Before the sort menu' });
+  await words.fill('In order of');
+  await words.press('Enter');
+  await expect(wide.locator('.tool-sort label > span')).toHaveText('In order of');
+  const called = page.getByRole('textbox', { name: 'Above the filters, and on their button' });
+  await called.fill('Narrow down');
+  await called.press('Enter');
+  await expect(wide.getByRole('group', { name: 'Narrow down' })).toBeVisible();
   const before = (await wide.locator('.filters').boundingBox())!;
   await page.getByRole('button', { name: /Filters stand on Laptop$/ }).click();
   await page.getByRole('listbox').getByRole('option', { name: 'At the end' }).click();
@@ -249,10 +258,15 @@ test('the owner adds a filter, puts the filters at the end and withholds a way t
     ['.filters', '.list'].map((one) => page.locator(one).boundingBox()),
   );
   expect(side!.x).toBeGreaterThan(goods!.x + goods!.width - 1);
-  await follow(page, filters(page).getByRole('list', { name: 'Food-safe' }).getByRole('link').first());
-  await expect(page.getByLabel('Sort by').getByRole('option', { name: 'Price, lowest first' })).toHaveCount(
-    0,
-  );
+  const narrowed = list(page).getByRole('group', { name: 'Narrow down' });
+  await follow(page, narrowed.getByRole('list', { name: 'Food-safe' }).getByRole('link').first());
+  await expect(
+    page.getByLabel('In order of').getByRole('option', { name: 'Price, lowest first' }),
+  ).toHaveCount(0);
+  // On a phone they are behind a button of that name.
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.getByRole('button', { name: /^Narrow down/ }).click();
+  await expect(narrowed.getByText('Narrow down', { exact: true })).toBeVisible();
 });
 
 test('filters as menus above the list: one is open at a time, stays open while values are chosen, and is closed from elsewhere', async ({

@@ -3,7 +3,7 @@ import { filterOf, shownFiltersSchema, type ShownFilter } from '../listing/shown
 import { SORT_IDS, sortOf, type SortId } from '../listing/sorts.ts';
 import { array, string, type Schema } from '../schema/schema.ts';
 import { listed, lowered, type Names } from '../sentence/sentence.ts';
-import { choice, inParts, integer, own, yesNo } from '../settings/values.ts';
+import { choice, inParts, integer, own, text, yesNo } from '../settings/values.ts';
 import { byWidth, setting, varying, type ReadSetting } from '../settings/setting.ts';
 
 /** Where the filters of a list stand. */
@@ -42,6 +42,15 @@ const besideNowhere = (read: ReadSetting) =>
     ? null
     : 'Filters stand beside the list at no width');
 
+/** Of words that a list has in the place of the usual ones. */
+const LONGEST_TOOL_WORDS = 40;
+const AS_USUAL = 'as usual';
+
+const withoutSort = (read: ReadSetting) =>
+  atSomeWidth(read, 'tools.sort') ? null : 'There is no menu to sort';
+const withoutSearch = (read: ReadSetting) =>
+  atSomeWidth(read, 'tools.search') ? null : 'There is no search';
+
 /** What shoppers find things in a list with: a menu to sort it, filters, and a search within it. */
 export const toolsSettings = {
   tools: {
@@ -63,7 +72,7 @@ export const toolsSettings = {
         find: ['sort', 'order', 'price', 'withhold', 'newest'],
         about: 'The order of the list itself comes first.',
         items: ['products'],
-        offBecause: (read) => (atSomeWidth(read, 'tools.sort') ? null : 'There is no menu to sort'),
+        offBecause: withoutSort,
       },
     ),
     search: varying(yesNo(), false, {
@@ -75,13 +84,27 @@ export const toolsSettings = {
       name: 'Sort menu stands',
       find: ['sort', 'place', 'side'],
       items: ['products'],
-      offBecause: (read) => (atSomeWidth(read, 'tools.sort') ? null : 'There is no menu to sort'),
+      offBecause: withoutSort,
     }),
     searchAt: setting(choice(AT), 'end', {
       name: 'Search stands',
       find: ['search', 'place', 'side'],
       items: ['products'],
-      offBecause: (read) => (atSomeWidth(read, 'tools.search') ? null : 'There is no search'),
+      offBecause: withoutSearch,
+    }),
+    sortWords: setting(text(LONGEST_TOOL_WORDS, AS_USUAL), '', {
+      name: 'Before the sort menu',
+      find: ['sort', 'words', 'text', 'label'],
+      about: 'While it is empty, as the texts of the store say it.',
+      items: ['products'],
+      offBecause: withoutSort,
+    }),
+    searchWords: setting(text(LONGEST_TOOL_WORDS, AS_USUAL), '', {
+      name: 'In the empty search field',
+      find: ['search', 'words', 'text', 'placeholder'],
+      about: 'While it is empty, as the texts of the store say it.',
+      items: ['products'],
+      offBecause: withoutSearch,
     }),
     views: varying(yesNo(), false, {
       name: 'Switch between grid, list and table',
@@ -125,6 +148,13 @@ export const toolsSettings = {
       find: ['filters', 'space', 'gap'],
       items: ['products'],
       offBecause: besideNowhere,
+    }),
+    filtersWords: setting(text(LONGEST_TOOL_WORDS, AS_USUAL), '', {
+      name: 'Above the filters, and on their button',
+      find: ['filters', 'words', 'text', 'button', 'heading'],
+      about: 'While it is empty, as the texts of the store say it.',
+      items: ['products'],
+      offBecause: withoutFilters,
     }),
     most: setting(integer(3, 60), 8, {
       name: 'Values shown at first',

@@ -227,6 +227,19 @@ describe('the list as a whole', () => {
     expect(chosenIn('field.capacity', 'Capacity')).toEqual([['field.capacity', 'Capacity']]);
   });
 
+  it('says its tools in words of its own, and in the usual ones where it has none', () => {
+    const said = (tools: object) => {
+      const { sort, search, fold } = viewOf([facet({ by: 'brand' }, { values: [value('ada', 20)] })], {
+        tools: { search: { phone: true }, ...tools },
+      });
+      return [sort!.label, search!.hint, fold];
+    };
+    expect(said({})).toEqual(['Sort by', 'Search this list', 'Filters']);
+    expect(
+      said({ sortWords: 'In order of', searchWords: 'Find a pot', filtersWords: 'Narrow down' }),
+    ).toEqual(['In order of', 'Find a pot', 'Narrow down']);
+  });
+
   it('offers the layouts that shoppers may choose, its own without a word in the address', () => {
     const { views } = viewOf([], { tools: { views: { phone: true } }, parameters: [['brand', 'ada']] });
     expect(views!.options.map(({ id, chosen, href }) => [id, chosen, path(href)])).toEqual([

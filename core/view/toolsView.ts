@@ -74,6 +74,8 @@ export interface ToolsView {
     words: string;
     kept: readonly Parameter[];
     at: ToolAt;
+    /** What is in the field while it is empty. */
+    hint: string;
     button: string;
   } | null;
   /** Ways to show it, of which one is its own. */
@@ -81,7 +83,7 @@ export interface ToolsView {
   /** Whether more of it is seen at once. */
   density: ToolSwitch | null;
   filters: readonly ToolFilter[];
-  /** What is on the button that they are behind. */
+  /** What the filters are called, above them and on the button that they are behind. */
   fold: string;
   stand: Varying<ToolsStand>;
   widthPx: Varying<number>;
@@ -325,7 +327,7 @@ export function toolsView(
           ],
           kept: kept(SORT_PARAMETER),
           at: tools.sortAt,
-          label: texts.sortBy,
+          label: tools.sortWords || texts.sortBy,
           button: texts.sort,
         }
       : null,
@@ -337,6 +339,7 @@ export function toolsView(
             words: given.words,
             kept: kept(WORDS_PARAMETER),
             at: tools.searchAt,
+            hint: tools.searchWords || texts.searchList,
             button: texts.searchNow,
           }
         : null,
@@ -347,7 +350,7 @@ export function toolsView(
       ? { shown: tools.dense, said: texts.density, options: densities() }
       : null,
     filters: facets.flatMap(filterOf),
-    fold: texts.filters,
+    fold: tools.filtersWords || texts.filters,
     stand: context.stand,
     widthPx: tools.widthPx,
     gap: tools.gap,

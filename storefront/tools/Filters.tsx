@@ -17,9 +17,9 @@ interface FiltersProps {
 export function Filters({ id, tools, action }: FiltersProps) {
   const texts = useTexts();
   return (
-    <div className="filters" id={id} popover="auto" role="group" aria-label={texts.filters}>
+    <div className="filters" id={id} popover="auto" role="group" aria-label={tools.fold}>
       <div className="filters-head">
-        <strong>{texts.filters}</strong>
+        <strong>{tools.fold}</strong>
         <button type="button" popoverTarget={id} popoverTargetAction="hide" aria-label={texts.closeFilters}>
           <Cross />
         </button>

@@ -92,7 +92,6 @@ export function Listing({ shelfId, tools, pagers, found, children }: ListingProp
 }
 
 function Search({ search, action }: { search: NonNullable<ToolsView['search']>; action: string }) {
-  const texts = useTexts();
   return (
     <form className="tool-search" action={action} role="search">
       <Kept parameters={search.kept} />
@@ -100,8 +99,8 @@ function Search({ search, action }: { search: NonNullable<ToolsView['search']>; 
         type="search"
         name={search.name}
         defaultValue={search.words}
-        aria-label={texts.searchList}
-        placeholder={texts.searchList}
+        aria-label={search.hint}
+        placeholder={search.hint}
         maxLength={120}
       />
       <button type="submit" data-key="search">
