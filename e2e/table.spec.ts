@@ -198,3 +198,55 @@ test.describe('a trade table', () => {
     await plain.context().close();
   });
 });
+
+test('in a near frame of a table a press opens the column that was pressed, which is marked where it is drawn', async ({
+  page,
+  store,
+}) => {
+  await signIn(page, store, '/studio/arrange/trade');
+  await page.getByRole('row', { name: /^Trade list/ }).click();
+  const frame = await frameAt(page, 'Wide');
+  await page.getByRole('button', { name: /^Wide.*: bring near/ }).click();
+  const cells = frame.locator('[data-shelf="trade-list"] tbody .col-brand');
+  // The link of the row lies over it, as over every row.
+  await cells.nth(4).click({ force: true });
+  const settings = page.getByRole('region', { name: 'Settings of the column Brand' });
+  await expect(settings.locator(':focus')).toHaveCount(1);
+  const marks = (part: string) =>
+    frame
+      .locator(`[data-shelf="trade-list"] .col-${part}`)
+      .evaluateAll((all) => all.filter((one) => getComputedStyle(one).boxShadow !== 'none').length);
+  await expect.poll(() => marks('brand')).toBeGreaterThan(10);
+  expect(await marks('price')).toBe(0);
+  // The heading of another, by the mouse; then a row of the list, by keys.
+  await frame.locator('[data-shelf="trade-list"] thead .col-price').click();
+  await expect(page.getByRole('region', { name: 'Settings of the column Price' })).toBeVisible();
+  await expect.poll(() => marks('price')).toBeGreaterThan(10);
+  await page
+    .getByRole('grid', { name: 'Columns of the table' })
+    .getByRole('row', { name: /^(Move )?Item code/ })
+    .focus();
+  await expect.poll(() => marks('code')).toBeGreaterThan(10);
+  expect(await marks('price')).toBe(0);
+
+  // Rows are sorted by item code and by maker for shoppers, with and without script.
+  const texts = async (part: string) =>
+    (await page.locator(`tbody .col-${part}`).allTextContents()).filter((one) => one !== '–');
+  await page.setViewportSize({ width: 1440, height: 900 });
+  await page.goto(`${store.url}/page/trade`);
+  for (const [name, part] of [
+    ['Item code', 'code'],
+    ['Maker', 'brand'],
+  ] as const) {
+    const head = page.getByRole('columnheader', { name });
+    await head.getByRole('link').click();
+    await expect(head).toHaveAttribute('aria-sort', 'ascending');
+    const up = await texts(part);
+    expect(up).toEqual([...up].sort((a, b) => a.localeCompare(b, 'en')));
+    await head.getByRole('link').click();
+    await expect(head).toHaveAttribute('aria-sort', 'descending');
+    const down = await texts(part);
+    expect(down).toEqual([...down].sort((a, b) => b.localeCompare(a, 'en')));
+    expect(down[0]).not.toBe(up[0]);
+  }
+});

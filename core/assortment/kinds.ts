@@ -8,12 +8,16 @@ export interface ProductRecord {
   id: number;
   /** `fold(title)`. */
   titleKey: string;
+  /** Its item code; empty for none. */
+  code: string;
   /** Folded words of title, tags and brand. */
   words: readonly string[];
   categoryIds: readonly number[];
   collectionIds: readonly number[];
   tags: readonly string[];
   brandId: number | null;
+  /** The name of its brand, folded; null for none. */
+  brandKey: string | null;
   kind: ProductKind;
   featured: boolean;
   /** First on sale, UTC ms. */
@@ -89,11 +93,13 @@ export type Changing = 'never' | 'daily' | 'hourly';
 /** What a rule or an order can look at of a product, besides its id. */
 export const LOOKED_AT = [
   'titleKey',
+  'code',
   'words',
   'categoryIds',
   'collectionIds',
   'tags',
   'brandId',
+  'brandKey',
   'kind',
   'featured',
   'onSaleFrom',

@@ -8,11 +8,13 @@ import { orderKinds } from './orders/index.ts';
 const record = (id: number, more: Partial<ProductRecord> = {}): ProductRecord => ({
   id,
   titleKey: `piece ${id}`,
+  code: `KC-${id}`,
   words: ['piece', 'blue'],
   categoryIds: [2],
   collectionIds: [1],
   tags: ['blue', 'thrown'],
   brandId: 1,
+  brandKey: 'ada',
   kind: 'single',
   featured: true,
   onSaleFrom: 1_000,

@@ -11,6 +11,8 @@ describe('a way to sort', () => {
       'reduction',
       'rating',
       'name-down',
+      'code-down',
+      'brand-down',
       'stock-down',
     ]);
     expect([false, true].map((down) => sortsDown(fieldSort('capacity', down)))).toEqual([false, true]);

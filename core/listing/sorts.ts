@@ -25,6 +25,10 @@ export const SORTS = [
   { id: 'rating', order: { by: 'rating' }, down: true, name: 'Best rated' },
   { id: 'name', order: { by: 'title' }, name: 'Name' },
   { id: 'name-down', order: { by: 'titleDown' }, down: true, name: 'Name, Z to A' },
+  { id: 'code', order: { by: 'codeUp' }, name: 'Item code' },
+  { id: 'code-down', order: { by: 'codeDown' }, down: true, name: 'Item code, Z to A' },
+  { id: 'brand', order: { by: 'brandUp' }, name: 'Brand' },
+  { id: 'brand-down', order: { by: 'brandDown' }, down: true, name: 'Brand, Z to A' },
   { id: 'stock', order: { by: 'stockUp' }, name: 'Stock, least first' },
   { id: 'stock-down', order: { by: 'stockDown' }, down: true, name: 'Stock, most first' },
 ] as const satisfies readonly Sort[];

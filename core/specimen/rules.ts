@@ -145,6 +145,9 @@ export const assortmentArbitrary: fc.Arbitrary<ProductAssortment> = fc
     fallback: fallback && { ...fallback, from: fallback.then === 'topUp' ? 'next' : null },
   }));
 
+/** Names of the brands 1, 2 and 3. */
+export const specimenBrands = ['Tobin Hale', 'Émaux & Co.', 'ansa'];
+
 export const aroundArbitrary: fc.Arbitrary<Around> = fc.oneof(
   fc.constant(null),
   fc.constantFrom(1, 3, 5, 99).map((id) => ({ of: 'category' as const, id })),
@@ -166,6 +169,7 @@ export const goodsArbitrary: fc.Arbitrary<ProductRecord[]> = fc
   .array(
     fc.record({
       titleKey: fc.constantFrom('a', 'ab', 'a b', 'émaux', 'Z', '10', '9', '').map(fold),
+      code: fc.constantFrom('', 'KC-1', 'KC-10', 'KC-2', 'a1', 'Ä'),
       ownWords: few(fc.constantFrom(...specimenWords)),
       categoryIds: few(fc.integer({ min: 1, max: 6 })),
       collectionIds: few(fc.integer({ min: 1, max: 2 })),
@@ -201,10 +205,12 @@ export const goodsArbitrary: fc.Arbitrary<ProductRecord[]> = fc
   )
   .map((list) =>
     list.map(({ reducedShare, ownWords, ratings, boughtWith, stock, ...one }, i): ProductRecord => {
+      const { brandId } = one;
       const reduced = reducedShare === null ? 0 : Math.floor(one.price * reducedShare);
       return {
         ...one,
         id: i + 1,
+        brandKey: brandId === null ? null : fold(specimenBrands[brandId - 1]!),
         words: [...new Set(ownWords.flatMap((word) => fold(word).split(' ')).filter(Boolean))],
         reduced: reduced > 0 && reduced < one.price ? reduced : null,
         stock: one.inStock ? stock : stock === null ? null : 0,

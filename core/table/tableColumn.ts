@@ -53,6 +53,14 @@ export const columnsSchema = array(
 
 const AT_FIRST = { share: 1, least: 88 } as const;
 
+/** The setting that holds the columns, and what of it one is gone to by. */
+export const COLUMNS_SETTING = 'layoutOwn.table.columns';
+export const columnSetting = (id: string): string => `${COLUMNS_SETTING}.${id}`;
+
+/** The column that is gone to; null for none. */
+export const columnOfSetting = (setting: string | null): string | null =>
+  setting?.startsWith(columnSetting('')) ? setting.slice(columnSetting('').length) : null;
+
 /** A part as a column of its own, as its kind has it at first. */
 export function columnOf(id: string): TableColumn {
   const { sorts, ...own } = partKind(id)?.column ?? {};

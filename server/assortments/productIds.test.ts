@@ -13,6 +13,7 @@ import {
   assortmentArbitrary,
   clauseArbitraries,
   goodsArbitrary,
+  specimenBrands,
 } from '../../core/specimen/rules.ts';
 import { readCategories } from '../catalogue/categoryRows.ts';
 import { testDatabase, type TestDatabase } from '../specimen/database.ts';
@@ -36,7 +37,10 @@ beforeAll(async () => {
   await pool.query(
     `INSERT INTO category (id, parent_id, slug, name) VALUES (1,NULL,'a','A'),(2,1,'b','B'),(3,2,'c','C'),(4,3,'d','D'),(5,NULL,'e','E'),(6,5,'f','F')`,
   );
-  await pool.query(`INSERT INTO brand (id, slug, name) VALUES (1,'a','A'),(2,'b','B'),(3,'c','C')`);
+  await pool.query(
+    `INSERT INTO brand (id, slug, name) SELECT i, i::text, name FROM unnest($1::text[]) WITH ORDINALITY AS b (name, i)`,
+    [specimenBrands],
+  );
   await pool.query(`INSERT INTO collection (id, slug, name) VALUES (1,'a','A'),(2,'b','B'),(3,'c','C')`);
   await pool.query(`INSERT INTO option (id, name) VALUES (1,'Glaze')`);
   await pool.query(
@@ -59,6 +63,7 @@ async function store(products: readonly ProductRecord[]): Promise<void> {
       slug: 'text',
       title: 'text',
       title_key: 'text',
+      code: 'text',
       brand_id: 'int',
       kind: 'text',
       featured: 'bool',
@@ -79,6 +84,7 @@ async function store(products: readonly ProductRecord[]): Promise<void> {
       slug: `p${p.id}`,
       title: '',
       title_key: p.titleKey,
+      code: p.code,
       brand_id: p.brandId,
       kind: p.kind,
       featured: p.featured,

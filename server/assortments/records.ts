@@ -4,11 +4,13 @@ import type { Queryable } from '../db/pool.ts';
 interface Row {
   id: number;
   title_key: string;
+  code: string;
   words: string[];
   category_ids: number[];
   collection_ids: number[];
   tags: string[];
   brand_id: number | null;
+  brand_key: string | null;
   kind: ProductKind;
   featured: boolean;
   on_sale_from: Date;
@@ -31,7 +33,8 @@ interface Row {
 const pairs = (first: string, second: string, from: string) =>
   `coalesce((SELECT jsonb_agg(jsonb_build_array(${first}, ${second})) FROM ${from}), '[]')`;
 
-const SELECT = `SELECT p.id, p.title_key, coalesce((SELECT words FROM product_text WHERE product_id = p.id), '{}') AS words, p.brand_id, p.kind, p.featured, p.on_sale_from, p.price, p.reduced,
+const SELECT = `SELECT p.id, p.title_key, p.code, coalesce((SELECT words FROM product_text WHERE product_id = p.id), '{}') AS words, p.brand_id,
+    (SELECT search_fold(name) FROM brand WHERE id = p.brand_id) AS brand_key, p.kind, p.featured, p.on_sale_from, p.price, p.reduced,
     p.in_stock, p.stock, p.rating_sum, p.rating_count, p.fields, p.position, p.last_sold_at, p.orders,
     ARRAY(SELECT category_id FROM product_category WHERE product_id = p.id ORDER BY 1) AS category_ids,
     ARRAY(SELECT collection_id FROM collection_product WHERE product_id = p.id ORDER BY 1) AS collection_ids,
@@ -45,11 +48,13 @@ const SELECT = `SELECT p.id, p.title_key, coalesce((SELECT words FROM product_te
 const asRecord = (row: Row): ProductRecord => ({
   id: row.id,
   titleKey: row.title_key,
+  code: row.code,
   words: row.words,
   categoryIds: row.category_ids,
   collectionIds: row.collection_ids,
   tags: row.tags,
   brandId: row.brand_id,
+  brandKey: row.brand_key,
   kind: row.kind,
   featured: row.featured,
   onSaleFrom: row.on_sale_from.getTime(),

@@ -58,6 +58,8 @@ function plan(): StoredPlan {
         order: { by: 'asNamed' },
       },
     },
+    coded: { id: 'coded', assortment: { of: 'products', order: { by: 'codeDown' }, limit: 4 } },
+    made: { id: 'made', assortment: { of: 'products', order: { by: 'brandUp' }, limit: 4 } },
     groups: { id: 'groups', assortment: { of: 'categories' } },
     stories: { id: 'stories', assortment: { of: 'entries' } },
   };
@@ -116,6 +118,11 @@ const WRITES: Record<string, Write> = {
   stock: (id, roll) => `UPDATE variant SET stock = ${roll % 7} WHERE product_id = ${id}`,
   title: (id, roll) =>
     `UPDATE product SET title = 'Renamed ${roll}', title_key = 'renamed ${roll}' WHERE id = ${id}`,
+  code: (id, roll) => `UPDATE product SET code = 'Z${roll}' WHERE id = ${id}`,
+  madeBy: (id, roll) =>
+    `WITH maker AS (INSERT INTO brand (slug, name) VALUES ('m${roll % 3}', 'Maker ${roll}') ON CONFLICT (slug) DO UPDATE SET name = excluded.name RETURNING id)
+     UPDATE product SET brand_id = (SELECT id FROM maker) WHERE id = ${id}`,
+  brandRenamed: (_, roll) => `UPDATE brand SET name = '${roll} makers' WHERE slug = 'm${roll % 3}'`,
   rating: (id, roll) =>
     `UPDATE product SET rating_sum = rating_sum + ${1 + (roll % 5)}, rating_count = rating_count + 1 WHERE id = ${id}`,
   comesOutLater: (id, roll) =>

@@ -72,6 +72,8 @@ interface OrderedRow {
   aside?: ReactNode;
   /** It belongs to the one above. */
   under?: boolean;
+  /** What is set of it, for what marks that where it is drawn. */
+  setting?: string;
 }
 
 export interface OrderedListProps {
@@ -129,7 +131,7 @@ export function OrderedList({ label, rows, open, empty, onOpen, onMove, onUnder 
         onAction={(key) => onOpen(String(key))}
         renderEmptyState={() => <Empty>{empty}</Empty>}
       >
-        {rows.map(({ id, name, facts, aside, under }) => (
+        {rows.map(({ id, name, facts, aside, under, setting }) => (
           <Row
             key={id}
             id={id}
@@ -137,6 +139,7 @@ export function OrderedList({ label, rows, open, empty, onOpen, onMove, onUnder 
             data-open={id === open || undefined}
             data-stays={onMove ? undefined : ''}
             data-under={under || undefined}
+            data-sets={setting}
           >
             {onMove && (
               <Button slot="drag" className="grip" aria-label={`Move ${name}`}>

@@ -10,6 +10,10 @@ export interface PlainOrder {
     | 'oldest'
     | 'title'
     | 'titleDown'
+    | 'codeUp'
+    | 'codeDown'
+    | 'brandUp'
+    | 'brandDown'
     | 'stockUp'
     | 'stockDown'
     | 'priceUp'
@@ -57,6 +61,12 @@ const reduction = ({ price, reduced }: ProductRecord): number =>
 /** What is not counted is there in any number. */
 const inStock = (product: ProductRecord): number => (product.inStock ? (product.stock ?? LAST) : 0);
 
+/** Texts as a key, those that are missing last either way. */
+const textKey = (text: string, down = false): (number | string)[] =>
+  text === '' ? [1, ''] : [0, down ? downwards(text) : text];
+
+const brandOf = ({ brandId, brandKey }: ProductRecord): string => (brandId === null ? '' : (brandKey ?? ''));
+
 export const plainOrders: readonly OrderKind<PlainOrder>[] = [
   plainOrder('newest', 'Newest', 'newest first', ['newest', 'new', 'latest'], ['onSaleFrom'], (p) => [
     -p.onSaleFrom,
@@ -90,6 +100,28 @@ export const plainOrders: readonly OrderKind<PlainOrder>[] = [
   plainOrder('titleDown', 'Title, Z to A', 'by title, from Z to A', ['title', 'name'], ['titleKey'], (p) => [
     downwards(p.titleKey),
   ]),
+  plainOrder('codeUp', 'Item code', 'by item code', ['code', 'number', 'article'], ['code'], (p) =>
+    textKey(p.code),
+  ),
+  plainOrder(
+    'codeDown',
+    'Item code, Z to A',
+    'by item code, from Z to A',
+    ['code', 'number', 'article'],
+    ['code'],
+    (p) => textKey(p.code, true),
+  ),
+  plainOrder('brandUp', 'Brand', 'by brand', ['brand', 'maker'], ['brandId', 'brandKey'], (p) =>
+    textKey(brandOf(p)),
+  ),
+  plainOrder(
+    'brandDown',
+    'Brand, Z to A',
+    'by brand, from Z to A',
+    ['brand', 'maker'],
+    ['brandId', 'brandKey'],
+    (p) => textKey(brandOf(p), true),
+  ),
   plainOrder(
     'stockUp',
     'Stock, least',

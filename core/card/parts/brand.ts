@@ -6,5 +6,6 @@ export const brandPart = linePartOf({
   name: 'Brand',
   find: ['brand', 'vendor'],
   needs: ['brand'],
+  column: { sorts: () => ['brand', 'brand-down'] },
   words: (item) => (item.of === 'products' ? item.product.brand : null),
 });

@@ -6,5 +6,6 @@ export const codePart = linePartOf({
   name: 'Item code',
   find: ['code', 'number', 'article', 'sku'],
   needs: ['code'],
+  column: { sorts: () => ['code', 'code-down'] },
   words: (item) => (item.of === 'products' ? item.product.code : null),
 });

@@ -30,6 +30,21 @@ const plain =
 /** Stands for "none": after every value that there is. */
 const last = (sql: string, none: string) => `coalesce(${sql}, ${none})`;
 
+/** By a text, what has none last either way. */
+const byText =
+  (sql: string, descending = false, join?: string): OrderToSql<Order> =>
+  () => ({
+    ...(join !== undefined && { join: () => join }),
+    keys: [
+      { sql: `CASE WHEN coalesce(${sql}, '') = '' THEN 1 ELSE 0 END` },
+      { sql: `coalesce(${sql}, '')`, text: true, descending },
+    ],
+  });
+
+/** Each name is folded once, however many products have it. */
+const BRAND_NAMES =
+  'LEFT JOIN (SELECT id, search_fold(name) AS key FROM brand OFFSET 0) brand_name ON brand_name.id = p.brand_id';
+
 /** What is not counted is there in any number. */
 const IN_STOCK = 'CASE WHEN p.in_stock THEN coalesce(p.stock, 2147483647) ELSE 0 END';
 
@@ -54,6 +69,10 @@ export const orderSql: { [K in Exclude<Order['by'], 'asNamed'>]: OrderToSql<Extr
   oldest: plain({ sql: 'p.on_sale_from' }),
   title: plain({ sql: 'p.title_key', text: true }),
   titleDown: plain({ sql: 'p.title_key', text: true, descending: true }),
+  codeUp: byText('p.code'),
+  codeDown: byText('p.code', true),
+  brandUp: byText('brand_name.key', false, BRAND_NAMES),
+  brandDown: byText('brand_name.key', true, BRAND_NAMES),
   stockUp: plain({ sql: IN_STOCK }),
   stockDown: plain({ sql: IN_STOCK, descending: true }),
   field: ({ field, down }, statement) => {

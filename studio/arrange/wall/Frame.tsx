@@ -11,6 +11,7 @@ import { useOwnTypefaceCss } from '../../style/ownTypefaceCss.ts';
 import { Boundary } from '../../ui/Boundary.tsx';
 import { t } from '../../ui/theme.ts';
 import { frameDocument, type CardState, type FrameDocument } from './frameDocument.ts';
+import type { Marked } from '../settingAt.ts';
 import { elementPressed } from './pressed.ts';
 import { useMoving } from './useMoving.ts';
 import type { FrameDrags } from './useNearFrame.ts';
@@ -43,8 +44,8 @@ export interface FrameProps {
   scale: number;
   name: string;
   chosenBay: string | null;
-  /** What of the chosen bay is being set, as a selector. */
-  markedPart?: string | null;
+  /** What of the chosen bay is being set. */
+  marked?: Marked | null;
   /** Nothing but the shelves of the page, with all cards in one state. */
   cardsOnly?: CardState | null;
   /** Every state can be drawn in it without a pointer. */
@@ -69,6 +70,15 @@ export const markCss = (bayIds: Iterable<string>, scale: number, colour: string 
       (id) => `${scopeOf('bay', id)}{outline:${2 / scale}px solid ${colour};outline-offset:-${2 / scale}px}`,
     )
     .join('');
+
+/** The mark of what is being set: around it, or at its sides where it goes on below. */
+function partMarkCss(bayId: string, { selector, goesOn }: Marked, scale: number): string {
+  const px = 2 / scale;
+  const mark = goesOn
+    ? `box-shadow:inset ${px}px 0 ${t.pine},inset -${px}px 0 ${t.pine};background-image:linear-gradient(${t.pine}1f,${t.pine}1f)`
+    : `outline:${px}px solid ${t.tapeEdge};outline-offset:${px / 2}px`;
+  return `${scopeOf('bay', bayId)} ${selector}{${mark}}`;
+}
 
 const none: readonly string[] = [];
 
@@ -102,7 +112,7 @@ export const Frame = memo(function Frame({
   scale,
   name,
   chosenBay,
-  markedPart = null,
+  marked = null,
   cardsOnly = null,
   twins = false,
   differing = none,
@@ -143,9 +153,7 @@ export const Frame = memo(function Frame({
     (drags?.css ?? '') +
     markCss(differing, scale, t.tapeEdge) +
     markCss(chosenBay === null ? none : [chosenBay], scale) +
-    (chosenBay === null || markedPart === null
-      ? ''
-      : `${scopeOf('bay', chosenBay)} ${markedPart}{outline:${2 / scale}px solid ${t.tapeEdge};outline-offset:${1 / scale}px}`);
+    (chosenBay === null || marked === null ? '' : partMarkCss(chosenBay, marked, scale));
   useLayoutEffect(() => inner?.mark(marks), [inner, marks]);
   const { lang, texts } = view;
   useLayoutEffect(() => {

@@ -183,7 +183,7 @@ export function Wall({ aside }: { aside: { node: ReactNode; px: number } | null 
 
   const bayId = bay?.id ?? null;
   const settingId = useStore(settingAt, ({ id }) => id);
-  const markedPart = markedFor(settingId);
+  const marked = useMemo(() => markedFor(settingId), [settingId]);
   const together = useTogether(
     inView.map(({ id }) => id),
     bayId,
@@ -344,7 +344,7 @@ export function Wall({ aside }: { aside: { node: ReactNode; px: number } | null 
                     scale={scaleOf(stand)}
                     name={`The page on ${stand.id === 'free' ? 'any width' : stand.name}, ${stand.width} wide`}
                     chosenBay={bayId}
-                    markedPart={markedPart}
+                    marked={marked}
                     drags={stand.id === near ? drags : null}
                     onPress={pressers.get(stand.id)!}
                     onDocument={together.keeper(stand.id)}

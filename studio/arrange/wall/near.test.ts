@@ -57,7 +57,7 @@ describe('what is pressed in a near frame', () => {
       <table><caption>Trade</caption><thead><tr><th class="col col-price"><a class="sort-by">Price</a></th></tr></thead>
       <tbody><tr class="goods-row"><td class="col col-price"><p class="part-price">£3</p></td></tr></tbody></table></div>`;
     for (const one of ['.sort-by', 'td', '.sheet .part-price'])
-      expect(pressed(one), one).toBe('layoutOwn.table.columns');
+      expect(pressed(one), one).toBe('layoutOwn.table.columns.price');
     expect(pressed('caption')).toBe('layoutOwn.table.caption');
     expect(pressed('.sheet-bar button')).toBe('layoutOwn.table.addAll');
     expect(pressed('.cards .part-price')).toMatch(/^card\.parts\.price/);

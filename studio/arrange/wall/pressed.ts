@@ -1,15 +1,30 @@
 import { partKinds } from '../../../core/card/parts/index.ts';
 import { elements } from '../../../core/style/elements/index.ts';
+import { COLUMNS_SETTING, columnSetting } from '../../../core/table/tableColumn.ts';
 import type { PlacedSetting } from '../../../core/settings/setting.ts';
 
+const COLUMN_CLASS = 'col-';
+
 /** What of a page is set by which settings: the nearest that was pressed opens the first of them there is. */
-const PARTS: readonly { selector: string; settings: readonly string[] }[] = [
+const PARTS: readonly {
+  selector: string;
+  settings: readonly string[];
+  /** What of the setting is gone to, where that holds several. */
+  of?(element: Element): string | null;
+}[] = [
   ...partKinds.map(({ id }) => ({
     // A row of a table has its parts in columns.
     selector: `.part-${id}:not(.sheet *)`,
     settings: [`card.parts.${id}.`, 'card.order'],
   })),
-  { selector: '.col', settings: ['layoutOwn.table.columns'] },
+  {
+    selector: '.col',
+    settings: [COLUMNS_SETTING],
+    of: ({ classList }) => {
+      const own = [...classList].find((one) => one.startsWith(COLUMN_CLASS));
+      return own === undefined ? null : columnSetting(own.slice(COLUMN_CLASS.length));
+    },
+  },
   { selector: '.sheet caption', settings: ['layoutOwn.table.caption'] },
   { selector: '.sheet-bar', settings: ['layoutOwn.table.addAll'] },
   { selector: '.label', settings: ['card.labels.'] },
@@ -64,15 +79,21 @@ export function stylePressed<S extends Pick<PlacedSetting, 'id'>>(
   );
 }
 
+/** Where to go: a line, and a setting on it or one of what that holds. */
+export interface GoneTo {
+  line: string;
+  id: string;
+}
+
 /**
  * The setting that draws what was pressed; null where that is nothing in particular.
  * @param line that is open: while looks are set, what is pressed is styled
  */
-export function settingPressed<S extends Pick<PlacedSetting, 'id' | 'kind'>>(
+export function settingPressed(
   target: Element,
-  settings: readonly S[],
+  settings: readonly Pick<PlacedSetting, 'id' | 'line'>[],
   line: string | null = null,
-): S | null {
+): GoneTo | null {
   if (line === LOOK_LINE) {
     const styled = stylePressed(target, settings);
     if (styled) return styled;
@@ -89,7 +110,7 @@ export function settingPressed<S extends Pick<PlacedSetting, 'id' | 'kind'>>(
       (one) =>
         (one.id === id || (id.endsWith('.') && one.id.startsWith(id))) && !/\.parts\..*\.shown$/.test(one.id),
     );
-    if (found) return found;
+    if (found) return { line: found.line, id: inner!.of?.(inner!.element) ?? found.id };
   }
   return null;
 }

@@ -9,6 +9,8 @@ import type { ColumnAlign, TableColumn } from '../../../core/table/tableColumn.t
 import {
   COLUMN_PX,
   columnOf,
+  columnOfSetting,
+  columnSetting,
   LONGEST_HEADING,
   MOST_COLUMNS,
   MOST_SHARE,
@@ -92,12 +94,16 @@ export function TableColumns({
   value,
   shelf,
   view,
+  wanted,
 }: Omit<OwnControlProps, 'value'> & { value: readonly TableColumn[] }) {
   const plan = useDraft((state) => state.plan);
   const names = useNames();
   const { draft, vocabulary } = useStudio();
   const samples = usePartSamples(plan, shelf);
-  const [open, setOpen] = useState<string | null>(null);
+  const [{ open, ...before }, setState] = useState({ open: columnOfSetting(wanted), wanted });
+  const setOpen = (id: string | null) => setState({ open: id, wanted });
+  // A column that is gone to is opened.
+  if (before.wanted !== wanted) setOpen(columnOfSetting(wanted) ?? open);
   if (!shelf) return null;
   const { card } = shelf;
   const { of } = assortmentOf(plan, shelf);
@@ -174,6 +180,7 @@ export function TableColumns({
           rows={columns.map((column) => ({
             id: column.id,
             name: column.words ?? nameOf(column.id),
+            setting: columnSetting(column.id),
             facts: column.words ? nameOf(column.id) : '',
             aside: (
               <InRow
@@ -266,7 +273,7 @@ function ColumnSettings({ column, name, most, onChange, onRemove }: ColumnSettin
   const { id, share, least, align = 'start', leaves, words } = column;
   const places = Math.max(most, leaves ?? 0);
   return (
-    <SettingsBox aria-label={`Settings of the column ${name}`}>
+    <SettingsBox aria-label={`Settings of the column ${name}`} data-setting={columnSetting(id)}>
       <h4>{name}</h4>
       <Stack>
         <Stepper

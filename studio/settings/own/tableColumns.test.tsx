@@ -1,11 +1,12 @@
 // @vitest-environment jsdom
 import { act, cleanup, fireEvent, screen, waitFor, within } from '@testing-library/react';
+import { useState } from 'react';
 import { afterEach, describe, expect, it } from 'vitest';
 import { placed } from '../../../core/settings/setting.ts';
 import { readPath } from '../../../core/settings/path.ts';
 import { shelfTree, type StoredShelf } from '../../../core/plan/shelf.ts';
 import type { TableColumn } from '../../../core/table/tableColumn.ts';
-import { columnOf } from '../../../core/table/tableColumn.ts';
+import { columnOf, columnSetting } from '../../../core/table/tableColumn.ts';
 import {
   specimenBay,
   specimenProduct,
@@ -14,6 +15,7 @@ import {
   specimenView,
 } from '../../../core/specimen/specimen.ts';
 import { shelvesOn } from '../../../core/view/shelvesIn.ts';
+import { followFocus, markedFor, settingAt } from '../../arrange/settingAt.ts';
 import { inStudio, type InStudio } from '../../specimen/inStudio.tsx';
 import { useDraft } from '../../studioContext.tsx';
 import { TableColumns } from './TableColumns.tsx';
@@ -22,7 +24,7 @@ afterEach(cleanup);
 
 const setting = placed('shelf', 'columns', shelfTree).find(({ id }) => id === 'layoutOwn.table.columns')!;
 
-function Drawn() {
+function Drawn({ wanted = null }: { wanted?: string | null }) {
   const plan = useDraft((state) => state.plan);
   const shelf = plan.shelves.s!;
   const page = specimenView(plan, 3);
@@ -36,7 +38,7 @@ function Drawn() {
       view={shelvesOn(page)[0]!.shelf}
       page={page}
       bayId="s"
-      wanted={null}
+      wanted={wanted}
     />
   );
 }
@@ -54,8 +56,8 @@ const columns: TableColumn[] = [
   columnOf('basket'),
 ];
 
-const open = (more: Partial<StoredShelf> = {}): InStudio =>
-  inStudio(<Drawn />, {
+const open = (more: Partial<StoredShelf> = {}, drawn = <Drawn />): InStudio =>
+  inStudio(drawn, {
     stored: specimenStored(
       [
         specimenShelf('s', {
@@ -219,5 +221,46 @@ describe('columns of a table', () => {
     expect(screen.queryByRole('dialog')).toBeNull();
     act(() => studio.draft.undo());
     expect(idsOf(studio)).toEqual(columns.map(({ id }) => id));
+  });
+});
+
+describe('a column that is gone to', () => {
+  function Pressed() {
+    const [wanted, want] = useState<string | null>(null);
+    return (
+      <>
+        {['price', 'stock'].map((id) => (
+          <button key={id} onClick={() => want(columnSetting(id))}>
+            Column {id}
+          </button>
+        ))}
+        <Drawn wanted={wanted} />
+      </>
+    );
+  }
+  const opened = () => screen.queryAllByRole('heading', { level: 4 }).map((one) => one.textContent);
+
+  it('is opened, another after it, and one that is opened by hand stays', () => {
+    open({}, <Pressed />);
+    expect(opened()).toEqual([]);
+    fireEvent.click(screen.getByRole('button', { name: 'Column price' }));
+    expect(opened()).toEqual(['Price']);
+    fireEvent.click(screen.getByRole('button', { name: 'Column stock' }));
+    expect(opened()).toEqual(['Stock']);
+    fireEvent.click(screen.getByRole('row', { name: /^Title/ }));
+    expect(opened()).toEqual(['Title']);
+  });
+
+  it('is marked while the keyboard is on its row or on what is set of it', () => {
+    open({}, <Pressed />);
+    const at = (element: Element) => {
+      followFocus(element);
+      return markedFor(settingAt.getState().id);
+    };
+    expect(at(screen.getByRole('row', { name: /^Stock/ }))).toEqual({ selector: '.col-stock', goesOn: true });
+    fireEvent.click(screen.getByRole('button', { name: 'Column price' }));
+    expect(at(screen.getByRole('textbox', { name: 'Heading' }))?.selector).toBe('.col-price');
+    expect(at(screen.getByRole('combobox', { name: 'Add a column' }))).toBeNull();
+    followFocus(null);
   });
 });
