@@ -109,4 +109,40 @@ describe('a quantity', () => {
     );
     expect(found(planWith({ quantity, basket: quantity }), 'part-alone', goods(3, 0))).toEqual([]);
   });
+
+  describe('in a table', () => {
+    const table = (columns: readonly string[], more: object = {}, layout: object = { phone: 'table' }) =>
+      specimenStored([
+        specimenShelf('s', {
+          layout,
+          layoutOwn: { table: { columns: columns.map(columnOf), ...more } },
+          card: { parts: { quantity } },
+        } as never),
+      ]);
+    const said = (plan: StoredPlan) => found(plan, 'part-alone', goods(3, 0))[0]?.text;
+
+    it('does nothing without a column for the button, which the fix adds behind it, to leave with it', () => {
+      const plan = table(['title', 'quantity', 'price']);
+      const [one] = found(plan, 'part-alone', goods(3, 0));
+      expect(one).toMatchObject({ text: 'Quantity does nothing without the basket button', goTo: 'columns' });
+      const after = apply(plan, one!.fix!.command);
+      const columns = completePlan(after).shelves.s!.layoutOwn.table.columns;
+      expect(columns.map(({ id }) => id)).toEqual(['title', 'quantity', 'basket', 'price']);
+      expect(columns[2]!.leaves).toBe(columns[1]!.leaves);
+      expect(said(after)).toBeUndefined();
+    });
+
+    it('is not asked what cards would show, and is bought by one press for all rows where there is that', () => {
+      expect(said(table(['title', 'price']))).toBeUndefined();
+      expect(said(table(['title', 'quantity'], { addAll: 'below' }))).toBeUndefined();
+    });
+
+    it('is told of at the widths at which it is one, and of cards at the others', () => {
+      const plan = (columns: readonly string[]) => table(columns, {}, { phone: 'grid', laptop: 'table' });
+      expect(said(plan(['title', 'quantity']))).toMatch(/without the basket button on Laptop/);
+      expect(said(plan(['title', 'quantity', 'basket']))).toBe(
+        'Quantity does nothing without the basket button on Phone and Tablet',
+      );
+    });
+  });
 });
