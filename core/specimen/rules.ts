@@ -90,6 +90,7 @@ export const clauseArbitraries: { [K in Clause['is']]: fc.Arbitrary<Extract<Clau
   }),
   around: fc.constant({ is: 'around' }),
   related: fc.constant({ is: 'related' }),
+  sameBrand: fc.constant({ is: 'sameBrand' }),
   lookedAt: fc.constant({ is: 'lookedAt' }),
   named: fc.record({ is: fc.constant('named'), ids: few(productIds, 6) }),
 } as never;

@@ -14,6 +14,7 @@ import { priceClause, type PriceClause } from './price.ts';
 import { ratingClause, type RatingClause } from './rating.ts';
 import { reducedClause, type ReducedClause } from './reduced.ts';
 import { relatedClause, type RelatedClause } from './related.ts';
+import { sameBrandClause, type SameBrandClause } from './sameBrand.ts';
 import { soldClause, type SoldClause } from './sold.ts';
 import { stockClause, type StockClause } from './stock.ts';
 import { tagClause, type TagClause } from './tag.ts';
@@ -35,6 +36,7 @@ export type Clause =
   | RatingClause
   | ReducedClause
   | RelatedClause
+  | SameBrandClause
   | SoldClause
   | StockClause
   | TagClause
@@ -59,6 +61,7 @@ export const clauseKinds: readonly ClauseKind<Clause>[] = [
   wordsClause,
   aroundClause,
   relatedClause,
+  sameBrandClause,
   lookedAtClause,
   namedClause,
 ];

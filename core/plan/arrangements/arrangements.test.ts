@@ -71,5 +71,6 @@ it('offers fifteen ready-made bays at least, each once, of every group', () => {
 
 it('offers bays that need a product on product pages only', () => {
   for (const { id: kind } of pageKinds)
-    expect(readyBaysFor(kind).some(({ id }) => id === 'goesWithIt')).toBe(kind === 'product');
+    for (const one of ['goesWithIt', 'sameBrand'])
+      expect(readyBaysFor(kind).some(({ id }) => id === one)).toBe(kind === 'product');
 });

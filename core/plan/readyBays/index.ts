@@ -16,6 +16,7 @@ import { threePromises } from './threePromises.ts';
 import { whatItIsAbout } from './whatItIsAbout.ts';
 import { wideBanner } from './wideBanner.ts';
 import { writeToUs } from './writeToUs.ts';
+import { sameBrand } from './sameBrand.ts';
 import type { ReadyBay } from './readyBay.ts';
 import { reducedNow } from './reducedNow.ts';
 
@@ -38,6 +39,7 @@ export const readyBays: readonly ReadyBay[] = [
   findUs,
   fromTheJournal,
   goesWithIt,
+  sameBrand,
   lookedAtLately,
   writeToUs,
 ];

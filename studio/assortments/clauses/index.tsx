@@ -22,7 +22,7 @@ import {
 import type { ClauseProps } from './clauseProps.ts';
 
 /** Clauses that say it all by being there. */
-type Plain = 'featured' | 'around' | 'related' | 'lookedAt';
+type Plain = 'featured' | 'around' | 'related' | 'sameBrand' | 'lookedAt';
 
 /** Controls of every clause that has something to set, under the id of the core's definition. */
 export const clauseControls: {
