@@ -114,8 +114,11 @@ describe('a search of the store', () => {
 
   it('finds a word that is spelt as another one that there is', async () => {
     // "Slate" is in the store.
-    const { ids } = await ask('dinner slates');
-    expect(ids[0]).toBe(3);
+    const found = await ask('dinner slates');
+    expect(found.ids[0]).toBe(3);
+    // And says so, with the word alone that was taken for another.
+    expect([found.how, found.instead]).toEqual(['spelt', 'dinner plates']);
+    expect((await ask('slate')).how).toBe('asTyped');
   });
 
   it('shows what has some of the words where nothing has all, and what sells best where nothing has any', async () => {

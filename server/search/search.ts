@@ -12,6 +12,8 @@ import type { Queryable } from '../db/pool.ts';
 const MOST_WORDS = 12;
 /** A list of what was found that has fewer is followed by what is spelt much like it. */
 const FEW = 5;
+/** Single words taken for another, one after the other, where nothing has all as they were typed. */
+const MOST_TRIED = 12;
 /** Words shorter than this are not spelt otherwise where they are known. */
 const SHORTEST_SPELT = 5;
 const MOST_SPELLINGS = 12;
@@ -105,6 +107,16 @@ export async function search(db: Queryable, asked: string): Promise<Found> {
       looked.flatMap(({ word, known }) => (known && word.length >= SHORTEST_SPELT ? word : [])),
       1,
     );
+    if (ids.length === 0) {
+      // One at a time, so that it can be said which.
+      const ways = [...more].flatMap(([word, others]) => others.map((other) => [word, other] as const));
+      for (const [word, other] of ways.slice(0, MOST_TRIED)) {
+        const without = looked.map((one) => (one.word === word ? { ...one, known: false } : one));
+        const as = new Map([...spellings, [word, [other]]]);
+        const near = await ask(searchQuery(without, as));
+        if (near.length > 0) return found('spelt', near, spelt(without, as));
+      }
+    }
     if (more.size > 0) {
       const has = new Set(ids);
       const near = await ask(searchQuery(looked, new Map([...spellings, ...more])));
