@@ -104,6 +104,16 @@ const good: Record<string, () => Promise<{ body?: unknown; query?: string; file?
   'POST /api/pictures/cells': async () => ({ body: { files: ['a'.repeat(64)] } }),
   'POST /api/pictures/named': async () => ({ body: { ids: ['a'.repeat(64)] } }),
   'GET /api/specimen': async () => ({ query: 'id=3' }),
+  'POST /api/goods/list': async () => ({
+    body: { words: '', missing: null, sort: 'title', down: false, from: 0 },
+  }),
+  'GET /api/goods/counts': async () => ({}),
+  'GET /api/goods/one': async () => ({ query: 'id=3' }),
+  'POST /api/goods/edit': async () => ({
+    body: {
+      edits: [{ product: 3, of: 'product', part: null, fact: 'featured', was: false, is: false }],
+    },
+  }),
   'GET /api/messages': async () => ({ query: 'before=' }),
   'POST /api/messages/read': async () => ({ body: { id: 1, read: true } }),
   'POST /api/messages/removed': async () => ({ body: { id: 1, removed: true } }),

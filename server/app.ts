@@ -15,6 +15,7 @@ import { searchRoutes } from './search/routes.tsx';
 import { searchIn } from './search/searchIn.ts';
 import { assortmentRoutes } from './assortments/routes.ts';
 import { catalogueRoutes } from './catalogue/routes.ts';
+import { goodsRoutes } from './goods/routes.ts';
 import { readJsonOnly } from './jsonBody.ts';
 import { makePool, type Pool } from './db/pool.ts';
 import { API, apiScope } from './api.ts';
@@ -196,6 +197,7 @@ export async function makeServer(options: ServerOptions): Promise<Server> {
           publishRoutes,
           assortmentRoutes,
           catalogueRoutes,
+          goodsRoutes,
           pictureStoreRoutes,
           messageRoutes,
           typefaceRoutes,

@@ -24,6 +24,7 @@ const faults = {
   'page-not-drawn': [422, 'A page could not be drawn, so nothing was published.'],
   'nothing-to-publish': [409, 'The draft is what shoppers see already.'],
   'assortment-faulty': [422, 'This selection cannot be read.'],
+  'goods-faulty': [422, 'A product cannot be kept like that.'],
   'file-missing': [400, 'No file was sent. Choose one and send it again.'],
   'picture-faulty': [422, 'This is no picture that can be read.'],
   'picture-gone': [404, 'This picture is not there any more. Reload the page to see those that are.'],

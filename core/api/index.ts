@@ -2,6 +2,7 @@ import * as assortments from './assortments.ts';
 import * as catalogue from './catalogue.ts';
 import type { AnyContract } from './contract.ts';
 import * as draft from './draft.ts';
+import * as goods from './goods.ts';
 import * as messages from './messages.ts';
 import * as pictures from './pictures.ts';
 import * as releases from './releases.ts';
@@ -15,6 +16,7 @@ export const contracts: readonly AnyContract[] = [
   releases,
   assortments,
   catalogue,
+  goods,
   messages,
   pictures,
   typefaces,

@@ -1,0 +1,80 @@
+import { MOST_EDITS, goodsEditSchema, type GoodsEdit } from '../goods/goodsEdit.ts';
+import type { Goods, GoodsRow } from '../goods/goods.ts';
+import { GOODS_PAGE, GOODS_SORT_IDS, MISSINGS, type GoodsSort, type Missing } from '../goods/goodsList.ts';
+import { array, boolean, number, string, type Schema } from '../schema/schema.ts';
+import { contract } from './contract.ts';
+import { orNull, shape, told } from './shape.ts';
+
+const list = <T>() => array().required() as unknown as Schema<T[]>;
+const count = () => number().integer().min(0).required();
+
+/** What of the list of all products is asked for. */
+export interface GoodsAsked {
+  /** Words that begin words of title, brand or tags, or an item code; empty for all. */
+  words: string;
+  missing: Missing | null;
+  sort: GoodsSort;
+  down: boolean;
+  /** The first that is wanted, from 0. */
+  from: number;
+}
+
+/** A hundred products from one place of the list on, and how many there are. */
+export const listGoods = contract({
+  method: 'POST',
+  path: '/api/goods/list',
+  who: 'signedIn',
+  body: shape<GoodsAsked>({
+    words: string().max(200).defined(),
+    missing: string().oneOf(MISSINGS).nullable().defined() as unknown as Schema<Missing | null>,
+    sort: string().oneOf(GOODS_SORT_IDS).required(),
+    down: boolean().required(),
+    from: number().integer().min(0).max(10_000_000).required(),
+  }),
+  answer: shape<{ total: number; rows: GoodsRow[] }>({
+    total: count(),
+    rows: array().max(GOODS_PAGE).required() as unknown as Schema<GoodsRow[]>,
+  }),
+});
+
+/** How many products there are, and how many of them lack something. */
+export const countGoods = contract({
+  method: 'GET',
+  path: '/api/goods/counts',
+  who: 'signedIn',
+  answer: shape<{ all: number; missing: Record<Missing, number> }>({ all: count(), missing: told() }),
+});
+
+export const readGoods = contract({
+  method: 'GET',
+  path: '/api/goods/one',
+  who: 'signedIn',
+  query: shape<{ id: string }>({
+    id: string()
+      .matches(/^\d{1,10}$/)
+      .required(),
+  }),
+  answer: shape<{ goods: Goods | null }>({ goods: orNull(told<Goods>()) }),
+});
+
+/** A fact that somebody else has changed meanwhile, or of something that is gone. */
+export interface GoodsConflict {
+  edit: GoodsEdit;
+  /** What it is now. */
+  now: unknown;
+  gone: boolean;
+}
+
+/** Writes facts of products, all or none: none where one of them is not any more what it was. Shoppers see them at once. */
+export const editGoods = contract({
+  method: 'POST',
+  path: '/api/goods/edit',
+  who: 'signedIn',
+  body: shape<{ edits: readonly GoodsEdit[] }>({
+    edits: array(goodsEditSchema as never)
+      .min(1)
+      .max(MOST_EDITS)
+      .required() as unknown as Schema<readonly GoodsEdit[]>,
+  }),
+  answer: shape<{ conflicts: GoodsConflict[] }>({ conflicts: list() }),
+});

@@ -1,0 +1,63 @@
+import type { FieldValue } from '../assortment/kinds.ts';
+import type { PictureFacts } from '../catalogue/facts.ts';
+import { fold } from '../catalogue/fold.ts';
+
+/** One way in which a product can be had, as its owner keeps it. */
+export interface GoodsVariant {
+  id: number;
+  /** What it is in each option, in words; empty for the only one. */
+  choice: string;
+  code: string;
+  /** Minor units. */
+  price: number;
+  /** Only when 0 < reduced < price. */
+  reduced: number | null;
+  /** Null where it is not counted. */
+  stock: number | null;
+}
+
+/** All of a product that its owner keeps, and only that: what is reckoned from it is not here. */
+export interface Goods {
+  id: number;
+  slug: string;
+  title: string;
+  code: string;
+  shortText: string;
+  longText: string;
+  brandId: number | null;
+  featured: boolean;
+  /** Lowest first, as tags are by name. */
+  categoryIds: readonly number[];
+  tags: readonly string[];
+  /** By the id of the field; absent where it has nothing in it. */
+  fields: Readonly<Record<string, FieldValue>>;
+  variants: readonly GoodsVariant[];
+  /** In their order; the first is its picture wherever there is room for one. */
+  pictures: readonly PictureFacts[];
+}
+
+/** A product as it stands in the list of all. */
+export interface GoodsRow {
+  id: number;
+  title: string;
+  code: string;
+  brand: string | null;
+  picture: PictureFacts | null;
+  /** Of the variant that cards show, minor units. */
+  price: number;
+  reduced: number | null;
+  /** Other variants cost more. */
+  from: boolean;
+  /** Of all variants together; null where one of them is not counted. */
+  stock: number | null;
+  inStock: boolean;
+  categories: readonly string[];
+  tags: readonly string[];
+  rating: { mean: number; count: number } | null;
+  hasShortText: boolean;
+}
+
+/** What rules and the search of the studio find a product by: folded words of its title, brand and tags, each once. */
+export const goodsWords = (title: string, brand: string | null, tags: readonly string[]): string[] => [
+  ...new Set([title, brand ?? '', ...tags].flatMap((text) => fold(text).split(' ')).filter(Boolean)),
+];

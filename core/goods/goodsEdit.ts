@@ -1,0 +1,80 @@
+import { idSchema, mixed, object, string, ValidationError, type Schema } from '../schema/schema.ts';
+import { same } from '../settings/same.ts';
+import type { Goods } from './goods.ts';
+import { goodsFact, isFieldId, type GoodsFact } from './goodsFacts.ts';
+
+/** One fact of one product, as it was and as it is to be. What it was is what may be written over: nothing else is. */
+export interface GoodsEdit {
+  product: number;
+  of: GoodsFact['of'];
+  /** The id of the variant or the field; null for the product itself. */
+  part: number | string | null;
+  fact: string;
+  was: unknown;
+  is: unknown;
+}
+
+/** So many facts are written at once. */
+export const MOST_EDITS = 5_000;
+
+function faultOf({ of, part, fact: id, is }: GoodsEdit): string | null {
+  const fact = goodsFact(of, id);
+  if (!fact) return `There is nothing called "${id}" to be set of a ${of}.`;
+  const fits = { product: part === null, variant: Number.isInteger(part), field: isFieldId(part) }[of];
+  if (!fits) return 'It is not said which variant or field is meant.';
+  try {
+    fact.schema.validateSync(is, { strict: true });
+    return null;
+  } catch (error) {
+    if (error instanceof ValidationError) return `${fact.name}: ${error.message}`;
+    throw error;
+  }
+}
+
+export const goodsEditSchema = object({
+  product: idSchema,
+  of: string()
+    .oneOf(['product', 'variant', 'field'] as const)
+    .required(),
+  part: mixed().nullable().defined(),
+  fact: string().max(40).required(),
+  was: mixed().nullable().defined(),
+  is: mixed().nullable().defined(),
+})
+  .noUnknown()
+  .required()
+  .test('fits', function (edit) {
+    const fault = faultOf(edit as GoodsEdit);
+    return fault === null || this.createError({ message: fault });
+  }) as unknown as Schema<GoodsEdit>;
+
+/** What takes edits back, the last first. */
+export const undoneEdits = (edits: readonly GoodsEdit[]): GoodsEdit[] =>
+  edits.map(({ was, is, ...rest }) => ({ ...rest, was: is, is: was })).reverse();
+
+/** A fact of a product as an edit reads it; null where the product has no such variant or field. */
+export const valueAt = (goods: Goods, { of, part, fact }: GoodsEdit): unknown =>
+  goodsFact(of, fact)?.read(goods, part) ?? null;
+
+/** The product once an edit is done. */
+export function edited(goods: Goods, { of, part, fact, is }: GoodsEdit): Goods {
+  if (of === 'product') return { ...goods, [fact]: is };
+  if (of === 'variant')
+    return {
+      ...goods,
+      variants: goods.variants.map((one) => (one.id === part ? { ...one, [fact]: is } : one)),
+    };
+  const { [part as string]: _, ...others } = goods.fields;
+  return { ...goods, fields: is === null ? others : { ...others, [part as string]: is as never } };
+}
+
+/** What is wrong with a product as a whole, in a sentence; null where nothing is. */
+export function goodsFault({ variants, title }: Pick<Goods, 'variants' | 'title'>): string | null {
+  for (const { reduced, price, choice } of variants)
+    if (reduced !== null && reduced >= price)
+      return `The reduced price of ${choice ? `${title}, ${choice}` : title} is not below its price.`;
+  return null;
+}
+
+/** Whether a fact of a product is still what an edit goes by. */
+export const isStill = (goods: Goods, edit: GoodsEdit): boolean => same(valueAt(goods, edit), edit.was);

@@ -1,0 +1,110 @@
+import { FIELD_ID } from '../assortment/clauses/field.ts';
+import { array, boolean, idSchema, lazy, number, string, type Schema } from '../schema/schema.ts';
+import type { Goods, GoodsVariant } from './goods.ts';
+
+/** Something of a product that its owner can set. */
+export interface GoodsFact {
+  id: string;
+  name: string;
+  /** What it is of: the product itself, one of its variants, or one of the store's own fields. */
+  of: 'product' | 'variant' | 'field';
+  schema: Schema;
+  read(goods: Goods, of: number | string | null): unknown;
+}
+
+export const MOST_MONEY = 1_000_000_000;
+export const MOST_STOCK = 10_000_000;
+export const LONGEST = { title: 200, code: 60, tag: 60, shortText: 1_000, longText: 50_000, field: 400 };
+const MOST_TAGS = 60;
+const MOST_CATEGORIES = 60;
+
+const once = (list: readonly unknown[] | null | undefined): boolean =>
+  new Set(list ?? []).size === (list ?? []).length;
+
+const said = (longest: number) => string().max(longest).defined();
+const money = () =>
+  number().integer('Write an amount such as 12.50.').min(0, 'A price is not below nothing.').max(MOST_MONEY);
+
+const ofProduct = <K extends keyof Goods>(id: K, name: string, schema: unknown): GoodsFact => ({
+  id,
+  name,
+  of: 'product',
+  schema: schema as Schema,
+  read: (goods) => goods[id],
+});
+
+const ofVariant = <K extends keyof GoodsVariant>(id: K, name: string, schema: unknown): GoodsFact => ({
+  id,
+  name,
+  of: 'variant',
+  schema: schema as Schema,
+  read: ({ variants }, of) => variants.find((one) => one.id === of)?.[id],
+});
+
+const fieldValue = lazy((value: unknown): Schema => {
+  if (value === null) return string().nullable().defined();
+  if (typeof value === 'number') return number().required();
+  return typeof value === 'boolean' ? boolean().required() : said(LONGEST.field).required();
+});
+
+/** Everything that can be set, in the order in which it is offered; to add a fact, add it here and where it is written. */
+export const goodsFacts: readonly GoodsFact[] = [
+  ofProduct(
+    'title',
+    'Title',
+    said(LONGEST.title).test('blank', 'A product needs a title.', (value) => (value ?? '').trim() !== ''),
+  ),
+  ofProduct('code', 'Item code', said(LONGEST.code)),
+  ofProduct('shortText', 'Short description', said(LONGEST.shortText)),
+  ofProduct('longText', 'Long description', said(LONGEST.longText)),
+  ofProduct('brandId', 'Brand', idSchema.nullable().defined()),
+  ofProduct('featured', 'Featured', boolean().required()),
+  ofProduct(
+    'categoryIds',
+    'Categories',
+    array(idSchema).max(MOST_CATEGORIES).test('once', 'A category is there twice.', once).required(),
+  ),
+  ofProduct(
+    'tags',
+    'Tags',
+    array(
+      string()
+        .max(LONGEST.tag)
+        .test('blank', 'A tag needs a name.', (tag) => (tag ?? '').trim() !== '')
+        .required(),
+    )
+      .max(MOST_TAGS)
+      .test('once', 'A tag is there twice.', once)
+      .required(),
+  ),
+  ofVariant('code', 'Item code', said(LONGEST.code)),
+  ofVariant('price', 'Price', money().required('A product needs a price.')),
+  ofVariant(
+    'reduced',
+    'Reduced price',
+    money().min(1, 'A reduced price is above nothing.').nullable().defined(),
+  ),
+  ofVariant(
+    'stock',
+    'Stock',
+    number()
+      .integer('Write a whole number.')
+      .min(0, 'There is nothing less than none.')
+      .max(MOST_STOCK)
+      .nullable()
+      .defined(),
+  ),
+  {
+    id: 'value',
+    name: 'Field',
+    of: 'field',
+    schema: fieldValue as unknown as Schema,
+    read: ({ fields }, of) => (Object.hasOwn(fields, of!) ? fields[of as string] : null),
+  },
+];
+
+export const isFieldId = (id: unknown): id is string => typeof id === 'string' && FIELD_ID.test(id);
+
+/** The fact of a product, a variant or a field; undefined where there is none. */
+export const goodsFact = (of: GoodsFact['of'], id: string): GoodsFact | undefined =>
+  goodsFacts.find((fact) => fact.of === of && fact.id === id);

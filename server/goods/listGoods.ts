@@ -1,0 +1,92 @@
+import type { GoodsAsked } from '../../core/api/goods.ts';
+import { queryWords } from '../../core/assortment/clauses/words.ts';
+import type { GoodsRow } from '../../core/goods/goods.ts';
+import { GOODS_PAGE, MISSINGS, type GoodsSort, type Missing } from '../../core/goods/goodsList.ts';
+import type { Queryable } from '../db/pool.ts';
+import { pictureJson, shownAs } from '../pictures/pictureRows.ts';
+
+/** That product `p` lacks something, as a condition. */
+const LACKS: Readonly<Record<Missing, string>> = {
+  picture: 'NOT EXISTS (SELECT FROM product_picture WHERE product_id = p.id)',
+  category:
+    'NOT EXISTS (SELECT FROM product_category pc JOIN category c ON c.id = pc.category_id WHERE pc.product_id = p.id AND NOT c.catch_all)',
+  shortText: `NOT EXISTS (SELECT FROM product_text WHERE product_id = p.id AND short_text <> '')`,
+};
+
+/** Keys of an order, the first counting most; each as an index has it. */
+const KEYS: Readonly<Record<GoodsSort, readonly string[]>> = {
+  position: ['p.position', 'p.title_key'],
+  title: ['p.title_key'],
+  code: ['p.code COLLATE "C"'],
+  price: ['p.paid'],
+  stock: ['p.in_stock', 'coalesce(p.stock, 2147483647)'],
+  rating: [
+    'CASE WHEN p.rating_count = 0 THEN 0 ELSE p.rating_sum::float8 / p.rating_count END',
+    'p.rating_count',
+  ],
+  newest: ['p.on_sale_from'],
+};
+/** Begins with the latest and the best, unless it is turned round. */
+const DOWN_AT_FIRST: ReadonlySet<GoodsSort> = new Set(['rating', 'newest']);
+
+const likeEscaped = (words: string): string => words.replace(/[\\%_]/g, '\\$&');
+
+/** A hundred products of the list of all, and how many of them there are. */
+export async function readGoodsList(
+  db: Queryable,
+  { words, missing, sort, down, from }: GoodsAsked,
+): Promise<{ total: number; rows: GoodsRow[] }> {
+  const values: unknown[] = [];
+  const value = (one: unknown) => `$${values.push(one)}`;
+  const conditions: string[] = [];
+  const said = queryWords(words);
+  if (words.trim() !== '') {
+    const query = said.map((word) => `'${word}':*`).join(' & ');
+    const byCode = `p.code ILIKE ${value(`${likeEscaped(words.trim())}%`)}`;
+    conditions.push(
+      query
+        ? `(p.id IN (SELECT product_id FROM product_text WHERE word_vector @@ ${value(query)}::tsquery) OR ${byCode})`
+        : byCode,
+    );
+  }
+  if (missing) conditions.push(LACKS[missing]);
+  const where = conditions.length > 0 ? `WHERE ${conditions.join(' AND ')}` : '';
+  const way = down === DOWN_AT_FIRST.has(sort) ? 'ASC' : 'DESC';
+  const order = [...KEYS[sort], 'p.id'].map((key) => `${key} ${way}`).join(', ');
+  const counting = values.length;
+  const page = `SELECT p.id, row_number() OVER () AS place FROM (
+      SELECT p.id FROM product p ${where} ORDER BY ${order} LIMIT ${GOODS_PAGE} OFFSET ${value(from)}) p`;
+  const [{ rows: counts }, { rows }] = await Promise.all([
+    db.query<{ total: number }>(
+      `SELECT count(*)::int AS total FROM product p ${where}`,
+      values.slice(0, counting),
+    ),
+    db.query<GoodsRow>(
+      `SELECT p.id, p.title, p.code, b.name AS brand, p.price, p.reduced, p.price_varies AS "from", p.in_stock AS "inStock",
+         (SELECT CASE WHEN bool_and(v.stock IS NOT NULL) THEN sum(v.stock)::int END FROM variant v WHERE v.product_id = p.id) AS stock,
+         (SELECT ${pictureJson('pic', shownAs('pic', 'pp.alt'))} FROM product_picture pp JOIN picture pic ON pic.id = pp.picture_id
+           WHERE pp.product_id = p.id ORDER BY pp.position LIMIT 1) AS picture,
+         ARRAY(SELECT c.name FROM product_category pc JOIN category c ON c.id = pc.category_id
+           WHERE pc.product_id = p.id AND NOT c.catch_all ORDER BY pc.category_id DESC) AS categories,
+         p.tags,
+         CASE WHEN p.rating_count > 0 THEN jsonb_build_object('mean', p.rating_sum::float8 / p.rating_count, 'count', p.rating_count) END AS rating,
+         coalesce(x.short_text, '') <> '' AS "hasShortText"
+       FROM (${page}) at JOIN product p USING (id) LEFT JOIN brand b ON b.id = p.brand_id
+       LEFT JOIN product_text x ON x.product_id = p.id ORDER BY at.place`,
+      values,
+    ),
+  ]);
+  return { total: counts[0]!.total, rows };
+}
+
+/** How many products there are, and how many lack what. */
+export async function countGoodsRows(
+  db: Queryable,
+): Promise<{ all: number; missing: Record<Missing, number> }> {
+  const { rows } = await db.query<Record<'all' | Missing, number>>(
+    `SELECT count(*)::int AS all, ${MISSINGS.map((one) => `count(*) FILTER (WHERE ${LACKS[one]})::int AS "${one}"`).join(', ')}
+     FROM product p`,
+  );
+  const { all, ...missing } = rows[0]!;
+  return { all, missing };
+}

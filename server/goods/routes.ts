@@ -1,0 +1,20 @@
+import { countGoods, editGoods, listGoods, readGoods } from '../../core/api/goods.ts';
+import type { Api } from '../api.ts';
+import type { Parts } from '../parts.ts';
+import { readGoodsById } from './goodsRows.ts';
+import { countGoodsRows, readGoodsList } from './listGoods.ts';
+import { writeGoods } from './writeGoods.ts';
+
+const LARGEST_ID = 2 ** 31 - 1;
+
+/** The catalogue as its owner keeps it. */
+export function goodsRoutes(api: Api, { db, readDb }: Parts): void {
+  api.answer(listGoods, ({ body }) => readGoodsList(readDb, body));
+  api.answer(countGoods, () => countGoodsRows(readDb));
+  api.answer(readGoods, async ({ query: { id } }) => {
+    const asked = Number(id);
+    const found = asked <= LARGEST_ID ? await readGoodsById(readDb, [asked]) : null;
+    return { goods: found?.get(asked) ?? null };
+  });
+  api.answer(editGoods, async ({ body: { edits } }) => ({ conflicts: await writeGoods(db, edits) }));
+}
