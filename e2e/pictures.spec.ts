@@ -50,7 +50,8 @@ test('pictures are dropped in, told of, shown on a page, replaced wherever they 
   store,
 }) => {
   await signIn(page, store);
-  await page.getByRole('link', { name: 'Catalogue' }).click();
+  await page.getByRole('link', { name: 'Catalogue', exact: true }).click();
+  await page.getByRole('link', { name: /^Pictures/ }).click();
   const tiles = page.getByRole('grid', { name: 'Pictures, the newest first' });
   await expect(tiles.getByRole('row').first()).toBeVisible();
   await drop(page, tiles, [
@@ -104,7 +105,8 @@ test('pictures are dropped in, told of, shown on a page, replaced wherever they 
   const first = await file();
 
   // Replaced in one step, before shoppers too, and put back as simply.
-  await page.getByRole('link', { name: 'Catalogue' }).click();
+  await page.getByRole('link', { name: 'Catalogue', exact: true }).click();
+  await page.getByRole('link', { name: /^Pictures/ }).click();
   await tiles.getByRole('row', { name: 'kiln door' }).click();
   await expect(side.getByRole('link', { name: 'Page "Home"' })).toBeVisible();
   await choose(page, () => side.getByRole('button', { name: 'Replace everywhere' }).click(), [
@@ -125,7 +127,7 @@ test('by keyboard: pictures are put in, found, given what stays in sight, and th
   store,
 }) => {
   await signIn(page, store);
-  await page.goto(`${store.url}/studio/catalogue`);
+  await page.goto(`${store.url}/studio/catalogue/pictures`);
   const put = page.getByRole('button', { name: 'Put pictures in' });
   await put.focus();
   const files = await Promise.all([1, 2, 3].map((i) => png(`spare ${i}.png`, `#40${i}0${i}0`)));

@@ -41,6 +41,9 @@ const ofVariant = <K extends keyof GoodsVariant>(id: K, name: string, schema: un
   read: ({ variants }, of) => variants.find((one) => one.id === of)?.[id],
 });
 
+/** A text field as it is typed; empty for nothing in it. */
+export const fieldTextSchema = said(LONGEST.field) as unknown as Schema;
+
 const fieldValue = lazy((value: unknown): Schema => {
   if (value === null) return string().nullable().defined();
   if (typeof value === 'number') return number().required();

@@ -18,6 +18,10 @@ export const GOODS_SORTS = {
   newest: 'By date added',
 } as const;
 export type GoodsSort = keyof typeof GOODS_SORTS;
+/** Sorts that begin with the best or the latest, until they are turned round. */
+const DOWN_AT_FIRST: ReadonlySet<GoodsSort> = new Set(['rating', 'newest']);
+export const isDownAtFirst = (sort: GoodsSort): boolean => DOWN_AT_FIRST.has(sort);
+
 export const GOODS_SORT_IDS = Object.keys(GOODS_SORTS) as GoodsSort[];
 
 /** Products that are asked for at once. */

@@ -26,9 +26,6 @@ const KEYS: Readonly<Record<GoodsSort, readonly string[]>> = {
   ],
   newest: ['p.on_sale_from'],
 };
-/** Begins with the latest and the best, unless it is turned round. */
-const DOWN_AT_FIRST: ReadonlySet<GoodsSort> = new Set(['rating', 'newest']);
-
 const likeEscaped = (words: string): string => words.replace(/[\\%_]/g, '\\$&');
 
 /** A hundred products of the list of all, and how many of them there are. */
@@ -51,7 +48,7 @@ export async function readGoodsList(
   }
   if (missing) conditions.push(LACKS[missing]);
   const where = conditions.length > 0 ? `WHERE ${conditions.join(' AND ')}` : '';
-  const way = down === DOWN_AT_FIRST.has(sort) ? 'ASC' : 'DESC';
+  const way = down ? 'DESC' : 'ASC';
   const order = [...KEYS[sort], 'p.id'].map((key) => `${key} ${way}`).join(', ');
   const counting = values.length;
   const page = `SELECT p.id, row_number() OVER () AS place FROM (

@@ -4,6 +4,8 @@ import styled from 'styled-components';
 import { usePictureCounts } from '../api/usePictureSearch.ts';
 import { t } from '../ui/theme.ts';
 import { Pictures } from './pictures/Pictures.tsx';
+import { Products } from './products/Products.tsx';
+import { useGoodsCounts } from './products/useGoodsList.ts';
 
 const Ground = styled.div`
   display: grid;
@@ -44,10 +46,14 @@ const Strip = styled.nav`
 /** What the store has, so that shelves have something true to show. */
 export default function Catalogue() {
   const counts = usePictureCounts();
+  const goods = useGoodsCounts();
   return (
     <Ground>
       <VisuallyHidden elementType="h1">Catalogue</VisuallyHidden>
       <Strip aria-label="Catalogue">
+        <NavLink to="/catalogue/products">
+          Products <span>{goods?.all}</span>
+        </NavLink>
         <NavLink to="/catalogue/pictures">
           Pictures <span>{counts?.all}</span>
         </NavLink>
@@ -56,9 +62,10 @@ export default function Catalogue() {
         </NavLink>
       </Strip>
       <Routes>
+        <Route path="products/:productId?" element={<Products />} />
         <Route path="pictures/:pictureId?" element={<Pictures key="all" which="all" />} />
         <Route path="unused/:pictureId?" element={<Pictures key="unused" which="unused" />} />
-        <Route path="*" element={<Navigate to="/catalogue/pictures" replace />} />
+        <Route path="*" element={<Navigate to="/catalogue/products" replace />} />
       </Routes>
     </Ground>
   );

@@ -11,6 +11,10 @@ export interface MoneyFieldProps {
   /** Minor units; null for none. */
   value: number | null;
   most: number;
+  /** Else it is read aloud only. */
+  shown?: boolean;
+  /** What is in the field where there is none. */
+  none?: string;
   onChange(minor: number | null): void;
 }
 
@@ -31,7 +35,16 @@ const MoneyBox = styled(NumberField)`
 `;
 
 /** An amount in the store's currency; empty for none. */
-export function MoneyField({ label, currency, locale, value, most, onChange }: MoneyFieldProps) {
+export function MoneyField({
+  label,
+  currency,
+  locale,
+  value,
+  most,
+  shown = true,
+  none = 'any',
+  onChange,
+}: MoneyFieldProps) {
   const [restored, setRestored] = useState<string | null>(null);
   const digits =
     new Intl.NumberFormat(locale, { style: 'currency', currency }).resolvedOptions().maximumFractionDigits ??
@@ -39,6 +52,7 @@ export function MoneyField({ label, currency, locale, value, most, onChange }: M
   const unit = 10 ** digits;
   return (
     <MoneyBox
+      aria-label={shown ? undefined : label}
       value={value === null ? NaN : value / unit}
       minValue={0}
       maxValue={most / unit}
@@ -46,9 +60,9 @@ export function MoneyField({ label, currency, locale, value, most, onChange }: M
       onBlur={() => setRestored(null)}
       onChange={(next) => onChange(Number.isFinite(next) ? Math.round(next * unit) : null)}
     >
-      <Label>{label}</Label>
-      <TypedNumber placeholder="any" onType={() => setRestored(null)} onRestore={setRestored} />
-      {restored !== null && <Restored role="status">Back to {restored || 'any'}</Restored>}
+      {shown && <Label>{label}</Label>}
+      <TypedNumber placeholder={none} onType={() => setRestored(null)} onRestore={setRestored} />
+      {restored !== null && <Restored role="status">Back to {restored || none}</Restored>}
     </MoneyBox>
   );
 }

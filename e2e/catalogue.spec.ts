@@ -1,0 +1,140 @@
+import type { Page } from '@playwright/test';
+import { expect, signIn, test, type Store } from './store.ts';
+
+const grid = (page: Page) => page.getByRole('grid', { name: 'Products' });
+const rows = (page: Page) => grid(page).locator('.goods');
+const found = (page: Page) => page.getByRole('status').filter({ hasText: /^\d+ products?/ });
+
+async function open(page: Page, store: Store): Promise<void> {
+  await signIn(page, store);
+  await page.getByRole('link', { name: 'Catalogue', exact: true }).click();
+  await expect(rows(page).first()).toBeVisible();
+}
+
+/** A product that can be had in one way only, is not reduced, and is in stock. */
+const plain = async (store: Store) => {
+  const { rows: found } = await store.pool.query<{ id: number; slug: string; title: string; price: number }>(
+    `SELECT p.id, p.slug, p.title, p.price FROM product p
+     WHERE (SELECT count(*) FROM variant WHERE product_id = p.id) = 1 AND p.reduced IS NULL AND p.in_stock AND p.price > 2000
+     ORDER BY p.id LIMIT 1`,
+  );
+  return found[0]!;
+};
+
+test('a product is found, its price changed while its page is open, and put back', async ({
+  page,
+  browser,
+  store,
+}) => {
+  const { slug, title, price } = await plain(store);
+  const shopper = await browser.newPage();
+  const cost = async () => {
+    await shopper.goto(`${store.url}/product/${slug}`);
+    return (await shopper.locator('.told .cost').textContent())!.trim();
+  };
+  const before = await cost();
+  await open(page, store);
+  await page.getByRole('searchbox', { name: 'Find a product' }).fill(title);
+  await expect(found(page)).toHaveText(/^\d+ products? found$/);
+  await grid(page).getByRole('row', { name: title, exact: true }).click();
+  const editor = page.getByRole('complementary', { name: title });
+  const field = editor.getByRole('textbox', { name: /^Price( of .+)?$/ });
+  await field.fill(String(price / 100 + 1.25));
+  await field.press('Enter');
+  await expect(page.getByText('Saved. Shoppers see it at once.')).toBeVisible();
+  await expect.poll(cost).toContain(((price + 125) / 100).toFixed(2));
+  // The list says it too.
+  await expect(grid(page).getByRole('row', { name: title, exact: true })).toContainText(
+    ((price + 125) / 100).toFixed(2),
+  );
+  // A reduced price that is none is refused in a sentence, and nothing is written.
+  const reduced = editor.getByRole('textbox', { name: /^Reduced price( of .+)?$/ });
+  await reduced.fill(String(price / 100 + 50));
+  await reduced.press('Enter');
+  await expect(page.getByRole('alert')).toContainText('is not below its price');
+  await page.getByRole('button', { name: 'Leave it as it was' }).click();
+  await expect(reduced).toHaveValue('');
+  await page.getByRole('button', { name: /^Take back price/ }).click();
+  await expect.poll(cost).toBe(before);
+  await expect(page.getByRole('button', { name: /^Do again price/ })).toBeVisible();
+});
+
+test('by keyboard alone: the list is gone through, sorted and narrowed, and a title and a tag are changed', async ({
+  page,
+  store,
+}) => {
+  await open(page, store);
+  const count = Number((await found(page).textContent())!.match(/\d+/)![0]);
+  await grid(page).getByRole('button', { name: 'Title' }).focus();
+  await page.keyboard.press('Enter');
+  await expect(grid(page).getByRole('columnheader', { name: 'Title' })).toHaveAttribute(
+    'aria-sort',
+    'ascending',
+  );
+  const { rows: titles } = await store.pool.query<{ title: string }>(
+    'SELECT title FROM product ORDER BY title_key COLLATE "C", id',
+  );
+  await expect(rows(page).first()).toHaveAccessibleName(titles[0]!.title);
+  await rows(page).first().focus();
+  await page.keyboard.press('End');
+  await expect(page.locator('.goods:focus')).toHaveAccessibleName(titles.at(-1)!.title);
+  await expect(page.locator('.goods:focus')).toHaveAttribute('aria-rowindex', String(count + 1));
+  await page.keyboard.press('ArrowUp');
+  await page.keyboard.press('Enter');
+  const title = page.getByRole('textbox', { name: 'Title' });
+  await expect(title).toHaveValue(titles.at(-2)!.title);
+  await title.focus();
+  await page.keyboard.press('Control+a');
+  await page.keyboard.type('Zinc-white dish');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('Saved. Shoppers see it at once.')).toBeVisible();
+  const tag = page.getByRole('combobox', { name: 'Add a tag' });
+  await tag.focus();
+  await page.keyboard.type('odd one');
+  await page.keyboard.press('ArrowDown');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('list', { name: 'Tags of this product' })).toContainText('odd one');
+  await expect
+    .poll(async () => {
+      const { rows: kept } = await store.pool.query<{ title: string; tags: string[] }>(
+        `SELECT title, tags FROM product WHERE title = 'Zinc-white dish'`,
+      );
+      return kept[0]?.tags.includes('odd one');
+    })
+    .toBe(true);
+  // Found by its new words.
+  await page.getByRole('searchbox', { name: 'Find a product' }).fill('zinc odd');
+  await expect(found(page)).toHaveText('1 product found');
+  await page.getByRole('searchbox', { name: 'Find a product' }).fill('');
+  // What is missing is counted as it is listed.
+  const missing = page.getByRole('button', { name: /without a picture$/ });
+  const lacking = Number((await missing.textContent())!.match(/\d+/)![0]);
+  await missing.focus();
+  await page.keyboard.press('Enter');
+  await expect(missing).toHaveAttribute('aria-pressed', 'true');
+  await expect(found(page)).toHaveText(new RegExp(`^${lacking} products? found$`));
+});
+
+test('what somebody else changed meanwhile is told of, and not written over unasked', async ({
+  page,
+  store,
+}) => {
+  const { id, title } = await plain(store);
+  await open(page, store);
+  await page.goto(`${store.url}/studio/catalogue/products/${id}`);
+  const code = page.getByRole('textbox', { name: 'Item code' });
+  await expect(code).not.toHaveValue('');
+  await store.pool.query(`UPDATE product SET code = 'THEIRS' WHERE id = $1`, [id]);
+  await code.fill('MINE');
+  await code.press('Enter');
+  const told = page.getByRole('alert');
+  await expect(told).toContainText(`Not saved, item code of ${title}`);
+  await expect(told).toContainText('“THEIRS”');
+  await expect(code).toHaveValue('THEIRS');
+  const kept = async () =>
+    (await store.pool.query<{ code: string }>('SELECT code FROM product WHERE id = $1', [id])).rows[0]!.code;
+  expect(await kept()).toBe('THEIRS');
+  await page.getByRole('button', { name: 'Write mine' }).click();
+  await expect.poll(kept).toBe('MINE');
+  await expect(told).toHaveCount(0);
+});

@@ -1,0 +1,76 @@
+import { X } from 'lucide-react';
+import styled from 'styled-components';
+import { fold } from '../../../core/catalogue/fold.ts';
+import { counted } from '../../../core/sentence/sentence.ts';
+import { useStudio } from '../../studioContext.tsx';
+import { QuietButton } from '../../ui/Button.tsx';
+import { Search } from '../../ui/Search.tsx';
+import { t } from '../../ui/theme.ts';
+
+const Chips = styled.ul`
+  list-style: none;
+  margin: 0 0 6px;
+  padding: 0;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+  li {
+    display: inline-flex;
+    align-items: center;
+    border: 1px solid ${t.edge};
+    border-radius: ${t.corner};
+    background: #fff;
+    padding-inline-start: 9px;
+  }
+`;
+
+const MOST_FOUND = 40;
+
+interface GoodsTagsProps {
+  tags: readonly string[];
+  onChange(tags: readonly string[]): void;
+}
+
+/** The tags of a product: those that others have are found by typing, and what none has becomes a new one. */
+export function GoodsTags({ tags, onChange }: GoodsTagsProps) {
+  const { vocabulary } = useStudio();
+  const write = (next: readonly string[]) => onChange([...next].sort((a, b) => (a < b ? -1 : a > b ? 1 : 0)));
+  const found = (words: string) => {
+    const wanted = fold(words);
+    const known = vocabulary.tags
+      .filter(({ tag }) => !tags.includes(tag) && fold(tag).includes(wanted))
+      .slice(0, MOST_FOUND)
+      .map(({ tag, products }) => ({ id: tag, words: tag, aside: counted(products, 'product') }));
+    const typed = words.trim();
+    const isNew = typed !== '' && !tags.includes(typed) && !known.some(({ id }) => id === typed);
+    return isNew ? [...known, { id: typed, words: typed, aside: 'a new tag' }] : known;
+  };
+  return (
+    <section>
+      <h3>Tags</h3>
+      {tags.length > 0 && (
+        <Chips aria-label="Tags of this product">
+          {tags.map((tag) => (
+            <li key={tag}>
+              {tag}
+              <QuietButton
+                aria-label={`Take the tag ${tag} off`}
+                onPress={() => write(tags.filter((one) => one !== tag))}
+              >
+                <X size={13} aria-hidden />
+              </QuietButton>
+            </li>
+          ))}
+        </Chips>
+      )}
+      <Search
+        label="Add a tag"
+        shown={false}
+        placeholder="Add a tag"
+        opensAtOnce
+        find={found}
+        onChoose={(tag) => write([...tags, tag])}
+      />
+    </section>
+  );
+}

@@ -1,0 +1,455 @@
+import { useQuery } from '@tanstack/react-query';
+import { X } from 'lucide-react';
+import { useEffect } from 'react';
+import { useForm } from 'react-hook-form';
+import { NumberField, Input } from 'react-aria-components';
+import styled from 'styled-components';
+import { readGoods } from '../../../core/api/goods.ts';
+import type { FieldValue } from '../../../core/assortment/kinds.ts';
+import { currencyOf } from '../../../core/catalogue/currencyOf.ts';
+import type { FieldFacts } from '../../../core/catalogue/vocabulary.ts';
+import type { Goods, GoodsVariant } from '../../../core/goods/goods.ts';
+import type { GoodsEdit } from '../../../core/goods/goodsEdit.ts';
+import {
+  fieldTextSchema,
+  goodsFact,
+  MOST_MONEY,
+  MOST_STOCK,
+  type GoodsFact,
+} from '../../../core/goods/goodsFacts.ts';
+import { renditionAddress } from '../../../core/picture/renditions.ts';
+import { same } from '../../../core/settings/same.ts';
+import { useCategorySearch } from '../../assortments/useCategorySearch.ts';
+import { Stack } from '../../settings/Stack.tsx';
+import { useDraft, useStudio } from '../../studioContext.tsx';
+import { QuietButton } from '../../ui/Button.tsx';
+import { MoneyField } from '../../ui/MoneyField.tsx';
+import { Notice } from '../../ui/Notice.tsx';
+import { Pick } from '../../ui/Pick.tsx';
+import { Switch } from '../../ui/Switch.tsx';
+import { TickList, withTicked } from '../../ui/TickList.tsx';
+import { t } from '../../ui/theme.ts';
+import { goodsKey, type GoodsWriter } from './goodsWrites.ts';
+import { GoodsTags } from './GoodsTags.tsx';
+import { TextFact, type Texts } from './TextFact.tsx';
+
+const Side = styled.aside`
+  background: ${t.paper};
+  border-inline-start: 1px solid ${t.line};
+  overflow: auto;
+  padding: 14px 16px 24px;
+  > header {
+    display: flex;
+    align-items: start;
+    gap: 8px;
+    margin-bottom: 10px;
+  }
+  > header > div {
+    flex: 1;
+    min-width: 0;
+  }
+  h2 {
+    font: 600 17px/1.25 ${t.names};
+    overflow-wrap: anywhere;
+  }
+  h3 {
+    font: 600 14px/1.3 ${t.names};
+    margin-bottom: 5px;
+  }
+  header p {
+    color: ${t.ink2};
+  }
+  section {
+    border-top: 1px solid ${t.line};
+    padding-top: 12px;
+  }
+  .pictures {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 8px;
+  }
+  .pictures img {
+    width: 72px;
+    height: 72px;
+    object-fit: cover;
+    border-radius: 5px;
+    background: ${t.wall};
+  }
+`;
+
+const Variants = styled.table`
+  border-collapse: collapse;
+  width: 100%;
+  th {
+    font-weight: 400;
+    color: ${t.ink2};
+    text-align: end;
+    padding: 2px 4px;
+  }
+  th:first-child {
+    text-align: start;
+  }
+  tbody th {
+    color: ${t.ink};
+    font-weight: 600;
+  }
+  td {
+    padding: 3px 4px;
+    text-align: end;
+  }
+  td > * {
+    justify-content: end;
+  }
+  input {
+    border: 1px solid ${t.edge};
+    border-radius: ${t.corner};
+    background: #fff;
+    padding: 4px 8px;
+    width: 84px;
+    text-align: end;
+  }
+  .out {
+    color: ${t.brick};
+    font-weight: 400;
+    margin-inline-start: 6px;
+    font-size: 12px;
+  }
+`;
+
+interface ProductEditorProps {
+  id: number;
+  writer: GoodsWriter;
+  onClose(): void;
+}
+
+/** A product as its owner keeps it; what is set holds at once. */
+export function ProductEditor({ id, writer, onClose }: ProductEditorProps) {
+  const { client } = useStudio();
+  const found = useQuery({
+    queryKey: goodsKey(id),
+    queryFn: () => client.ask(readGoods, { query: { id: String(id) } }),
+  });
+  const goods = found.data?.goods;
+  return (
+    <Side aria-label={goods?.title ?? 'Product'}>
+      <header>
+        <div>
+          <h2>{goods?.title ?? 'Product'}</h2>
+          {goods && <p>{goods.code || 'no item code'}</p>}
+        </div>
+        <QuietButton aria-label="Close this product" onPress={onClose}>
+          <X size={16} aria-hidden />
+        </QuietButton>
+      </header>
+      {found.isError && !goods && (
+        <Notice action="Try again" onAction={() => void found.refetch()}>
+          The product could not be fetched: {found.error.message}
+        </Notice>
+      )}
+      {found.isPending && <Notice>Fetching the product…</Notice>}
+      {goods === null && <Notice>This product is not there any more.</Notice>}
+      {goods && <Facts key={goods.id} goods={goods} writer={writer} />}
+    </Side>
+  );
+}
+
+const schemaOf = (of: GoodsFact['of'], id: string) => goodsFact(of, id)!.schema;
+const fieldText = (value: FieldValue | undefined): string => (value === undefined ? '' : String(value));
+
+function Facts({ goods, writer }: { goods: Goods; writer: GoodsWriter }) {
+  const { vocabulary } = useStudio();
+  const categories = useCategorySearch();
+  const { control, reset, resetField } = useForm<Texts>({ defaultValues: textsOf(goods), mode: 'onBlur' });
+  // What was changed elsewhere, or taken back, is in the fields; what is being typed stays.
+  useEffect(() => reset(textsOf(goods), { keepDirtyValues: true }), [goods, reset]);
+  /** What was typed is on its way, so that the field shows from now on what there is. */
+  const kept = (name: string, text: string) => resetField(name, { defaultValue: text });
+
+  const write = (edits: readonly GoodsEdit[], words: string) => {
+    const changed = edits.filter(({ was, is }) => !same(was, is));
+    if (changed.length > 0) void writer.write({ words: `${words} of ${goods.title}`, edits: changed });
+  };
+  const edit = (of: GoodsFact['of'], part: GoodsEdit['part'], fact: string, is: unknown): GoodsEdit => ({
+    product: goods.id,
+    of,
+    part,
+    fact,
+    was: goodsFact(of, fact)!.read(goods, part) ?? null,
+    is,
+  });
+  const set = (fact: keyof Goods, is: unknown) => {
+    const { name } = goodsFact('product', fact)!;
+    write([edit('product', null, fact, is)], name.toLowerCase());
+  };
+  const text = (fact: 'title' | 'code' | 'shortText' | 'longText', lines = 1, saved = false) => (
+    <TextFact
+      control={control}
+      name={fact}
+      label={goodsFact('product', fact)!.name}
+      schema={schemaOf('product', fact)}
+      lines={lines}
+      saved={saved}
+      onCommit={(next) => {
+        kept(fact, next);
+        set(fact, next);
+      }}
+    />
+  );
+  return (
+    <Stack>
+      {goods.pictures.length > 0 && (
+        <div className="pictures">
+          {goods.pictures.map((picture) => (
+            <img key={picture.id} src={renditionAddress(picture, 160)} alt={picture.alt} />
+          ))}
+        </div>
+      )}
+      {text('title')}
+      {text('code')}
+      {text('shortText', 2)}
+      <section>
+        <h3>Prices and stock</h3>
+        <VariantRows
+          goods={goods}
+          onSet={(variant, fact, is) =>
+            write(
+              [edit('variant', variant.id, fact, is)],
+              goodsFact('variant', fact)!.name.toLowerCase() +
+                (variant.choice ? ` in ${variant.choice}` : ''),
+            )
+          }
+        />
+      </section>
+      <section>
+        <h3>Categories</h3>
+        <TickList
+          label="Categories of this product"
+          placeholder="Find a category"
+          find={(words) => {
+            const all = categories(words);
+            const isChosen = ({ id }: (typeof all)[number]) => goods.categoryIds.includes(Number(id));
+            // Those that it is in are in sight, wherever in the tree they are.
+            return words ? all : [...all.filter(isChosen), ...all.filter((one) => !isChosen(one))];
+          }}
+          chosen={goods.categoryIds.map(String)}
+          onTick={(id, ticked) =>
+            set(
+              'categoryIds',
+              [...withTicked(goods.categoryIds, Number(id), ticked)].sort((a, b) => a - b),
+            )
+          }
+        />
+      </section>
+      <GoodsTags tags={goods.tags} onChange={(tags) => set('tags', tags)} />
+      <Pick
+        label="Brand"
+        value={String(goods.brandId ?? '')}
+        options={[
+          { value: '', words: 'None' },
+          ...vocabulary.brands.map(({ id, name }) => ({ value: String(id), words: name })),
+        ]}
+        onChange={(id) => set('brandId', id === '' ? null : Number(id))}
+      />
+      <Switch on={goods.featured} onChange={(featured) => set('featured', featured)}>
+        Featured
+      </Switch>
+      {vocabulary.fields.length > 0 && (
+        <section>
+          <h3>Fields of your own</h3>
+          <Stack>
+            {vocabulary.fields.map((field) => (
+              <OwnField
+                key={field.id}
+                field={field}
+                value={goods.fields[field.id]}
+                control={control}
+                onSet={(is) => {
+                  if (typeof is === 'string' || is === null) kept(nameOfField(field.id), is ?? '');
+                  write([edit('field', field.id, 'value', is)], field.name.toLowerCase());
+                }}
+              />
+            ))}
+          </Stack>
+        </section>
+      )}
+      <section>{text('longText', 6, true)}</section>
+    </Stack>
+  );
+}
+
+/** The texts of a form by their names; those of fields are apart from those of the product itself. */
+const nameOfField = (id: string) => `field ${id}`;
+const textsOf = (goods: Goods): Texts => ({
+  title: goods.title,
+  code: goods.code,
+  shortText: goods.shortText,
+  longText: goods.longText,
+  ...Object.fromEntries(
+    Object.entries(goods.fields).map(([id, value]) => [nameOfField(id), fieldText(value)]),
+  ),
+});
+
+const YES_NO = [
+  { value: '', words: 'Not said' },
+  { value: 'true', words: 'Yes' },
+  { value: 'false', words: 'No' },
+];
+
+interface OwnFieldProps {
+  field: FieldFacts;
+  value: FieldValue | undefined;
+  control: Parameters<typeof TextFact>[0]['control'];
+  onSet(value: FieldValue | null): void;
+}
+
+function OwnField({ field, value, control, onSet }: OwnFieldProps) {
+  const label = field.unit ? `${field.name}, ${field.unit}` : field.name;
+  if (field.type === 'yesNo')
+    return (
+      <Pick
+        label={label}
+        value={value === undefined ? '' : String(value)}
+        options={YES_NO}
+        onChange={(next) => onSet(next === '' ? null : next === 'true')}
+      />
+    );
+  if (field.type === 'number')
+    return (
+      <Amount
+        label={label}
+        shown
+        value={typeof value === 'number' ? value : null}
+        onChange={onSet}
+        digits={6}
+      />
+    );
+  return (
+    <TextFact
+      control={control}
+      name={nameOfField(field.id)}
+      label={label}
+      schema={fieldTextSchema}
+      onCommit={(text) => onSet(text === '' ? null : text)}
+    />
+  );
+}
+
+const AmountBox = styled(NumberField)`
+  &[data-labelled] {
+    display: grid;
+    grid-template-columns: 118px minmax(0, 1fr);
+    align-items: center;
+    gap: 8px;
+  }
+  span {
+    color: ${t.ink2};
+  }
+  input {
+    border: 1px solid ${t.edge};
+    border-radius: ${t.corner};
+    background: #fff;
+    padding: 4px 9px;
+    width: 84px;
+    text-align: end;
+  }
+`;
+
+/** A number, or none where the field is empty. */
+function Amount({
+  label,
+  shown = false,
+  value,
+  least,
+  most,
+  digits = 0,
+  placeholder,
+  onChange,
+}: {
+  label: string;
+  shown?: boolean;
+  value: number | null;
+  least?: number;
+  most?: number;
+  digits?: number;
+  placeholder?: string;
+  onChange(value: number | null): void;
+}) {
+  return (
+    <AmountBox
+      aria-label={label}
+      data-labelled={shown || undefined}
+      value={value ?? NaN}
+      {...(least !== undefined && { minValue: least })}
+      {...(most !== undefined && { maxValue: most })}
+      formatOptions={{ maximumFractionDigits: digits }}
+      onChange={(next) => onChange(Number.isFinite(next) ? next : null)}
+    >
+      {shown && <span aria-hidden="true">{label}</span>}
+      <Input {...(placeholder !== undefined && { placeholder })} />
+    </AmountBox>
+  );
+}
+
+interface VariantRowsProps {
+  goods: Goods;
+  onSet(variant: GoodsVariant, fact: 'price' | 'reduced' | 'stock', is: number | null): void;
+}
+
+/** Price, reduced price and stock of each variant. What would not hold is said, and not written. */
+function VariantRows({ goods, onSet }: VariantRowsProps) {
+  const house = useDraft((state) => state.plan.house);
+  const { code, locale } = currencyOf(house);
+  return (
+    <Variants aria-label="Prices and stock">
+      <thead>
+        <tr>
+          <th scope="col">{goods.variants.length > 1 ? 'Variant' : ''}</th>
+          <th scope="col">Price</th>
+          <th scope="col">Reduced</th>
+          <th scope="col">Stock</th>
+        </tr>
+      </thead>
+      <tbody>
+        {goods.variants.map((variant) => {
+          const said = variant.choice ? ` of ${variant.choice}` : '';
+          const money = (fact: 'price' | 'reduced', label: string) => (
+            <MoneyField
+              label={`${label}${said}`}
+              shown={false}
+              none="none"
+              currency={code}
+              locale={locale}
+              value={variant[fact]}
+              most={MOST_MONEY}
+              onChange={(is) => {
+                // Without a price there is nothing to be sold.
+                if (fact === 'reduced' || is !== null)
+                  onSet(variant, fact, fact === 'reduced' && is === 0 ? null : is);
+              }}
+            />
+          );
+          return (
+            <tr key={variant.id}>
+              <th scope="row">
+                {variant.choice || 'All of it'}
+                {variant.stock === 0 && <span className="out">sold out</span>}
+              </th>
+              <td>{money('price', 'Price')}</td>
+              <td>{money('reduced', 'Reduced price')}</td>
+              <td>
+                <Amount
+                  label={`Stock${said}`}
+                  value={variant.stock}
+                  least={0}
+                  most={MOST_STOCK}
+                  placeholder="not counted"
+                  onChange={(is) => onSet(variant, 'stock', is)}
+                />
+              </td>
+            </tr>
+          );
+        })}
+      </tbody>
+    </Variants>
+  );
+}

@@ -1,0 +1,123 @@
+import { useController, type Control } from 'react-hook-form';
+import { Input, Label, TextArea, TextField } from 'react-aria-components';
+import styled from 'styled-components';
+import { ValidationError, type Schema } from '../../../core/schema/schema.ts';
+import { Button } from '../../ui/Button.tsx';
+import { t } from '../../ui/theme.ts';
+
+const Field = styled(TextField)`
+  display: grid;
+  grid-template-columns: 118px minmax(0, 1fr);
+  align-items: center;
+  gap: 3px 8px;
+  &[data-long] {
+    align-items: start;
+  }
+  label {
+    color: ${t.ink2};
+  }
+  input,
+  textarea {
+    border: 1px solid ${t.edge};
+    border-radius: ${t.corner};
+    background: #fff;
+    padding: 5px 9px;
+    width: 100%;
+    resize: vertical;
+    font: inherit;
+  }
+  .fault {
+    grid-column: 2;
+    color: ${t.brick};
+    font-size: 12px;
+  }
+  .does {
+    grid-column: 2;
+    display: flex;
+    gap: 8px;
+  }
+`;
+
+/** The texts of a form, by the name of each. */
+export type Texts = Record<string, string>;
+
+interface TextFactProps {
+  control: Control<Texts>;
+  /** Its name within the form. */
+  name: string;
+  label: string;
+  schema: Schema;
+  /** Lines that are seen of it; one where it is a line of its own. */
+  lines?: number;
+  /** A long text is written once it is saved; a short one on Enter and on leaving. */
+  saved?: boolean;
+  /** Told of what holds from now on. */
+  onCommit(text: string): void;
+}
+
+/** What the schema of a fact says of a text; true where it fits. */
+export function fits(schema: Schema, text: unknown): true | string {
+  try {
+    schema.validateSync(text, { strict: true });
+    return true;
+  } catch (error) {
+    if (error instanceof ValidationError) return error.message;
+    throw error;
+  }
+}
+
+/** A text of a product. What is wrong stays in the field, with the reason, and is not written; Escape puts back what was there. */
+export function TextFact({
+  control,
+  name,
+  label,
+  schema,
+  lines = 1,
+  saved = false,
+  onCommit,
+}: TextFactProps) {
+  const { field, fieldState, formState } = useController({
+    control,
+    name,
+    rules: { validate: (text: string) => fits(schema, text) },
+  });
+  const before = String(formState.defaultValues?.[name] ?? '');
+  const isChanged = field.value !== before;
+  const commit = () => {
+    if (isChanged && fits(schema, field.value) === true) onCommit(field.value);
+  };
+  const restore = () => field.onChange(before);
+  return (
+    <Field
+      value={field.value}
+      onChange={field.onChange}
+      onBlur={() => {
+        field.onBlur();
+        if (!saved) commit();
+      }}
+      isInvalid={fieldState.invalid}
+      data-long={lines > 1 || undefined}
+      onKeyDown={(event) => {
+        if (event.key === 'Enter' && lines === 1) commit();
+        else if (event.key === 'Escape' && isChanged && !saved) restore();
+        else event.continuePropagation();
+      }}
+    >
+      <Label>{label}</Label>
+      {lines > 1 ? <TextArea rows={lines} ref={field.ref} /> : <Input ref={field.ref} />}
+      {fieldState.error?.message && (
+        <p className="fault" role="alert">
+          {fieldState.error.message}
+        </p>
+      )}
+      {saved && isChanged && (
+        <div className="does">
+          <Button isDisabled={fits(schema, field.value) !== true} onPress={commit}>
+            Save the {label.toLowerCase()}
+          </Button>
+          <Button onPress={restore}>Put back</Button>
+        </div>
+      )}
+    </Field>
+  );
+}

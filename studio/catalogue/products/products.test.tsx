@@ -1,0 +1,323 @@
+// @vitest-environment jsdom
+import { act, cleanup, fireEvent, screen, waitFor, within } from '@testing-library/react';
+import { Route, Routes } from 'react-router';
+import { afterEach, describe, expect, it } from 'vitest';
+import type { GoodsAsked, GoodsConflict } from '../../../core/api/goods.ts';
+import type { Goods, GoodsRow } from '../../../core/goods/goods.ts';
+import { edited, isStill, valueAt, type GoodsEdit } from '../../../core/goods/goodsEdit.ts';
+import { inStudio, type Given, type InStudio } from '../../specimen/inStudio.tsx';
+import { Products } from './Products.tsx';
+
+afterEach(cleanup);
+
+// Nothing is laid out here, so that the list is told how much of it is in sight.
+Object.defineProperty(HTMLElement.prototype, 'clientHeight', { configurable: true, get: () => 600 });
+
+const jug: Goods = {
+  id: 1,
+  slug: 'jug',
+  title: 'Pouring jug',
+  code: 'J-1',
+  shortText: 'It does not drip.',
+  longText: 'At length.',
+  brandId: 1,
+  featured: false,
+  categoryIds: [2],
+  tags: ['table'],
+  fields: { capacity: 1100, glaze: 'ash' },
+  variants: [
+    { id: 10, choice: 'Inkwell', code: '', price: 4200, reduced: 3150, stock: 42 },
+    { id: 11, choice: 'Peat', code: '', price: 4200, reduced: null, stock: 0 },
+  ],
+  pictures: [],
+};
+
+const rowOf = ({ id, title, code, variants, tags, shortText }: Goods): GoodsRow => ({
+  id,
+  title,
+  code,
+  brand: null,
+  picture: null,
+  price: variants[0]!.price,
+  reduced: variants[0]!.reduced,
+  from: false,
+  stock: 42,
+  inStock: true,
+  categories: [],
+  tags,
+  rating: null,
+  hasShortText: shortText !== '',
+});
+
+/** A server of so many products, which keeps what it is told. */
+function open({ more = 0, answers = {} }: { more?: number; answers?: Given['answers'] } = {}) {
+  let goods = jug;
+  const asked: GoodsAsked[] = [];
+  const written: GoodsEdit[][] = [];
+  const others = Array.from({ length: more }, (_, i) => ({ ...jug, id: i + 2, title: `Dish ${i + 2}` }));
+  const studio: InStudio = inStudio(
+    <Routes>
+      <Route path="/catalogue/products/:productId?" element={<Products />} />
+      <Route path="*" element={<Products />} />
+    </Routes>,
+    {
+      vocabulary: {
+        brands: [
+          { id: 1, name: 'Ada', products: 1 },
+          { id: 2, name: 'Bo', products: 1 },
+        ],
+        tags: [{ tag: 'garden', products: 3 }],
+        fields: [
+          { id: 'capacity', name: 'Capacity', type: 'number', unit: 'ml', values: [], least: 1, most: 9 },
+          { id: 'glaze', name: 'Glaze', type: 'text', unit: '', values: [], least: null, most: null },
+          { id: 'safe', name: 'Food-safe', type: 'yesNo', unit: '', values: [], least: null, most: null },
+        ],
+      },
+      answers: {
+        'GET /api/goods/counts': () => ({
+          all: more + 1,
+          missing: { picture: 3, category: 0, shortText: goods.shortText === '' ? 1 : 0 },
+        }),
+        'POST /api/goods/list': (body) => {
+          const { from } = body as GoodsAsked;
+          asked.push(body as GoodsAsked);
+          const rows = [goods, ...others].map(rowOf);
+          return { total: rows.length, rows: rows.slice(from, from + 100) };
+        },
+        'GET /api/goods/one': () => ({ goods }),
+        'POST /api/goods/edit': (body) => {
+          const { edits } = body as { edits: GoodsEdit[] };
+          const conflicts: GoodsConflict[] = edits.flatMap((edit) =>
+            isStill(goods, edit) ? [] : [{ edit, now: valueAt(goods, edit), gone: false }],
+          );
+          if (conflicts.length === 0) {
+            goods = edits.reduce(edited, goods);
+            written.push(edits);
+          }
+          return { conflicts };
+        },
+        ...answers,
+      },
+    },
+  );
+  return {
+    ...studio,
+    asked,
+    written,
+    now: () => goods,
+    change: (next: Partial<Goods>) => (goods = { ...goods, ...next }),
+  };
+}
+
+const grid = () => screen.getByRole('grid', { name: 'Products' });
+const row = (name: string) => within(grid()).findByRole('row', { name });
+async function openJug() {
+  fireEvent.click(await row('Pouring jug'));
+  await screen.findByRole('textbox', { name: 'Title' });
+}
+const field = (name: string) => screen.getByRole('textbox', { name });
+/** Types over a field and leaves it. */
+function set(name: string, text: string) {
+  act(() => field(name).focus());
+  fireEvent.change(field(name), { target: { value: text } });
+  act(() => field(name).blur());
+}
+const facts = (edits: readonly GoodsEdit[]) => edits.map(({ fact, part, is }) => [fact, part, is]);
+
+describe('the list of products', () => {
+  it('says what each is, and what it lacks', async () => {
+    open({ more: 2 });
+    expect((await row('Pouring jug')).textContent).toContain('no picture');
+    expect(grid().getAttribute('aria-rowcount')).toBe('4');
+    screen.getByText('3 products');
+    screen.getByRole('button', { name: '3 without a picture' });
+    expect(screen.queryByRole('button', { name: /without a category/ })).toBeNull();
+  });
+
+  it('is asked for by words, by what is missing and by order, and turned round', async () => {
+    const { asked } = open();
+    await row('Pouring jug');
+    expect(asked.at(-1)).toEqual({ words: '', missing: null, sort: 'position', down: false, from: 0 });
+    fireEvent.click(screen.getByRole('button', { name: '3 without a picture' }));
+    await waitFor(() => expect(asked.at(-1)!.missing).toBe('picture'));
+    fireEvent.click(screen.getByRole('button', { name: 'Rating' }));
+    await waitFor(() => expect(asked.at(-1)).toMatchObject({ sort: 'rating', down: true }));
+    fireEvent.click(screen.getByRole('button', { name: 'Rating' }));
+    await waitFor(() => expect(asked.at(-1)).toMatchObject({ sort: 'rating', down: false }));
+    expect(screen.getByRole('columnheader', { name: 'Rating' }).getAttribute('aria-sort')).toBe('ascending');
+    fireEvent.change(screen.getByRole('searchbox', { name: 'Find a product' }), { target: { value: 'jug' } });
+    await waitFor(() => expect(asked.at(-1)!.words).toBe('jug'));
+    await screen.findByText('1 product found');
+  });
+
+  it('is gone through by keys, one row at a time with the keyboard', async () => {
+    open({ more: 5 });
+    const first = await row('Pouring jug');
+    act(() => first.focus());
+    fireEvent.keyDown(first, { key: 'ArrowDown' });
+    const second = await row('Dish 2');
+    await waitFor(() => expect(document.activeElement).toBe(second));
+    expect([first.tabIndex, second.tabIndex]).toEqual([-1, 0]);
+    fireEvent.keyDown(second, { key: 'End' });
+    await waitFor(() =>
+      expect((document.activeElement as HTMLElement).getAttribute('aria-label')).toBe('Dish 6'),
+    );
+    fireEvent.keyDown(document.activeElement!, { key: 'Enter' });
+    await screen.findByRole('textbox', { name: 'Title' });
+  });
+
+  it('says what to do where there is nothing, and where it cannot be fetched', async () => {
+    open({ answers: { 'POST /api/goods/list': () => ({ total: 0, rows: [] }) } });
+    await screen.findByText('There are no products yet.');
+    fireEvent.change(screen.getByRole('searchbox', { name: 'Find a product' }), {
+      target: { value: 'moon' },
+    });
+    await screen.findByText('No product has “moon” in its title, item code, brand or tags.');
+    cleanup();
+    open({
+      answers: {
+        'POST /api/goods/list': () => {
+          throw new Error('Nobody is there.');
+        },
+      },
+    });
+    await screen.findByText('The products could not be fetched: Nobody is there.');
+    screen.getByRole('button', { name: 'Try again' });
+  });
+});
+
+describe('a product beside the list', () => {
+  it('is written fact by fact on leaving a field, and each is taken back and done again', async () => {
+    const { written, now } = open();
+    await openJug();
+    set('Title', 'Wide jug');
+    await waitFor(() => expect(written).toHaveLength(1));
+    expect(written[0]).toEqual([
+      { product: 1, of: 'product', part: null, fact: 'title', was: 'Pouring jug', is: 'Wide jug' },
+    ]);
+    await screen.findByText('Saved. Shoppers see it at once.');
+    await screen.findByRole('heading', { name: 'Wide jug' });
+    set('Short description', '');
+    await waitFor(() => expect(now().shortText).toBe(''));
+    fireEvent.click(await screen.findByRole('button', { name: 'Take back short description of Wide jug' }));
+    await waitFor(() => expect(now().shortText).toBe('It does not drip.'));
+    await waitFor(() =>
+      expect((field('Short description') as HTMLTextAreaElement).value).toBe('It does not drip.'),
+    );
+    fireEvent.click(await screen.findByRole('button', { name: 'Take back title of Pouring jug' }));
+    await waitFor(() => expect(now()).toEqual(jug));
+    fireEvent.click(await screen.findByRole('button', { name: 'Do again title of Pouring jug' }));
+    await waitFor(() => expect(now().title).toBe('Wide jug'));
+  });
+
+  it('is not written while something is wrong, which is said and stays in the field; Escape puts back', async () => {
+    const { written } = open();
+    await openJug();
+    set('Title', '  ');
+    await screen.findByText('A product needs a title.');
+    expect(written).toEqual([]);
+    fireEvent.keyDown(field('Title'), { key: 'Escape' });
+    await waitFor(() => expect((field('Title') as HTMLInputElement).value).toBe('Pouring jug'));
+    expect(written).toEqual([]);
+  });
+
+  it('has prices and stock for each variant', async () => {
+    const { written, now } = open();
+    await openJug();
+    set('Price of Peat', '39.5');
+    set('Reduced price of Inkwell', '');
+    set('Stock of Peat', '7');
+    set('Stock of Inkwell', '');
+    await waitFor(() => expect(written).toHaveLength(4));
+    expect(written.flatMap(facts)).toEqual([
+      ['price', 11, 3950],
+      ['reduced', 10, null],
+      ['stock', 11, 7],
+      ['stock', 10, null],
+    ]);
+    expect(now().variants.map(({ price, reduced, stock }) => [price, reduced, stock])).toEqual([
+      [4200, null, null],
+      [3950, null, 7],
+    ]);
+    // No price is no price of nothing.
+    set('Price of Inkwell', '');
+    expect(written).toHaveLength(4);
+  });
+
+  it('is put into categories, tagged and given fields', async () => {
+    const { now } = open();
+    await openJug();
+    const categories = screen.getByRole('listbox', { name: 'Categories of this product' });
+    const [category] = within(categories).getAllByRole('option');
+    fireEvent.click(category!);
+    await waitFor(() => expect(now().categoryIds.length).not.toBe(1));
+    fireEvent.click(screen.getByRole('button', { name: 'Take the tag table off' }));
+    await waitFor(() => expect(now().tags).toEqual([]));
+    const tags = screen.getByRole('combobox', { name: 'Add a tag' });
+    act(() => tags.focus());
+    fireEvent.change(tags, { target: { value: 'new one' } });
+    fireEvent.click(await screen.findByRole('option', { name: /^new one/ }));
+    await waitFor(() => expect(now().tags).toEqual(['new one']));
+    set('Capacity, ml', '900');
+    set('Glaze', '');
+    await waitFor(() => expect(now().fields).toEqual({ capacity: 900 }));
+    fireEvent.click(screen.getByRole('switch', { name: 'Featured' }));
+    await waitFor(() => expect(now().featured).toBe(true));
+  });
+
+  it('has a long text that is written once it is saved, and put back before that', async () => {
+    const { written } = open();
+    await openJug();
+    set('Long description', 'Other words.');
+    expect(written).toEqual([]);
+    fireEvent.click(await screen.findByRole('button', { name: 'Put back' }));
+    expect((field('Long description') as HTMLTextAreaElement).value).toBe('At length.');
+    set('Long description', 'Other words.');
+    fireEvent.click(await screen.findByRole('button', { name: 'Save the long description' }));
+    await waitFor(() => expect(written.flatMap(facts)).toEqual([['longText', null, 'Other words.']]));
+    await waitFor(() => expect(screen.queryByRole('button', { name: 'Put back' })).toBeNull());
+  });
+
+  it('that was changed in another window meanwhile is not written over before that is asked for', async () => {
+    const { change, now } = open();
+    await openJug();
+    change({ title: 'Theirs' });
+    set('Title', 'Mine');
+    await screen.findByText(/title was changed in another window meanwhile, and is “Theirs” now/);
+    expect(now().title).toBe('Theirs');
+    fireEvent.click(screen.getByRole('button', { name: 'Write mine' }));
+    await waitFor(() => expect(now().title).toBe('Mine'));
+    change({ title: 'Theirs again' });
+    set('Title', 'Mine again');
+    fireEvent.click(await screen.findByRole('button', { name: 'Keep what is there' }));
+    await waitFor(() => expect((field('Title') as HTMLInputElement).value).toBe('Theirs again'));
+  });
+
+  it('keeps what could not be sent, to be sent again', async () => {
+    let away = true;
+    const { written } = open({
+      answers: {
+        'POST /api/goods/edit': () => {
+          if (away) throw new Error('The server cannot be reached.');
+          return { conflicts: [] };
+        },
+      },
+    });
+    await openJug();
+    set('Item code', 'J-2');
+    await screen.findByText(/Not saved, item code of Pouring jug: The server cannot be reached/);
+    away = false;
+    fireEvent.click(screen.getByRole('button', { name: 'Try again' }));
+    await screen.findByText('Saved. Shoppers see it at once.');
+    expect(written).toEqual([]);
+  });
+
+  it('is closed, and says so where it is gone', async () => {
+    open({ answers: { 'GET /api/goods/one': () => ({ goods: null }) } });
+    fireEvent.click(await row('Pouring jug'));
+    await screen.findByText('This product is not there any more.');
+    fireEvent.click(screen.getByRole('button', { name: 'Close this product' }));
+    await waitFor(() => expect(screen.queryByText('This product is not there any more.')).toBeNull());
+    expect(screen.queryByRole('complementary')).toBeNull();
+  });
+});
