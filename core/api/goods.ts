@@ -26,14 +26,14 @@ export const listGoods = contract({
   who: 'signedIn',
   body: shape<GoodsAsked>({
     words: string().max(200).defined(),
-    missing: string().oneOf(MISSINGS).nullable().defined() as unknown as Schema<Missing | null>,
+    missing: string().oneOf(MISSINGS).nullable().defined(),
     sort: string().oneOf(GOODS_SORT_IDS).required(),
     down: boolean().required(),
     from: number().integer().min(0).max(10_000_000).required(),
   }),
   answer: shape<{ total: number; rows: GoodsRow[] }>({
     total: count(),
-    rows: array().max(GOODS_PAGE).required() as unknown as Schema<GoodsRow[]>,
+    rows: array().max(GOODS_PAGE).required(),
   }),
 });
 
@@ -74,7 +74,7 @@ export const editGoods = contract({
     edits: array(goodsEditSchema as never)
       .min(1)
       .max(MOST_EDITS)
-      .required() as unknown as Schema<readonly GoodsEdit[]>,
+      .required(),
   }),
   answer: shape<{ conflicts: GoodsConflict[] }>({ conflicts: list() }),
 });

@@ -17,10 +17,10 @@ export interface GoodsEdit {
 /** So many facts are written at once. */
 export const MOST_EDITS = 5_000;
 
-function faultOf({ of, part, fact: id, is }: GoodsEdit): string | null {
+function faultOf({ of, part: which, fact: id, is }: GoodsEdit): string | null {
   const fact = goodsFact(of, id);
   if (!fact) return `There is nothing called "${id}" to be set of a ${of}.`;
-  const fits = { product: part === null, variant: Number.isInteger(part), field: isFieldId(part) }[of];
+  const fits = { product: which === null, variant: Number.isInteger(which), field: isFieldId(which) }[of];
   if (!fits) return 'It is not said which variant or field is meant.';
   try {
     fact.schema.validateSync(is, { strict: true });

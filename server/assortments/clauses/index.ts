@@ -105,7 +105,7 @@ export const clauseSql: { [K in Clause['is']]: ClauseSql<Extract<Clause, { is: K
   related: (_, statement, world) =>
     world.product ? `${relatednessSql(statement, world)} >= ${LEAST_RELATED}` : 'false',
   sameBrand: (_, statement, { product }) =>
-    product?.brandId == null
+    !product || product.brandId === null
       ? 'false'
       : `p.brand_id IS NOT NULL AND p.brand_id = ${statement.value(product.brandId)} AND p.id <> ${statement.value(product.id)}`,
   lookedAt: (_, statement, { lookedAt }) => `p.id = ANY(${statement.ints(lookedAt)})`,

@@ -131,6 +131,7 @@ export function GoodsGrid({ asked, open, empty, onOpen, onSort, onTotal }: Goods
   const window = useRef<HTMLDivElement>(null);
   const { total, error, refetch } = useGoodsTotal(asked);
   useEffect(() => onTotal(total), [onTotal, total]);
+  // eslint-disable-next-line react-hooks/incompatible-library -- said above
   const virtual = useVirtualizer({
     count: total ?? 0,
     getScrollElement: () => window.current,
@@ -206,7 +207,7 @@ export function GoodsGrid({ asked, open, empty, onOpen, onSort, onTotal }: Goods
       aria-label="Products"
       aria-rowcount={total === undefined ? -1 : total + 1}
       aria-busy={total === undefined}
-      style={{ '--tracks': tracks } as React.CSSProperties}
+      style={{ '--tracks': tracks }}
       onKeyDown={onKey}
     >
       <div role="rowgroup">

@@ -76,23 +76,27 @@ export function TextFact({
   saved = false,
   onCommit,
 }: TextFactProps) {
-  const { field, fieldState, formState } = useController({
+  const {
+    field: { ref, value, onChange, onBlur },
+    fieldState,
+    formState,
+  } = useController({
     control,
     name,
     rules: { validate: (text: string) => fits(schema, text) },
   });
   const before = String(formState.defaultValues?.[name] ?? '');
-  const isChanged = field.value !== before;
+  const isChanged = value !== before;
   const commit = () => {
-    if (isChanged && fits(schema, field.value) === true) onCommit(field.value);
+    if (isChanged && fits(schema, value) === true) onCommit(value);
   };
-  const restore = () => field.onChange(before);
+  const restore = () => onChange(before);
   return (
     <Field
-      value={field.value}
-      onChange={field.onChange}
+      value={value}
+      onChange={onChange}
       onBlur={() => {
-        field.onBlur();
+        onBlur();
         if (!saved) commit();
       }}
       isInvalid={fieldState.invalid}
@@ -104,7 +108,7 @@ export function TextFact({
       }}
     >
       <Label>{label}</Label>
-      {lines > 1 ? <TextArea rows={lines} ref={field.ref} /> : <Input ref={field.ref} />}
+      {lines > 1 ? <TextArea rows={lines} ref={ref} /> : <Input ref={ref} />}
       {fieldState.error?.message && (
         <p className="fault" role="alert">
           {fieldState.error.message}
@@ -112,7 +116,7 @@ export function TextFact({
       )}
       {saved && isChanged && (
         <div className="does">
-          <Button isDisabled={fits(schema, field.value) !== true} onPress={commit}>
+          <Button isDisabled={fits(schema, value) !== true} onPress={commit}>
             Save the {label.toLowerCase()}
           </Button>
           <Button onPress={restore}>Put back</Button>
