@@ -14,6 +14,7 @@ import { documentFigures } from './documents.ts';
 import { table, type Figure } from './figure.ts';
 import { layoutFigures } from './layouts.ts';
 import { listingFigures } from './listings.ts';
+import { goodsFigures } from './goods.ts';
 import { searchFigures } from './search.ts';
 import { tableFigures } from './tables.ts';
 import { homeFigures, serveConstant, servedFigures } from './home.ts';
@@ -111,6 +112,7 @@ try {
   if (wants('assortments')) figures.push(...(await assortmentFigures(template.url)));
   if (wants('listings')) figures.push(...(await listingFigures(template.url)));
   if (wants('search')) figures.push(...(await searchFigures(template.url)));
+  if (wants('goods')) figures.push(...(await goodsFigures(template.url)));
   if (wants('million')) figures.push(...(await millionFigures(template.url)));
   // Figures of a part of a run are shown, but do not take the place of a whole run's.
   const file = fileURLToPath(new URL('./results.json', import.meta.url));

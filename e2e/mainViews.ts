@@ -87,15 +87,6 @@ export const mainViews: readonly MainView[] = [
     },
   },
   {
-    name: 'arrange-two-ways',
-    path: '/studio/arrange/home?bay=under-sixty',
-    prepare: async (page) => {
-      await page.getByRole('button', { name: 'Try another way' }).click();
-      await openLine(page, 'Layout');
-      await page.getByRole('radio', { name: 'Masonry' }).click({ force: true });
-    },
-  },
-  {
     name: 'arrange-look',
     path: '/studio/arrange/home?bay=new-from-the-kiln',
     prepare: async (page) => {
@@ -152,6 +143,15 @@ export const mainViews: readonly MainView[] = [
         await page.getByText(`Added. ${nth + 1} in the basket.`).waitFor();
       }
       await page.getByRole('link', { name: /^Basket/ }).click();
+    },
+  },
+  {
+    name: 'catalogue-products',
+    path: '/studio/catalogue/products',
+    prepare: async (page) => {
+      const grid = page.getByRole('grid', { name: 'Products' });
+      await grid.getByRole('row', { name: 'Inkwell pouring jug' }).click();
+      await page.getByRole('textbox', { name: 'Title' }).waitFor();
     },
   },
   {

@@ -9,7 +9,7 @@ import { renditionAddress } from '../picture/renditions.ts';
 import { saidPrice, type SaidPrice } from '../catalogue/saidPrice.ts';
 import { showsPrices, type Selling } from '../catalogue/selling.ts';
 import { savingOf, type Saving } from '../card/saving.ts';
-import { counted, listed, lowered, type Names } from '../sentence/sentence.ts';
+import { counted, listed, lowered } from '../sentence/sentence.ts';
 import { atBand, byBand } from '../css/containers.ts';
 import { setting, varying } from '../settings/setting.ts';
 import { choice, own, yesNo } from '../settings/values.ts';
@@ -90,7 +90,7 @@ const settings = {
   picture: pictureSettings,
   text: {
     parts: setting(
-      own<ProductPart[]>(productPartsSchema, (parts, _: Names) =>
+      own<ProductPart[]>(productPartsSchema, (parts) =>
         listed(parts.map(({ id }) => lowered(PRODUCT_PARTS[id]))),
       ),
       [...firstParts],

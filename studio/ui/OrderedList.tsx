@@ -147,7 +147,13 @@ export function OrderedList({ label, rows, open, empty, onOpen, onMove, onUnder 
               </Button>
             )}
             <span>
-              <span className="name">{name}</span> {facts && <span className="facts">{facts}</span>}
+              <span className="name">{name}</span>
+              {facts && (
+                <>
+                  {' '}
+                  <span className="facts">{facts}</span>
+                </>
+              )}
             </span>
             {aside ?? <span />}
           </Row>

@@ -61,7 +61,7 @@ describe('own texts and pictures of single cards', () => {
 
   it('say of what is not shown that it is not, and can be removed', async () => {
     const { draft } = drawn([{ id: 'collections-7', title: 'x' }]);
-    expect(screen.getByRole('row').textContent).toBe('Something that is gonenot shown now');
+    expect(screen.getByRole('row').textContent).toBe('Something that is gone not shown now');
     fireEvent.click(screen.getByRole('button', { name: 'Remove' }));
     await waitFor(() => expect(draft.getState().draft.shelves.a!.instead).toEqual([]));
   });

@@ -50,7 +50,7 @@ describe('the links of a menu', () => {
     const list = await screen.findByRole('listbox');
     fireEvent.click(within(list).getByRole('option', { name: /Home/ }));
     await waitFor(() => expect(stored(studio)).toEqual([{ id: 'link-1', link: 'page:home' }]));
-    expect(row(/^Home/).textContent).toBe('Homepage');
+    expect(row(/^Home/).textContent).toBe('Home page');
   });
 
   it('are moved, and put under the one above, by keys; the first belongs to none', () => {
