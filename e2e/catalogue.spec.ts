@@ -138,3 +138,33 @@ test('what somebody else changed meanwhile is told of, and not written over unas
   await expect.poll(kept).toBe('MINE');
   await expect(told).toHaveCount(0);
 });
+
+test('several products are tagged and priced together, and both taken back', async ({ page, store }) => {
+  await open(page, store);
+  const three = await rows(page).evaluateAll((all) =>
+    all.slice(0, 3).map((one) => one.getAttribute('aria-label')!),
+  );
+  for (const name of three) await page.getByRole('checkbox', { name: `Choose ${name}`, exact: true }).check();
+  await expect(page.getByText('3 products chosen')).toBeVisible();
+  const facts = async () =>
+    (
+      await store.pool.query<{ tags: string[]; prices: number[] }>(
+        `SELECT tags, ARRAY(SELECT price FROM variant WHERE product_id = p.id ORDER BY id) AS prices
+         FROM product p WHERE title = ANY($1) ORDER BY id`,
+        [three],
+      )
+    ).rows;
+  const before = await facts();
+  await page.getByRole('combobox', { name: 'Add a tag to all' }).fill('window');
+  await page.getByRole('option', { name: /^window/ }).click();
+  await expect.poll(async () => (await facts()).every(({ tags }) => tags.includes('window'))).toBe(true);
+  await page.getByRole('textbox', { name: 'Prices by %' }).fill('-20');
+  await page.getByRole('textbox', { name: 'Prices by %' }).press('Enter');
+  await page.getByRole('button', { name: 'Change prices' }).click();
+  await expect
+    .poll(async () => (await facts()).map(({ prices }) => prices))
+    .toEqual(before.map(({ prices }) => prices.map((price) => Math.round(price * 0.8))));
+  await page.getByRole('button', { name: 'Take back prices by -20 % of 3 products' }).click();
+  await page.getByRole('button', { name: 'Take back tag window of 3 products' }).click();
+  await expect.poll(facts).toEqual(before);
+});

@@ -109,6 +109,7 @@ const good: Record<string, () => Promise<{ body?: unknown; query?: string; file?
   }),
   'GET /api/goods/counts': async () => ({}),
   'GET /api/goods/one': async () => ({ query: 'id=3' }),
+  'POST /api/goods/many': async () => ({ body: { ids: [1, 2] } }),
   'POST /api/goods/edit': async () => ({
     body: {
       edits: [{ product: 3, of: 'product', part: null, fact: 'featured', was: false, is: false }],

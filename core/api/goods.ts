@@ -1,7 +1,8 @@
 import { MOST_EDITS, goodsEditSchema, type GoodsEdit } from '../goods/goodsEdit.ts';
 import type { Goods, GoodsRow } from '../goods/goods.ts';
 import { GOODS_PAGE, GOODS_SORT_IDS, MISSINGS, type GoodsSort, type Missing } from '../goods/goodsList.ts';
-import { array, boolean, number, string, type Schema } from '../schema/schema.ts';
+import { MOST_TOGETHER } from '../goods/goodsMany.ts';
+import { array, boolean, idSchema, number, string, type Schema } from '../schema/schema.ts';
 import { contract } from './contract.ts';
 import { orNull, shape, told } from './shape.ts';
 
@@ -55,6 +56,15 @@ export const readGoods = contract({
       .required(),
   }),
   answer: shape<{ goods: Goods | null }>({ goods: orNull(told<Goods>()) }),
+});
+
+/** Several products by their ids; those that are gone are missing. */
+export const readManyGoods = contract({
+  method: 'POST',
+  path: '/api/goods/many',
+  who: 'signedIn',
+  body: shape<{ ids: readonly number[] }>({ ids: array(idSchema).min(1).max(MOST_TOGETHER).required() }),
+  answer: shape<{ goods: Goods[] }>({ goods: list() }),
 });
 
 /** A fact that somebody else has changed meanwhile, or of something that is gone. */

@@ -1,4 +1,4 @@
-import { countGoods, editGoods, listGoods, readGoods } from '../../core/api/goods.ts';
+import { countGoods, editGoods, listGoods, readGoods, readManyGoods } from '../../core/api/goods.ts';
 import type { Api } from '../api.ts';
 import type { Parts } from '../parts.ts';
 import { readGoodsById } from './goodsRows.ts';
@@ -16,5 +16,8 @@ export function goodsRoutes(api: Api, { db, readDb }: Parts): void {
     const found = asked <= LARGEST_ID ? await readGoodsById(readDb, [asked]) : null;
     return { goods: found?.get(asked) ?? null };
   });
+  api.answer(readManyGoods, async ({ body: { ids } }) => ({
+    goods: [...(await readGoodsById(readDb, ids)).values()],
+  }));
   api.answer(editGoods, async ({ body: { edits } }) => ({ conflicts: await writeGoods(db, edits) }));
 }

@@ -83,6 +83,12 @@ const Window = styled.div`
   .number {
     text-align: end;
   }
+  input {
+    width: 17px;
+    height: 17px;
+    accent-color: ${t.pine};
+    cursor: pointer;
+  }
   .cell img,
   .bare {
     display: grid;
@@ -116,18 +122,21 @@ interface GoodsGridProps {
   open: number | null;
   /** What is said where there is none. */
   empty: string;
+  /** Those that are changed together. */
+  chosen: ReadonlySet<number>;
+  onChoose(id: number, chosen: boolean): void;
   onOpen(id: number): void;
   onSort(sort: GoodsSort, down: boolean): void;
   onTotal(total: number | undefined): void;
 }
 
 /** The list of all products: only what is in sight is fetched and drawn, however many there are. */
-export function GoodsGrid({ asked, open, empty, onOpen, onSort, onTotal }: GoodsGridProps) {
+export function GoodsGrid({ asked, open, empty, chosen, onChoose, onOpen, onSort, onTotal }: GoodsGridProps) {
   // Both packages change what they gave back before, so that nothing here may be kept from one drawing to the next.
   'use no memo';
   const house = useDraft((state) => state.plan.house);
   const columns = useMemo(() => goodsColumns(currencyOf(house)), [house]);
-  const tracks = columns.map(({ meta }) => meta!.track).join(' ');
+  const tracks = `24px ${columns.map(({ meta }) => meta!.track).join(' ')}`;
   const window = useRef<HTMLDivElement>(null);
   const { total, error, refetch } = useGoodsTotal(asked);
   useEffect(() => onTotal(total), [onTotal, total]);
@@ -213,6 +222,7 @@ export function GoodsGrid({ asked, open, empty, onOpen, onSort, onTotal }: Goods
       <div role="rowgroup">
         {table.getHeaderGroups().map((group) => (
           <div key={group.id} className="row head" role="row" aria-rowindex={1}>
+            <span role="columnheader" aria-label="Chosen" />
             {group.headers.map((header) => {
               const { meta, header: words } = header.column.columnDef;
               const { sort, isNumber } = meta!;
@@ -259,9 +269,20 @@ export function GoodsGrid({ asked, open, empty, onOpen, onSort, onTotal }: Goods
               onKeyDown={(event) => {
                 if (event.key !== 'Enter' && event.key !== ' ') return;
                 event.preventDefault();
-                onOpen(row.original.id);
+                if (event.key === 'Enter') onOpen(row.original.id);
+                else onChoose(row.original.id, !chosen.has(row.original.id));
               }}
             >
+              <span role="gridcell">
+                <input
+                  type="checkbox"
+                  tabIndex={-1}
+                  aria-label={`Choose ${row.original.title}`}
+                  checked={chosen.has(row.original.id)}
+                  onClick={(event) => event.stopPropagation()}
+                  onChange={(event) => onChoose(row.original.id, event.target.checked)}
+                />
+              </span>
               {row.getVisibleCells().map((cell) => (
                 <span
                   key={cell.id}

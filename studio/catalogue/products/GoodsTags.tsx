@@ -1,11 +1,10 @@
 import { X } from 'lucide-react';
 import styled from 'styled-components';
-import { fold } from '../../../core/catalogue/fold.ts';
-import { counted } from '../../../core/sentence/sentence.ts';
 import { useStudio } from '../../studioContext.tsx';
 import { QuietButton } from '../../ui/Button.tsx';
 import { Search } from '../../ui/Search.tsx';
 import { t } from '../../ui/theme.ts';
+import { findTags } from './findTags.ts';
 
 const Chips = styled.ul`
   list-style: none;
@@ -24,8 +23,6 @@ const Chips = styled.ul`
   }
 `;
 
-const MOST_FOUND = 40;
-
 interface GoodsTagsProps {
   tags: readonly string[];
   onChange(tags: readonly string[]): void;
@@ -35,16 +32,6 @@ interface GoodsTagsProps {
 export function GoodsTags({ tags, onChange }: GoodsTagsProps) {
   const { vocabulary } = useStudio();
   const write = (next: readonly string[]) => onChange([...next].sort((a, b) => (a < b ? -1 : a > b ? 1 : 0)));
-  const found = (words: string) => {
-    const wanted = fold(words);
-    const known = vocabulary.tags
-      .filter(({ tag }) => !tags.includes(tag) && fold(tag).includes(wanted))
-      .slice(0, MOST_FOUND)
-      .map(({ tag, products }) => ({ id: tag, words: tag, aside: counted(products, 'product') }));
-    const typed = words.trim();
-    const isNew = typed !== '' && !tags.includes(typed) && !known.some(({ id }) => id === typed);
-    return isNew ? [...known, { id: typed, words: typed, aside: 'a new tag' }] : known;
-  };
   return (
     <section>
       <h3>Tags</h3>
@@ -68,7 +55,7 @@ export function GoodsTags({ tags, onChange }: GoodsTagsProps) {
         shown={false}
         placeholder="Add a tag"
         opensAtOnce
-        find={found}
+        find={(words) => findTags(vocabulary.tags, words, tags)}
         onChoose={(tag) => write([...tags, tag])}
       />
     </section>

@@ -19,9 +19,11 @@ import { Button, TextButton } from '../../ui/Button.tsx';
 import { FindField } from '../../ui/FindField.tsx';
 import { Pick } from '../../ui/Pick.tsx';
 import { t } from '../../ui/theme.ts';
+import { withTicked } from '../../ui/TickList.tsx';
 import { useSettled } from '../../ui/useSettled.ts';
 import { GoodsGrid } from './GoodsGrid.tsx';
 import { makeGoodsWriter, type GoodsWriter, type GoodsWrites } from './goodsWrites.ts';
+import { ManyGoods } from './ManyGoods.tsx';
 import { ProductEditor } from './ProductEditor.tsx';
 import { useGoodsCounts } from './useGoodsList.ts';
 
@@ -111,6 +113,7 @@ export function Products() {
     sort: 'position',
     down: false,
   });
+  const [chosen, setChosen] = useState<ReadonlySet<number>>(new Set());
   const [total, setTotal] = useState<number | undefined>(undefined);
   const counts = useGoodsCounts();
   const open = productId !== undefined && /^\d+$/.test(productId) ? Number(productId) : null;
@@ -140,6 +143,9 @@ export function Products() {
           onChoose={(missing) => setAsked({ ...asked, missing })}
         />
         <NotWritten writer={writer} />
+        {chosen.size > 0 && (
+          <ManyGoods ids={[...chosen]} writer={writer} onDone={() => setChosen(new Set())} />
+        )}
         <GoodsGrid
           asked={{ ...asked, words }}
           open={open}
@@ -150,6 +156,8 @@ export function Products() {
                 ? `No product is ${MISSING[asked.missing]}.`
                 : 'There are no products yet.'
           }
+          chosen={chosen}
+          onChoose={(id, is) => setChosen(new Set(withTicked([...chosen], id, is)))}
           onOpen={openOne}
           onSort={(sort, down) => setAsked({ ...asked, sort, down })}
           onTotal={setTotal}

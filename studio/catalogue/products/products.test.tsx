@@ -85,6 +85,7 @@ function open({ more = 0, answers = {} }: { more?: number; answers?: Given['answ
           return { total: rows.length, rows: rows.slice(from, from + 100) };
         },
         'GET /api/goods/one': () => ({ goods }),
+        'POST /api/goods/many': () => ({ goods: [goods] }),
         'POST /api/goods/edit': (body) => {
           const { edits } = body as { edits: GoodsEdit[] };
           const conflicts: GoodsConflict[] = edits.flatMap((edit) =>
@@ -319,5 +320,52 @@ describe('a product beside the list', () => {
     fireEvent.click(screen.getByRole('button', { name: 'Close this product' }));
     await waitFor(() => expect(screen.queryByText('This product is not there any more.')).toBeNull());
     expect(screen.queryByRole('complementary')).toBeNull();
+  });
+});
+
+describe('products that are chosen', () => {
+  const choose = async () => fireEvent.click(within(await row('Pouring jug')).getByRole('checkbox'));
+
+  it('are tagged, put into a category and priced together, each step taken back', async () => {
+    const { now } = open({ more: 1 });
+    await choose();
+    await screen.findByText('1 product chosen');
+    // The editor stays closed.
+    expect(screen.queryByRole('textbox', { name: 'Title' })).toBeNull();
+    const percent = screen.getByRole('textbox', { name: 'Prices by %' });
+    act(() => percent.focus());
+    fireEvent.change(percent, { target: { value: '10' } });
+    act(() => percent.blur());
+    fireEvent.click(screen.getByRole('button', { name: 'Change prices' }));
+    await waitFor(() =>
+      expect(now().variants.map(({ price, reduced }) => [price, reduced])).toEqual([
+        [4620, 3465],
+        [4620, null],
+      ]),
+    );
+    const tag = screen.getByRole('combobox', { name: 'Add a tag to all' });
+    act(() => tag.focus());
+    fireEvent.change(tag, { target: { value: 'gard' } });
+    fireEvent.click(await screen.findByRole('option', { name: /^garden/ }));
+    await waitFor(() => expect(now().tags).toEqual(['garden', 'table']));
+    fireEvent.click(await screen.findByRole('button', { name: 'Take back tag garden of 1 product' }));
+    await waitFor(() => expect(now().tags).toEqual(['table']));
+    fireEvent.click(await screen.findByRole('button', { name: 'Take back prices by 10 % of 1 product' }));
+    await waitFor(() => expect(now()).toEqual(jug));
+  });
+
+  it('are told of where nothing would change, and given up', async () => {
+    const { written } = open();
+    const first = await row('Pouring jug');
+    act(() => first.focus());
+    fireEvent.keyDown(first, { key: ' ' });
+    const tag = await screen.findByRole('combobox', { name: 'Add a tag to all' });
+    act(() => tag.focus());
+    fireEvent.change(tag, { target: { value: 'table' } });
+    fireEvent.click(await screen.findByRole('option', { name: /^table/ }));
+    await screen.findByText('That is so of all of them already.');
+    expect(written).toEqual([]);
+    fireEvent.click(screen.getByRole('button', { name: 'Choose none' }));
+    await waitFor(() => expect(screen.queryByText('1 product chosen')).toBeNull());
   });
 });

@@ -1,0 +1,118 @@
+import { useState } from 'react';
+import { Input, Label, NumberField } from 'react-aria-components';
+import styled from 'styled-components';
+import { readManyGoods } from '../../../core/api/goods.ts';
+import type { Goods } from '../../../core/goods/goods.ts';
+import type { GoodsEdit } from '../../../core/goods/goodsEdit.ts';
+import { LONGEST } from '../../../core/goods/goodsFacts.ts';
+import { categorised, MOST_TOGETHER, PERCENT, repriced, tagged } from '../../../core/goods/goodsMany.ts';
+import { counted } from '../../../core/sentence/sentence.ts';
+import { useCategorySearch } from '../../assortments/useCategorySearch.ts';
+import { useStudio } from '../../studioContext.tsx';
+import { Button, TextButton } from '../../ui/Button.tsx';
+import { Search } from '../../ui/Search.tsx';
+import { t } from '../../ui/theme.ts';
+import { findTags } from './findTags.ts';
+import type { GoodsWriter } from './goodsWrites.ts';
+
+const Bar = styled.section`
+  background: ${t.paper};
+  border: 1px solid ${t.pine};
+  border-radius: ${t.corner};
+  padding: 9px 12px;
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 8px 14px;
+  .percent {
+    display: inline-flex;
+    align-items: center;
+    gap: 6px;
+  }
+  .percent input {
+    width: 64px;
+    text-align: end;
+    border: 1px solid ${t.edge};
+    border-radius: ${t.corner};
+    background: #fff;
+    padding: 4px 8px;
+  }
+  [role='alert'] {
+    color: ${t.brick};
+    flex-basis: 100%;
+  }
+`;
+
+interface ManyGoodsProps {
+  ids: readonly number[];
+  writer: GoodsWriter;
+  onDone(): void;
+}
+
+/** What can be done to several products at once, each in one step that can be taken back. */
+export function ManyGoods({ ids, writer, onDone }: ManyGoodsProps) {
+  const { client, tree, vocabulary } = useStudio();
+  const categories = useCategorySearch();
+  const [percent, setPercent] = useState(NaN);
+  const [fault, setFault] = useState<string | null>(null);
+  const them = counted(ids.length, 'product');
+  const isMany = ids.length > MOST_TOGETHER;
+  const write = async (words: string, make: (all: readonly Goods[]) => GoodsEdit[]) => {
+    setFault(null);
+    try {
+      const { goods } = await client.ask(readManyGoods, { body: { ids } });
+      const edits = make(goods);
+      if (edits.length === 0) setFault('That is so of all of them already.');
+      else await writer.write({ words: `${words} of ${them}`, edits });
+    } catch (error) {
+      setFault(`Nothing was changed: ${(error as Error).message}`);
+    }
+  };
+  return (
+    <Bar aria-label="Chosen products">
+      <b>{them} chosen</b>
+      {isMany ? (
+        <span>At most {MOST_TOGETHER} are changed together.</span>
+      ) : (
+        <>
+          <Search
+            label="Add a tag to all"
+            shown={false}
+            placeholder="Add a tag to all"
+            find={(words) => findTags(vocabulary.tags, words.slice(0, LONGEST.tag), [])}
+            onChoose={(tag) => void write(`tag ${tag}`, (all) => tagged(all, tag))}
+          />
+          <Search
+            label="Put all into a category"
+            shown={false}
+            placeholder="Put all into a category"
+            find={categories}
+            onChoose={(id) =>
+              void write(`category ${tree.byId(Number(id))?.name ?? ''}`, (all) =>
+                categorised(all, Number(id)),
+              )
+            }
+          />
+          <NumberField
+            className="percent"
+            value={percent}
+            minValue={PERCENT.least}
+            maxValue={PERCENT.most}
+            onChange={setPercent}
+          >
+            <Label>Prices by %</Label>
+            <Input placeholder="+10" />
+          </NumberField>
+          <Button
+            isDisabled={!Number.isFinite(percent) || percent === 0}
+            onPress={() => void write(`prices by ${percent} %`, (all) => repriced(all, percent))}
+          >
+            Change prices
+          </Button>
+        </>
+      )}
+      <TextButton onPress={onDone}>Choose none</TextButton>
+      {fault && <p role="alert">{fault}</p>}
+    </Bar>
+  );
+}
