@@ -168,3 +168,35 @@ test('several products are tagged and priced together, and both taken back', asy
   await page.getByRole('button', { name: 'Take back tag window of 3 products' }).click();
   await expect.poll(facts).toEqual(before);
 });
+
+test('a product is made, put into a category, seen on its page and in the list of the shop at once, and removed', async ({
+  page,
+  browser,
+  store,
+}) => {
+  await open(page, store);
+  await page.getByRole('button', { name: 'New product' }).click();
+  await page.getByRole('textbox', { name: 'Title' }).fill('Zephyr bowl');
+  const price = page.getByRole('textbox', { name: 'Price' });
+  await price.fill('37.5');
+  await price.press('Tab');
+  await page.getByRole('button', { name: 'Make the product' }).click();
+  const editor = page.getByRole('complementary', { name: 'Zephyr bowl' });
+  await expect(editor.getByText('sold out')).toBeVisible();
+  const stock = editor.getByRole('textbox', { name: 'Stock' });
+  await stock.fill('4');
+  await stock.press('Enter');
+  await editor.getByRole('option', { name: /^Vases/ }).click();
+  await expect(page.getByText('Saved. Shoppers see it at once.')).toBeVisible();
+  const shopper = await browser.newPage();
+  await shopper.goto(`${store.url}/product/zephyr-bowl`);
+  await expect(shopper.getByRole('heading', { level: 1 })).toHaveText('Zephyr bowl');
+  await expect(shopper.locator('.told .cost')).toHaveText('£37.50');
+  await expect(shopper.getByRole('button', { name: 'Add to basket' })).toBeVisible();
+  await shopper.goto(`${store.url}/search?q=zephyr`);
+  await expect(shopper.locator('.card:visible').filter({ hasText: 'Zephyr bowl' })).toHaveCount(1);
+  await editor.getByRole('button', { name: 'Remove this product…' }).click();
+  await page.getByRole('button', { name: 'Remove the product' }).click();
+  await expect(editor).toHaveCount(0);
+  expect((await shopper.goto(`${store.url}/product/zephyr-bowl`))!.status()).toBe(404);
+});

@@ -26,6 +26,8 @@ let arranger: SignedInClient;
 
 beforeAll(async () => {
   store = await smallStore();
+  // Its products were given ids of their own.
+  await store.database.pool.query(`SELECT setval(pg_get_serial_sequence('product', 'id'), 5000)`);
   await insertAccount(store.database.pool, {
     email: ARRANGER.email,
     name: 'Ash',
@@ -109,6 +111,8 @@ const good: Record<string, () => Promise<{ body?: unknown; query?: string; file?
   }),
   'GET /api/goods/counts': async () => ({}),
   'GET /api/goods/one': async () => ({ query: 'id=3' }),
+  'POST /api/goods/new': async () => ({ body: { title: 'Dish', price: 1200 } }),
+  'POST /api/goods/removed': async () => ({ body: { id: 9_999 } }),
   'POST /api/goods/many': async () => ({ body: { ids: [1, 2] } }),
   'POST /api/goods/edit': async () => ({
     body: {

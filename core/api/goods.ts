@@ -1,12 +1,19 @@
 import { MOST_EDITS, goodsEditSchema, type GoodsEdit } from '../goods/goodsEdit.ts';
 import type { Goods, GoodsRow } from '../goods/goods.ts';
 import { GOODS_PAGE, GOODS_SORT_IDS, MISSINGS, type GoodsSort, type Missing } from '../goods/goodsList.ts';
+import { goodsFact } from '../goods/goodsFacts.ts';
 import { MOST_TOGETHER } from '../goods/goodsMany.ts';
 import { array, boolean, idSchema, number, string, type Schema } from '../schema/schema.ts';
 import { contract } from './contract.ts';
 import { orNull, shape, told } from './shape.ts';
 
 const list = <T>() => array().required() as unknown as Schema<T[]>;
+/** What a product begins with. */
+export const newGoodsSchema = shape<{ title: string; price: number }>({
+  title: goodsFact('product', 'title')!.schema as Schema<string>,
+  price: goodsFact('variant', 'price')!.schema as Schema<number>,
+});
+
 const count = () => number().integer().min(0).required();
 
 /** What of the list of all products is asked for. */
@@ -74,6 +81,24 @@ export interface GoodsConflict {
   now: unknown;
   gone: boolean;
 }
+
+/** A new product of this title and price, minor units; it is sold out until its stock is set. */
+export const addGoods = contract({
+  method: 'POST',
+  path: '/api/goods/new',
+  who: 'signedIn',
+  body: newGoodsSchema,
+  answer: shape<{ id: number }>({ id: idSchema }),
+});
+
+/** Takes a product out of the catalogue; one that was ordered stays. */
+export const removeGoods = contract({
+  method: 'POST',
+  path: '/api/goods/removed',
+  who: 'signedIn',
+  body: shape<{ id: number }>({ id: idSchema }),
+  answer: shape<{ removed: boolean }>({ removed: boolean().required() }),
+});
 
 /** Writes facts of products, all or none: none where one of them is not any more what it was. Shoppers see them at once. */
 export const editGoods = contract({

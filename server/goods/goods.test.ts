@@ -11,6 +11,7 @@ const run = (sql: string) => store.database.pool.query(sql);
 
 beforeAll(async () => {
   store = await smallStore(130);
+  await run(`SELECT setval(pg_get_serial_sequence('product', 'id'), 5000)`);
   await run(`INSERT INTO brand (id, slug, name) VALUES (1, 'ada', 'Ada & Sons'), (2, 'b', 'Bo')`);
   await run(
     `INSERT INTO field (id, name, type) VALUES ('height', 'Height', 'number'), ('glaze', 'Glaze', 'text')`,
@@ -241,5 +242,50 @@ describe('a product', () => {
       headers: { 'sec-fetch-site': 'same-origin' },
     });
     expect(answer.statusCode).toBe(401);
+  });
+});
+
+describe('a new product', () => {
+  const add = (title: unknown, price: unknown) => store.owner.ask('POST', '/api/goods/new', { title, price });
+  const added = async (title: string) => (await add(title, 1250)).json<{ id: number }>().id;
+  const removed = async (id: number) =>
+    (await store.owner.ask('POST', '/api/goods/removed', { id })).json<{ removed: boolean }>().removed;
+
+  it('has an address of its own from its title, is found, and is sold out until its stock is set', async () => {
+    const ids = await Promise.all(['Bright dish', 'Bright dish', ' Bright dish ', '!!!'].map(added));
+    const goods = await Promise.all(ids.map(one));
+    expect(new Set(goods.map((each) => each!.slug))).toEqual(
+      new Set(['bright-dish', 'bright-dish-2', 'bright-dish-3', 'product']),
+    );
+    expect(goods[2]!.title).toBe('Bright dish');
+    expect((await list({ words: 'bright' })).rows.map(({ id }) => id).sort()).toEqual(ids.slice(0, 3).sort());
+    const { slug, variants } = goods[0]!;
+    expect(variants).toMatchObject([{ price: 1250, reduced: null, stock: 0 }]);
+    const told = async (words: string) => (await store.get(`/product/${slug}`)).body.includes(words);
+    expect(await told('Sold out')).toBe(true);
+    await write([{ product: ids[0]!, of: 'variant', part: variants[0]!.id, fact: 'stock', was: 0, is: 9 }]);
+    await expect.poll(() => told('Add to basket')).toBe(true);
+    for (const id of ids) expect(await removed(id)).toBe(true);
+    expect(await one(ids[0]!)).toBeNull();
+    expect((await store.get(`/product/${slug}`)).statusCode).toBe(404);
+    expect(await removed(ids[0]!)).toBe(false);
+  });
+
+  it('stays once it was ordered, and is refused without a title or a price', async () => {
+    const id = await added('Ordered dish');
+    await run(`WITH o AS (INSERT INTO shop_order (placed_at) VALUES ('2026-11-23') RETURNING id)
+      INSERT INTO order_line SELECT o.id, 1, ${id}, NULL, 1, 900 FROM o`);
+    expect(await removed(id)).toBe(false);
+    expect((await one(id))!.title).toBe('Ordered dish');
+    for (const [title, price] of [
+      ['', 1],
+      ['  ', 1],
+      ['x'.repeat(201), 1],
+      ['x', -1],
+      ['x', 1.5],
+      ['x', null],
+      [7, 1],
+    ])
+      expect((await add(title, price)).statusCode, JSON.stringify([title, price])).toBe(400);
   });
 });

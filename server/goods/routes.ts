@@ -1,6 +1,15 @@
-import { countGoods, editGoods, listGoods, readGoods, readManyGoods } from '../../core/api/goods.ts';
+import {
+  addGoods as addGoodsContract,
+  countGoods,
+  editGoods,
+  listGoods,
+  readGoods,
+  readManyGoods,
+  removeGoods as removeGoodsContract,
+} from '../../core/api/goods.ts';
 import type { Api } from '../api.ts';
 import type { Parts } from '../parts.ts';
+import { addGoods, removeGoods } from './addGoods.ts';
 import { readGoodsById } from './goodsRows.ts';
 import { countGoodsRows, readGoodsList } from './listGoods.ts';
 import { writeGoods } from './writeGoods.ts';
@@ -8,7 +17,7 @@ import { writeGoods } from './writeGoods.ts';
 const LARGEST_ID = 2 ** 31 - 1;
 
 /** The catalogue as its owner keeps it. */
-export function goodsRoutes(api: Api, { db, readDb }: Parts): void {
+export function goodsRoutes(api: Api, { db, readDb, clock }: Parts): void {
   api.answer(listGoods, ({ body }) => readGoodsList(readDb, body));
   api.answer(countGoods, () => countGoodsRows(readDb));
   api.answer(readGoods, async ({ query: { id } }) => {
@@ -19,5 +28,9 @@ export function goodsRoutes(api: Api, { db, readDb }: Parts): void {
   api.answer(readManyGoods, async ({ body: { ids } }) => ({
     goods: [...(await readGoodsById(readDb, ids)).values()],
   }));
+  api.answer(addGoodsContract, async ({ body: { title, price } }) => ({
+    id: await addGoods(db, title.trim(), price, clock()),
+  }));
+  api.answer(removeGoodsContract, async ({ body: { id } }) => ({ removed: await removeGoods(db, id) }));
   api.answer(editGoods, async ({ body: { edits } }) => ({ conflicts: await writeGoods(db, edits) }));
 }

@@ -30,6 +30,7 @@ import { Switch } from '../../ui/Switch.tsx';
 import { TickList, withTicked } from '../../ui/TickList.tsx';
 import { t } from '../../ui/theme.ts';
 import { goodsKey, type GoodsWriter } from './goodsWrites.ts';
+import { RemoveProduct } from './RemoveProduct.tsx';
 import { GoodsTags } from './GoodsTags.tsx';
 import { TextFact, type Texts } from './TextFact.tsx';
 
@@ -149,6 +150,7 @@ export function ProductEditor({ id, writer, onClose }: ProductEditorProps) {
       {found.isPending && <Notice>Fetching the product…</Notice>}
       {goods === null && <Notice>This product is not there any more.</Notice>}
       {goods && <Facts key={goods.id} goods={goods} writer={writer} />}
+      {goods && <RemoveProduct key={`remove ${goods.id}`} goods={goods} onRemoved={onClose} />}
     </Side>
   );
 }

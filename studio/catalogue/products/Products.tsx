@@ -24,6 +24,7 @@ import { useSettled } from '../../ui/useSettled.ts';
 import { GoodsGrid } from './GoodsGrid.tsx';
 import { makeGoodsWriter, type GoodsWriter, type GoodsWrites } from './goodsWrites.ts';
 import { ManyGoods } from './ManyGoods.tsx';
+import { NewProduct } from './NewProduct.tsx';
 import { ProductEditor } from './ProductEditor.tsx';
 import { useGoodsCounts } from './useGoodsList.ts';
 
@@ -48,6 +49,12 @@ const Middle = styled.div`
   min-height: 0;
   min-width: 0;
   padding: 14px 16px 0;
+  header {
+    display: flex;
+    align-items: center;
+    justify-content: space-between;
+    gap: 8px;
+  }
   h2 {
     font: 600 19px/1.25 ${t.names};
   }
@@ -121,7 +128,10 @@ export function Products() {
   return (
     <Ground data-open={open === null ? undefined : true}>
       <Middle>
-        <h2>Products</h2>
+        <header>
+          <h2>Products</h2>
+          <NewProduct onMade={openOne} />
+        </header>
         <div className="ask">
           <FindField
             label="Find a product"

@@ -49,7 +49,7 @@ const MOST_STEPS = 100;
 export const goodsKey = (id: number) => ['goods', 'one', id] as const;
 
 /** Whatever shows products asks anew. */
-function goodsChanged(queries: QueryClient): void {
+export function goodsChanged(queries: QueryClient): void {
   for (const of of ['goods', 'items', 'specimen', 'sample items', 'product search', 'rule counts'])
     void queries.invalidateQueries({ queryKey: [of] });
 }

@@ -369,3 +369,32 @@ describe('products that are chosen', () => {
     await waitFor(() => expect(screen.queryByText('1 product chosen')).toBeNull());
   });
 });
+
+describe('a new product', () => {
+  it('is made of a title and a price, and opened; what was ordered is not removed, and it is said why', async () => {
+    const made: unknown[] = [];
+    open({
+      answers: {
+        'POST /api/goods/new': (body) => {
+          made.push(body);
+          return { id: 1 };
+        },
+        'POST /api/goods/removed': () => ({ removed: false }),
+      },
+    });
+    await row('Pouring jug');
+    fireEvent.click(screen.getByRole('button', { name: 'New product' }));
+    const make = await screen.findByRole('button', { name: 'Make the product' });
+    expect((make as HTMLButtonElement).disabled).toBe(true);
+    fireEvent.change(field('Title'), { target: { value: 'Pouring jug' } });
+    set('Price', '12.5');
+    await waitFor(() => expect((make as HTMLButtonElement).disabled).toBe(false));
+    fireEvent.click(make);
+    await waitFor(() => expect(made).toEqual([{ title: 'Pouring jug', price: 1250 }]));
+    fireEvent.click(await screen.findByRole('button', { name: 'Remove this product…' }));
+    fireEvent.click(await screen.findByRole('button', { name: 'Remove the product' }));
+    await screen.findByText(/It was ordered, so it stays/);
+    fireEvent.click(screen.getByRole('button', { name: 'Keep it' }));
+    await screen.findByRole('textbox', { name: 'Item code' });
+  });
+});

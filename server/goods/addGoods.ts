@@ -1,0 +1,51 @@
+import { fold } from '../../core/catalogue/fold.ts';
+import { LONGEST_SLUG, slugOf } from '../../core/catalogue/slugOf.ts';
+import { goodsWords } from '../../core/goods/goods.ts';
+import { inTransaction, type Pool, type Queryable } from '../db/pool.ts';
+
+/** Of a title in which no letter is left for an address. */
+const UNNAMED = 'product';
+/** Held while an address is chosen, so that two products never choose the same. */
+const SLUG_LOCK = 731_907;
+
+/** An address that no product has: that of the title, else with the first number that is free behind it. */
+async function freeSlug(db: Queryable, title: string): Promise<string> {
+  const wanted = slugOf(title) || UNNAMED;
+  const { rows } = await db.query<{ slug: string }>(
+    `SELECT slug FROM product WHERE slug = $1 OR slug ~ ('^' || $1 || '-[0-9]+$')`,
+    [wanted],
+  );
+  const taken = new Set(rows.map(({ slug }) => slug));
+  let [slug, number] = [wanted, 1];
+  while (taken.has(slug)) {
+    number += 1;
+    slug = `${wanted.slice(0, LONGEST_SLUG - String(number).length - 1)}-${number}`;
+  }
+  return slug;
+}
+
+/** A new product, sold out until its stock is set, so that nobody buys what is not finished. Returns its id. */
+export const addGoods = (pool: Pool, title: string, price: number, now: number): Promise<number> =>
+  inTransaction(pool, async (client) => {
+    await client.query('SELECT pg_advisory_xact_lock($1)', [SLUG_LOCK]);
+    const { rows } = await client.query<{ id: number }>(
+      'INSERT INTO product (slug, title, title_key, on_sale_from) VALUES ($1, $2, $3, $4) RETURNING id',
+      [await freeSlug(client, title), title, fold(title), new Date(now)],
+    );
+    const { id } = rows[0]!;
+    await client.query('INSERT INTO product_text (product_id, words) VALUES ($1, $2)', [
+      id,
+      goodsWords(title, null, []),
+    ]);
+    await client.query('INSERT INTO variant (product_id, price, stock) VALUES ($1, $2, 0)', [id, price]);
+    return id;
+  });
+
+/** Takes a product out of the catalogue, unless somebody has ordered it: orders go on saying what was in them. */
+export async function removeGoods(db: Queryable, id: number): Promise<boolean> {
+  const { rowCount } = await db.query(
+    `DELETE FROM product p WHERE p.id = $1 AND NOT EXISTS (SELECT FROM order_line WHERE product_id = p.id)`,
+    [id],
+  );
+  return (rowCount ?? 0) > 0;
+}
