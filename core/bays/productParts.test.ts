@@ -63,7 +63,14 @@ describe('the parts of a product', () => {
     );
     expect(said([...firstParts, { id: 'price' }])).toBe('A part of the product is there twice.');
     expect(said([...firstParts, { id: 'basket' }])).toContain('no such part');
-    for (const wrong of [null, 'title', [null], [{ id: 'title' }, null], [{}], [{ id: 'title', above: true }]])
+    for (const wrong of [
+      null,
+      'title',
+      [null],
+      [{ id: 'title' }, null],
+      [{}],
+      [{ id: 'title', above: true }],
+    ])
       expect(said(wrong), JSON.stringify(wrong)).not.toBeNull();
   });
 });
