@@ -2,28 +2,17 @@ import { useQuery } from '@tanstack/react-query';
 import { X } from 'lucide-react';
 import { useEffect } from 'react';
 import { useForm } from 'react-hook-form';
-import { NumberField, Input } from 'react-aria-components';
 import styled from 'styled-components';
 import { readGoods } from '../../../core/api/goods.ts';
-import type { FieldValue } from '../../../core/assortment/kinds.ts';
-import { currencyOf } from '../../../core/catalogue/currencyOf.ts';
-import type { FieldFacts } from '../../../core/catalogue/vocabulary.ts';
-import type { Goods, GoodsVariant } from '../../../core/goods/goods.ts';
+import type { Goods } from '../../../core/goods/goods.ts';
 import type { GoodsEdit } from '../../../core/goods/goodsEdit.ts';
-import {
-  fieldTextSchema,
-  goodsFact,
-  MOST_MONEY,
-  MOST_STOCK,
-  type GoodsFact,
-} from '../../../core/goods/goodsFacts.ts';
+import { goodsFact, type GoodsFact } from '../../../core/goods/goodsFacts.ts';
 import { renditionAddress } from '../../../core/picture/renditions.ts';
 import { same } from '../../../core/settings/same.ts';
 import { useCategorySearch } from '../../assortments/useCategorySearch.ts';
 import { Stack } from '../../settings/Stack.tsx';
-import { useDraft, useStudio } from '../../studioContext.tsx';
+import { useStudio } from '../../studioContext.tsx';
 import { QuietButton } from '../../ui/Button.tsx';
-import { MoneyField } from '../../ui/MoneyField.tsx';
 import { Notice } from '../../ui/Notice.tsx';
 import { Pick } from '../../ui/Pick.tsx';
 import { Switch } from '../../ui/Switch.tsx';
@@ -32,7 +21,9 @@ import { t } from '../../ui/theme.ts';
 import { goodsKey, type GoodsWriter } from './goodsWrites.ts';
 import { RemoveProduct } from './RemoveProduct.tsx';
 import { GoodsTags } from './GoodsTags.tsx';
+import { nameOfField, OwnField } from './OwnField.tsx';
 import { TextFact, type Texts } from './TextFact.tsx';
+import { VariantRows } from './VariantRows.tsx';
 
 const Side = styled.aside`
   background: ${t.paper};
@@ -78,45 +69,6 @@ const Side = styled.aside`
   }
 `;
 
-const Variants = styled.table`
-  border-collapse: collapse;
-  width: 100%;
-  th {
-    font-weight: 400;
-    color: ${t.ink2};
-    text-align: end;
-    padding: 2px 4px;
-  }
-  th:first-child {
-    text-align: start;
-  }
-  tbody th {
-    color: ${t.ink};
-    font-weight: 600;
-  }
-  td {
-    padding: 3px 4px;
-    text-align: end;
-  }
-  td > * {
-    justify-content: end;
-  }
-  input {
-    border: 1px solid ${t.edge};
-    border-radius: ${t.corner};
-    background: #fff;
-    padding: 4px 8px;
-    width: 84px;
-    text-align: end;
-  }
-  .out {
-    color: ${t.brick};
-    font-weight: 400;
-    margin-inline-start: 6px;
-    font-size: 12px;
-  }
-`;
-
 interface ProductEditorProps {
   id: number;
   writer: GoodsWriter;
@@ -156,7 +108,6 @@ export function ProductEditor({ id, writer, onClose }: ProductEditorProps) {
 }
 
 const schemaOf = (of: GoodsFact['of'], id: string) => goodsFact(of, id)!.schema;
-const fieldText = (value: FieldValue | undefined): string => (value === undefined ? '' : String(value));
 
 function Facts({ goods, writer }: { goods: Goods; writer: GoodsWriter }) {
   const { vocabulary } = useStudio();
@@ -279,179 +230,12 @@ function Facts({ goods, writer }: { goods: Goods; writer: GoodsWriter }) {
   );
 }
 
-/** The texts of a form by their names; those of fields are apart from those of the product itself. */
-const nameOfField = (id: string) => `field ${id}`;
 const textsOf = (goods: Goods): Texts => ({
   title: goods.title,
   code: goods.code,
   shortText: goods.shortText,
   longText: goods.longText,
   ...Object.fromEntries(
-    Object.entries(goods.fields).map(([id, value]) => [nameOfField(id), fieldText(value)]),
+    Object.entries(goods.fields).map(([id, value]) => [nameOfField(id), String(value)]),
   ),
 });
-
-const YES_NO = [
-  { value: '', words: 'Not said' },
-  { value: 'true', words: 'Yes' },
-  { value: 'false', words: 'No' },
-];
-
-interface OwnFieldProps {
-  field: FieldFacts;
-  value: FieldValue | undefined;
-  control: Parameters<typeof TextFact>[0]['control'];
-  onSet(value: FieldValue | null): void;
-}
-
-function OwnField({ field, value, control, onSet }: OwnFieldProps) {
-  const label = field.unit ? `${field.name}, ${field.unit}` : field.name;
-  if (field.type === 'yesNo')
-    return (
-      <Pick
-        label={label}
-        value={value === undefined ? '' : String(value)}
-        options={YES_NO}
-        onChange={(next) => onSet(next === '' ? null : next === 'true')}
-      />
-    );
-  if (field.type === 'number')
-    return (
-      <Amount
-        label={label}
-        shown
-        value={typeof value === 'number' ? value : null}
-        onChange={onSet}
-        digits={6}
-      />
-    );
-  return (
-    <TextFact
-      control={control}
-      name={nameOfField(field.id)}
-      label={label}
-      schema={fieldTextSchema}
-      onCommit={(text) => onSet(text === '' ? null : text)}
-    />
-  );
-}
-
-const AmountBox = styled(NumberField)`
-  &[data-labelled] {
-    display: grid;
-    grid-template-columns: 118px minmax(0, 1fr);
-    align-items: center;
-    gap: 8px;
-  }
-  span {
-    color: ${t.ink2};
-  }
-  input {
-    border: 1px solid ${t.edge};
-    border-radius: ${t.corner};
-    background: #fff;
-    padding: 4px 9px;
-    width: 84px;
-    text-align: end;
-  }
-`;
-
-/** A number, or none where the field is empty. */
-function Amount({
-  label,
-  shown = false,
-  value,
-  least,
-  most,
-  digits = 0,
-  placeholder,
-  onChange,
-}: {
-  label: string;
-  shown?: boolean;
-  value: number | null;
-  least?: number;
-  most?: number;
-  digits?: number;
-  placeholder?: string;
-  onChange(value: number | null): void;
-}) {
-  return (
-    <AmountBox
-      aria-label={label}
-      data-labelled={shown || undefined}
-      value={value ?? NaN}
-      {...(least !== undefined && { minValue: least })}
-      {...(most !== undefined && { maxValue: most })}
-      formatOptions={{ maximumFractionDigits: digits }}
-      onChange={(next) => onChange(Number.isFinite(next) ? next : null)}
-    >
-      {shown && <span aria-hidden="true">{label}</span>}
-      <Input {...(placeholder !== undefined && { placeholder })} />
-    </AmountBox>
-  );
-}
-
-interface VariantRowsProps {
-  goods: Goods;
-  onSet(variant: GoodsVariant, fact: 'price' | 'reduced' | 'stock', is: number | null): void;
-}
-
-/** Price, reduced price and stock of each variant. What would not hold is said, and not written. */
-function VariantRows({ goods, onSet }: VariantRowsProps) {
-  const house = useDraft((state) => state.plan.house);
-  const { code, locale } = currencyOf(house);
-  return (
-    <Variants aria-label="Prices and stock">
-      <thead>
-        <tr>
-          <th scope="col">{goods.variants.length > 1 ? 'Variant' : ''}</th>
-          <th scope="col">Price</th>
-          <th scope="col">Reduced</th>
-          <th scope="col">Stock</th>
-        </tr>
-      </thead>
-      <tbody>
-        {goods.variants.map((variant) => {
-          const said = variant.choice ? ` of ${variant.choice}` : '';
-          const money = (fact: 'price' | 'reduced', label: string) => (
-            <MoneyField
-              label={`${label}${said}`}
-              shown={false}
-              none="none"
-              currency={code}
-              locale={locale}
-              value={variant[fact]}
-              most={MOST_MONEY}
-              onChange={(is) => {
-                // Without a price there is nothing to be sold.
-                if (fact === 'reduced' || is !== null)
-                  onSet(variant, fact, fact === 'reduced' && is === 0 ? null : is);
-              }}
-            />
-          );
-          return (
-            <tr key={variant.id}>
-              <th scope="row">
-                {variant.choice || 'All of it'}
-                {variant.stock === 0 && <span className="out">sold out</span>}
-              </th>
-              <td>{money('price', 'Price')}</td>
-              <td>{money('reduced', 'Reduced price')}</td>
-              <td>
-                <Amount
-                  label={`Stock${said}`}
-                  value={variant.stock}
-                  least={0}
-                  most={MOST_STOCK}
-                  placeholder="not counted"
-                  onChange={(is) => onSet(variant, 'stock', is)}
-                />
-              </td>
-            </tr>
-          );
-        })}
-      </tbody>
-    </Variants>
-  );
-}

@@ -41,7 +41,7 @@ const Field = styled(TextField)`
 /** The texts of a form, by the name of each. */
 export type Texts = Record<string, string>;
 
-interface TextFactProps {
+export interface TextFactProps {
   control: Control<Texts>;
   /** Its name within the form. */
   name: string;
@@ -83,6 +83,8 @@ export function TextFact({
   } = useController({
     control,
     name,
+    // A field that nothing was ever in has no text of its own.
+    defaultValue: '',
     rules: { validate: (text: string) => fits(schema, text) },
   });
   const before = String(formState.defaultValues?.[name] ?? '');
