@@ -235,7 +235,5 @@ const textsOf = (goods: Goods): Texts => ({
   code: goods.code,
   shortText: goods.shortText,
   longText: goods.longText,
-  ...Object.fromEntries(
-    Object.entries(goods.fields).map(([id, value]) => [nameOfField(id), String(value)]),
-  ),
+  ...Object.fromEntries(Object.entries(goods.fields).map(([id, value]) => [nameOfField(id), String(value)])),
 });
