@@ -52,8 +52,12 @@ test('a product is found, its price changed while its page is open, and put back
   await reduced.fill(String(price / 100 + 50));
   await reduced.press('Enter');
   await expect(page.getByRole('alert')).toContainText('is not below its price');
-  await page.getByRole('button', { name: 'Leave it as it was' }).click();
+  await page.getByRole('button', { name: 'Keep what is there' }).click();
   await expect(reduced).toHaveValue('');
+  // What was done can be taken back after having been elsewhere too.
+  await page.getByRole('link', { name: /^Pictures/ }).click();
+  await expect(page.getByRole('grid', { name: 'Pictures, the newest first' })).toBeVisible();
+  await page.getByRole('link', { name: /^Products/ }).click();
   await page.getByRole('button', { name: /^Take back price/ }).click();
   await expect.poll(cost).toBe(before);
   await expect(page.getByRole('button', { name: /^Do again price/ })).toBeVisible();

@@ -9,6 +9,7 @@ import { FORMAT } from '../core/plan/formats/format.ts';
 import { readDocuments } from '../core/plan/reading.ts';
 import { completePlan } from '../core/plan/storedPlan.ts';
 import type { Client } from './api/client.ts';
+import { makeGoodsWriter } from './api/goodsWriter.ts';
 import { makeItems } from './api/items.ts';
 import { takeOwnTypefaces } from './api/ownTypefaces.ts';
 import { makeUploads } from './api/uploads.ts';
@@ -22,7 +23,10 @@ import { StudioContext, type Studio } from './studioContext.tsx';
 import { Notice } from './ui/Notice.tsx';
 
 /** What is made once when somebody has signed in, and stays the same from then on. */
-type Made = Pick<Studio, 'draft' | 'items' | 'uploads' | 'keep' | 'tree' | 'vocabulary' | 'shopper'> & {
+type Made = Pick<
+  Studio,
+  'draft' | 'goods' | 'items' | 'uploads' | 'keep' | 'tree' | 'vocabulary' | 'shopper'
+> & {
   saver: Saver;
 };
 
@@ -50,6 +54,7 @@ async function load(client: Client, queries: QueryClient, account: Account): Pro
   const made = {
     draft,
     items: makeItems(client, queries),
+    goods: makeGoodsWriter(client, queries),
     uploads: makeUploads(client, queries),
     keep,
     saver: makeSaver(draft, client, keep),

@@ -7,6 +7,7 @@ import type { Names } from '../core/sentence/sentence.ts';
 import type { NamedProduct } from '../core/api/catalogue.ts';
 import type { Account } from '../core/api/session.ts';
 import type { Client } from './api/client.ts';
+import type { GoodsWriter } from './api/goodsWriter.ts';
 import type { Items } from './api/items.ts';
 import type { Uploads } from './api/uploads.ts';
 import type { ShopperStore } from './seenBy/shopper.ts';
@@ -19,6 +20,8 @@ export interface Studio {
   client: Client;
   draft: Draft;
   items: Items;
+  /** Facts of products on their way to the store. */
+  goods: GoodsWriter;
   /** Pictures on their way to the store. */
   uploads: Uploads;
   tree: CategoryTree;

@@ -8,12 +8,6 @@ import { contract } from './contract.ts';
 import { orNull, shape, told } from './shape.ts';
 
 const list = <T>() => array().required() as unknown as Schema<T[]>;
-/** What a product begins with. */
-export const newGoodsSchema = shape<{ title: string; price: number }>({
-  title: goodsFact('product', 'title')!.schema as Schema<string>,
-  price: goodsFact('variant', 'price')!.schema as Schema<number>,
-});
-
 const count = () => number().integer().min(0).required();
 
 /** What of the list of all products is asked for. */
@@ -87,7 +81,10 @@ export const addGoods = contract({
   method: 'POST',
   path: '/api/goods/new',
   who: 'signedIn',
-  body: newGoodsSchema,
+  body: shape<{ title: string; price: number }>({
+    title: goodsFact('product', 'title')!.schema as Schema<string>,
+    price: goodsFact('variant', 'price')!.schema as Schema<number>,
+  }),
   answer: shape<{ id: number }>({ id: idSchema }),
 });
 

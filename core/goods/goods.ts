@@ -26,7 +26,7 @@ export interface Goods {
   longText: string;
   brandId: number | null;
   featured: boolean;
-  /** Lowest first, as tags are by name. */
+  /** In whatever order, as tags are. */
   categoryIds: readonly number[];
   tags: readonly string[];
   /** By the id of the field; absent where it has nothing in it. */
@@ -41,7 +41,6 @@ export interface GoodsRow {
   id: number;
   title: string;
   code: string;
-  brand: string | null;
   picture: PictureFacts | null;
   /** Of the variant that cards show, minor units. */
   price: number;

@@ -1,9 +1,11 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { specimenNames } from '../specimen/specimen.ts';
 import { ValidationError } from '../schema/schema.ts';
 import { goodsWords, type Goods } from './goods.ts';
 import {
   edited,
+  goodsEdits,
   goodsEditSchema,
   goodsFault,
   isStill,
@@ -119,6 +121,52 @@ describe('edits of a product', () => {
     expect(
       isStill(jug, { product: 7, of: 'field', part: 'constructor', fact: 'value', was: null, is: 'x' }),
     ).toBe(true);
+  });
+});
+
+describe('values in words', () => {
+  const said = (of: 'product' | 'variant' | 'field', fact: string, value: unknown) =>
+    goodsFact(of, fact)!.say(value, {
+      ...specimenNames,
+      brand: (id) => (id === 1 ? 'Ada' : undefined),
+      category: (id) => (id === 2 ? 'Jugs' : undefined),
+    });
+
+  it.each<[string, unknown, string]>([
+    ['variant price', 4250, '£42.50'],
+    ['variant reduced', null, ''],
+    ['variant stock', 0, '“0”'],
+    ['product title', 'Dish', '“Dish”'],
+    ['product shortText', '', ''],
+    ['product brandId', 1, 'Ada'],
+    ['product brandId', 9, 'another brand'],
+    ['product brandId', null, ''],
+    ['product categoryIds', [2, 3], 'Jugs and another category'],
+    ['product categoryIds', [], ''],
+    ['product tags', ['a', 'b'], 'a and b'],
+    ['product featured', false, 'no'],
+    ['field value', true, 'yes'],
+    ['field value', 12.5, '“12.5”'],
+    ['field value', null, ''],
+  ])('%s of %j', (name, value, words) => {
+    const [of, fact] = name.split(' ');
+    expect(said(of as 'product', fact!, value)).toBe(words);
+  });
+});
+
+describe('lists', () => {
+  it('are of the same in whatever order', () => {
+    const edit: GoodsEdit = {
+      product: 7,
+      of: 'product',
+      part: null,
+      fact: 'categoryIds',
+      was: [3, 2],
+      is: [],
+    };
+    expect(isStill(jug, edit)).toBe(true);
+    expect(isStill(jug, { ...edit, was: [3] })).toBe(false);
+    expect(goodsEdits(jug, { of: 'product', part: null, fact: 'categoryIds' }, [3, 2])).toEqual([]);
   });
 });
 

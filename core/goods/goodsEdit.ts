@@ -53,8 +53,22 @@ export const undoneEdits = (edits: readonly GoodsEdit[]): GoodsEdit[] =>
   edits.map(({ was, is, ...rest }) => ({ ...rest, was: is, is: was })).reverse();
 
 /** A fact of a product as an edit reads it; null where the product has no such variant or field. */
-export const valueAt = (goods: Goods, { of, part, fact }: GoodsEdit): unknown =>
+export const valueAt = (goods: Goods, { of, part, fact }: Pick<GoodsEdit, 'of' | 'part' | 'fact'>): unknown =>
   goodsFact(of, fact)?.read(goods, part) ?? null;
+
+/** What makes a fact of a product another; none where it is so already. */
+export function goodsEdits(
+  goods: Goods,
+  at: Pick<GoodsEdit, 'of' | 'part' | 'fact'>,
+  is: unknown,
+): GoodsEdit[] {
+  const was = valueAt(goods, at);
+  return isSame(was, is) ? [] : [{ product: goods.id, ...at, was, is }];
+}
+
+/** The same values; of lists, which are of categories and tags, in whatever order. */
+const isSame = (a: unknown, b: unknown): boolean =>
+  Array.isArray(a) && Array.isArray(b) ? same([...a].sort(), [...b].sort()) : same(a, b);
 
 /** The product once an edit is done. */
 export function edited(goods: Goods, { of, part, fact, is }: GoodsEdit): Goods {
@@ -77,4 +91,4 @@ export function goodsFault({ variants, title }: Pick<Goods, 'variants' | 'title'
 }
 
 /** Whether a fact of a product is still what an edit goes by. */
-export const isStill = (goods: Goods, edit: GoodsEdit): boolean => same(valueAt(goods, edit), edit.was);
+export const isStill = (goods: Goods, edit: GoodsEdit): boolean => isSame(valueAt(goods, edit), edit.was);

@@ -1,5 +1,7 @@
 import { FIELD_ID } from '../assortment/clauses/field.ts';
 import { array, boolean, idSchema, lazy, number, string, type Schema } from '../schema/schema.ts';
+import { formatMoney } from '../catalogue/money.ts';
+import { listed, type Names } from '../sentence/sentence.ts';
 import type { Goods, GoodsVariant } from './goods.ts';
 
 /** Something of a product that its owner can set. */
@@ -10,6 +12,8 @@ export interface GoodsFact {
   of: 'product' | 'variant' | 'field';
   schema: Schema;
   read(goods: Goods, of: number | string | null): unknown;
+  /** A value of it in words; empty for none. */
+  say(value: unknown, names: Names): string;
 }
 
 export const MOST_MONEY = 1_000_000_000;
@@ -25,18 +29,44 @@ const said = (longest: number) => string().max(longest).defined();
 const money = () =>
   number().integer('Write an amount such as 12.50.').min(0, 'A price is not below nothing.').max(MOST_MONEY);
 
-const ofProduct = <K extends keyof Goods>(id: K, name: string, schema: unknown): GoodsFact => ({
+type Say = GoodsFact['say'];
+
+const asTyped: Say = (value) =>
+  value === null || value === '' ? '' : `“${String(value)}”`;
+const asMoney: Say = (value, { currency }) => (value === null ? '' : formatMoney(value as number, currency));
+const yesOrNo: Say = (value) => (value ? 'yes' : 'no');
+const asBrand: Say = (value, { brand }) =>
+  value === null ? '' : (brand(value as number) ?? 'another brand');
+const asCategories: Say = (value, { category }) =>
+  listed((value as number[]).map((id) => category(id) ?? 'another category'));
+const asTags: Say = (value) => listed(value as string[]);
+const asField: Say = (value, names) =>
+  typeof value === 'boolean' ? yesOrNo(value, names) : asTyped(value, names);
+
+const ofProduct = <K extends keyof Goods>(
+  id: K,
+  name: string,
+  schema: unknown,
+  say = asTyped,
+): GoodsFact => ({
   id,
   name,
   of: 'product',
+  say,
   schema: schema as Schema,
   read: (goods) => goods[id],
 });
 
-const ofVariant = <K extends keyof GoodsVariant>(id: K, name: string, schema: unknown): GoodsFact => ({
+const ofVariant = <K extends keyof GoodsVariant>(
+  id: K,
+  name: string,
+  schema: unknown,
+  say = asTyped,
+): GoodsFact => ({
   id,
   name,
   of: 'variant',
+  say,
   schema: schema as Schema,
   read: ({ variants }, of) => variants.find((one) => one.id === of)?.[id],
 });
@@ -60,12 +90,13 @@ export const goodsFacts: readonly GoodsFact[] = [
   ofProduct('code', 'Item code', said(LONGEST.code)),
   ofProduct('shortText', 'Short description', said(LONGEST.shortText)),
   ofProduct('longText', 'Long description', said(LONGEST.longText)),
-  ofProduct('brandId', 'Brand', idSchema.nullable().defined()),
-  ofProduct('featured', 'Featured', boolean().required()),
+  ofProduct('brandId', 'Brand', idSchema.nullable().defined(), asBrand),
+  ofProduct('featured', 'Featured', boolean().required(), yesOrNo),
   ofProduct(
     'categoryIds',
     'Categories',
     array(idSchema).max(MOST_CATEGORIES).test('once', 'A category is there twice.', once).required(),
+    asCategories,
   ),
   ofProduct(
     'tags',
@@ -79,13 +110,15 @@ export const goodsFacts: readonly GoodsFact[] = [
       .max(MOST_TAGS)
       .test('once', 'A tag is there twice.', once)
       .required(),
+    asTags,
   ),
   ofVariant('code', 'Item code', said(LONGEST.code)),
-  ofVariant('price', 'Price', money().required('A product needs a price.')),
+  ofVariant('price', 'Price', money().required('A product needs a price.'), asMoney),
   ofVariant(
     'reduced',
     'Reduced price',
     money().min(1, 'A reduced price is above nothing.').nullable().defined(),
+    asMoney,
   ),
   ofVariant(
     'stock',
@@ -102,6 +135,7 @@ export const goodsFacts: readonly GoodsFact[] = [
     name: 'Field',
     of: 'field',
     schema: fieldValue as unknown as Schema,
+    say: asField,
     read: ({ fields }, of) => (Object.hasOwn(fields, of!) ? fields[of as string] : null),
   },
 ];

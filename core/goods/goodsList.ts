@@ -7,22 +7,26 @@ export const MISSING = {
 export type Missing = keyof typeof MISSING;
 export const MISSINGS = Object.keys(MISSING) as Missing[];
 
-/** What the list of all products is sorted by. */
-export const GOODS_SORTS = {
-  position: 'In the shop’s order',
-  title: 'By title',
-  code: 'By item code',
-  price: 'By price',
-  stock: 'By stock',
-  rating: 'By rating',
-  newest: 'By date added',
-} as const;
-export type GoodsSort = keyof typeof GOODS_SORTS;
-/** Sorts that begin with the best or the latest, until they are turned round. */
-const DOWN_AT_FIRST: ReadonlySet<GoodsSort> = new Set(['rating', 'newest']);
-export const isDownAtFirst = (sort: GoodsSort): boolean => DOWN_AT_FIRST.has(sort);
+/** One way to sort the list of all products. */
+interface GoodsOrder {
+  name: string;
+  /** It begins with the best or the latest, until it is turned round. */
+  down?: boolean;
+}
 
-export const GOODS_SORT_IDS = Object.keys(GOODS_SORTS) as GoodsSort[];
+/** What the list of all products is sorted by: what it shows of each. */
+const ORDERS = {
+  position: { name: 'In the shop’s order' },
+  title: { name: 'By title' },
+  code: { name: 'By item code' },
+  price: { name: 'By price' },
+  stock: { name: 'By stock' },
+  rating: { name: 'By rating', down: true },
+  newest: { name: 'By date added', down: true },
+} satisfies Record<string, GoodsOrder>;
+export type GoodsSort = keyof typeof ORDERS;
+export const GOODS_SORTS: Readonly<Record<GoodsSort, GoodsOrder>> = ORDERS;
+export const GOODS_SORT_IDS = Object.keys(ORDERS) as GoodsSort[];
 
 /** Products that are asked for at once. */
 export const GOODS_PAGE = 100;

@@ -1,30 +1,33 @@
-import { same } from '../settings/same.ts';
 import type { Goods } from './goods.ts';
-import type { GoodsEdit } from './goodsEdit.ts';
+import { goodsEdits, type GoodsEdit } from './goodsEdit.ts';
 
 /** Products that are changed together. */
 export const MOST_TOGETHER = 500;
 /** By how much prices may be changed together, percent. */
 export const PERCENT = { least: -90, most: 400 };
 
-const ofProduct = (product: number, fact: string, was: unknown, is: unknown): GoodsEdit[] =>
-  same(was, is) ? [] : [{ product, of: 'product', part: null, fact, was, is }];
+const withOne = <T>(list: readonly T[], one: T): readonly T[] => (list.includes(one) ? list : [...list, one]);
 
 /** All of them with a tag; those that have it stay as they are. */
 export const tagged = (all: readonly Goods[], tag: string): GoodsEdit[] =>
-  all.flatMap(({ id, tags }) =>
-    ofProduct(id, 'tags', tags, tags.includes(tag) ? tags : [...tags, tag].sort(byCodeUnit)),
+  all.flatMap((goods) =>
+    goodsEdits(goods, { of: 'product', part: null, fact: 'tags' }, withOne(goods.tags, tag)),
   );
 
 /** All of them in a category, besides those that they are in. */
 export const categorised = (all: readonly Goods[], category: number): GoodsEdit[] =>
-  all.flatMap(({ id, categoryIds }) =>
-    ofProduct(
-      id,
-      'categoryIds',
-      categoryIds,
-      categoryIds.includes(category) ? categoryIds : [...categoryIds, category].sort((a, b) => a - b),
+  all.flatMap((goods) =>
+    goodsEdits(
+      goods,
+      { of: 'product', part: null, fact: 'categoryIds' },
+      withOne(goods.categoryIds, category),
     ),
+  );
+
+/** All of their variants with this stock; null for not counted. */
+export const stocked = (all: readonly Goods[], stock: number | null): GoodsEdit[] =>
+  all.flatMap((goods) =>
+    goods.variants.flatMap(({ id }) => goodsEdits(goods, { of: 'variant', part: id, fact: 'stock' }, stock)),
   );
 
 /**
@@ -32,18 +35,14 @@ export const categorised = (all: readonly Goods[], category: number): GoodsEdit[
  * them. A reduction that would be none any more is taken off.
  */
 export const repriced = (all: readonly Goods[], percent: number): GoodsEdit[] =>
-  all.flatMap(({ id, variants }) =>
-    variants.flatMap((variant) => {
+  all.flatMap((goods) =>
+    goods.variants.flatMap((variant) => {
       const changed = (minor: number) => Math.round((minor * (100 + percent)) / 100);
       const price = changed(variant.price);
       const lower = variant.reduced === null ? null : changed(variant.reduced);
       const reduced = lower === null || lower <= 0 || lower >= price ? null : lower;
-      const edit = (fact: 'price' | 'reduced', is: number | null): GoodsEdit[] =>
-        variant[fact] === is
-          ? []
-          : [{ product: id, of: 'variant', part: variant.id, fact, was: variant[fact], is }];
+      const edit = (fact: string, is: number | null) =>
+        goodsEdits(goods, { of: 'variant', part: variant.id, fact }, is);
       return [...edit('price', price), ...edit('reduced', reduced)];
     }),
   );
-
-const byCodeUnit = (a: string, b: string): number => (a < b ? -1 : a > b ? 1 : 0);

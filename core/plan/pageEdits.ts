@@ -1,4 +1,4 @@
-import { LONGEST_SLUG, slugOf } from '../catalogue/slugOf.ts';
+import { freeSlugOf, slugOf } from '../catalogue/slugOf.ts';
 import { pageFor, pageKind } from '../pages/index.ts';
 import { ownPage } from '../pages/own.ts';
 import { copyOf, type Command } from './commands.ts';
@@ -13,15 +13,8 @@ export const pageAt = (plan: StoredPlan, slug: string): Page | undefined =>
   pageFor(completePlan(plan), ownPage, slug);
 
 /** An address that is free: the one wanted, or that with a number. */
-export function freeSlug(plan: StoredPlan, wanted: string): string {
-  const stem = wanted || 'page';
-  let slug = stem;
-  for (let i = 2; pageAt(plan, slug); i += 1) {
-    const end = `-${i}`;
-    slug = `${stem.slice(0, LONGEST_SLUG - end.length).replace(/-$/, '')}${end}`;
-  }
-  return slug;
-}
+export const freeSlug = (plan: StoredPlan, wanted: string): string =>
+  freeSlugOf(wanted || 'page', (slug) => pageAt(plan, slug) !== undefined);
 
 /** Puts a page of the owner's own into the plan. */
 export const addPage = (

@@ -1,5 +1,5 @@
 import { fold } from '../../core/catalogue/fold.ts';
-import { LONGEST_SLUG, slugOf } from '../../core/catalogue/slugOf.ts';
+import { freeSlugOf, LONGEST_SLUG, slugOf } from '../../core/catalogue/slugOf.ts';
 import { goodsWords } from '../../core/goods/goods.ts';
 import { inTransaction, type Pool, type Queryable } from '../db/pool.ts';
 
@@ -8,20 +8,17 @@ const UNNAMED = 'product';
 /** Held while an address is chosen, so that two products never choose the same. */
 const SLUG_LOCK = 731_907;
 
-/** An address that no product has: that of the title, else with the first number that is free behind it. */
+/** Room for the number that an address may end with. */
+const NUMBER_LENGTH = 10;
+
+/** An address that no product has. */
 async function freeSlug(db: Queryable, title: string): Promise<string> {
   const wanted = slugOf(title) || UNNAMED;
-  const { rows } = await db.query<{ slug: string }>(
-    `SELECT slug FROM product WHERE slug = $1 OR slug ~ ('^' || $1 || '-[0-9]+$')`,
-    [wanted],
-  );
+  const { rows } = await db.query<{ slug: string }>('SELECT slug FROM product WHERE starts_with(slug, $1)', [
+    wanted.slice(0, LONGEST_SLUG - NUMBER_LENGTH),
+  ]);
   const taken = new Set(rows.map(({ slug }) => slug));
-  let [slug, number] = [wanted, 1];
-  while (taken.has(slug)) {
-    number += 1;
-    slug = `${wanted.slice(0, LONGEST_SLUG - String(number).length - 1)}-${number}`;
-  }
-  return slug;
+  return freeSlugOf(wanted, (slug) => taken.has(slug));
 }
 
 /** A new product, sold out until its stock is set, so that nobody buys what is not finished. Returns its id. */

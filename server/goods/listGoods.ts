@@ -1,7 +1,7 @@
 import type { GoodsAsked } from '../../core/api/goods.ts';
-import { queryWords } from '../../core/assortment/clauses/words.ts';
 import type { GoodsRow } from '../../core/goods/goods.ts';
 import { GOODS_PAGE, MISSINGS, type GoodsSort, type Missing } from '../../core/goods/goodsList.ts';
+import { wordsQuery } from '../assortments/clauses/index.ts';
 import type { Queryable } from '../db/pool.ts';
 import { pictureJson, shownAs } from '../pictures/pictureRows.ts';
 
@@ -13,19 +13,25 @@ const LACKS: Readonly<Record<Missing, string>> = {
   shortText: `NOT EXISTS (SELECT FROM product_text WHERE product_id = p.id AND short_text <> '')`,
 };
 
-/** Keys of an order, the first counting most; each as an index has it. */
+/** Stock of all variants of product `p` together; null where one of them is not counted. */
+const STOCK =
+  '(SELECT CASE WHEN bool_and(v.stock IS NOT NULL) THEN sum(v.stock)::int END FROM variant v WHERE v.product_id = p.id)';
+
+/** Keys of an order, the first counting most: of what the list shows. */
 const KEYS: Readonly<Record<GoodsSort, readonly string[]>> = {
   position: ['p.position', 'p.title_key'],
   title: ['p.title_key'],
   code: ['p.code COLLATE "C"'],
-  price: ['p.paid'],
-  stock: ['p.in_stock', 'coalesce(p.stock, 2147483647)'],
+  price: ['p.price'],
+  // What is not counted is there in any number.
+  stock: [`CASE WHEN p.in_stock THEN coalesce(${STOCK}, 2147483647) ELSE 0 END`],
   rating: [
     'CASE WHEN p.rating_count = 0 THEN 0 ELSE p.rating_sum::float8 / p.rating_count END',
     'p.rating_count',
   ],
   newest: ['p.on_sale_from'],
 };
+
 const likeEscaped = (words: string): string => words.replace(/[\\%_]/g, '\\$&');
 
 /** A hundred products of the list of all, and how many of them there are. */
@@ -36,9 +42,8 @@ export async function readGoodsList(
   const values: unknown[] = [];
   const value = (one: unknown) => `$${values.push(one)}`;
   const conditions: string[] = [];
-  const said = queryWords(words);
   if (words.trim() !== '') {
-    const query = said.map((word) => `'${word}':*`).join(' & ');
+    const query = wordsQuery(words);
     const found = [
       `SELECT id FROM product WHERE lower(code) LIKE lower(${value(`${likeEscaped(words.trim())}%`)})`,
     ];
@@ -59,8 +64,8 @@ export async function readGoodsList(
       values.slice(0, counting),
     ),
     db.query<GoodsRow>(
-      `SELECT p.id, p.title, p.code, b.name AS brand, p.price, p.reduced, p.price_varies AS "from", p.in_stock AS "inStock",
-         (SELECT CASE WHEN bool_and(v.stock IS NOT NULL) THEN sum(v.stock)::int END FROM variant v WHERE v.product_id = p.id) AS stock,
+      `SELECT p.id, p.title, p.code, p.price, p.reduced, p.price_varies AS "from", p.in_stock AS "inStock",
+         ${STOCK} AS stock,
          (SELECT ${pictureJson('pic', shownAs('pic', 'pp.alt'))} FROM product_picture pp JOIN picture pic ON pic.id = pp.picture_id
            WHERE pp.product_id = p.id ORDER BY pp.position LIMIT 1) AS picture,
          ARRAY(SELECT c.name FROM product_category pc JOIN category c ON c.id = pc.category_id
@@ -68,7 +73,7 @@ export async function readGoodsList(
          p.tags,
          CASE WHEN p.rating_count > 0 THEN jsonb_build_object('mean', p.rating_sum::float8 / p.rating_count, 'count', p.rating_count) END AS rating,
          coalesce(x.short_text, '') <> '' AS "hasShortText"
-       FROM (${page}) at JOIN product p USING (id) LEFT JOIN brand b ON b.id = p.brand_id
+       FROM (${page}) at JOIN product p USING (id)
        LEFT JOIN product_text x ON x.product_id = p.id ORDER BY at.place`,
       values,
     ),

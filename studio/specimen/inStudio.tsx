@@ -10,6 +10,7 @@ import { emptyVocabulary, type Vocabulary } from '../../core/catalogue/vocabular
 import type { StoredPlan } from '../../core/plan/storedPlan.ts';
 import type { Unreadable } from '../../core/plan/reading.ts';
 import { Refusal, type Client } from '../api/client.ts';
+import { makeGoodsWriter } from '../api/goodsWriter.ts';
 import { makeItems } from '../api/items.ts';
 import { makeUploads } from '../api/uploads.ts';
 import { makeDraft, type Draft } from '../draft/draftStore.ts';
@@ -81,6 +82,7 @@ export function inStudio(children: ReactNode, given: Given = {}): InStudio {
     client,
     draft,
     items: makeItems(client, queries),
+    goods: makeGoodsWriter(client, queries),
     uploads: makeUploads(client, queries),
     tree: specimenTree,
     vocabulary: { ...emptyVocabulary, ...given.vocabulary },

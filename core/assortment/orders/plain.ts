@@ -65,6 +65,7 @@ const inStock = (product: ProductRecord): number => (product.inStock ? (product.
 const textKey = (text: string, down = false): (number | string)[] =>
   text === '' ? [1, ''] : [0, down ? downwards(text) : text];
 
+/** Another brand is announced by the id, another name of one as a change of everything. */
 const brandOf = ({ brandId, brandKey }: ProductRecord): string => (brandId === null ? '' : (brandKey ?? ''));
 
 export const plainOrders: readonly OrderKind<PlainOrder>[] = [

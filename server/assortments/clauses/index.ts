@@ -37,11 +37,14 @@ function inCollections(
   return parts.join(' OR ');
 }
 
-/** Every word as the beginning of a lexeme. What is folded has letters and digits only, so quotes are enough. */
-function hasWords(words: string, statement: Statement): string {
-  const query = queryWords(words)
+/** Every word as the beginning of a lexeme, as a tsquery; empty for none. What is folded has letters and digits only, so quotes are enough. */
+export const wordsQuery = (words: string): string =>
+  queryWords(words)
     .map((word) => `'${word}':*`)
     .join(' & ');
+
+function hasWords(words: string, statement: Statement): string {
+  const query = wordsQuery(words);
   return query
     ? `p.id IN (SELECT product_id FROM product_text WHERE word_vector @@ ${statement.value(query)}::tsquery)`
     : 'true';

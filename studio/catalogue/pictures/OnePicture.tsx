@@ -20,35 +20,11 @@ import { pictureName } from '../../pictures/PictureTile.tsx';
 import { sayBytes } from '../../ui/sayBytes.ts';
 import { t } from '../../ui/theme.ts';
 import { Words } from '../../ui/Words.tsx';
+import { Side } from '../Side.tsx';
 import { FocalPoint } from './FocalPoint.tsx';
 import { isUnused, PictureUses, usesQuery } from './PictureUses.tsx';
 
-const Side = styled.aside`
-  background: ${t.paper};
-  border-inline-start: 1px solid ${t.line};
-  overflow: auto;
-  padding: 14px 16px 20px;
-  header {
-    display: flex;
-    align-items: start;
-    gap: 8px;
-    margin-bottom: 10px;
-  }
-  header > div {
-    flex: 1;
-    min-width: 0;
-  }
-  h2 {
-    font: 600 17px/1.25 ${t.names};
-    overflow-wrap: anywhere;
-  }
-  h3 {
-    font: 600 14px/1.3 ${t.names};
-    margin-bottom: 5px;
-  }
-  header p {
-    color: ${t.ink2};
-  }
+const PictureSide = styled(Side)`
   .does {
     display: flex;
     flex-wrap: wrap;
@@ -129,7 +105,7 @@ export function OnePicture({ picture, onClose, onRemoved }: OnePictureProps) {
     refused ?? [saving, replacing, puttingBack, removing].find((one) => one.isError)?.error?.message;
   const shown = { ...picture, ...words };
   return (
-    <Side aria-label={pictureName(shown)}>
+    <PictureSide aria-label={pictureName(shown)}>
       <header>
         <div>
           <h2>{pictureName(shown)}</h2>
@@ -217,6 +193,6 @@ export function OnePicture({ picture, onClose, onRemoved }: OnePictureProps) {
           </Hint>
         </section>
       </Stack>
-    </Side>
+    </PictureSide>
   );
 }

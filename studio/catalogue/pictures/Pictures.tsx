@@ -22,23 +22,10 @@ import { pictureName, PictureTile } from '../../pictures/PictureTile.tsx';
 import { FindField } from '../../ui/FindField.tsx';
 import { t } from '../../ui/theme.ts';
 import { useSettled } from '../../ui/useSettled.ts';
+import { Ground } from '../Side.tsx';
 import { OnePicture } from './OnePicture.tsx';
 import { UploadButton } from '../../pictures/UploadButton.tsx';
 import { UploadProgress } from '../../pictures/UploadProgress.tsx';
-
-const Ground = styled.div`
-  display: grid;
-  grid-template: minmax(0, 1fr) / minmax(0, 1fr);
-  min-height: 0;
-  &[data-open] {
-    grid-template-columns: minmax(0, 1fr) minmax(290px, 360px);
-  }
-  @container studio (max-width: 900px) {
-    &[data-open] {
-      grid-template: minmax(0, 2fr) minmax(0, 3fr) / minmax(0, 1fr);
-    }
-  }
-`;
 
 const Middle = styled(DropZone)`
   display: flex;

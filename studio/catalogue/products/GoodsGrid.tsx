@@ -5,7 +5,7 @@ import { useEffect, useMemo, useRef, useState, type KeyboardEvent } from 'react'
 import styled from 'styled-components';
 import { currencyOf } from '../../../core/catalogue/currencyOf.ts';
 import type { GoodsRow } from '../../../core/goods/goods.ts';
-import { isDownAtFirst, type GoodsSort } from '../../../core/goods/goodsList.ts';
+import { GOODS_SORTS, type GoodsSort } from '../../../core/goods/goodsList.ts';
 import { useDraft } from '../../studioContext.tsx';
 import { Notice } from '../../ui/Notice.tsx';
 import { t } from '../../ui/theme.ts';
@@ -127,11 +127,10 @@ interface GoodsGridProps {
   onChoose(id: number, chosen: boolean): void;
   onOpen(id: number): void;
   onSort(sort: GoodsSort, down: boolean): void;
-  onTotal(total: number | undefined): void;
 }
 
 /** The list of all products: only what is in sight is fetched and drawn, however many there are. */
-export function GoodsGrid({ asked, open, empty, chosen, onChoose, onOpen, onSort, onTotal }: GoodsGridProps) {
+export function GoodsGrid({ asked, open, empty, chosen, onChoose, onOpen, onSort }: GoodsGridProps) {
   // Both packages change what they gave back before, so that nothing here may be kept from one drawing to the next.
   'use no memo';
   const house = useDraft((state) => state.plan.house);
@@ -139,7 +138,6 @@ export function GoodsGrid({ asked, open, empty, chosen, onChoose, onOpen, onSort
   const tracks = `24px ${columns.map(({ meta }) => meta!.track).join(' ')}`;
   const window = useRef<HTMLDivElement>(null);
   const { total, error, refetch } = useGoodsTotal(asked);
-  useEffect(() => onTotal(total), [onTotal, total]);
   // eslint-disable-next-line react-hooks/incompatible-library -- said above
   const virtual = useVirtualizer({
     count: total ?? 0,
@@ -235,7 +233,9 @@ export function GoodsGrid({ asked, open, empty, chosen, onChoose, onOpen, onSort
                   aria-sort={isSorted ? (asked.down ? 'descending' : 'ascending') : undefined}
                 >
                   {sort ? (
-                    <button onClick={() => onSort(sort, isSorted ? !asked.down : isDownAtFirst(sort))}>
+                    <button
+                      onClick={() => onSort(sort, isSorted ? !asked.down : (GOODS_SORTS[sort].down ?? false))}
+                    >
                       {flexRender(words, header.getContext())}
                       {isSorted && (asked.down ? <ArrowDown size={13} /> : <ArrowUp size={13} />)}
                     </button>

@@ -31,7 +31,6 @@ interface GoodsTagsProps {
 /** The tags of a product: those that others have are found by typing, and what none has becomes a new one. */
 export function GoodsTags({ tags, onChange }: GoodsTagsProps) {
   const { vocabulary } = useStudio();
-  const write = (next: readonly string[]) => onChange([...next].sort((a, b) => (a < b ? -1 : a > b ? 1 : 0)));
   return (
     <section>
       <h3>Tags</h3>
@@ -42,7 +41,7 @@ export function GoodsTags({ tags, onChange }: GoodsTagsProps) {
               {tag}
               <QuietButton
                 aria-label={`Take the tag ${tag} off`}
-                onPress={() => write(tags.filter((one) => one !== tag))}
+                onPress={() => onChange(tags.filter((one) => one !== tag))}
               >
                 <X size={13} aria-hidden />
               </QuietButton>
@@ -56,7 +55,7 @@ export function GoodsTags({ tags, onChange }: GoodsTagsProps) {
         placeholder="Add a tag"
         opensAtOnce
         find={(words) => findTags(vocabulary.tags, words, tags)}
-        onChoose={(tag) => write([...tags, tag])}
+        onChoose={(tag) => onChange([...tags, tag])}
       />
     </section>
   );

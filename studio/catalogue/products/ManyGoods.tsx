@@ -4,16 +4,23 @@ import styled from 'styled-components';
 import { readManyGoods } from '../../../core/api/goods.ts';
 import type { Goods } from '../../../core/goods/goods.ts';
 import type { GoodsEdit } from '../../../core/goods/goodsEdit.ts';
-import { LONGEST } from '../../../core/goods/goodsFacts.ts';
-import { categorised, MOST_TOGETHER, PERCENT, repriced, tagged } from '../../../core/goods/goodsMany.ts';
+import { LONGEST, MOST_STOCK } from '../../../core/goods/goodsFacts.ts';
+import {
+  categorised,
+  MOST_TOGETHER,
+  PERCENT,
+  repriced,
+  stocked,
+  tagged,
+} from '../../../core/goods/goodsMany.ts';
 import { counted } from '../../../core/sentence/sentence.ts';
 import { useCategorySearch } from '../../assortments/useCategorySearch.ts';
 import { useStudio } from '../../studioContext.tsx';
+import { Amount } from '../../ui/Amount.tsx';
 import { Button, TextButton } from '../../ui/Button.tsx';
 import { Search } from '../../ui/Search.tsx';
 import { t } from '../../ui/theme.ts';
 import { findTags } from './findTags.ts';
-import type { GoodsWriter } from './goodsWrites.ts';
 
 const Bar = styled.section`
   background: ${t.paper};
@@ -45,15 +52,15 @@ const Bar = styled.section`
 
 interface ManyGoodsProps {
   ids: readonly number[];
-  writer: GoodsWriter;
   onDone(): void;
 }
 
 /** What can be done to several products at once, each in one step that can be taken back. */
-export function ManyGoods({ ids, writer, onDone }: ManyGoodsProps) {
-  const { client, tree, vocabulary } = useStudio();
+export function ManyGoods({ ids, onDone }: ManyGoodsProps) {
+  const { client, tree, vocabulary, goods: writer } = useStudio();
   const categories = useCategorySearch();
   const [percent, setPercent] = useState(NaN);
+  const [stock, setStock] = useState<number | null>(null);
   const [fault, setFault] = useState<string | null>(null);
   const them = counted(ids.length, 'product');
   const isMany = ids.length > MOST_TOGETHER;
@@ -63,7 +70,8 @@ export function ManyGoods({ ids, writer, onDone }: ManyGoodsProps) {
       const { goods } = await client.ask(readManyGoods, { body: { ids } });
       const edits = make(goods);
       if (edits.length === 0) setFault('That is so of all of them already.');
-      else await writer.write({ words: `${words} of ${them}`, edits });
+      // Of those that are there still.
+      else await writer.write({ words: `${words} of ${counted(goods.length, 'product')}`, edits });
     } catch (error) {
       setFault(`Nothing was changed: ${(error as Error).message}`);
     }
@@ -108,6 +116,21 @@ export function ManyGoods({ ids, writer, onDone }: ManyGoodsProps) {
             onPress={() => void write(`prices by ${percent} %`, (all) => repriced(all, percent))}
           >
             Change prices
+          </Button>
+          <Amount
+            label="Stock of each variant"
+            shown
+            value={stock}
+            least={0}
+            most={MOST_STOCK}
+            placeholder="none"
+            onChange={setStock}
+          />
+          <Button
+            isDisabled={stock === null}
+            onPress={() => void write(`stock ${stock}`, (all) => stocked(all, stock))}
+          >
+            Set the stock
           </Button>
         </>
       )}

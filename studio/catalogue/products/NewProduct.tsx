@@ -10,7 +10,7 @@ import { Button, MainButton } from '../../ui/Button.tsx';
 import { Dialog, DialogFoot } from '../../ui/Dialog.tsx';
 import { MoneyField } from '../../ui/MoneyField.tsx';
 import { Words } from '../../ui/Words.tsx';
-import { goodsChanged } from './goodsWrites.ts';
+import { goodsChanged } from '../../api/goodsWriter.ts';
 import { fits } from './TextFact.tsx';
 
 const isTitle = (title: string) => fits(goodsFact('product', 'title')!.schema, title) === true;

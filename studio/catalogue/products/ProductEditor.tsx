@@ -5,11 +5,11 @@ import { useForm } from 'react-hook-form';
 import styled from 'styled-components';
 import { readGoods } from '../../../core/api/goods.ts';
 import type { Goods } from '../../../core/goods/goods.ts';
-import type { GoodsEdit } from '../../../core/goods/goodsEdit.ts';
+import { goodsEdits, type GoodsEdit } from '../../../core/goods/goodsEdit.ts';
 import { goodsFact, type GoodsFact } from '../../../core/goods/goodsFacts.ts';
 import { renditionAddress } from '../../../core/picture/renditions.ts';
-import { same } from '../../../core/settings/same.ts';
 import { useCategorySearch } from '../../assortments/useCategorySearch.ts';
+import { goodsKey } from '../../api/goodsWriter.ts';
 import { Stack } from '../../settings/Stack.tsx';
 import { useStudio } from '../../studioContext.tsx';
 import { QuietButton } from '../../ui/Button.tsx';
@@ -18,39 +18,14 @@ import { Pick } from '../../ui/Pick.tsx';
 import { Switch } from '../../ui/Switch.tsx';
 import { TickList, withTicked } from '../../ui/TickList.tsx';
 import { t } from '../../ui/theme.ts';
-import { goodsKey, type GoodsWriter } from './goodsWrites.ts';
+import { Side } from '../Side.tsx';
 import { RemoveProduct } from './RemoveProduct.tsx';
 import { GoodsTags } from './GoodsTags.tsx';
 import { nameOfField, OwnField } from './OwnField.tsx';
 import { TextFact, type Texts } from './TextFact.tsx';
 import { VariantRows } from './VariantRows.tsx';
 
-const Side = styled.aside`
-  background: ${t.paper};
-  border-inline-start: 1px solid ${t.line};
-  overflow: auto;
-  padding: 14px 16px 24px;
-  > header {
-    display: flex;
-    align-items: start;
-    gap: 8px;
-    margin-bottom: 10px;
-  }
-  > header > div {
-    flex: 1;
-    min-width: 0;
-  }
-  h2 {
-    font: 600 17px/1.25 ${t.names};
-    overflow-wrap: anywhere;
-  }
-  h3 {
-    font: 600 14px/1.3 ${t.names};
-    margin-bottom: 5px;
-  }
-  header p {
-    color: ${t.ink2};
-  }
+const ProductSide = styled(Side)`
   section {
     border-top: 1px solid ${t.line};
     padding-top: 12px;
@@ -71,24 +46,24 @@ const Side = styled.aside`
 
 interface ProductEditorProps {
   id: number;
-  writer: GoodsWriter;
   onClose(): void;
 }
 
 /** A product as its owner keeps it; what is set holds at once. */
-export function ProductEditor({ id, writer, onClose }: ProductEditorProps) {
-  const { client } = useStudio();
+export function ProductEditor({ id, onClose }: ProductEditorProps) {
+  const { client, vocabulary } = useStudio();
   const found = useQuery({
     queryKey: goodsKey(id),
     queryFn: () => client.ask(readGoods, { query: { id: String(id) } }),
   });
   const goods = found.data?.goods;
+  const brand = vocabulary.brands.find((one) => one.id === goods?.brandId);
   return (
-    <Side aria-label={goods?.title ?? 'Product'}>
+    <ProductSide aria-label={goods?.title ?? 'Product'}>
       <header>
         <div>
           <h2>{goods?.title ?? 'Product'}</h2>
-          {goods && <p>{goods.code || 'no item code'}</p>}
+          {goods && <p>{[goods.code || 'no item code', brand?.name].filter(Boolean).join(' by ')}</p>}
         </div>
         <QuietButton aria-label="Close this product" onPress={onClose}>
           <X size={16} aria-hidden />
@@ -101,16 +76,16 @@ export function ProductEditor({ id, writer, onClose }: ProductEditorProps) {
       )}
       {found.isPending && <Notice>Fetching the product…</Notice>}
       {goods === null && <Notice>This product is not there any more.</Notice>}
-      {goods && <Facts key={goods.id} goods={goods} writer={writer} />}
+      {goods && <Facts key={goods.id} goods={goods} />}
       {goods && <RemoveProduct key={`remove ${goods.id}`} goods={goods} onRemoved={onClose} />}
-    </Side>
+    </ProductSide>
   );
 }
 
 const schemaOf = (of: GoodsFact['of'], id: string) => goodsFact(of, id)!.schema;
 
-function Facts({ goods, writer }: { goods: Goods; writer: GoodsWriter }) {
-  const { vocabulary } = useStudio();
+function Facts({ goods }: { goods: Goods }) {
+  const { vocabulary, goods: writer } = useStudio();
   const categories = useCategorySearch();
   const { control, reset, resetField } = useForm<Texts>({ defaultValues: textsOf(goods), mode: 'onBlur' });
   // What was changed elsewhere, or taken back, is in the fields; what is being typed stays.
@@ -118,22 +93,12 @@ function Facts({ goods, writer }: { goods: Goods; writer: GoodsWriter }) {
   /** What was typed is on its way, so that the field shows from now on what there is. */
   const kept = (name: string, text: string) => resetField(name, { defaultValue: text });
 
-  const write = (edits: readonly GoodsEdit[], words: string) => {
-    const changed = edits.filter(({ was, is }) => !same(was, is));
-    if (changed.length > 0) void writer.write({ words: `${words} of ${goods.title}`, edits: changed });
+  const set = (words: string, at: Pick<GoodsEdit, 'of' | 'part' | 'fact'>, is: unknown) => {
+    const edits = goodsEdits(goods, at, is);
+    if (edits.length > 0) void writer.write({ words: `${words} of ${goods.title}`, edits });
   };
-  const edit = (of: GoodsFact['of'], part: GoodsEdit['part'], fact: string, is: unknown): GoodsEdit => ({
-    product: goods.id,
-    of,
-    part,
-    fact,
-    was: goodsFact(of, fact)!.read(goods, part) ?? null,
-    is,
-  });
-  const set = (fact: keyof Goods, is: unknown) => {
-    const { name } = goodsFact('product', fact)!;
-    write([edit('product', null, fact, is)], name.toLowerCase());
-  };
+  const setOwn = (fact: keyof Goods, is: unknown) =>
+    set(goodsFact('product', fact)!.name.toLowerCase(), { of: 'product', part: null, fact }, is);
   const text = (fact: 'title' | 'code' | 'shortText' | 'longText', lines = 1, saved = false) => (
     <TextFact
       control={control}
@@ -144,7 +109,7 @@ function Facts({ goods, writer }: { goods: Goods; writer: GoodsWriter }) {
       saved={saved}
       onCommit={(next) => {
         kept(fact, next);
-        set(fact, next);
+        setOwn(fact, next);
       }}
     />
   );
@@ -165,10 +130,11 @@ function Facts({ goods, writer }: { goods: Goods; writer: GoodsWriter }) {
         <VariantRows
           goods={goods}
           onSet={(variant, fact, is) =>
-            write(
-              [edit('variant', variant.id, fact, is)],
+            set(
               goodsFact('variant', fact)!.name.toLowerCase() +
                 (variant.choice ? ` in ${variant.choice}` : ''),
+              { of: 'variant', part: variant.id, fact },
+              is,
             )
           }
         />
@@ -185,15 +151,10 @@ function Facts({ goods, writer }: { goods: Goods; writer: GoodsWriter }) {
             return words ? all : [...all.filter(isChosen), ...all.filter((one) => !isChosen(one))];
           }}
           chosen={goods.categoryIds.map(String)}
-          onTick={(id, ticked) =>
-            set(
-              'categoryIds',
-              [...withTicked(goods.categoryIds, Number(id), ticked)].sort((a, b) => a - b),
-            )
-          }
+          onTick={(id, ticked) => setOwn('categoryIds', withTicked(goods.categoryIds, Number(id), ticked))}
         />
       </section>
-      <GoodsTags tags={goods.tags} onChange={(tags) => set('tags', tags)} />
+      <GoodsTags tags={goods.tags} onChange={(tags) => setOwn('tags', tags)} />
       <Pick
         label="Brand"
         value={String(goods.brandId ?? '')}
@@ -201,9 +162,9 @@ function Facts({ goods, writer }: { goods: Goods; writer: GoodsWriter }) {
           { value: '', words: 'None' },
           ...vocabulary.brands.map(({ id, name }) => ({ value: String(id), words: name })),
         ]}
-        onChange={(id) => set('brandId', id === '' ? null : Number(id))}
+        onChange={(id) => setOwn('brandId', id === '' ? null : Number(id))}
       />
-      <Switch on={goods.featured} onChange={(featured) => set('featured', featured)}>
+      <Switch on={goods.featured} onChange={(featured) => setOwn('featured', featured)}>
         Featured
       </Switch>
       {vocabulary.fields.length > 0 && (
@@ -218,7 +179,7 @@ function Facts({ goods, writer }: { goods: Goods; writer: GoodsWriter }) {
                 control={control}
                 onSet={(is) => {
                   if (typeof is === 'string' || is === null) kept(nameOfField(field.id), is ?? '');
-                  write([edit('field', field.id, 'value', is)], field.name.toLowerCase());
+                  set(field.name.toLowerCase(), { of: 'field', part: field.id, fact: 'value' }, is);
                 }}
               />
             ))}

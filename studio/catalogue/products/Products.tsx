@@ -1,19 +1,16 @@
-import { useQueryClient } from '@tanstack/react-query';
-import { useCallback, useState } from 'react';
+import { useCallback, useState, type CSSProperties } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { useStore } from 'zustand';
 import styled from 'styled-components';
-import type { GoodsAsked } from '../../../core/api/goods.ts';
-import { goodsFact } from '../../../core/goods/goodsFacts.ts';
 import {
   GOODS_SORT_IDS,
   GOODS_SORTS,
-  isDownAtFirst,
   MISSING,
   MISSINGS,
   type Missing,
 } from '../../../core/goods/goodsList.ts';
 import { counted } from '../../../core/sentence/sentence.ts';
+import type { GoodsWrites } from '../../api/goodsWriter.ts';
 import { useStudio } from '../../studioContext.tsx';
 import { Button, TextButton } from '../../ui/Button.tsx';
 import { FindField } from '../../ui/FindField.tsx';
@@ -22,25 +19,12 @@ import { t } from '../../ui/theme.ts';
 import { withTicked } from '../../ui/TickList.tsx';
 import { useSettled } from '../../ui/useSettled.ts';
 import { GoodsGrid } from './GoodsGrid.tsx';
-import { makeGoodsWriter, type GoodsWriter, type GoodsWrites } from './goodsWrites.ts';
 import { ManyGoods } from './ManyGoods.tsx';
+import { Ground } from '../Side.tsx';
 import { NewProduct } from './NewProduct.tsx';
+import { NotWritten } from './NotWritten.tsx';
 import { ProductEditor } from './ProductEditor.tsx';
-import { useGoodsCounts } from './useGoodsList.ts';
-
-const Ground = styled.div`
-  display: grid;
-  grid-template: minmax(0, 1fr) / minmax(0, 1fr);
-  min-height: 0;
-  &[data-open] {
-    grid-template-columns: minmax(0, 1fr) minmax(360px, 440px);
-  }
-  @container studio (max-width: 900px) {
-    &[data-open] {
-      grid-template: minmax(0, 2fr) minmax(0, 3fr) / minmax(0, 1fr);
-    }
-  }
-`;
+import { useGoodsCounts, useGoodsTotal, type GoodsListed } from './useGoodsList.ts';
 
 const Middle = styled.div`
   display: flex;
@@ -91,42 +75,29 @@ const Middle = styled.div`
   }
 `;
 
-const Refused = styled.div`
-  background: ${t.brickSoft};
-  border-radius: ${t.corner};
-  padding: 9px 12px;
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: 6px 10px;
-  p {
-    flex: 1 1 260px;
-  }
-`;
-
 const AT = '/catalogue/products';
+
+/** An editor needs more room than what is told of a picture. */
+const SIDE = { '--side': 'minmax(360px, 440px)' } as CSSProperties;
 
 /** All products of the store: found, sorted, by what they lack, and each edited beside the list. */
 export function Products() {
-  const { client } = useStudio();
-  const queries = useQueryClient();
   const navigate = useNavigate();
   const { productId } = useParams();
-  const [writer] = useState(() => makeGoodsWriter(client, queries));
   const [typed, setTyped] = useState('');
   const words = useSettled(typed, typed);
-  const [asked, setAsked] = useState<Omit<GoodsAsked, 'from' | 'words'>>({
+  const [asked, setAsked] = useState<Omit<GoodsListed, 'words'>>({
     missing: null,
     sort: 'position',
     down: false,
   });
   const [chosen, setChosen] = useState<ReadonlySet<number>>(new Set());
-  const [total, setTotal] = useState<number | undefined>(undefined);
+  const listed = { ...asked, words };
   const counts = useGoodsCounts();
   const open = productId !== undefined && /^\d+$/.test(productId) ? Number(productId) : null;
   const openOne = useCallback((id: number) => void navigate(`${AT}/${id}`), [navigate]);
   return (
-    <Ground data-open={open === null ? undefined : true}>
+    <Ground data-open={open === null ? undefined : true} style={SIDE}>
       <Middle>
         <header>
           <h2>Products</h2>
@@ -143,8 +114,8 @@ export function Products() {
             label="Sorted"
             shown={false}
             value={asked.sort}
-            options={GOODS_SORT_IDS.map((id) => ({ value: id, words: GOODS_SORTS[id] }))}
-            onChange={(sort) => setAsked({ ...asked, sort, down: isDownAtFirst(sort) })}
+            options={GOODS_SORT_IDS.map((id) => ({ value: id, words: GOODS_SORTS[id].name }))}
+            onChange={(sort) => setAsked({ ...asked, sort, down: GOODS_SORTS[sort].down ?? false })}
           />
         </div>
         <MissingFilters
@@ -152,12 +123,10 @@ export function Products() {
           chosen={asked.missing}
           onChoose={(missing) => setAsked({ ...asked, missing })}
         />
-        <NotWritten writer={writer} />
-        {chosen.size > 0 && (
-          <ManyGoods ids={[...chosen]} writer={writer} onDone={() => setChosen(new Set())} />
-        )}
+        <NotWritten />
+        {chosen.size > 0 && <ManyGoods ids={[...chosen]} onDone={() => setChosen(new Set())} />}
         <GoodsGrid
-          asked={{ ...asked, words }}
+          asked={listed}
           open={open}
           empty={
             words
@@ -170,13 +139,10 @@ export function Products() {
           onChoose={(id, is) => setChosen(new Set(withTicked([...chosen], id, is)))}
           onOpen={openOne}
           onSort={(sort, down) => setAsked({ ...asked, sort, down })}
-          onTotal={setTotal}
         />
-        <Foot writer={writer} total={total} isFound={words !== '' || asked.missing !== null} />
+        <Foot asked={listed} />
       </Middle>
-      {open !== null && (
-        <ProductEditor key={open} id={open} writer={writer} onClose={() => void navigate(AT)} />
-      )}
+      {open !== null && <ProductEditor key={open} id={open} onClose={() => void navigate(AT)} />}
     </Ground>
   );
 }
@@ -203,55 +169,17 @@ function MissingFilters({ counts, chosen, onChoose }: MissingFiltersProps) {
   );
 }
 
-const nowSaid = (value: unknown): string =>
-  value === null || value === '' ? 'empty' : `“${Array.isArray(value) ? value.join(', ') : String(value)}”`;
-
-/** What was not written, why, and what can be done. */
-function NotWritten({ writer }: { writer: GoodsWriter }) {
-  const { conflicts, fault } = useStore(writer);
-  if (fault)
-    return (
-      <Refused role="alert">
-        <p>
-          Not saved, {fault.step.words}: {fault.words}
-        </p>
-        <Button onPress={() => void writer.write(fault.step)}>Try again</Button>
-        <Button onPress={writer.leave}>Leave it as it was</Button>
-      </Refused>
-    );
-  if (!conflicts) return null;
-  const [first] = conflicts.of;
-  const { edit, now, gone } = first!;
-  const isLeft = conflicts.of.some((one) => !one.gone);
-  return (
-    <Refused role="alert">
-      <p>
-        {gone
-          ? `Not saved, ${conflicts.step.words}: it is not there any more.`
-          : `Not saved, ${conflicts.step.words}: ${goodsFact(edit.of, edit.fact)!.name.toLowerCase()} was changed in another window meanwhile, and is ${nowSaid(now)} now.`}
-      </p>
-      {isLeft && <Button onPress={() => void writer.writeOver()}>Write mine</Button>}
-      <Button onPress={writer.leave}>Keep what is there</Button>
-    </Refused>
-  );
-}
-
-const saidOf = ({ under, kept, fault, conflicts }: GoodsWrites): string => {
+const saidOf = ({ under, kept, refused }: GoodsWrites): string => {
   if (under > 0) return 'Saving…';
-  if (fault ?? conflicts) return '';
+  if (refused.length > 0) return '';
   return kept ? 'Saved. Shoppers see it at once.' : 'Shoppers see changes here at once';
 };
 
-function Foot({
-  writer,
-  total,
-  isFound,
-}: {
-  writer: GoodsWriter;
-  total: number | undefined;
-  isFound: boolean;
-}) {
-  const state = useStore(writer);
+function Foot({ asked }: { asked: GoodsListed }) {
+  const { goods } = useStudio();
+  const state = useStore(goods);
+  const { total } = useGoodsTotal(asked);
+  const isFound = asked.words !== '' || asked.missing !== null;
   const [undo, redo] = [state.done.at(-1), state.undone.at(-1)];
   return (
     <div className="foot">
@@ -261,8 +189,8 @@ function Foot({
       <span className="said" role="status">
         {saidOf(state)}
       </span>
-      {undo && <TextButton onPress={() => void writer.undo()}>Take back {undo.words}</TextButton>}
-      {redo && <TextButton onPress={() => void writer.redo()}>Do again {redo.words}</TextButton>}
+      {undo && <TextButton onPress={() => void goods.undo()}>Take back {undo.words}</TextButton>}
+      {redo && <TextButton onPress={() => void goods.redo()}>Do again {redo.words}</TextButton>}
     </div>
   );
 }

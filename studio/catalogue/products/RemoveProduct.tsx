@@ -5,7 +5,7 @@ import type { Goods } from '../../../core/goods/goods.ts';
 import { useStudio } from '../../studioContext.tsx';
 import { Button, MainButton } from '../../ui/Button.tsx';
 import { Dialog, DialogFoot } from '../../ui/Dialog.tsx';
-import { goodsChanged } from './goodsWrites.ts';
+import { goodsChanged } from '../../api/goodsWriter.ts';
 
 /** Takes a product out of the catalogue, once that is confirmed; one that was ordered stays, and it is said why. */
 export function RemoveProduct({ goods: { id, title }, onRemoved }: { goods: Goods; onRemoved(): void }) {

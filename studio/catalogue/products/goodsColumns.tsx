@@ -21,6 +21,9 @@ const PICTURE_PX = 160;
 
 const listed = (words: readonly string[]) => words.join(', ');
 
+const lackedBy = ({ picture, hasShortText }: GoodsRow): string =>
+  listed([...(picture ? [] : ['no picture']), ...(hasShortText ? [] : ['no short description'])]);
+
 /** What of each product stands in the list of all. */
 export const goodsColumns = (currency: Currency) => [
   column.display({
@@ -42,7 +45,7 @@ export const goodsColumns = (currency: Currency) => [
     cell: ({ row: { original } }) => (
       <>
         <span className="title">{original.title}</span>
-        {!original.picture && <span className="lacks">no picture</span>}
+        {lackedBy(original) && <span className="lacks">{lackedBy(original)}</span>}
       </>
     ),
   }),

@@ -36,7 +36,6 @@ const rowOf = ({ id, title, code, variants, tags, shortText }: Goods): GoodsRow 
   id,
   title,
   code,
-  brand: null,
   picture: null,
   price: variants[0]!.price,
   reduced: variants[0]!.reduced,
@@ -284,7 +283,7 @@ describe('a product beside the list', () => {
     await openJug();
     change({ title: 'Theirs' });
     set('Title', 'Mine');
-    await screen.findByText(/title was changed in another window meanwhile, and is “Theirs” now/);
+    await screen.findByText(/In another window the title was changed meanwhile, and is “Theirs” now\./);
     expect(now().title).toBe('Theirs');
     fireEvent.click(screen.getByRole('button', { name: 'Write mine' }));
     await waitFor(() => expect(now().title).toBe('Mine'));
@@ -306,7 +305,7 @@ describe('a product beside the list', () => {
     });
     await openJug();
     set('Item code', 'J-2');
-    await screen.findByText(/Not saved, item code of Pouring jug: The server cannot be reached/);
+    await screen.findByText(/Not saved, item code of Pouring jug\. The server cannot be reached/);
     away = false;
     fireEvent.click(screen.getByRole('button', { name: 'Try again' }));
     await screen.findByText('Saved. Shoppers see it at once.');
@@ -347,9 +346,13 @@ describe('products that are chosen', () => {
     act(() => tag.focus());
     fireEvent.change(tag, { target: { value: 'gard' } });
     fireEvent.click(await screen.findByRole('option', { name: /^garden/ }));
-    await waitFor(() => expect(now().tags).toEqual(['garden', 'table']));
+    await waitFor(() => expect(now().tags).toEqual(['table', 'garden']));
     fireEvent.click(await screen.findByRole('button', { name: 'Take back tag garden of 1 product' }));
     await waitFor(() => expect(now().tags).toEqual(['table']));
+    set('Stock of each variant', '7');
+    fireEvent.click(screen.getByRole('button', { name: 'Set the stock' }));
+    await waitFor(() => expect(now().variants.map(({ stock }) => stock)).toEqual([7, 7]));
+    fireEvent.click(await screen.findByRole('button', { name: 'Take back stock 7 of 1 product' }));
     fireEvent.click(await screen.findByRole('button', { name: 'Take back prices by 10 % of 1 product' }));
     await waitFor(() => expect(now()).toEqual(jug));
   });
