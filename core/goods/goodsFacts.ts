@@ -31,8 +31,7 @@ const money = () =>
 
 type Say = GoodsFact['say'];
 
-const asTyped: Say = (value) =>
-  value === null || value === '' ? '' : `“${String(value)}”`;
+const asTyped: Say = (value) => (value === null || value === '' ? '' : `“${String(value)}”`);
 const asMoney: Say = (value, { currency }) => (value === null ? '' : formatMoney(value as number, currency));
 const yesOrNo: Say = (value) => (value ? 'yes' : 'no');
 const asBrand: Say = (value, { brand }) =>

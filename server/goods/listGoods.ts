@@ -13,9 +13,13 @@ const LACKS: Readonly<Record<Missing, string>> = {
   shortText: `NOT EXISTS (SELECT FROM product_text WHERE product_id = p.id AND short_text <> '')`,
 };
 
-/** Stock of all variants of product `p` together; null where one of them is not counted. */
-const STOCK =
-  '(SELECT CASE WHEN bool_and(v.stock IS NOT NULL) THEN sum(v.stock)::int END FROM variant v WHERE v.product_id = p.id)';
+/** Stock of variants `v` together; null where one of them is not counted. */
+const STOCK = 'CASE WHEN bool_and(v.stock IS NOT NULL) THEN sum(v.stock)::int END';
+
+/** What an order reads besides the product: of all of them at once, since each of them is sorted. */
+const JOINS: Partial<Record<GoodsSort, string>> = {
+  stock: `LEFT JOIN (SELECT v.product_id, ${STOCK} AS stock FROM variant v GROUP BY 1) together ON together.product_id = p.id`,
+};
 
 /** Keys of an order, the first counting most: of what the list shows. */
 const KEYS: Readonly<Record<GoodsSort, readonly string[]>> = {
@@ -24,7 +28,7 @@ const KEYS: Readonly<Record<GoodsSort, readonly string[]>> = {
   code: ['p.code COLLATE "C"'],
   price: ['p.price'],
   // What is not counted is there in any number.
-  stock: [`CASE WHEN p.in_stock THEN coalesce(${STOCK}, 2147483647) ELSE 0 END`],
+  stock: ['CASE WHEN p.in_stock THEN coalesce(together.stock, 2147483647) ELSE 0 END'],
   rating: [
     'CASE WHEN p.rating_count = 0 THEN 0 ELSE p.rating_sum::float8 / p.rating_count END',
     'p.rating_count',
@@ -57,7 +61,7 @@ export async function readGoodsList(
   const order = [...KEYS[sort], 'p.id'].map((key) => `${key} ${way}`).join(', ');
   const counting = values.length;
   const page = `SELECT p.id, row_number() OVER () AS place FROM (
-      SELECT p.id FROM product p ${where} ORDER BY ${order} LIMIT ${GOODS_PAGE} OFFSET ${value(from)}) p`;
+      SELECT p.id FROM product p ${JOINS[sort] ?? ''} ${where} ORDER BY ${order} LIMIT ${GOODS_PAGE} OFFSET ${value(from)}) p`;
   const [{ rows: counts }, { rows }] = await Promise.all([
     db.query<{ total: number }>(
       `SELECT count(*)::int AS total FROM product p ${where}`,
@@ -65,7 +69,7 @@ export async function readGoodsList(
     ),
     db.query<GoodsRow>(
       `SELECT p.id, p.title, p.code, p.price, p.reduced, p.price_varies AS "from", p.in_stock AS "inStock",
-         ${STOCK} AS stock,
+         (SELECT ${STOCK} FROM variant v WHERE v.product_id = p.id) AS stock,
          (SELECT ${pictureJson('pic', shownAs('pic', 'pp.alt'))} FROM product_picture pp JOIN picture pic ON pic.id = pp.picture_id
            WHERE pp.product_id = p.id ORDER BY pp.position LIMIT 1) AS picture,
          ARRAY(SELECT c.name FROM product_category pc JOIN category c ON c.id = pc.category_id
