@@ -15,6 +15,7 @@ import { table, type Figure } from './figure.ts';
 import { layoutFigures } from './layouts.ts';
 import { listingFigures } from './listings.ts';
 import { goodsFigures } from './goods.ts';
+import { importFigures } from './imports.ts';
 import { searchFigures } from './search.ts';
 import { tableFigures } from './tables.ts';
 import { homeFigures, serveConstant, servedFigures } from './home.ts';
@@ -27,7 +28,7 @@ import { studioFigures } from './studio.ts';
  */
 const only = process.argv.slice(2);
 const wants = (name: string) => (only.length ? only.includes(name) : name !== 'million');
-const ofDemo = ['home', 'studio', 'served', ...LOADS, 'layouts', 'tables', 'busy'].some(wants);
+const ofDemo = ['home', 'studio', 'served', ...LOADS, 'imports', 'layouts', 'tables', 'busy'].some(wants);
 
 const template = await startTemplate(0.5);
 
@@ -55,7 +56,8 @@ async function demoFigures(): Promise<Figure[]> {
   if (wants('studio')) figures.push(...(await studioFigures(browser, url)));
   await browser.close();
   if (wants('served')) figures.push(...(await servedFigures(served)));
-  if (LOADS.some(wants)) figures.push(...(await besideFigures(databaseUrl, picturesFolder)));
+  if (LOADS.some(wants) || wants('imports'))
+    figures.push(...(await besideFigures(databaseUrl, picturesFolder)));
   // Last, since it publishes another home page.
   if (wants('layouts')) {
     const another = await openBrowser();
@@ -96,7 +98,9 @@ async function besideFigures(databaseUrl: string, picturesFolder: string): Promi
     return (await answer).heldMb;
   };
   try {
-    return await loadFigures(origin, db, held, wants);
+    const figures = LOADS.some(wants) ? await loadFigures(origin, db, held, wants) : [];
+    if (wants('imports')) figures.push(...(await importFigures(origin, child.pid!)));
+    return figures;
   } finally {
     child.disconnect();
     await db.end();

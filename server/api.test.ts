@@ -4,6 +4,7 @@ import fc from 'fast-check';
 import sharp from 'sharp';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { AnyContract } from '../core/api/contract.ts';
+import type { ImportState } from '../core/exchange/importState.ts';
 import { contracts } from '../core/api/index.ts';
 import { string } from '../core/schema/schema.ts';
 import { typeFamily } from '../core/text/families/index.ts';
@@ -58,6 +59,12 @@ const send = (method: 'GET' | 'POST' | 'DELETE', url: string, file: Buffer, clie
       'content-type': 'application/octet-stream',
     },
   });
+/** A file of products that was compared. */
+const imported = async () => {
+  await send('POST', '/api/import/file', Buffer.from('title,price\nDish,12\n'), store.owner);
+  await store.server.parts.imports.idle();
+  return (await store.owner.ask('GET', '/api/import')).json<{ state: ImportState }>().state;
+};
 const good: Record<string, () => Promise<{ body?: unknown; query?: string; file?: Buffer }>> = {
   'GET /api/session': async () => ({}),
   'POST /api/session': async () => ({ body: OWNER }),
@@ -119,6 +126,23 @@ const good: Record<string, () => Promise<{ body?: unknown; query?: string; file?
       edits: [{ product: 3, of: 'product', part: null, fact: 'featured', was: false, is: false }],
     },
   }),
+  'GET /api/import': async () => ({}),
+  'GET /api/import/refused.csv': async () => ({}),
+  'GET /api/export/products.csv': async () => ({}),
+  'POST /api/import/file': async () => ({ file: Buffer.from('title,price\nDish,12\n') }),
+  'POST /api/import/settings': async () => {
+    const { id, settings } = await imported();
+    return { body: { id, settings } };
+  },
+  'POST /api/import/write': async () => ({ body: { id: (await imported()).id } }),
+  'POST /api/import/undo': async () => {
+    const { id } = await imported();
+    await store.owner.ask('POST', '/api/import/write', { id });
+    await store.server.parts.imports.idle();
+    return { body: { id } };
+  },
+  'POST /api/import/stop': async () => ({ body: { id: 9_999 } }),
+  'POST /api/import/forget': async () => ({ body: { id: 9_999 } }),
   'GET /api/messages': async () => ({ query: 'before=' }),
   'POST /api/messages/read': async () => ({ body: { id: 1, read: true } }),
   'POST /api/messages/removed': async () => ({ body: { id: 1, removed: true } }),
@@ -203,7 +227,9 @@ describe('every contract', () => {
         'cache-control': 'no-store',
         'x-content-type-options': 'nosniff',
       });
-      contract.answer.validateSync(answer.json(), { strict: true });
+      if (contract.gives)
+        expect(answer.headers['content-disposition']).toMatch(/^attachment; filename="[a-z-]+\.csv"$/);
+      else contract.answer.validateSync(answer.json(), { strict: true });
     },
   );
 

@@ -1,6 +1,7 @@
 import type { FastifyInstance, FastifyReply, FastifyRequest } from 'fastify';
 import type { AnswerOf, AnyContract, AskedOf, SentOf } from '../core/api/contract.ts';
 import { namesIn } from '../core/api/shape.ts';
+import { MOST_IMPORT_BYTES } from '../core/exchange/importState.ts';
 import { MOST_PICTURE_BYTES } from '../core/picture/limits.ts';
 import { MOST_FONT_BYTES } from '../core/text/fontLimits.ts';
 import type { Schema } from '../core/schema/schema.ts';
@@ -47,7 +48,7 @@ const TRIES_FROM_ALL = 3;
 /** Who has not signed in has little to say. */
 const MOST_FROM_ANYBODY_BYTES = 16_384;
 /** A file may be so large. */
-const MOST_BYTES = { picture: MOST_PICTURE_BYTES, font: MOST_FONT_BYTES };
+const MOST_BYTES = { picture: MOST_PICTURE_BYTES, font: MOST_FONT_BYTES, goods: MOST_IMPORT_BYTES };
 const NOTHING = Buffer.alloc(0);
 
 /** The parameters that a contract knows; whatever else is in the address is not read, be it called as it may. */

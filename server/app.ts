@@ -15,6 +15,8 @@ import { searchRoutes } from './search/routes.tsx';
 import { searchIn } from './search/searchIn.ts';
 import { assortmentRoutes } from './assortments/routes.ts';
 import { catalogueRoutes } from './catalogue/routes.ts';
+import { ImportJobs } from './exchange/importJobs.ts';
+import { exchangeRoutes } from './exchange/routes.ts';
 import { goodsRoutes } from './goods/routes.ts';
 import { readJsonOnly } from './jsonBody.ts';
 import { makePool, type Pool } from './db/pool.ts';
@@ -90,6 +92,7 @@ export async function makeServer(options: ServerOptions): Promise<Server> {
     pages: new PageCache(),
     live: liveRelease(db),
     renditions: renditions(readDb, options.picturesFolder),
+    imports: new ImportJobs(db, options.clock ?? Date.now),
     origin,
     headers: securityHeaders(origin.startsWith('https:')),
     signInTries: options.signInTries ?? 10,
@@ -198,6 +201,7 @@ export async function makeServer(options: ServerOptions): Promise<Server> {
           assortmentRoutes,
           catalogueRoutes,
           goodsRoutes,
+          exchangeRoutes,
           pictureStoreRoutes,
           messageRoutes,
           typefaceRoutes,
@@ -213,12 +217,15 @@ export async function makeServer(options: ServerOptions): Promise<Server> {
   fontRoutes(app);
   ownFontRoutes(app, parts);
   await app.register(studioRoutes);
+  // What a server that ended was at.
+  parts.imports.go();
 
   return {
     app,
     parts,
     async stop() {
       await app.close();
+      await parts.imports.stop();
       await changes.stop();
       await Promise.all([db.end(), readDb === db ? undefined : readDb.end()]);
     },

@@ -1,4 +1,5 @@
 import type { Pool } from './db/pool.ts';
+import type { ImportJobs } from './exchange/importJobs.ts';
 import type { PageCache } from './pages/pageCache.ts';
 import type { Storefront } from './pages/storefront.ts';
 import type { Renditions } from './pictures/renditions.ts';
@@ -15,6 +16,7 @@ export interface Parts {
   pages: PageCache;
   live: LiveRelease;
   renditions: Renditions;
+  imports: ImportJobs;
   /** Where shoppers find the store: what absolute addresses begin with. */
   origin: string;
   /** Headers of every answer. */

@@ -11,7 +11,9 @@ export interface Contract<Sent, Asked, Answer> {
   /** What is sent; null where nothing is. */
   body: Schema<Sent> | null;
   /** A file is sent instead of a body; what it has to be. */
-  takes?: 'picture' | 'font';
+  takes?: 'picture' | 'font' | 'goods';
+  /** The answer is a file, and not JSON. */
+  gives?: 'file';
   /** Parameters of the address; null where there are none. */
   query: Schema<Asked> | null;
   answer: Schema<Answer>;
@@ -32,7 +34,7 @@ export type AnswerOf<C> = C extends Contract<infer _S, infer _A, infer Answer> ?
 export const contract = <Answer, Sent = null, Asked = null>(
   given: Pick<
     Contract<Sent, Asked, Answer>,
-    'method' | 'path' | 'who' | 'answer' | 'refusedAs' | 'guessed' | 'takes'
+    'method' | 'path' | 'who' | 'answer' | 'refusedAs' | 'guessed' | 'takes' | 'gives'
   > &
     Partial<Pick<Contract<Sent, Asked, Answer>, 'body' | 'query'>>,
 ): Contract<Sent, Asked, Answer> => ({ body: null, query: null, ...given });

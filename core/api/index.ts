@@ -2,6 +2,7 @@ import * as assortments from './assortments.ts';
 import * as catalogue from './catalogue.ts';
 import type { AnyContract } from './contract.ts';
 import * as draft from './draft.ts';
+import * as exchange from './exchange.ts';
 import * as goods from './goods.ts';
 import * as messages from './messages.ts';
 import * as pictures from './pictures.ts';
@@ -16,6 +17,7 @@ export const contracts: readonly AnyContract[] = [
   releases,
   assortments,
   catalogue,
+  exchange,
   goods,
   messages,
   pictures,

@@ -4,21 +4,26 @@ import { goodsWords } from '../../core/goods/goods.ts';
 import { inTransaction, type Pool, type Queryable } from '../db/pool.ts';
 
 /** Of a title in which no letter is left for an address. */
-const UNNAMED = 'product';
+export const UNNAMED = 'product';
 /** Held while an address is chosen, so that two products never choose the same. */
-const SLUG_LOCK = 731_907;
+export const SLUG_LOCK = 731_907;
 
 /** Room for the number that an address may end with. */
 const NUMBER_LENGTH = 10;
 
-/** An address that no product has. */
-async function freeSlug(db: Queryable, title: string): Promise<string> {
-  const wanted = slugOf(title) || UNNAMED;
-  const { rows } = await db.query<{ slug: string }>('SELECT slug FROM product WHERE starts_with(slug, $1)', [
+/** An address that none of them has. @param others that are taken besides */
+export async function freeSlug(
+  db: Queryable,
+  name: string,
+  of: 'product' | 'brand' | 'category' = 'product',
+  others: ReadonlySet<string> = new Set(),
+): Promise<string> {
+  const wanted = slugOf(name) || UNNAMED;
+  const { rows } = await db.query<{ slug: string }>(`SELECT slug FROM ${of} WHERE starts_with(slug, $1)`, [
     wanted.slice(0, LONGEST_SLUG - NUMBER_LENGTH),
   ]);
   const taken = new Set(rows.map(({ slug }) => slug));
-  return freeSlugOf(wanted, (slug) => taken.has(slug));
+  return freeSlugOf(wanted, (slug) => taken.has(slug) || others.has(slug));
 }
 
 /** A new product, sold out until its stock is set, so that nobody buys what is not finished. Returns its id. */

@@ -27,11 +27,14 @@ export const writeGoods = (pool: Pool, edits: readonly GoodsEdit[]): Promise<Goo
     }
     if (conflicts.length > 0) return conflicts;
     await refuseUnfitFields(client, edits);
-    for (const [id, goods] of after) {
+    for (const goods of after.values()) {
       const fault = goodsFault(goods);
       if (fault !== null) throw new Fault('goods-faulty', { message: fault });
-      await writeOne(client, before.get(id)!, goods);
     }
+    await writeChanged(
+      client,
+      [...after].map(([id, goods]) => ({ before: before.get(id)!, after: goods })),
+    );
     return [];
   });
 
@@ -54,59 +57,125 @@ async function refuseUnfitFields(db: Queryable, edits: readonly GoodsEdit[]): Pr
   }
 }
 
-async function writeOne(db: Queryable, before: Goods, goods: Goods): Promise<void> {
-  const { id } = goods;
-  const differs = (...facts: readonly (keyof Goods)[]) =>
-    facts.some((fact) => !same(before[fact], goods[fact]));
-  if (differs('title', 'code', 'brandId', 'featured', 'fields'))
+interface Change {
+  before: Goods;
+  after: Goods;
+}
+
+/** Of lists of what belongs to products, what is new in them and what is gone, as ids of products with it. */
+function moved<T>(
+  changes: readonly Change[],
+  of: (goods: Goods) => readonly T[],
+): Record<'added' | 'gone', [number[], T[]]> {
+  const pairs: Record<'added' | 'gone', [number[], T[]]> = { added: [[], []], gone: [[], []] };
+  const note = ([ids, list]: [number[], T[]], id: number, one: T) => {
+    ids.push(id);
+    list.push(one);
+  };
+  for (const { before, after } of changes) {
+    for (const one of of(after)) if (!of(before).includes(one)) note(pairs.added, after.id, one);
+    for (const one of of(before)) if (!of(after).includes(one)) note(pairs.gone, after.id, one);
+  }
+  return pairs;
+}
+
+async function writeMoved<T>(
+  db: Queryable,
+  { added, gone }: Record<'added' | 'gone', [number[], T[]]>,
+  [table, column, type]: readonly [table: string, column: string, type: string],
+): Promise<void> {
+  const pairs = `unnest($1::int[], $2::${type}[])`;
+  if (gone[0].length > 0)
     await db.query(
-      'UPDATE product SET title = $2, title_key = $3, code = $4, brand_id = $5, featured = $6, fields = $7 WHERE id = $1',
+      `DELETE FROM ${table} t USING ${pairs} AS r (id, one) WHERE t.product_id = r.id AND t.${column} = r.one`,
+      gone,
+    );
+  if (added[0].length > 0)
+    await db.query(
+      `INSERT INTO ${table} (product_id, ${column}) SELECT * FROM ${pairs} ON CONFLICT DO NOTHING`,
+      added,
+    );
+}
+
+/** Writes what differs, of any number of products in a few statements. */
+export async function writeChanged(db: Queryable, changes: readonly Change[]): Promise<void> {
+  const differing = (...facts: readonly (keyof Goods)[]) =>
+    changes
+      .filter(({ before, after }) => facts.some((fact) => !same(before[fact], after[fact])))
+      .map(({ after }) => after);
+  const altered = differing('title', 'code', 'brandId', 'featured', 'fields');
+  if (altered.length > 0)
+    await db.query(
+      `UPDATE product p SET title = r.title, title_key = r.key, code = r.code, brand_id = r.brand, featured = r.featured, fields = r.fields
+       FROM jsonb_to_recordset($1) AS r (id int, title text, key text, code text, brand int, featured boolean, fields jsonb)
+       WHERE p.id = r.id`,
       [
-        id,
-        goods.title,
-        fold(goods.title),
-        goods.code,
-        goods.brandId,
-        goods.featured,
-        JSON.stringify(goods.fields),
+        JSON.stringify(
+          altered.map(({ id, title, code, brandId, featured, fields }) => ({
+            id,
+            title,
+            key: fold(title),
+            code,
+            brand: brandId,
+            featured,
+            fields,
+          })),
+        ),
       ],
     );
-  if (differs('categoryIds')) {
-    await db.query('DELETE FROM product_category WHERE product_id = $1 AND category_id <> ALL($2)', [
-      id,
-      goods.categoryIds,
-    ]);
+  await writeMoved(
+    db,
+    moved(changes, ({ categoryIds }) => categoryIds),
+    ['product_category', 'category_id', 'int'],
+  );
+  await writeMoved(
+    db,
+    moved(changes, ({ tags }) => tags),
+    ['product_tag', 'tag', 'text'],
+  );
+  const worded = differing('title', 'brandId', 'tags', 'shortText', 'longText');
+  if (worded.length > 0) await writeTexts(db, worded);
+  const variants = changes.flatMap(({ before, after }) =>
+    after.variants.filter(
+      (variant) =>
+        !same(
+          before.variants.find(({ id }) => id === variant.id),
+          variant,
+        ),
+    ),
+  );
+  if (variants.length > 0)
     await db.query(
-      'INSERT INTO product_category (product_id, category_id) SELECT $1, unnest($2::int[]) ON CONFLICT DO NOTHING',
-      [id, goods.categoryIds],
+      `UPDATE variant v SET code = r.code, price = r.price, reduced = r.reduced, stock = r.stock
+       FROM jsonb_to_recordset($1) AS r (id int, code text, price int, reduced int, stock int) WHERE v.id = r.id`,
+      [JSON.stringify(variants)],
     );
-  }
-  if (differs('tags')) {
-    await db.query('DELETE FROM product_tag WHERE product_id = $1 AND tag <> ALL($2)', [id, goods.tags]);
-    await db.query(
-      'INSERT INTO product_tag (product_id, tag) SELECT $1, unnest($2::text[]) ON CONFLICT DO NOTHING',
-      [id, goods.tags],
-    );
-  }
-  if (differs('title', 'brandId', 'tags', 'shortText', 'longText')) {
-    const { rows } = await db.query<{ name: string }>('SELECT name FROM brand WHERE id = $1', [
-      goods.brandId,
-    ]);
-    await db.query(
-      `INSERT INTO product_text (product_id, short_text, long_text, words) VALUES ($1, $2, $3, $4)
-       ON CONFLICT (product_id) DO UPDATE SET short_text = excluded.short_text, long_text = excluded.long_text, words = excluded.words`,
-      [id, goods.shortText, goods.longText, goodsWords(goods.title, rows[0]?.name ?? null, goods.tags)],
-    );
-  }
-  for (const variant of goods.variants) {
-    const was = before.variants.find((one) => one.id === variant.id);
-    if (same(was, variant)) continue;
-    await db.query('UPDATE variant SET code = $2, price = $3, reduced = $4, stock = $5 WHERE id = $1', [
-      variant.id,
-      variant.code,
-      variant.price,
-      variant.reduced,
-      variant.stock,
-    ]);
-  }
+}
+
+/** Writes the texts of products, and the words that they are found by. */
+export async function writeTexts(
+  db: Queryable,
+  goods: readonly Pick<Goods, 'id' | 'title' | 'shortText' | 'longText' | 'brandId' | 'tags'>[],
+): Promise<void> {
+  const { rows } = await db.query<{ id: number; name: string }>(
+    'SELECT id, name FROM brand WHERE id = ANY($1)',
+    [goods.flatMap(({ brandId }) => (brandId === null ? [] : [brandId]))],
+  );
+  const brands = new Map(rows.map(({ id, name }) => [id, name]));
+  await db.query(
+    `INSERT INTO product_text (product_id, short_text, long_text, words)
+     SELECT r.id, r.short, r.long, ARRAY(SELECT jsonb_array_elements_text(r.words))
+     FROM jsonb_to_recordset($1) AS r (id int, short text, long text, words jsonb)
+     ON CONFLICT (product_id) DO UPDATE SET short_text = excluded.short_text, long_text = excluded.long_text, words = excluded.words`,
+    [
+      JSON.stringify(
+        goods.map(({ id, title, shortText, longText, brandId, tags }) => ({
+          id,
+          short: shortText,
+          long: longText,
+          words: goodsWords(title, brands.get(brandId ?? NaN) ?? null, tags),
+        })),
+      ),
+    ],
+  );
 }

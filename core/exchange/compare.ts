@@ -1,0 +1,167 @@
+import type { FieldValue } from '../assortment/kinds.ts';
+import type { Goods, GoodsVariant } from '../goods/goods.ts';
+import { edited, goodsEdits, goodsFault, type GoodsEdit } from '../goods/goodsEdit.ts';
+import type { RowFault } from './importRow.ts';
+import type { Lookup } from './lookup.ts';
+import type { Wanted, WantedVariant } from './wanted.ts';
+
+/** A variant that is not there yet. */
+export interface NewVariant {
+  code: string;
+  price: number;
+  reduced: number | null;
+  stock: number | null;
+  /** Ids of option values; below nothing for those that are made with it. */
+  values: readonly number[];
+}
+
+/** A product that is not there yet. */
+export interface NewGoods extends Pick<
+  Goods,
+  'title' | 'code' | 'shortText' | 'longText' | 'brandId' | 'featured' | 'categoryIds' | 'tags' | 'fields'
+> {
+  /** What its address is to be; empty for one made of its title. */
+  slug: string;
+  variants: readonly NewVariant[];
+}
+
+/** What would happen to the product of some rows. */
+export type Outcome = { line: number; rows: number } & (
+  | { is: 'new'; goods: NewGoods }
+  | { is: 'changed'; goods: Goods; edits: readonly GoodsEdit[]; added: readonly NewVariant[] }
+  | { is: 'unchanged' }
+  | { is: 'refused'; fault: RowFault }
+);
+export type OutcomeIs = Outcome['is'];
+
+const FACTS = ['title', 'shortText', 'longText', 'brandId', 'featured', 'categoryIds', 'tags'] as const;
+const OF_VARIANT = ['code', 'price', 'reduced', 'stock'] as const;
+
+/** What a file wants of a product, against what is there. */
+export function compared(wanted: Wanted, there: Goods | undefined, lookup: Lookup): Outcome {
+  const { line, rows, keys } = wanted;
+  const at = { line, rows };
+  const refused = (why: string, field = '', onLine = line): Outcome => ({
+    ...at,
+    is: 'refused',
+    fault: { line: onLine, field, why, of: there?.title ?? (keys.title || keys.code || keys.slug) },
+  });
+  const priced = wanted.variants.map(withoutNoReduction);
+  if (!there) {
+    if (keys.title === '') return refused('The title is empty.', 'Title');
+    const unpriced = priced.find(({ price }) => price === undefined);
+    if (unpriced || priced.length === 0) return refused('The price is empty.', 'Price', unpriced?.line);
+    const unfit = goodsFault({ title: keys.title, variants: priced.map(asVariant) });
+    if (unfit !== null) return refused(unfit, 'Reduced price');
+    return { ...at, is: 'new', goods: newGoods(wanted, priced, lookup) };
+  }
+  const [edits, added]: [GoodsEdit[], WantedVariant[]] = [[], []];
+  for (const variant of priced) {
+    const which = variantOf(there, variant, lookup);
+    if (typeof which === 'string') return refused(which, '', variant.line);
+    if (which === null) added.push(variant);
+    else
+      for (const fact of OF_VARIANT)
+        if (variant[fact] !== undefined)
+          edits.push(...goodsEdits(there, { of: 'variant', part: which.id, fact }, variant[fact]));
+  }
+  const unpriced = added.find(({ price }) => price === undefined);
+  if (unpriced) return refused('The price is empty.', 'Price', unpriced.line);
+  const after = edits.reduce(edited, there);
+  const unfit = goodsFault({ title: after.title, variants: [...after.variants, ...added.map(asVariant)] });
+  if (unfit !== null) return refused(unfit, 'Reduced price');
+  for (const fact of FACTS) {
+    const said = wanted.product.get(fact);
+    if (said)
+      edits.push(...goodsEdits(there, { of: 'product', part: null, fact }, named(fact, said.value, lookup)));
+  }
+  if (keys.code !== '')
+    edits.push(...goodsEdits(there, { of: 'product', part: null, fact: 'code' }, keys.code));
+  for (const [id, { value }] of wanted.fields)
+    edits.push(...goodsEdits(there, { of: 'field', part: id, fact: 'value' }, value));
+  return edits.length === 0 && added.length === 0
+    ? { ...at, is: 'unchanged' }
+    : { ...at, is: 'changed', goods: there, edits, added: added.map((one) => newVariant(one, lookup)) };
+}
+
+/** A reduced price that is the price itself is none. */
+const withoutNoReduction = (variant: WantedVariant): WantedVariant =>
+  variant.reduced !== undefined && variant.reduced === variant.price
+    ? { ...variant, reduced: null }
+    : variant;
+
+const asVariant = ({ price = 0, reduced = null, choice }: WantedVariant): GoodsVariant => ({
+  id: 0,
+  code: '',
+  price,
+  reduced,
+  stock: null,
+  choice: choice.map(([, value]) => value).join(', '),
+});
+
+/** Brands and categories by their names, everything else as it is. */
+function named(fact: (typeof FACTS)[number], value: unknown, lookup: Lookup): unknown {
+  if (fact === 'brandId') return value === '' ? null : lookup.brand(value as string);
+  if (fact === 'categoryIds')
+    return [...new Set((value as string[][]).map((path) => lookup.category(path)))].sort((a, b) => a - b);
+  return value;
+}
+
+const chosen = ({ choice }: WantedVariant, lookup: Lookup) =>
+  choice.map(([option, value]) => lookup.value(option, value)).sort((a, b) => a.option - b.option);
+
+/** Which variant of a product is meant; null for one that is not there yet, a sentence where it cannot be told. */
+function variantOf(
+  { variants, title }: Goods,
+  wanted: WantedVariant,
+  lookup: Lookup,
+): GoodsVariant | null | string {
+  const [only] = variants;
+  if (wanted.choice.length > 0) {
+    if (variants.length === 1 && only!.choice === '')
+      return `${title} is there without options, so that no variant can be added to it.`;
+    const said = chosen(wanted, lookup)
+      .map(({ name }) => name)
+      .join(', ');
+    return variants.find(({ choice }) => choice === said) ?? null;
+  }
+  if (variants.length === 1) return only!;
+  const coded = variants.filter(({ code }) => wanted.code && code === wanted.code);
+  if (coded.length === 1) return coded[0]!;
+  return OF_VARIANT.some((fact) => wanted[fact] !== undefined)
+    ? `${title} has ${variants.length} variants, and the row does not say which it is of.`
+    : only!;
+}
+
+const newVariant = (variant: WantedVariant, lookup: Lookup): NewVariant => ({
+  code: variant.code ?? '',
+  price: variant.price!,
+  reduced: variant.reduced ?? null,
+  // One that nobody has counted is sold out until somebody does, as every new product is.
+  stock: variant.stock === undefined ? 0 : variant.stock,
+  values: chosen(variant, lookup).map(({ id }) => id),
+});
+
+function newGoods(
+  { product, fields, keys }: Wanted,
+  variants: readonly WantedVariant[],
+  lookup: Lookup,
+): NewGoods {
+  const said = <T>(fact: (typeof FACTS)[number], none: T): T =>
+    product.has(fact) ? (named(fact, product.get(fact)!.value, lookup) as T) : none;
+  return {
+    slug: keys.slug,
+    title: keys.title,
+    code: keys.code,
+    shortText: said('shortText', ''),
+    longText: said('longText', ''),
+    brandId: said<number | null>('brandId', null),
+    featured: said('featured', false),
+    categoryIds: said<number[]>('categoryIds', []),
+    tags: said<string[]>('tags', []),
+    fields: Object.fromEntries(
+      [...fields].flatMap(([id, { value }]) => (value === null ? [] : [[id, value] as [string, FieldValue]])),
+    ),
+    variants: variants.map((variant) => newVariant(variant, lookup)),
+  };
+}

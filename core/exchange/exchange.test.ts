@@ -1,0 +1,241 @@
+import { parse } from 'csv-parse/sync';
+import { stringify } from 'csv-stringify/sync';
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { fold } from '../catalogue/fold.ts';
+import type { Goods } from '../goods/goods.ts';
+import { compared, type Outcome } from './compare.ts';
+import { guarded } from './cells.ts';
+import { dialectOf } from './dialect.ts';
+import { exportTable, type ExportedGoods } from './exportRows.ts';
+import { Identities } from './identity.ts';
+import { isFault, readRow } from './importRow.ts';
+import { Lookup, type Named } from './lookup.ts';
+import { decimalOf, howOf, matched } from './matching.ts';
+import { targetNamed, targetsOf, type OwnTargets } from './targets.ts';
+import { Gatherer, type Wanted } from './wanted.ts';
+
+const own: OwnTargets = {
+  fields: [
+    { id: 'capacity', name: 'Capacity', type: 'number', unit: 'ml' },
+    { id: 'glaze', name: 'Made by; or > for', type: 'text', unit: '' },
+    { id: 'safe', name: 'Food-safe', type: 'yesNo', unit: '' },
+  ],
+  options: [{ name: 'Glaze' }, { name: 'Size, roughly' }],
+};
+const VALUES = [
+  ['Inkwell', 'Peat'],
+  ['Small', 'Wide, and flat'],
+] as const;
+const named: Named = {
+  brands: [
+    { id: 1, name: 'Ada & Sons' },
+    { id: 2, name: '=SUM' },
+  ],
+  categories: [
+    { id: 1, parentId: null, name: 'Table; ware' },
+    { id: 2, parentId: 1, name: 'Jugs > ewers' },
+    { id: 3, parentId: null, name: 'Garden' },
+    { id: 4, parentId: 3, name: 'Pots' },
+  ],
+  options: own.options.map(({ name }, at) => ({
+    id: at + 1,
+    name,
+    values: VALUES[at]!.map((value, i) => ({ id: 10 * at + i + 1, name: value })),
+  })),
+};
+const pathOf = (id: number): string[] => {
+  const { parentId, name } = named.categories.find((one) => one.id === id)!;
+  return parentId === null ? [name] : [...pathOf(parentId), name];
+};
+
+const text = fc
+  .array(fc.constantFrom('a', 'B', 'é', ' ', ',', ';', '"', "'", '=', '-', '\n', '\\', '>', '7'), {
+    maxLength: 12,
+  })
+  .map((letters) => letters.join('').trim());
+const money = fc.integer({ min: 2, max: 900_000 });
+
+/** A product of any sort, with the values of its variants. */
+const exported = (id: number): fc.Arbitrary<ExportedGoods> =>
+  fc
+    .record({
+      words: fc.record({ title: text, shortText: text, longText: text }),
+      coded: fc.boolean(),
+      brandId: fc.constantFrom(null, 1, 2),
+      featured: fc.boolean(),
+      categoryIds: fc.uniqueArray(fc.constantFrom(1, 2, 3, 4), { maxLength: 3 }),
+      tags: fc.uniqueArray(
+        text.filter((tag) => tag !== '' && !tag.includes('\n')),
+        { maxLength: 3 },
+      ),
+      capacity: fc.option(
+        fc.oneof(
+          fc.integer({ min: -9_999, max: 99_999 }),
+          fc.double({ min: -90, max: 90, noNaN: true }).filter((n) => n !== 0 && Math.abs(n) > 1e-9),
+        ),
+      ),
+      glaze: text,
+      safe: fc.option(fc.boolean()),
+      choices: fc.oneof(
+        fc.constant([{}]),
+        fc.uniqueArray(
+          fc.record({
+            [own.options[0]!.name]: fc.constantFrom(...VALUES[0]),
+            [own.options[1]!.name]: fc.constantFrom(...VALUES[1]),
+          }),
+          { minLength: 1, maxLength: 3, selector: (one) => JSON.stringify(one) },
+        ),
+      ) as fc.Arbitrary<Record<string, string>[]>,
+      variants: fc.array(
+        fc.record({
+          code: text.filter((code) => !code.includes('\n')),
+          price: money,
+          share: fc.option(fc.double({ min: 0.1, max: 0.9, noNaN: true })),
+          stock: fc.option(fc.integer({ min: 0, max: 4_000 })),
+        }),
+        { minLength: 3, maxLength: 3 },
+      ),
+    })
+    .map(
+      ({ words, coded, brandId, featured, categoryIds, tags, capacity, glaze, safe, choices, variants }) => {
+        const goods: Goods = {
+          id,
+          slug: `thing-${id}`,
+          ...words,
+          title: `${words.title.replaceAll('\n', ' ')} ${id}`.trim(),
+          code: coded ? `K-${id}` : '',
+          brandId,
+          featured,
+          categoryIds: [...categoryIds].sort(),
+          tags: [...tags].sort(),
+          fields: {
+            ...(capacity !== null && { capacity }),
+            ...(glaze && { glaze }),
+            ...(safe !== null && { safe }),
+          },
+          variants: choices.map((choice, at) => {
+            const { code, price, share, stock } = variants[at]!;
+            const said = Object.values(choice).join(', ');
+            return {
+              id: id * 10 + at,
+              choice: said,
+              code,
+              price,
+              reduced: share === null ? null : Math.max(1, Math.floor(price * share)),
+              stock,
+            };
+          }),
+          pictures: [],
+        };
+        return {
+          goods,
+          brand: named.brands.find((one) => one.id === brandId)?.name ?? '',
+          categories: goods.categoryIds.map(pathOf),
+          choices,
+        };
+      },
+    );
+
+const store = fc
+  .integer({ min: 1, max: 6 })
+  .chain((many) => fc.tuple(...Array.from({ length: many }, (_, i) => exported(i + 1))));
+
+function written(all: readonly ExportedGoods[], currency: string): string {
+  const table = exportTable(own, currency);
+  return stringify(
+    [table.names, ...all.flatMap(table.rows)].map((row) => row.map(guarded)),
+    { bom: true },
+  );
+}
+
+/** What a file asks for, read as a server reads it: nothing of it is told. */
+function read(file: string, digits: number): (Wanted | { why: string })[] {
+  const { separator, quote } = dialectOf(file, 'utf-8');
+  const [names, ...rows] = parse(file, { delimiter: separator, quote, bom: true }) as unknown as [
+    string[],
+    ...string[][],
+  ];
+  const targets = targetsOf(own);
+  const sampled = names.map((name, at) => ({ name, values: rows.map((row) => row[at]!).filter(Boolean) }));
+  const held = matched(sampled, targets).map((id) => (id === null ? undefined : targetNamed(targets, id)));
+  const decimal = decimalOf(sampled, held, digits);
+  const columns = held.map((target, at) =>
+    target ? { target, how: howOf(sampled[at]!, decimal, digits) } : null,
+  );
+  const gatherer = new Gatherer();
+  return [...rows.flatMap((row, at) => gatherer.add(readRow(row, columns, at + 2))), ...gatherer.end()];
+}
+
+const outcome = (wanted: Wanted | { why: string }, there: Goods | undefined, lookup: Lookup): Outcome => {
+  if ('why' in wanted) throw new Error(wanted.why);
+  return compared(wanted, there, lookup);
+};
+
+describe('a store that is exported', () => {
+  it.each(['GBP', 'JPY', 'KWD'])('is unchanged when it is imported again (%s)', (currency) => {
+    const digits = { GBP: 2, JPY: 0, KWD: 3 }[currency]!;
+    fc.assert(
+      fc.property(store, (all) => {
+        const lookup = new Lookup(named);
+        const identities = new Identities(
+          all.map(({ goods: { id, code, slug, title } }) => ({ id, code, slug, titleKey: fold(title) })),
+        );
+        const wanted = read(written(all, currency), digits);
+        expect(wanted).toHaveLength(all.length);
+        for (const one of wanted) {
+          expect(isFault(one as never)).toBe(false);
+          const id = identities.find((one as Wanted).keys);
+          const there = all.find(({ goods }) => goods.id === id)?.goods;
+          expect(outcome(one, there, lookup)).toMatchObject({ is: 'unchanged' });
+        }
+        expect(lookup.made).toEqual({ brands: [], categories: [], options: [], values: [] });
+      }),
+    );
+  });
+
+  it('makes the same products where there are none', () => {
+    fc.assert(
+      fc.property(store, (all) => {
+        const lookup = new Lookup(named);
+        const made = read(written(all, 'GBP'), 2).map((one) => outcome(one, undefined, lookup));
+        made.forEach((one, at) => {
+          const { id: _, variants, pictures: _p, ...facts } = all[at]!.goods;
+          if (one.is !== 'new') throw new Error(one.is);
+          expect({ ...one.goods, variants: undefined }).toEqual({ ...facts, variants: undefined });
+          expect(
+            one.goods.variants.map(({ values, ...rest }) => ({
+              ...rest,
+              choice: named.options
+                .flatMap((option) => option.values)
+                .filter((value) => values.includes(value.id))
+                .map(({ name }) => name)
+                .join(', '),
+            })),
+          ).toEqual(variants.map(({ id: _v, ...rest }) => rest));
+        });
+      }),
+    );
+  });
+
+  it('makes what it names where that is not there either, each once and parents first', () => {
+    fc.assert(
+      fc.property(store, (all) => {
+        const lookup = new Lookup({ brands: [], categories: [], options: [] });
+        const made = () => read(written(all, 'GBP'), 2).map((one) => outcome(one, undefined, lookup));
+        const first = made();
+        const { brands, categories, options, values } = structuredClone(lookup.made);
+        expect(made()).toEqual(first);
+        expect(lookup.made).toEqual({ brands, categories, options, values });
+        const known = new Set<number | null>([null]);
+        for (const { id, parentId } of categories) {
+          expect(known.has(parentId)).toBe(true);
+          known.add(id);
+        }
+        expect(new Set(brands.map(({ name }) => name))).toEqual(
+          new Set(all.map(({ brand }) => brand).filter(Boolean)),
+        );
+      }),
+    );
+  });
+});

@@ -1,0 +1,109 @@
+import type { FieldValue } from '../assortment/kinds.ts';
+import { goodsFact } from '../goods/goodsFacts.ts';
+import { ValidationError, type Schema } from '../schema/schema.ts';
+import { unguarded } from './cells.ts';
+import { Unreadable, type How, type Target } from './targets.ts';
+
+/** Why a row cannot be imported. */
+export interface RowFault {
+  line: number;
+  /** What of the product; empty for all of it. */
+  field: string;
+  /** A sentence. */
+  why: string;
+  /** What tells the row apart from others: a title or an item code. */
+  of: string;
+}
+
+/** What one row says, of what columns there are. */
+export interface ImportRow {
+  /** Where it begins in the file, from 1. */
+  line: number;
+  keys: { code: string; parent: string; slug: string; title: string };
+  /** By fact; brands and categories by their names. */
+  product: Map<string, Said>;
+  variant: Map<string, Said>;
+  fields: Map<string, Said<FieldValue | null>>;
+  /** Options with the values that this row has of them. */
+  choice: [option: string, value: string][];
+}
+
+export interface Said<T = unknown> {
+  value: T;
+  /** The cell was empty. */
+  empty: boolean;
+}
+
+/** A column as it is read. */
+export interface ReadColumn {
+  target: Target;
+  how: How;
+}
+
+const LONGEST_SAID = 60;
+const shortened = (cell: string): string =>
+  cell.length > LONGEST_SAID ? `${cell.slice(0, LONGEST_SAID - 1)}…` : cell;
+
+/** What of a value its fact does not take, in a sentence. Names are what they are of something else's list. */
+function faultOf({ of, fact }: Target, value: unknown): string | null {
+  const named = fact === 'brandId' || fact === 'categoryIds';
+  if (of === 'key' || of === 'option' || named) {
+    const names = [value].flat(3) as unknown[];
+    return names.some((name) => typeof name === 'string' && name.length > LONGEST_NAME)
+      ? `It is longer than ${LONGEST_NAME} letters.`
+      : null;
+  }
+  const { schema } = goodsFact(of, of === 'field' ? 'value' : fact)!;
+  try {
+    (schema as Schema).validateSync(value, { strict: true });
+    return null;
+  } catch (error) {
+    if (error instanceof ValidationError) return error.message;
+    throw error;
+  }
+}
+const LONGEST_NAME = 80;
+
+/** Reads a row; a fault where one of its cells cannot be what its column holds. @param columns null for those left out */
+export function readRow(
+  cells: readonly string[],
+  columns: readonly (ReadColumn | null)[],
+  line: number,
+): ImportRow | RowFault {
+  const row: ImportRow = {
+    line,
+    keys: { code: '', parent: '', slug: '', title: '' },
+    product: new Map(),
+    variant: new Map(),
+    fields: new Map(),
+    choice: [],
+  };
+  let fault: RowFault | null = null;
+  columns.forEach((column, at) => {
+    if (!column) return;
+    const { target, how } = column;
+    const cell = unguarded(cells[at] ?? '');
+    const empty = cell.trim() === '';
+    const value = empty ? target.none : target.read(cell, how);
+    if (empty && !('none' in target)) return;
+    const why = cell.includes('\0')
+      ? 'It holds a letter that is nothing (NUL).'
+      : value instanceof Unreadable
+        ? `${target.name} “${shortened(cell.trim())}” ${value.why}.`
+        : faultOf(target, value);
+    if (why !== null) {
+      fault ??= { line, field: target.name, why, of: '' };
+      return;
+    }
+    const said = { value, empty };
+    if (target.of === 'key') row.keys[target.fact as keyof ImportRow['keys']] = value as string;
+    else if (target.of === 'option') row.choice.push([target.fact, value as string]);
+    else if (target.of === 'field') row.fields.set(target.fact, said as Said<FieldValue | null>);
+    else row[target.of].set(target.fact, said);
+    if (target.id === 'title') row.keys.title = value as string;
+  });
+  const { title, code, slug } = row.keys;
+  return fault ? { ...(fault as RowFault), of: title || code || slug } : row;
+}
+
+export const isFault = (row: ImportRow | RowFault): row is RowFault => 'why' in row;

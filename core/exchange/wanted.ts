@@ -1,0 +1,145 @@
+import type { FieldValue } from '../assortment/kinds.ts';
+import { fold } from '../catalogue/fold.ts';
+import { same } from '../settings/same.ts';
+import { isFault, type ImportRow, type RowFault, type Said } from './importRow.ts';
+
+/** A variant as a file wants it; what it does not say is absent. */
+export interface WantedVariant {
+  line: number;
+  code?: string;
+  price?: number;
+  reduced?: number | null;
+  stock?: number | null;
+  choice: readonly [option: string, value: string][];
+}
+
+/** A product as a file wants it, of one row or of several that follow each other; what it does not say is absent. */
+export interface Wanted {
+  line: number;
+  rows: number;
+  keys: { code: string; slug: string; title: string };
+  product: ReadonlyMap<string, Said>;
+  fields: ReadonlyMap<string, Said<FieldValue | null>>;
+  variants: readonly WantedVariant[];
+}
+
+/** What a row is of: rows of one product have the same. */
+const keyOf = ({ keys: { parent, code, slug, title } }: ImportRow): string =>
+  parent
+    ? `c ${parent.toLowerCase()}`
+    : code
+      ? `c ${code.toLowerCase()}`
+      : slug
+        ? `s ${slug}`
+        : title
+          ? `t ${fold(title)}`
+          : '';
+
+const variantOf = ({ line, keys, variant, choice }: ImportRow): WantedVariant => ({
+  line,
+  // Of a variant that names its product the item code is its own.
+  ...(keys.parent !== '' && keys.code !== '' && { code: keys.code }),
+  ...Object.fromEntries([...variant].map(([fact, { value }]) => [fact, value])),
+  choice,
+});
+
+/** Puts rows together that are of one product, and refuses those that come again. */
+export class Gatherer {
+  private rows: ImportRow[] = [];
+  private key = '';
+  private readonly seen = new Map<string, number>();
+
+  /** Takes the next row; gives what is whole by now. */
+  add(row: ImportRow | RowFault): (Wanted | RowFault)[] {
+    if (isFault(row)) return [row];
+    const key = keyOf(row);
+    const { title, code, slug } = row.keys;
+    const of = title || code || slug;
+    if (key === '')
+      return [
+        {
+          line: row.line,
+          field: '',
+          of,
+          why: 'Nothing says which product it is: neither item code, address nor title.',
+        },
+      ];
+    if (key === this.key && this.rows.length > 0 && (row.choice.length > 0 || row.keys.parent !== '')) {
+      this.rows.push(row);
+      return [];
+    }
+    const before = this.seen.get(key);
+    if (before !== undefined) {
+      const [name, said] = key.startsWith('c')
+        ? ['Item code', row.keys.parent || code]
+        : key.startsWith('s')
+          ? ['Address', slug]
+          : ['Title', title];
+      return [{ line: row.line, field: name, of, why: `${name} ${said} is on line ${before} already.` }];
+    }
+    this.seen.set(key, row.line);
+    const whole = this.end();
+    this.rows = [row];
+    this.key = key;
+    return whole;
+  }
+
+  /** The last product, once there are no more rows. */
+  end(): (Wanted | RowFault)[] {
+    const [first] = this.rows;
+    if (!first) return [];
+    const wanted = gathered(first, this.rows);
+    this.rows = [];
+    return [wanted];
+  }
+}
+
+function gathered(first: ImportRow, rows: readonly ImportRow[]): Wanted | RowFault {
+  const { keys } = first;
+  const of = keys.title || keys.code || keys.slug;
+  const product = new Map(first.product);
+  const fields = new Map(first.fields);
+  for (const row of rows.slice(1))
+    for (const [all, said] of [
+      [product, row.product],
+      [fields, row.fields],
+    ] as [Map<string, Said>, Map<string, Said>][])
+      for (const [fact, one] of said) {
+        if (one.empty) continue;
+        const is = all.get(fact);
+        if (is && !is.empty && !same(is.value, one.value) && fact !== 'title')
+          return {
+            line: row.line,
+            field: '',
+            of,
+            why: `It says something else of the product than line ${first.line} does.`,
+          };
+        if (!is || is.empty) all.set(fact, one);
+      }
+  const hasOptions = rows.some(({ choice }) => choice.length > 0);
+  // A row that stands for the product alone is no variant.
+  const variants = rows.filter(({ choice }) => !hasOptions || choice.length > 0).map(variantOf);
+  const choices = new Map<string, number>();
+  for (const { choice, line } of variants) {
+    const said = choice.map(([, value]) => value).join(', ');
+    const before = choices.get(said);
+    if (before !== undefined)
+      return {
+        line,
+        field: '',
+        of,
+        why: said
+          ? `${said} is on line ${before} already.`
+          : `The same product is on line ${before} already.`,
+      };
+    choices.set(said, line);
+  }
+  return {
+    line: first.line,
+    rows: rows.length,
+    keys: { code: keys.parent || keys.code, slug: keys.parent ? '' : keys.slug, title: keys.title },
+    product,
+    fields,
+    variants,
+  };
+}

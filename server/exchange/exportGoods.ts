@@ -1,0 +1,69 @@
+import { stringify } from 'csv-stringify/sync';
+import { guarded } from '../../core/exchange/cells.ts';
+import { exportTable, type ExportedGoods } from '../../core/exchange/exportRows.ts';
+import { categoryTree } from '../../core/catalogue/categoryTree.ts';
+import { readCategories } from '../catalogue/categoryRows.ts';
+import type { Queryable } from '../db/pool.ts';
+import { readGoodsById } from '../goods/goodsRows.ts';
+import { readNamed, readOwn } from './importRows.ts';
+
+/** Products that are read at once. */
+const BATCH = 500;
+
+/** Rows of a table as a spreadsheet takes them: no cell of it is a formula. */
+export const tableText = (rows: readonly (readonly string[])[]): string =>
+  stringify(
+    rows.map((row) => row.map(guarded)),
+    { record_delimiter: 'windows' },
+  );
+
+/** What tells a spreadsheet that the file is UTF-8. */
+export const UTF8_MARK = '\uFEFF';
+
+/** All products as a table, some hundreds of them at a time. */
+export async function* exportedGoods(db: Queryable, currency: string): AsyncGenerator<string> {
+  const [own, { brands }, categories] = await Promise.all([readOwn(db), readNamed(db), readCategories(db)]);
+  const tree = categoryTree(categories);
+  const names = new Map(brands.map(({ id, name }) => [id, name]));
+  const table = exportTable(own, currency);
+  yield UTF8_MARK + tableText([table.names]);
+  for (let after = 0; ;) {
+    const { rows } = await db.query<{ id: number }>(
+      `SELECT id FROM product WHERE id > $1 ORDER BY id LIMIT ${BATCH}`,
+      [after],
+    );
+    if (rows.length === 0) return;
+    const ids = rows.map(({ id }) => id);
+    after = ids.at(-1)!;
+    const [goods, choices] = [await readGoodsById(db, ids), await readChoices(db, ids)];
+    yield tableText(
+      ids.flatMap((id) => {
+        const one = goods.get(id);
+        if (!one) return [];
+        const exported: ExportedGoods = {
+          goods: one,
+          brand: names.get(one.brandId ?? NaN) ?? '',
+          categories: one.categoryIds.map((category) =>
+            [...tree.ancestors(category), tree.byId(category)!].map(({ name }) => name),
+          ),
+          choices: one.variants.map((variant) => choices.get(variant.id) ?? {}),
+        };
+        return table.rows(exported);
+      }),
+    );
+  }
+}
+
+/** By variant, its value of each option that it has. */
+async function readChoices(
+  db: Queryable,
+  ids: readonly number[],
+): Promise<Map<number, Record<string, string>>> {
+  const { rows } = await db.query<{ id: number; choice: Record<string, string> }>(
+    `SELECT vv.variant_id AS id, jsonb_object_agg(o.name, ov.name) AS choice FROM variant v
+     JOIN variant_value vv ON vv.variant_id = v.id JOIN option_value ov ON ov.id = vv.option_value_id
+     JOIN option o ON o.id = ov.option_id WHERE v.product_id = ANY($1) GROUP BY 1`,
+    [ids],
+  );
+  return new Map(rows.map(({ id, choice }) => [id, choice]));
+}
