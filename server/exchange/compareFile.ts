@@ -22,37 +22,43 @@ export interface ComparedBatch {
   rows: number;
 }
 
-/** What the rows of a file come to, some hundreds of products at a time. @param locked what is there, until the transaction ends */
+interface Compared {
+  /** How many columns the file has. */
+  names: number;
+  columns: readonly (ReadColumn | null)[];
+  lookup: Lookup;
+  /** What is there, until the transaction ends. */
+  locked?: boolean;
+  onRow?(row: FileRow): void;
+}
+
+/** What the rows of a file come to, some hundreds of products at a time. */
 export async function* compareFile(
   db: Queryable,
   rows: AsyncIterable<FileRow>,
-  {
-    names,
-    columns,
-    lookup,
-    locked = false,
-    onRow,
-  }: {
-    /** How many columns the file has. */
-    names: number;
-    columns: readonly (ReadColumn | null)[];
-    lookup: Lookup;
-    locked?: boolean;
-    onRow?(row: FileRow): void;
-  },
+  { names, columns, lookup, locked = false, onRow }: Compared,
 ): AsyncGenerator<ComparedBatch> {
-  const gatherer = new Gatherer();
   const meant = new Map<number, number>();
-  let [batch, count]: [(Wanted | RowFault)[], number] = [[], 0];
-  const compare = async (): Promise<ComparedBatch> => {
-    const wanted = batch;
-    batch = [];
-    return { ...(await compareBatch(db, wanted, { lookup, locked, meant })), rows: count };
-  };
+  for await (const { wanted, rows: count } of ahead(batches(rows, { names, columns, onRow })))
+    yield { ...(await compareBatch(db, wanted, { lookup, locked, meant })), rows: count };
+}
+
+interface Batch {
+  wanted: (Wanted | RowFault)[];
+  /** Rows that were read by now. */
+  rows: number;
+}
+
+async function* batches(
+  rows: AsyncIterable<FileRow>,
+  { names, columns, onRow }: Pick<Compared, 'names' | 'columns' | 'onRow'>,
+): AsyncGenerator<Batch> {
+  const gatherer = new Gatherer();
+  let [wanted, count]: [Batch['wanted'], number] = [[], 0];
   for await (const row of rows) {
     count += 1;
     onRow?.(row);
-    batch.push(
+    wanted.push(
       ...gatherer.add(
         row.cells.length === names
           ? readRow(row.cells, columns, row.line)
@@ -64,10 +70,29 @@ export async function* compareFile(
             },
       ),
     );
-    if (batch.length >= BATCH) yield compare();
+    if (wanted.length >= BATCH) {
+      yield { wanted, rows: count };
+      wanted = [];
+    }
   }
-  batch.push(...gatherer.end());
-  yield compare();
+  yield { wanted: [...wanted, ...gatherer.end()], rows: count };
+}
+
+/** Reads the next one while what it gives is worked on. */
+async function* ahead<T>(all: AsyncGenerator<T>): AsyncGenerator<T> {
+  try {
+    let next = all.next();
+    for (;;) {
+      const { done, value } = await next;
+      if (done) return;
+      next = all.next();
+      // Told of when it is its turn.
+      next.catch(() => undefined);
+      yield value;
+    }
+  } finally {
+    await all.return(undefined);
+  }
 }
 
 async function compareBatch(
@@ -99,16 +124,21 @@ async function compareBatch(
   return { outcomes, there };
 }
 
+const oneByOne = (keys: string, is: string): string =>
+  `SELECT p.* FROM unnest(${keys}::text[]) said (key) CROSS JOIN LATERAL (
+     SELECT id, code, slug, title_key AS "titleKey" FROM product WHERE ${is} OFFSET 0) p`;
+
 async function readIdentities(db: Queryable, asked: readonly Wanted[]): Promise<Identity[]> {
   if (asked.length === 0) return [];
   const said = (of: (keys: Wanted['keys']) => string) => [
     ...new Set(asked.map(({ keys }) => of(keys)).filter(Boolean)),
   ];
   const { rows } = await db.query<Identity>(
-    `SELECT id, code, slug, title_key AS "titleKey" FROM product WHERE id IN (
-       SELECT id FROM product WHERE lower(code) = ANY($1) AND code <> ''
-       UNION SELECT id FROM product WHERE slug = ANY($2)
-       UNION SELECT id FROM product WHERE title_key = ANY($3)) ORDER BY id`,
+    // One by one by its index: how many there are by now is not known while they are written.
+    `SELECT DISTINCT p.* FROM (
+       ${oneByOne('$1', `lower(code) = said.key AND code <> ''`)}
+       UNION ALL ${oneByOne('$2', 'slug = said.key')}
+       UNION ALL ${oneByOne('$3', 'title_key = said.key')}) p ORDER BY id`,
     [
       said(({ code }) => code.toLowerCase()),
       said(({ slug }) => slug),

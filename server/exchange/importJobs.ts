@@ -27,6 +27,9 @@ const AGAIN_MS = 1_000;
 /** What work that failed or was stopped leaves a file as. */
 export const ENDS = { comparing: 'failed', writing: 'compared', undoing: 'written' } as const;
 
+/** The database looks anew at how much there is of everything whenever it is so many times more. */
+const MORE = 3;
+
 const CHANGED_SINCE =
   'The catalogue was changed since this was shown, so nothing was written. Look at what would happen now, then import.';
 
@@ -160,6 +163,7 @@ export class ImportJobs {
       const tally = new Tally(row.columns.length);
       const writing = new Writing(client, { importId: row.id, now: this.clock(), lookup });
       const { rows, ...read } = await this.reading(row);
+      let looked = 0;
       for await (const { outcomes, rows: done } of compareFile(client, rows, {
         ...read,
         lookup,
@@ -168,6 +172,12 @@ export class ImportJobs {
       })) {
         outcomes.forEach((one) => tally.add(one));
         await writing.write(outcomes);
+        if (done > looked * MORE) {
+          looked = done;
+          await client.query(
+            'ANALYZE product, product_text, product_category, product_tag, product_search, variant',
+          );
+        }
         await this.progress(row, done);
       }
       const found = await tally.found(client, lookup);

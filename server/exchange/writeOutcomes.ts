@@ -56,8 +56,12 @@ export class Writing {
     await this.makeNamed();
     const fresh = outcomes.flatMap((one) => (one.is === 'new' ? [one.goods] : []));
     const changed = outcomes.flatMap((one) => (one.is === 'changed' ? [one] : []));
-    await inBulk(this.client, async () => [...(await this.insert(fresh)), ...(await this.change(changed))]);
-    await this.markNew();
+    const added: number[] = [];
+    await inBulk(this.client, async () => {
+      added.push(...(await this.insert(fresh)));
+      return [...added, ...(await this.change(changed))];
+    });
+    await this.noteNew(added);
   }
 
   private readonly real = (id: number): number => (id < 0 ? this.ids.get(id)! : id);
@@ -164,7 +168,6 @@ export class Writing {
         variants.map((variant, position) => ({ product: id, position, variant })),
       ),
     );
-    await this.note(goods.map(({ id }) => ({ id, edits: [], variants: [], isNew: true })));
     return ids;
   }
 
@@ -228,7 +231,6 @@ export class Writing {
       real.map(({ goods: { id }, edits }) => ({
         id,
         edits,
-        isNew: false,
         variants: ids.filter((_, at) => added[at]!.product === id),
       })),
     );
@@ -247,36 +249,21 @@ export class Writing {
       id: number;
       edits: readonly GoodsEdit[];
       variants: readonly number[];
-      isNew: boolean;
+      mark?: string;
     }[],
   ): Promise<void> {
     await this.client.query(
       `INSERT INTO goods_import_change (import_id, product_id, edits, variants, mark)
-       SELECT $1, r.id, r.edits, ARRAY(SELECT jsonb_array_elements_text(r.variants)::int), CASE WHEN r."isNew" THEN '' END
-       FROM jsonb_to_recordset($2) AS r (id int, edits jsonb, variants jsonb, "isNew" boolean)`,
+       SELECT $1, r.id, r.edits, ARRAY(SELECT jsonb_array_elements_text(r.variants)::int), r.mark
+       FROM jsonb_to_recordset($2) AS r (id int, edits jsonb, variants jsonb, mark text)`,
       [this.importId, JSON.stringify(changes)],
     );
   }
 
   /** Notes what new products are like by now, so that it is seen whether somebody changes them. */
-  private async markNew(): Promise<void> {
-    const { rows } = await this.client.query<{ id: number }>(
-      `SELECT product_id AS id FROM goods_import_change WHERE import_id = $1 AND mark = ''`,
-      [this.importId],
-    );
-    if (rows.length === 0) return;
-    const goods = [
-      ...(
-        await readGoodsById(
-          this.client,
-          rows.map(({ id }) => id),
-        )
-      ).values(),
-    ];
-    await this.client.query(
-      `UPDATE goods_import_change c SET mark = r.mark FROM unnest($2::int[], $3::text[]) AS r (id, mark)
-       WHERE c.import_id = $1 AND c.product_id = r.id`,
-      [this.importId, goods.map(({ id }) => id), goods.map(markOf)],
-    );
+  private async noteNew(ids: readonly number[]): Promise<void> {
+    if (ids.length === 0) return;
+    const goods = await readGoodsById(this.client, ids);
+    await this.note(ids.map((id) => ({ id, edits: [], variants: [], mark: markOf(goods.get(id)!) })));
   }
 }

@@ -3,6 +3,12 @@ import { Navigate, NavLink, Route, Routes } from 'react-router';
 import styled from 'styled-components';
 import { usePictureCounts } from '../api/usePictureSearch.ts';
 import { t } from '../ui/theme.ts';
+import { exportGoods } from '../../core/api/exchange.ts';
+import { dateFormat } from '../../core/catalogue/formats.ts';
+import { counted } from '../../core/sentence/sentence.ts';
+import { LinkButton } from '../ui/LinkButton.tsx';
+import { ImportPlace } from './import/ImportPlace.tsx';
+import { useImport } from './import/useImport.ts';
 import { Pictures } from './pictures/Pictures.tsx';
 import { Products } from './products/Products.tsx';
 import { useGoodsCounts } from './products/useGoodsList.ts';
@@ -22,6 +28,24 @@ const Strip = styled.nav`
   border-inline-end: 1px solid ${t.line};
   padding: 12px 8px;
   overflow: auto;
+  display: flex;
+  flex-direction: column;
+  .in-and-out {
+    margin-top: auto;
+    display: grid;
+    gap: 8px;
+    padding: 16px 4px 4px;
+  }
+  .in-and-out p {
+    color: ${t.ink2};
+    font-size: 12px;
+  }
+  .in-and-out a {
+    justify-content: center;
+    border-color: ${t.edge};
+    background: ${t.paper};
+    font-weight: 600;
+  }
   a {
     display: flex;
     justify-content: space-between;
@@ -43,6 +67,26 @@ const Strip = styled.nav`
   }
 `;
 
+const day = dateFormat('en', { day: 'numeric', month: 'long' });
+
+/** Where products come in from a file, and go out into one. */
+function InAndOut() {
+  const { last } = useImport();
+  return (
+    <div className="in-and-out">
+      {last && (
+        <p>
+          Last import on {day.format(new Date(last.writtenAt))}: {counted(last.products, 'product')}
+        </p>
+      )}
+      <NavLink to="/catalogue/import">Import</NavLink>
+      <LinkButton href={exportGoods.path} download>
+        Export
+      </LinkButton>
+    </div>
+  );
+}
+
 /** What the store has, so that shelves have something true to show. */
 export default function Catalogue() {
   const counts = usePictureCounts();
@@ -60,11 +104,13 @@ export default function Catalogue() {
         <NavLink to="/catalogue/unused">
           Not used <span>{counts?.unused}</span>
         </NavLink>
+        <InAndOut />
       </Strip>
       <Routes>
         <Route path="products/:productId?" element={<Products />} />
         <Route path="pictures/:pictureId?" element={<Pictures key="all" which="all" />} />
         <Route path="unused/:pictureId?" element={<Pictures key="unused" which="unused" />} />
+        <Route path="import" element={<ImportPlace />} />
         <Route path="*" element={<Navigate to="/catalogue/products" replace />} />
       </Routes>
     </Ground>

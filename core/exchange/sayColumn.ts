@@ -1,0 +1,41 @@
+import { counted } from '../sentence/sentence.ts';
+import type { Found } from './importState.ts';
+import type { How, Target } from './targets.ts';
+
+/** How a column is read and what is in it, in a few words; empty for one that is left out. */
+export function sayColumn(
+  target: Target | undefined,
+  how: How,
+  at: number,
+  found: Found | null,
+  currency: string,
+): string {
+  if (!target) return '';
+  const said: string[] = [];
+  if (target.fact === 'price' || target.fact === 'reduced') said.push(`money in ${currency}`);
+  if (target.says) said.push(target.says(how));
+  const column = found?.columns[at];
+  if (found && column) {
+    const fresh = newOf(target, found);
+    if (fresh) said.push(fresh);
+    if (target.id === 'code')
+      said.push(`${counted(found.counts.changed + found.counts.unchanged, 'product')} there already`);
+    if (target.of === 'product' && !target.says && column.longest > 0)
+      said.push(`the longest has ${counted(column.longest, 'letter')}`);
+    if (column.empty > 0 && !target.says) said.push(`empty in ${counted(column.empty, 'row')}`);
+  }
+  return said.join('; ');
+}
+
+/** What of it is not there yet. */
+function newOf({ fact, of }: Target, { made, newTags }: Found): string | null {
+  if (fact === 'categoryIds' && made.categories.length > 0)
+    return counted(made.categories.length, 'new category', 'new categories');
+  if (fact === 'brandId' && made.brands.length > 0) return counted(made.brands.length, 'new brand');
+  if (fact === 'tags' && newTags > 0) return counted(newTags, 'new tag');
+  if (of !== 'option') return null;
+  const option = made.options.find(({ name }) => name === fact);
+  const values = made.values.filter(({ optionId }) => (option ? optionId === option.id : true));
+  if (option) return `a new option of ${counted(values.length, 'value')}`;
+  return values.length > 0 ? counted(values.length, 'new value') : null;
+}

@@ -1,0 +1,119 @@
+import { ArrowRight } from 'lucide-react';
+import styled from 'styled-components';
+import type { ImportSettings, ImportState } from '../../../core/exchange/importState.ts';
+import { sayColumn } from '../../../core/exchange/sayColumn.ts';
+import { optionTarget, targetNamed, targetsOf } from '../../../core/exchange/targets.ts';
+import { Pick } from '../../ui/Pick.tsx';
+import { t } from '../../ui/theme.ts';
+
+const Table = styled.table`
+  width: 100%;
+  border-collapse: collapse;
+  th {
+    text-align: start;
+    font-weight: 400;
+    font-size: 12px;
+    color: ${t.ink2};
+    padding: 6px 8px;
+  }
+  td {
+    border-top: 1px solid ${t.line};
+    padding: 2px 8px;
+    height: 32px;
+  }
+  .name {
+    font-weight: 600;
+    overflow-wrap: anywhere;
+  }
+  .samples {
+    color: ${t.ink2};
+    max-width: 260px;
+    overflow: hidden;
+    text-overflow: ellipsis;
+    white-space: nowrap;
+  }
+  .how {
+    color: ${t.ink2};
+  }
+  button {
+    width: 100%;
+    min-width: 150px;
+  }
+`;
+
+const NONE = 'none';
+
+interface ColumnTableProps {
+  state: ImportState;
+  currency: string;
+  onChange(settings: ImportSettings): void;
+}
+
+/** The columns of a file, each with what it holds and how that is read. */
+export function ColumnTable({
+  state: { columns, settings, hows, found, own },
+  currency,
+  onChange,
+}: ColumnTableProps) {
+  const targets = targetsOf(own);
+  const nameAt = (at: number) => columns[at]!.name || `Column ${at + 1}`;
+  return (
+    <Table aria-label="Columns of the file">
+      <thead>
+        <tr>
+          <th>Column in the file</th>
+          <th>First values</th>
+          <td aria-hidden="true" />
+          <th>Our field</th>
+          <th>How it is read</th>
+        </tr>
+      </thead>
+      <tbody>
+        {columns.map(({ name, values }, at) => {
+          const id = settings.matching[at] ?? null;
+          const target = id === null ? undefined : targetNamed(targets, id);
+          const fresh =
+            name.trim() && !targets.some((one) => one.id === optionTarget(name.trim()).id)
+              ? [optionTarget(name.trim())]
+              : [];
+          // One that the store does not have is there to be chosen as long as it is.
+          const others =
+            target && ![...targets, ...fresh].some((one) => one.id === target.id) ? [target] : [];
+          return (
+            <tr key={at}>
+              <td className="name">{nameAt(at)}</td>
+              <td className="samples">{values.join(', ')}</td>
+              <td>
+                <ArrowRight size={14} aria-hidden />
+              </td>
+              <td>
+                <Pick
+                  label={`What ${nameAt(at)} is`}
+                  shown={false}
+                  value={target ? target.id : NONE}
+                  options={[
+                    { value: NONE, words: 'Leave out' },
+                    ...[...targets, ...others].map((one) => ({ value: one.id, words: one.name })),
+                    ...fresh.map((one) => ({ value: one.id, words: `New option: ${one.fact}` })),
+                  ]}
+                  onChange={(chosen) =>
+                    onChange({
+                      ...settings,
+                      matching: columns.map((_, other) => {
+                        if (other === at) return chosen === NONE ? null : chosen;
+                        const was = settings.matching[other] ?? null;
+                        // What is held by this column now is not held by another.
+                        return was === chosen ? null : was;
+                      }),
+                    })
+                  }
+                />
+              </td>
+              <td className="how">{sayColumn(target, hows[at]!, at, found, currency)}</td>
+            </tr>
+          );
+        })}
+      </tbody>
+    </Table>
+  );
+}

@@ -1,0 +1,227 @@
+import { Label, ProgressBar } from 'react-aria-components';
+import { Link } from 'react-router';
+import styled from 'styled-components';
+import { isBusy, type ImportIs, type ImportState } from '../../../core/exchange/importState.ts';
+import { counted } from '../../../core/sentence/sentence.ts';
+import { useDraft } from '../../studioContext.tsx';
+import { Button, MainButton } from '../../ui/Button.tsx';
+import { Notice } from '../../ui/Notice.tsx';
+import { t } from '../../ui/theme.ts';
+import { ChooseFile } from './ChooseFile.tsx';
+import { ColumnTable } from './ColumnTable.tsx';
+import { ReadAs } from './ReadAs.tsx';
+import { useImport } from './useImport.ts';
+import { WouldHappen } from './WouldHappen.tsx';
+
+const Place = styled.div`
+  display: grid;
+  grid-template-rows: minmax(0, 1fr) auto;
+  min-height: 0;
+  min-width: 0;
+  > .body {
+    overflow: auto;
+    padding: 14px 20px 18px;
+    display: grid;
+    align-content: start;
+    gap: 12px;
+  }
+  .body > header {
+    display: flex;
+    align-items: start;
+    justify-content: space-between;
+    gap: 12px;
+  }
+  h2 {
+    font: 600 19px/1.25 ${t.names};
+  }
+  .sheet {
+    background: ${t.paper};
+    border-radius: ${t.corner};
+    padding: 4px 8px;
+    overflow-x: auto;
+  }
+  .fault {
+    background: ${t.brickSoft};
+    border-radius: ${t.corner};
+    padding: 9px 12px;
+  }
+  .left {
+    background: ${t.paper};
+    border-radius: ${t.corner};
+    padding: 10px 14px;
+  }
+  > .foot {
+    background: ${t.paper};
+    border-top: 1px solid ${t.line};
+    padding: 10px 20px;
+    display: flex;
+    flex-wrap: wrap;
+    align-items: center;
+    gap: 8px 14px;
+    min-height: 54px;
+  }
+  .react-aria-ProgressBar {
+    display: flex;
+    align-items: center;
+    gap: 10px;
+    flex: 1;
+  }
+  .bar {
+    flex: 1;
+    max-width: 260px;
+    height: 8px;
+    border-radius: 4px;
+    background: ${t.line};
+    overflow: hidden;
+  }
+  .bar div {
+    height: 100%;
+    background: ${t.pine};
+  }
+`;
+
+/** Products from a file: chosen, matched, looked at, and only then written. */
+export function ImportPlace() {
+  const found = useImport();
+  const { state, fault } = found;
+  const currency = useDraft(({ plan }) => plan.house.currency);
+  if (found.error)
+    return (
+      <Notice action="Try again" onAction={() => void found.refetch()}>
+        The last import could not be fetched: {found.error.message}
+      </Notice>
+    );
+  if (state === undefined) return <Notice>Fetching the last import…</Notice>;
+  const canRead =
+    state !== null && (state.is === 'comparing' || state.is === 'compared' || state.is === 'failed');
+  return (
+    <Place>
+      <div className="body">
+        <header>
+          <div>
+            <h2>Import products</h2>
+            {state && <Read state={state} />}
+          </div>
+          {state && !isBusy(state.is) && <Button onPress={found.forget}>Choose another file</Button>}
+        </header>
+        {fault && (
+          <p className="fault" role="alert">
+            {fault}
+          </p>
+        )}
+        {state?.fault && (
+          <p className="fault" role="alert">
+            {state.fault}
+          </p>
+        )}
+        {state === null && <ChooseFile isSending={found.isSending} onFile={found.send} />}
+        {canRead && (
+          <>
+            <ReadAs state={state} onChange={found.set} />
+            <div className="sheet">
+              <ColumnTable state={state} currency={currency} onChange={found.set} />
+            </div>
+          </>
+        )}
+        {state?.is === 'undone' && <LeftOvers state={state} />}
+        {state?.found && state.is !== 'undone' && (
+          <WouldHappen found={state.found} isDone={state.is === 'written'} />
+        )}
+      </div>
+      {state && <Foot state={state} found={found} />}
+    </Place>
+  );
+}
+
+function Read({ state: { fileName, columns, found } }: { state: ImportState }) {
+  return (
+    <p>
+      <b>{fileName || 'The file'}</b>
+      {found && `: ${counted(found.rows, 'row')} and ${counted(columns.length, 'column')} read`}
+    </p>
+  );
+}
+
+/** What undoing left as it is, since somebody has changed it meanwhile. */
+function LeftOvers({ state: { leftOver } }: { state: ImportState }) {
+  if (!leftOver || leftOver.length === 0)
+    return <p className="left">Everything is as it was before the import.</p>;
+  return (
+    <div className="left">
+      <p>Everything else is as it was before the import. These stayed:</p>
+      <ul>
+        {leftOver.map(({ title, why }, i) => (
+          <li key={i}>
+            <b>{title}</b>: {why}
+          </li>
+        ))}
+      </ul>
+    </div>
+  );
+}
+
+const DOING: Partial<Record<ImportIs, string>> = {
+  comparing: 'Reading and comparing',
+  writing: 'Importing',
+  undoing: 'Undoing',
+};
+
+function Foot({ state, found }: { state: ImportState; found: ReturnType<typeof useImport> }) {
+  const { is, rowsRead } = state;
+  const counts = state.found?.counts;
+  const products = (counts?.new ?? 0) + (counts?.changed ?? 0);
+  if (isBusy(is)) {
+    // What there is to read is known once it was read.
+    const total = is === 'undoing' ? products : state.found?.rows;
+    const said = total ? `${rowsRead} of ${total}` : counted(rowsRead, 'row');
+    return (
+      <div className="foot">
+        <ProgressBar value={rowsRead} maxValue={total || 1} isIndeterminate={!total} valueLabel={said}>
+          {({ percentage, valueText }) => (
+            <>
+              <Label>{DOING[is]}</Label>
+              {total ? (
+                <div className="bar">
+                  <div style={{ width: `${percentage}%` }} />
+                </div>
+              ) : null}
+              <span>{valueText}</span>
+            </>
+          )}
+        </ProgressBar>
+        <span>You can leave this page; the work goes on.</span>
+        <Button onPress={found.stop}>Stop</Button>
+      </div>
+    );
+  }
+  if (is === 'written')
+    return (
+      <div className="foot" role="status">
+        <span>
+          <b>{counted(products, 'product')} imported.</b> Shoppers see them at once.
+        </span>
+        <Link to="/catalogue/products">See the products</Link>
+        <Button onPress={() => found.undo(state.id)} isDisabled={found.isAsking}>
+          Undo the import
+        </Button>
+        <span>It can be undone until the next one.</span>
+      </div>
+    );
+  if (is === 'undone')
+    return (
+      <div className="foot" role="status">
+        <b>The import was undone.</b>
+      </div>
+    );
+  if (is === 'failed') return <div className="foot">Read the file in another way, or choose another.</div>;
+  return (
+    <div className="foot">
+      <MainButton onPress={found.write} isDisabled={products === 0 || found.isAsking}>
+        Import {counted(products, 'product')}
+      </MainButton>
+      <span>
+        {products === 0 ? 'There is nothing new in this file.' : 'Can be undone until the next import.'}
+      </span>
+    </div>
+  );
+}
