@@ -6,7 +6,7 @@ import { fold } from '../catalogue/fold.ts';
 import type { Goods } from '../goods/goods.ts';
 import { compared, type Outcome } from './compare.ts';
 import { guarded } from './cells.ts';
-import { dialectOf } from './dialect.ts';
+import { dialectOf } from './findDialect.ts';
 import { exportTable, type ExportedGoods } from './exportRows.ts';
 import { Identities } from './identity.ts';
 import { isFault, readRow } from './importRow.ts';

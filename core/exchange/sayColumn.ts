@@ -1,5 +1,6 @@
 import { counted } from '../sentence/sentence.ts';
 import type { Found } from './importState.ts';
+import type { Made } from './lookup.ts';
 import type { How, Target } from './targets.ts';
 
 /** How a column is read and what is in it, in a few words; empty for one that is left out. */
@@ -35,7 +36,8 @@ function newOf({ fact, of }: Target, { made, newTags }: Found): string | null {
   if (fact === 'tags' && newTags > 0) return counted(newTags, 'new tag');
   if (of !== 'option') return null;
   const option = made.options.find(({ name }) => name === fact);
-  const values = made.values.filter(({ optionId }) => (option ? optionId === option.id : true));
-  if (option) return `a new option of ${counted(values.length, 'value')}`;
-  return values.length > 0 ? counted(values.length, 'new value') : null;
+  const isNew = ({ optionId }: Made['values'][number]) => (option ? optionId === option.id : optionId > 0);
+  const values = counted(made.values.filter(isNew).length, option ? 'value' : 'new value');
+  if (option) return `a new option of ${values}`;
+  return made.values.some(isNew) ? values : null;
 }

@@ -135,7 +135,8 @@ describe('values in words', () => {
   it.each<[string, unknown, string]>([
     ['variant price', 4250, '£42.50'],
     ['variant reduced', null, ''],
-    ['variant stock', 0, '“0”'],
+    ['variant stock', 0, '0'],
+    ['variant stock', null, ''],
     ['product title', 'Dish', '“Dish”'],
     ['product shortText', '', ''],
     ['product brandId', 1, 'Ada'],

@@ -12,6 +12,8 @@ export interface GoodsFact {
   of: 'product' | 'variant' | 'field';
   schema: Schema;
   read(goods: Goods, of: number | string | null): unknown;
+  /** What it is called where there is none of it. */
+  none?: string;
   /** A value of it in words; empty for none. */
   say(value: unknown, names: Names): string;
 }
@@ -33,6 +35,7 @@ type Say = GoodsFact['say'];
 
 const asTyped: Say = (value) => (value === null || value === '' ? '' : `“${String(value)}”`);
 const asMoney: Say = (value, { currency }) => (value === null ? '' : formatMoney(value as number, currency));
+const asCount: Say = (value) => (value === null ? '' : String(value as number));
 const yesOrNo: Say = (value) => (value ? 'yes' : 'no');
 const asBrand: Say = (value, { brand }) =>
   value === null ? '' : (brand(value as number) ?? 'another brand');
@@ -61,11 +64,13 @@ const ofVariant = <K extends keyof GoodsVariant>(
   name: string,
   schema: unknown,
   say = asTyped,
+  none?: string,
 ): GoodsFact => ({
   id,
   name,
   of: 'variant',
   say,
+  ...(none !== undefined && { none }),
   schema: schema as Schema,
   read: ({ variants }, of) => variants.find((one) => one.id === of)?.[id],
 });
@@ -118,6 +123,7 @@ export const goodsFacts: readonly GoodsFact[] = [
     'Reduced price',
     money().min(1, 'A reduced price is above nothing.').nullable().defined(),
     asMoney,
+    'not reduced',
   ),
   ofVariant(
     'stock',
@@ -128,6 +134,8 @@ export const goodsFacts: readonly GoodsFact[] = [
       .max(MOST_STOCK)
       .nullable()
       .defined(),
+    asCount,
+    'not counted',
   ),
   {
     id: 'value',

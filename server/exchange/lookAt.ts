@@ -1,5 +1,6 @@
 import { fractionDigits } from '../../core/catalogue/money.ts';
-import { dialectOf, triedRows, type Dialect } from '../../core/exchange/dialect.ts';
+import type { Dialect } from '../../core/exchange/dialect.ts';
+import { dialectOf, triedRows } from '../../core/exchange/findDialect.ts';
 import { encodingOf } from '../../core/exchange/encoding.ts';
 import { MOST_COLUMNS, type ImportSettings } from '../../core/exchange/importState.ts';
 import { jsonCells, jsonNames } from '../../core/exchange/jsonCells.ts';

@@ -67,7 +67,7 @@ const Strip = styled.nav`
   }
 `;
 
-const day = dateFormat('en', { day: 'numeric', month: 'long' });
+const day = dateFormat('en-GB', { day: 'numeric', month: 'long' });
 
 /** Where products come in from a file, and go out into one. */
 function InAndOut() {

@@ -3,7 +3,6 @@ import { DropZone, FileTrigger, type FileDropItem } from 'react-aria-components'
 import styled from 'styled-components';
 import { MOST_IMPORT_BYTES } from '../../../core/exchange/importState.ts';
 import { MainButton } from '../../ui/Button.tsx';
-import { sayBytes } from '../../ui/sayBytes.ts';
 import { t } from '../../ui/theme.ts';
 
 const Zone = styled(DropZone)`
@@ -41,6 +40,8 @@ const Zone = styled(DropZone)`
   }
 `;
 
+const MB = 1024 * 1024;
+
 /** Files that a table of products can be in, as a window to choose one offers them. */
 const TAKEN = ['.csv', '.tsv', '.txt', '.jsonl', '.ndjson', 'text/csv'];
 
@@ -72,9 +73,7 @@ export function ChooseFile({ isSending, onFile }: ChooseFileProps) {
         <dt>JSON Lines</dt>
         <dd>a product on each line, with its variants in it</dd>
       </dl>
-      <p>
-        You match the columns next. Nothing is written before that. At most {sayBytes(MOST_IMPORT_BYTES)}.
-      </p>
+      <p>You match the columns next. Nothing is written before that. At most {MOST_IMPORT_BYTES / MB} MB.</p>
     </Zone>
   );
 }

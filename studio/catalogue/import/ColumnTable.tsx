@@ -21,6 +21,9 @@ const Table = styled.table`
     padding: 2px 8px;
     height: 32px;
   }
+  td.gap {
+    border: 0;
+  }
   .name {
     font-weight: 600;
     overflow-wrap: anywhere;
@@ -63,7 +66,7 @@ export function ColumnTable({
         <tr>
           <th>Column in the file</th>
           <th>First values</th>
-          <td aria-hidden="true" />
+          <td className="gap" />
           <th>Our field</th>
           <th>How it is read</th>
         </tr>

@@ -22,7 +22,8 @@ const Place = styled.div`
     overflow: auto;
     padding: 14px 20px 18px;
     display: grid;
-    align-content: start;
+    grid-auto-rows: max-content;
+    grid-template-columns: minmax(0, 1fr);
     gap: 12px;
   }
   .body > header {
@@ -59,6 +60,10 @@ const Place = styled.div`
     align-items: center;
     gap: 8px 14px;
     min-height: 54px;
+    a {
+      color: ${t.pine};
+      font-weight: 600;
+    }
   }
   .react-aria-ProgressBar {
     display: flex;

@@ -54,7 +54,7 @@ export function ReadAs({ state: { settings, hows }, onChange }: ReadAsProps) {
             ]}
             onChange={(quote) => set({ quote })}
           />
-          <span aria-hidden="true">; the first row</span>
+          <span aria-hidden="true">the first row</span>
           <Pick
             label="The first row"
             shown={false}

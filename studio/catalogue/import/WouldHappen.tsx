@@ -184,11 +184,11 @@ function ChangedRows({ sample, names }: { sample: ChangedSample; names: Names })
   const { line, goods, edits, added } = sample;
   const rows = [
     ...edits.map((edit) => {
-      const { say } = goodsFact(edit.of, edit.fact)!;
+      const { say, none = 'none' } = goodsFact(edit.of, edit.fact)!;
       return {
         what: nameOf(edit, sample, names),
-        was: say(edit.was, names) || 'none',
-        is: say(edit.is, names) || 'none',
+        was: say(edit.was, names) || none,
+        is: say(edit.is, names) || none,
       };
     }),
     ...(added > 0 ? [{ what: 'Variants', was: '', is: `${counted(added, 'new variant')}` }] : []),

@@ -27,7 +27,7 @@ function whyNot({ conflicts: [first], why }: GoodsRefused, names: Names): string
   if (gone) return 'It is not there any more.';
   const fact = goodsFact(edit.of, edit.fact)!;
   const name = (edit.of === 'field' && names.field(String(edit.part))?.name) || fact.name;
-  return `In another window the ${lowered(name)} was changed meanwhile, and is ${fact.say(now, names) || 'empty'} now.`;
+  return `In another window the ${lowered(name)} was changed meanwhile, and is ${fact.say(now, names) || (fact.none ?? 'empty')} now.`;
 }
 
 /** Each step that was not written, why, and what can be done. */

@@ -1,7 +1,8 @@
 import { stringify } from 'csv-stringify/sync';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { dialectOf, SEPARATOR_IDS, triedRows } from './dialect.ts';
+import { SEPARATOR_IDS } from './dialect.ts';
+import { dialectOf, triedRows } from './findDialect.ts';
 import { encodingOf } from './encoding.ts';
 
 const bytes = (text: string, encoding: BufferEncoding) => new Uint8Array(Buffer.from(text, encoding));
