@@ -56,8 +56,8 @@ test('a file of another shop is matched, looked at, imported, seen at once, and 
   );
   await page.getByRole('button', { name: '2 new' }).click();
   await expect(rowsOf(page, /^2 new$/)).toHaveText([
-    'line 2Spring jugN-1from £34.502 variantsJugs',
-    'line 4Spring cupN-2£12Cups',
+    'line 2Spring jugN-1from £34.502 variantsSpring table > Jugs',
+    'line 4Spring cupN-2£12Spring table > Cups',
   ]);
   const shopper = await browser.newPage();
   expect((await shopper.goto(`${store.url}/product/spring-jug`))!.status()).toBe(404);

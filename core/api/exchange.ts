@@ -84,7 +84,7 @@ export const undoImport = contract({
   answer: state,
 });
 
-/** Forgets the file. What was written of it stays, and can be undone no more. */
+/** Forgets a file that was not written, or was undone. */
 export const forgetImport = contract({
   method: 'POST',
   path: '/api/import/forget',

@@ -31,11 +31,15 @@ export function decimalMarkOf(values: Iterable<string>, digits: number): Decimal
   return votes[','] > votes['.'] ? ',' : '.';
 }
 
+/** No number is written longer. */
+const LONGEST_NUMBER = 80;
+
 /** As spreadsheets and programs write what is very large or small. */
 const SCIENTIFIC = /^-?\d+([.,]\d+)?e[+-]?\d+$/iu;
 
 /** A number as it is written with such a mark; null where it is none. */
 export function readNumber(text: string, mark: DecimalMark): number | null {
+  if (text.length > LONGEST_NUMBER) return null;
   const thousands = mark === '.' ? ',' : '.';
   const said = bare(text);
   if (SCIENTIFIC.test(said)) return finite(said.replace(',', '.'));

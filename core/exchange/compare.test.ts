@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import type { Goods } from '../goods/goods.ts';
 import { compared, type Outcome } from './compare.ts';
 import { Identities } from './identity.ts';
-import { readRow } from './importRow.ts';
+import { readColumn, readRow } from './importRow.ts';
 import { Lookup } from './lookup.ts';
 import { targetNamed, TARGETS, type How } from './targets.ts';
 import { Gatherer, type Wanted } from './wanted.ts';
@@ -11,7 +11,7 @@ const how: How = { list: ';', level: '>', decimal: '.', digits: 2 };
 
 /** Rows as a file has them under some columns; lines count from 2. */
 function read(columns: readonly string[], ...rows: readonly (readonly string[])[]) {
-  const held = columns.map((id) => ({ target: targetNamed(TARGETS, id)!, how }));
+  const held = columns.map((id) => readColumn(targetNamed(TARGETS, id)!, how));
   const gatherer = new Gatherer();
   return [...rows.flatMap((row, at) => gatherer.add(readRow(row, held, at + 2))), ...gatherer.end()];
 }

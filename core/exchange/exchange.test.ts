@@ -9,7 +9,7 @@ import { guarded } from './cells.ts';
 import { dialectOf } from './findDialect.ts';
 import { exportTable, type ExportedGoods } from './exportRows.ts';
 import { Identities } from './identity.ts';
-import { isFault, readRow } from './importRow.ts';
+import { isFault, readColumn, readRow } from './importRow.ts';
 import { Lookup, type Named } from './lookup.ts';
 import { decimalOf, howOf, matched } from './matching.ts';
 import { targetNamed, targetsOf, type OwnTargets } from './targets.ts';
@@ -161,7 +161,7 @@ function read(file: string, digits: number): (Wanted | { why: string })[] {
   const held = matched(sampled, targets).map((id) => (id === null ? undefined : targetNamed(targets, id)));
   const decimal = decimalOf(sampled, held, digits);
   const columns = held.map((target, at) =>
-    target ? { target, how: howOf(sampled[at]!, decimal, digits) } : null,
+    target ? readColumn(target, howOf(sampled[at]!, decimal, digits)) : null,
   );
   const gatherer = new Gatherer();
   return [...rows.flatMap((row, at) => gatherer.add(readRow(row, columns, at + 2))), ...gatherer.end()];

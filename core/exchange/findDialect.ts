@@ -20,7 +20,7 @@ export function triedRows(
     skip_empty_lines: true,
     bom: true,
     skip_records_with_error: true,
-  }) as unknown as string[][];
+  });
   return rows;
 }
 

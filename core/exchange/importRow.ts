@@ -1,6 +1,6 @@
 import type { FieldValue } from '../assortment/kinds.ts';
 import { goodsFact } from '../goods/goodsFacts.ts';
-import { ValidationError, type Schema } from '../schema/schema.ts';
+import { ValidationError } from '../schema/schema.ts';
 import { unguarded } from './cells.ts';
 import { Unreadable, type How, type Target } from './targets.ts';
 
@@ -38,31 +38,59 @@ export interface Said<T = unknown> {
 export interface ReadColumn {
   target: Target;
   how: How;
+  /** What its cells were read as: many say the same. */
+  known: Map<string, Said | string | null>;
 }
+
+export const readColumn = (target: Target, how: How): ReadColumn => ({ target, how, known: new Map() });
+
+/** Cells of a column that are remembered. */
+const MOST_KNOWN = 2_000;
+/** Longer ones are seldom said twice. */
+const LONGEST_KNOWN = 60;
 
 const LONGEST_SAID = 60;
 const shortened = (cell: string): string =>
   cell.length > LONGEST_SAID ? `${cell.slice(0, LONGEST_SAID - 1)}…` : cell;
 
+const LONGEST_NAME = 80;
+
 /** What of a value its fact does not take, in a sentence. Names are what they are of something else's list. */
 function faultOf({ of, fact }: Target, value: unknown): string | null {
   const named = fact === 'brandId' || fact === 'categoryIds';
   if (of === 'key' || of === 'option' || named) {
-    const names = [value].flat(3) as unknown[];
-    return names.some((name) => typeof name === 'string' && name.length > LONGEST_NAME)
+    const said: readonly unknown[] = [value].flat(3);
+    return said.some((name) => typeof name === 'string' && name.length > LONGEST_NAME)
       ? `It is longer than ${LONGEST_NAME} letters.`
       : null;
   }
   const { schema } = goodsFact(of, of === 'field' ? 'value' : fact)!;
   try {
-    (schema as Schema).validateSync(value, { strict: true });
+    schema.validateSync(value, { strict: true });
     return null;
   } catch (error) {
     if (error instanceof ValidationError) return error.message;
     throw error;
   }
 }
-const LONGEST_NAME = 80;
+/** A cell as its column reads it: a sentence where it cannot be that, null where it says nothing. */
+function readCell(written: string, { target, how, known }: ReadColumn): Said | string | null {
+  const before = known.get(written);
+  if (before !== undefined) return before;
+  const read = readNewCell(written, target, how);
+  if (written.length <= LONGEST_KNOWN && known.size < MOST_KNOWN) known.set(written, read);
+  return read;
+}
+
+function readNewCell(written: string, target: Target, how: How): Said | string | null {
+  const cell = unguarded(written);
+  if (cell.includes('\0')) return 'It holds a letter that is nothing (NUL).';
+  const empty = cell.trim() === '';
+  if (empty) return 'none' in target ? { value: target.none, empty } : null;
+  const value = target.read(cell, how);
+  if (value instanceof Unreadable) return `${target.name} “${shortened(cell.trim())}” ${value.why}.`;
+  return faultOf(target, value) ?? { value, empty };
+}
 
 /** Reads a row; a fault where one of its cells cannot be what its column holds. @param columns null for those left out */
 export function readRow(
@@ -81,21 +109,14 @@ export function readRow(
   let fault: RowFault | null = null;
   columns.forEach((column, at) => {
     if (!column) return;
-    const { target, how } = column;
-    const cell = unguarded(cells[at] ?? '');
-    const empty = cell.trim() === '';
-    const value = empty ? target.none : target.read(cell, how);
-    if (empty && !('none' in target)) return;
-    const why = cell.includes('\0')
-      ? 'It holds a letter that is nothing (NUL).'
-      : value instanceof Unreadable
-        ? `${target.name} “${shortened(cell.trim())}” ${value.why}.`
-        : faultOf(target, value);
-    if (why !== null) {
-      fault ??= { line, field: target.name, why, of: '' };
+    const { target } = column;
+    const said = readCell(cells[at] ?? '', column);
+    if (said === null) return;
+    if (typeof said === 'string') {
+      fault ??= { line, field: target.name, why: said, of: '' };
       return;
     }
-    const said = { value, empty };
+    const { value } = said;
     if (target.of === 'key') row.keys[target.fact as keyof ImportRow['keys']] = value as string;
     else if (target.of === 'option') row.choice.push([target.fact, value as string]);
     else if (target.of === 'field') row.fields.set(target.fact, said as Said<FieldValue | null>);

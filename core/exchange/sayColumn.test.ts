@@ -34,8 +34,8 @@ describe('how a column is read, in words', () => {
     ['price', 'money in GBP; empty in 14 rows'],
     ['reduced', 'money in GBP; empty means not reduced'],
     ['stock', 'whole numbers; 0 is sold out, empty is not counted'],
-    ['categories', 'levels split at /, several at ;; 2 new categories'],
-    ['tags', 'split at ;; 4 new tags'],
+    ['categories', 'levels split at “/”, several at “;”; 2 new categories'],
+    ['tags', 'split at “;”; 4 new tags'],
     ['brand', '1 new brand; the longest has 74 letters; empty in 14 rows'],
     ['field:h', 'numbers in cm'],
   ])('%s', (id, words) =>

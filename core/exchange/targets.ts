@@ -1,5 +1,5 @@
 import { fold } from '../catalogue/fold.ts';
-import { goodsFact, MOST_STOCK } from '../goods/goodsFacts.ts';
+import { goodsFact, MOST_CATEGORIES, MOST_STOCK } from '../goods/goodsFacts.ts';
 import { slugOf } from '../catalogue/slugOf.ts';
 import { splitPaths, splitValues, type LevelMark, type ListMark } from './cells.ts';
 import { readAmount, readNumber, type DecimalMark } from './amount.ts';
@@ -59,6 +59,11 @@ const text = (cell: string) => cell.trim();
 
 const nameOf = (of: 'product' | 'variant', fact: string) => goodsFact(of, fact)!.name;
 
+/** Longer addresses are none. */
+const LONGEST_ADDRESS = 400;
+/** Levels that a category may stand under. */
+const MOST_LEVELS = 12;
+
 const share = (values: readonly string[], is: (value: string) => boolean): number =>
   values.length === 0 ? 0 : values.filter(is).length / values.length;
 const unlike = (values: readonly string[]): number => new Set(values).size / Math.max(1, values.length);
@@ -114,7 +119,8 @@ export const TARGETS: readonly Target[] = [
       slugOf(
         cell
           .trim()
-          .replace(/[?#].*$/u, '')
+          .slice(0, LONGEST_ADDRESS)
+          .replace(/[?#].*$/su, '')
           .replace(/\/+$/u, '')
           .split('/')
           .at(-1)!,
@@ -164,9 +170,16 @@ export const TARGETS: readonly Target[] = [
     words: ['categories', 'category', 'section', 'department', 'group', 'product type', 'type'],
     of: 'product',
     fact: 'categoryIds',
-    read: (cell, { list, level }) => splitPaths(cell, list, level),
+    read: (cell, { list, level }) => {
+      const paths = splitPaths(cell, list, level);
+      if (paths.length > MOST_CATEGORIES)
+        return new Unreadable(`names more than ${MOST_CATEGORIES} categories`);
+      return paths.every((path) => path.length <= MOST_LEVELS)
+        ? paths
+        : new Unreadable(`has a category of more than ${MOST_LEVELS} levels`);
+    },
     none: [],
-    says: ({ list, level }) => `levels split at ${level}, several at ${list}`,
+    says: ({ list, level }) => `levels split at “${level}”, several at “${list}”`,
     looks: (values) => share(values, (value) => / > /u.test(value)) > 0.5,
   },
   {
@@ -177,7 +190,7 @@ export const TARGETS: readonly Target[] = [
     fact: 'tags',
     read: (cell, { list }) => [...new Set(splitValues(cell, list))].sort(),
     none: [],
-    says: ({ list }) => `split at ${list}`,
+    says: ({ list }) => `split at “${list}”`,
   },
   {
     id: 'featured',

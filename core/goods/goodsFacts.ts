@@ -22,7 +22,7 @@ export const MOST_MONEY = 1_000_000_000;
 export const MOST_STOCK = 10_000_000;
 export const LONGEST = { title: 200, code: 60, tag: 60, shortText: 1_000, longText: 50_000, field: 400 };
 const MOST_TAGS = 60;
-const MOST_CATEGORIES = 60;
+export const MOST_CATEGORIES = 60;
 
 const once = (list: readonly unknown[] | null | undefined): boolean =>
   new Set(list ?? []).size === (list ?? []).length;
@@ -35,7 +35,7 @@ type Say = GoodsFact['say'];
 
 const asTyped: Say = (value) => (value === null || value === '' ? '' : `“${String(value)}”`);
 const asMoney: Say = (value, { currency }) => (value === null ? '' : formatMoney(value as number, currency));
-const asCount: Say = (value) => (value === null ? '' : String(value as number));
+const asCount: Say = (value) => (value === null ? '' : String(value));
 const yesOrNo: Say = (value) => (value ? 'yes' : 'no');
 const asBrand: Say = (value, { brand }) =>
   value === null ? '' : (brand(value as number) ?? 'another brand');

@@ -19,7 +19,7 @@ beforeAll(async () => {
     `UPDATE product SET code = 'K-' || id, brand_id = (SELECT min(id) FROM brand), fields = '{"height": 12.5}' WHERE id % 2 = 0`,
   );
   await run(
-    `INSERT INTO product_text (product_id, short_text, long_text, words) SELECT id, '=in short', E'Two\\nlines, "said"', ARRAY['piece'] FROM product`,
+    `INSERT INTO product_text (product_id, short_text, long_text, words) SELECT id, '=in short', E'Two\\nlines, "said"', ARRAY['chunk'] FROM product`,
   );
 });
 afterAll(() => store.stop());
@@ -175,7 +175,7 @@ describe('a file of another shop', () => {
   it('is taken back but for what was changed since, and that is named', async () => {
     const { id } = await compared(SHOP);
     await done('write', { id });
-    const [cup, piece] = [await goodsOf('N-2'), await goodsOf('K-2')];
+    const [cup, chunk] = [await goodsOf('N-2'), await goodsOf('K-2')];
     const edit = (goods: Goods, fact: string, was: unknown, is: unknown) => ({
       product: goods.id,
       of: 'product',
@@ -185,7 +185,7 @@ describe('a file of another shop', () => {
       is,
     });
     await store.owner.ask('POST', '/api/goods/edit', {
-      edits: [edit(cup, 'title', 'Egg cup', 'Egg cups'), edit(piece, 'title', 'Piece of two', 'Mine')],
+      edits: [edit(cup, 'title', 'Egg cup', 'Egg cups'), edit(chunk, 'title', 'Piece of two', 'Mine')],
     });
     const { leftOver } = await done('undo', { id });
     expect(leftOver).toEqual([
@@ -199,7 +199,7 @@ describe('a file of another shop', () => {
     });
     expect(await goodsOf('N-2')).toMatchObject({ title: 'Egg cups' });
     await run(`DELETE FROM product WHERE code IN ('N-2')`);
-    await run(`UPDATE product SET title = 'Piece 2', title_key = 'piece 2' WHERE code = 'K-2'`);
+    await run(`UPDATE product SET title = 'Piece 2', title_key = 'chunk 2' WHERE code = 'K-2'`);
   });
 
   it('is matched as the last one was', async () => {
@@ -208,6 +208,43 @@ describe('a file of another shop', () => {
     await done('write', { id: first.id });
     expect((await compared('extra,name\n8,Some thing\n')).settings.matching).toEqual(['price', 'title']);
     await run(`DELETE FROM product WHERE title = 'Some thing'`);
+  });
+});
+
+describe('a file of JSON', () => {
+  it('has a product on each line with its variants in it, and is imported like any other', async () => {
+    const products = [
+      {
+        sku: 'J-1',
+        name: 'Salt pig',
+        price: 18.5,
+        keywords: ['salt; pepper', 'kitchen'],
+        section: [['Kitchen', 'Pots']],
+        variants: [
+          { finish: 'Ash', qty: 3 },
+          { finish: 'Moss', qty: 0, price: 20 },
+        ],
+      },
+      { sku: 'J-2', name: 'Spoon rest', price: 9 },
+    ];
+    const first = await compared(products.map((one) => JSON.stringify(one)).join('\n'));
+    expect(first.settings).toMatchObject({
+      dialect: { format: 'jsonl' },
+      matching: ['code', 'title', 'price', 'tags', 'categories', null, 'stock'],
+    });
+    const { id, found } = await set(first, {
+      matching: first.settings.matching.map((one, at) => (at === 5 ? 'option:Finish' : one)),
+    });
+    expect(found!.counts).toEqual({ new: 2, changed: 0, unchanged: 0, refused: 0 });
+    await done('write', { id });
+    expect(await goodsOf('J-1')).toMatchObject({
+      tags: ['kitchen', 'salt; pepper'],
+      variants: [
+        { choice: 'Ash', price: 1850, stock: 3 },
+        { choice: 'Moss', price: 2000, stock: 0 },
+      ],
+    });
+    await done('undo', { id });
   });
 });
 
@@ -287,6 +324,31 @@ describe('a file that cannot be read', () => {
       expect((await compared(file)).found!.new.map(({ goods }) => goods.title)[0]).toBe('Crème');
   });
 
+  it('may hold what nobody would write, which is refused row by row', async () => {
+    const slashes = `${'/'.repeat(200_000)}x`;
+    const { found } = await compared(
+      [
+        'title,price,address,category',
+        `a,${'9'.repeat(200_000)},,`,
+        `b,1,${slashes},`,
+        `c,1,,${'x>'.repeat(400)}y`,
+        `d,1,,${'x;'.repeat(400)}`,
+      ].join('\n'),
+    );
+    expect(found!.refused.map(({ line, field }) => [line, field])).toEqual([
+      [2, 'Price'],
+      [4, 'Categories'],
+      [5, 'Categories'],
+    ]);
+    const odd = await compared(
+      `{"title":"half \\ud83d","price":3,"x\\ud83d":"y"}\n{"title":"nothing \\u0000","price":3}`,
+    );
+    expect(odd.found!.new.map(({ goods }) => goods.title)).toEqual(['half \uFFFD']);
+    expect(odd.found!.refused[0]!.why).toBe('It holds a letter that is nothing (NUL).');
+    expect((await done('write', { id: odd.id })).is).toBe('written');
+    await done('undo', { id: odd.id });
+  });
+
   it('has rows of other lengths refused, and gives back those that were', async () => {
     const { found } = await compared('title,price\nDish,1\nPot,2,3\nCup\n=Jug,x\n');
     expect(found!.refused.map(({ line, why }) => `${line}: ${why}`)).toEqual([
@@ -352,7 +414,28 @@ describe('work on a file', () => {
     expect(await ask('stop', id)).toEqual([200, undefined]);
     await idle();
     expect((await state()).state.is).toBe('written');
+    // What can be undone is not forgotten; what was only looked at is.
     expect(await ask('forget', id)).toEqual([200, undefined]);
-    expect((await state()).state).toBeNull();
+    expect((await state()).state.id).toBe(id);
+    const next = await compared('title,price\nCup,7\n');
+    expect(await ask('forget', next.id)).toEqual([200, undefined]);
+    expect((await state()).state.id).toBe(id);
+  });
+
+  it('ends when it is stopped, and nothing of it stays', async () => {
+    const before = await exported();
+    const many = Array.from({ length: 3_000 }, (_, i) => `S-${i},Stopped ${i},7,New > Stopped ${i % 30}`);
+    const { id } = await compared(['code,title,price,category', ...many].join('\n'));
+    await store.owner.ask('POST', '/api/import/write', { id });
+    for (;;) {
+      const { is, rowsRead } = (await state()).state;
+      expect(is).toBe('writing');
+      if (rowsRead > 0) break;
+    }
+    expect((await done('stop', { id })).is).toBe('compared');
+    expect(await exported()).toBe(before);
+    expect((await run(`SELECT count(*)::int AS n FROM category WHERE name = 'Stopped 1'`)).rows).toEqual([
+      { n: 0 },
+    ]);
   });
 });

@@ -1,6 +1,7 @@
 import { setTimeout as wait } from 'node:timers/promises';
 import type { PoolClient } from 'pg';
 import { isBusy, type Found } from '../../core/exchange/importState.ts';
+import { readColumn } from '../../core/exchange/importRow.ts';
 import { Lookup } from '../../core/exchange/lookup.ts';
 import { keptMatching } from '../../core/exchange/matching.ts';
 import { inTransaction, type Pool } from '../db/pool.ts';
@@ -8,7 +9,7 @@ import { readDraftHouse } from '../drafts/draftRows.ts';
 import { asFault, Fault } from '../faults.ts';
 import { SLUG_LOCK } from '../goods/addGoods.ts';
 import { compareFile, Tally } from './compareFile.ts';
-import { keepFormer, readImportRow, readNamed, readOwn, readPieces, type ImportRow } from './importRows.ts';
+import { keepFormer, readImportRow, readNamed, readOwn, readChunks, type ImportRow } from './importRows.ts';
 import { readAs } from './lookAt.ts';
 import { readRows } from './readFile.ts';
 import { undoWritten } from './undoImport.ts';
@@ -135,9 +136,9 @@ export class ImportJobs {
     const { targets, hows } = readAs(columns, settings, own, currency);
     const names = columns.map(({ name }) => name);
     return {
-      rows: readRows(readPieces(this.db, row.id), settings.dialect, names),
+      rows: readRows(readChunks(this.db, row.id), settings.dialect, names),
       names: names.length,
-      columns: targets.map((target, at) => (target ? { target, how: hows[at]! } : null)),
+      columns: targets.map((target, at) => (target ? readColumn(target, hows[at]!) : null)),
     };
   }
 

@@ -30,7 +30,7 @@ export interface MadeIds {
   values: number[];
 }
 
-const PIECE = 1024 * 1024;
+const CHUNK = 1024 * 1024;
 
 /** The last file that was sent; null where there is none. */
 export async function readImportRow(db: Queryable): Promise<ImportRow | null> {
@@ -57,21 +57,21 @@ export const insertImport = (
       [fileName, file.length, new Date(now), JSON.stringify(settings), JSON.stringify(columns)],
     );
     const { id } = rows[0]!;
-    for (let piece = 0; piece * PIECE < file.length; piece += 1)
-      await client.query('INSERT INTO goods_import_piece (import_id, piece, bytes) VALUES ($1, $2, $3)', [
+    for (let chunk = 0; chunk * CHUNK < file.length; chunk += 1)
+      await client.query('INSERT INTO goods_import_chunk (import_id, chunk, bytes) VALUES ($1, $2, $3)', [
         id,
-        piece,
-        file.subarray(piece * PIECE, (piece + 1) * PIECE),
+        chunk,
+        file.subarray(chunk * CHUNK, (chunk + 1) * CHUNK),
       ]);
     return id;
   });
 
-/** The bytes of a file, piece by piece. */
-export async function* readPieces(db: Queryable, id: number): AsyncGenerator<Uint8Array> {
-  for (let piece = 0; ; piece += 1) {
+/** The bytes of a file, chunk by chunk. */
+export async function* readChunks(db: Queryable, id: number): AsyncGenerator<Uint8Array> {
+  for (let chunk = 0; ; chunk += 1) {
     const { rows } = await db.query<{ bytes: Buffer }>(
-      'SELECT bytes FROM goods_import_piece WHERE import_id = $1 AND piece = $2',
-      [id, piece],
+      'SELECT bytes FROM goods_import_chunk WHERE import_id = $1 AND chunk = $2',
+      [id, chunk],
     );
     if (!rows[0]) return;
     yield rows[0].bytes;

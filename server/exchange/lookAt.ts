@@ -3,7 +3,7 @@ import type { Dialect } from '../../core/exchange/dialect.ts';
 import { dialectOf, triedRows } from '../../core/exchange/findDialect.ts';
 import { encodingOf } from '../../core/exchange/encoding.ts';
 import { MOST_COLUMNS, type ImportSettings } from '../../core/exchange/importState.ts';
-import { jsonCells, jsonNames } from '../../core/exchange/jsonCells.ts';
+import { isGroup, jsonCells, jsonNames, wellFormed } from '../../core/exchange/jsonCells.ts';
 import {
   decimalOf,
   howOf,
@@ -35,9 +35,7 @@ function sample(head: Uint8Array, dialect: Dialect): { names: string[]; rows: st
       .flatMap((line) => {
         try {
           const value: unknown = JSON.parse(line);
-          return typeof value === 'object' && value !== null && !Array.isArray(value)
-            ? [value as Record<string, unknown>]
-            : [];
+          return isGroup(value) ? [value] : [];
         } catch {
           return [];
         }
@@ -52,6 +50,9 @@ function sample(head: Uint8Array, dialect: Dialect): { names: string[]; rows: st
     : { names: first.map(() => ''), rows };
 }
 
+/** What is kept of a cell that is only looked at; one that is cut may end in half a letter. */
+const kept = (cell: string): string => wellFormed(cell.slice(0, LONGEST_SAMPLE).replaceAll('\0', ''));
+
 /** How a file is best read, by its beginning. */
 export const foundDialect = (head: Uint8Array): Dialect => {
   const encoding = encodingOf(head);
@@ -61,16 +62,16 @@ export const foundDialect = (head: Uint8Array): Dialect => {
 /** The columns of a file with the first of their values. Throws a Fault where there is nothing in it, or too much. */
 export function columnsOf(head: Uint8Array, dialect: Dialect): SampledColumn[] {
   const { names, rows } = sample(head, dialect);
-  if (![...names, ...rows.flat()].some((cell) => cell.trim() !== ''))
+  if ([names, ...rows].every((row) => row.every((cell) => cell.trim() === '')))
     throw new Fault('import-faulty', { message: 'There is nothing in this file.' });
   if (names.length > MOST_COLUMNS)
     throw new Fault('import-faulty', {
       message: `This file has ${names.length} columns. At most ${MOST_COLUMNS} are read.`,
     });
   return names.map((name, at) => ({
-    name: name.slice(0, LONGEST_SAMPLE).replaceAll('\0', ''),
+    name: kept(name),
     values: rows
-      .map((row) => (row[at] ?? '').slice(0, LONGEST_SAMPLE).replaceAll('\0', ''))
+      .map((row) => kept(row[at] ?? ''))
       .filter((value) => value.trim() !== '')
       .slice(0, MOST_SAMPLES),
   }));

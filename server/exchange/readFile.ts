@@ -1,7 +1,7 @@
 import { pipeline, Readable } from 'node:stream';
 import { CsvError, parse } from 'csv-parse';
 import { LINE_ENDS, type Dialect } from '../../core/exchange/dialect.ts';
-import { jsonCells } from '../../core/exchange/jsonCells.ts';
+import { isGroup, jsonCells } from '../../core/exchange/jsonCells.ts';
 import { MOST_COLUMNS } from '../../core/exchange/importState.ts';
 import { Fault } from '../faults.ts';
 
@@ -29,21 +29,21 @@ const SAID: Readonly<Record<string, (line: number) => string>> = {
 };
 
 async function* lettersOf(
-  pieces: AsyncIterable<Uint8Array>,
+  chunks: AsyncIterable<Uint8Array>,
   encoding: Dialect['encoding'],
 ): AsyncGenerator<string> {
   const decoder = new TextDecoder(encoding);
-  for await (const piece of pieces) yield decoder.decode(piece, { stream: true });
+  for await (const chunk of chunks) yield decoder.decode(chunk, { stream: true });
   yield decoder.decode();
 }
 
 /** The rows of a file without the one that names its columns; those that are empty are left out. Throws a Fault with the line. */
 export async function* readRows(
-  pieces: AsyncIterable<Uint8Array>,
+  chunks: AsyncIterable<Uint8Array>,
   dialect: Dialect,
   names: readonly string[],
 ): AsyncGenerator<FileRow> {
-  const letters = lettersOf(pieces, dialect.encoding);
+  const letters = lettersOf(chunks, dialect.encoding);
   if (dialect.format === 'jsonl') return yield* readJsonLines(letters, names);
   let isNames = dialect.header;
   for await (const row of readTable(letters, dialect)) {
@@ -105,12 +105,12 @@ async function* readJsonLines(
     } catch (error) {
       throw refused(`Line ${line} is no JSON.`, error);
     }
-    if (typeof value !== 'object' || value === null || Array.isArray(value))
+    if (!isGroup(value))
       throw refused(`Line ${line} is not a product, which is an object with names and values.`);
-    for (const cells of jsonCells(value as Record<string, unknown>, names)) yield { line, cells };
+    for (const cells of jsonCells(value, names)) yield { line, cells };
   }
-  for await (const piece of letters) {
-    const lines = (rest + piece).split('\n');
+  for await (const chunk of letters) {
+    const lines = (rest + chunk).split('\n');
     rest = lines.pop()!;
     if (rest.length > LONGEST_ROW)
       throw refused(`Line ${line + lines.length + 1} is longer than ${LONGEST_ROW} letters.`);

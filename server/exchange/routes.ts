@@ -12,6 +12,7 @@ import {
   writeImport,
 } from '../../core/api/exchange.ts';
 import type { ImportIs, ImportSettings, ImportState, LastImport } from '../../core/exchange/importState.ts';
+import { readColumn } from '../../core/exchange/importRow.ts';
 import { Lookup } from '../../core/exchange/lookup.ts';
 import type { Api } from '../api.ts';
 import type { Queryable } from '../db/pool.ts';
@@ -20,7 +21,7 @@ import { Fault } from '../faults.ts';
 import type { Parts } from '../parts.ts';
 import { compareFile } from './compareFile.ts';
 import { exportedGoods, tableText, UTF8_MARK } from './exportGoods.ts';
-import { insertImport, readFormer, readImportRow, readNamed, readOwn, readPieces } from './importRows.ts';
+import { insertImport, readFormer, readImportRow, readNamed, readOwn, readChunks } from './importRows.ts';
 import { columnsOf, foundDialect, LOOKED_BYTES, proposed, readAs } from './lookAt.ts';
 import { readRows } from './readFile.ts';
 
@@ -49,7 +50,10 @@ async function stateOf(db: Queryable): Promise<Answer> {
       is: row.state,
       fault: row.fault,
       settings: row.settings,
-      columns: row.columns.map(({ name, values }) => ({ name, values: values.slice(0, SHOWN_VALUES) })),
+      columns: row.columns.map(({ name, values }) => ({
+        name,
+        values: [...new Set(values)].slice(0, SHOWN_VALUES),
+      })),
       hows: readAs(row.columns, row.settings, own, currency).hows,
       rowsRead: row.rows_read,
       found: row.found,
@@ -150,7 +154,11 @@ export function exchangeRoutes(api: Api, { db, readDb, clock, imports }: Parts):
     return answer();
   });
   api.answer(forgetImport, async ({ body: { id } }) => {
-    await db.query(`DELETE FROM goods_import WHERE id = $1 AND state NOT IN ('writing', 'undoing')`, [id]);
+    // One that can be undone stays until the next is written.
+    await db.query(
+      `DELETE FROM goods_import WHERE id = $1 AND state NOT IN ('writing', 'written', 'undoing')`,
+      [id],
+    );
     return answer();
   });
   api.answer(readRefused, async ({ reply }) => sendFile(reply, 'not-importable.csv', refusedRows(readDb)));
@@ -163,8 +171,8 @@ export function exchangeRoutes(api: Api, { db, readDb, clock, imports }: Parts):
 /** What a file is read as, with its columns; what they hold is found anew where it is read as other columns. */
 async function reread(db: Queryable, id: number, before: ImportSettings, after: ImportSettings) {
   const head: Buffer[] = [];
-  for await (const piece of readPieces(db, id)) {
-    head.push(Buffer.from(piece));
+  for await (const chunk of readChunks(db, id)) {
+    head.push(Buffer.from(chunk));
     break;
   }
   const columns = columnsOf(Buffer.concat(head).subarray(0, LOOKED_BYTES), after.dialect);
@@ -190,10 +198,10 @@ async function* refusedRows(db: Queryable): AsyncGenerator<string> {
   const names = columns.map(({ name }) => name);
   yield UTF8_MARK + tableText([['Line', 'Why', ...names]]);
   const kept = new Map<number, string[]>();
-  const rows = readRows(readPieces(db, row.id), settings.dialect, names);
+  const rows = readRows(readChunks(db, row.id), settings.dialect, names);
   const compared = compareFile(db, rows, {
     names: names.length,
-    columns: targets.map((target, at) => (target ? { target, how: hows[at]! } : null)),
+    columns: targets.map((target, at) => (target ? readColumn(target, hows[at]!) : null)),
     lookup: new Lookup(await readNamed(db)),
     onRow: ({ line, cells }) => kept.set(line, cells),
   });

@@ -24,13 +24,13 @@ CREATE TABLE goods_import (
   -- What undoing it left as it is, since it was changed meanwhile.
   left_over jsonb
 );
-CREATE TABLE goods_import_piece (
+CREATE TABLE goods_import_chunk (
   import_id integer NOT NULL REFERENCES goods_import ON DELETE CASCADE,
-  piece integer NOT NULL,
+  chunk integer NOT NULL,
   bytes bytea NOT NULL,
-  PRIMARY KEY (import_id, piece)
+  PRIMARY KEY (import_id, chunk)
 );
-ALTER TABLE goods_import_piece ALTER COLUMN bytes SET STORAGE EXTERNAL;
+ALTER TABLE goods_import_chunk ALTER COLUMN bytes SET STORAGE EXTERNAL;
 
 -- What an import did to each product: the edits of one that was there, or what a new one was like.
 CREATE TABLE goods_import_change (

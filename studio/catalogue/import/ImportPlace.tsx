@@ -1,10 +1,16 @@
+import { useState } from 'react';
 import { Label, ProgressBar } from 'react-aria-components';
 import { Link } from 'react-router';
 import styled from 'styled-components';
-import { isBusy, type ImportIs, type ImportState } from '../../../core/exchange/importState.ts';
+import {
+  isBusy,
+  type ImportIs,
+  type ImportState,
+  type LastImport as Last,
+} from '../../../core/exchange/importState.ts';
 import { counted } from '../../../core/sentence/sentence.ts';
 import { useDraft } from '../../studioContext.tsx';
-import { Button, MainButton } from '../../ui/Button.tsx';
+import { Button, MainButton, TextButton } from '../../ui/Button.tsx';
 import { Notice } from '../../ui/Notice.tsx';
 import { t } from '../../ui/theme.ts';
 import { ChooseFile } from './ChooseFile.tsx';
@@ -88,7 +94,8 @@ const Place = styled.div`
 /** Products from a file: chosen, matched, looked at, and only then written. */
 export function ImportPlace() {
   const found = useImport();
-  const { state, fault } = found;
+  const [isChoosing, setChoosing] = useState(false);
+  const { state: last, fault } = found;
   const currency = useDraft(({ plan }) => plan.house.currency);
   if (found.error)
     return (
@@ -96,9 +103,16 @@ export function ImportPlace() {
         The last import could not be fetched: {found.error.message}
       </Notice>
     );
-  if (state === undefined) return <Notice>Fetching the last import…</Notice>;
+  if (last === undefined) return <Notice>Fetching the last import…</Notice>;
+  const state = isChoosing ? null : last;
   const canRead =
     state !== null && (state.is === 'comparing' || state.is === 'compared' || state.is === 'failed');
+  // One that was written can be undone until the next is.
+  const another = () => (last?.is === 'written' ? setChoosing(true) : found.forget());
+  const undo = (id: number) => {
+    setChoosing(false);
+    found.undo(id);
+  };
   return (
     <Place>
       <div className="body">
@@ -107,7 +121,7 @@ export function ImportPlace() {
             <h2>Import products</h2>
             {state && <Read state={state} />}
           </div>
-          {state && !isBusy(state.is) && <Button onPress={found.forget}>Choose another file</Button>}
+          {state && !isBusy(state.is) && <Button onPress={another}>Choose another file</Button>}
         </header>
         {fault && (
           <p className="fault" role="alert">
@@ -119,7 +133,15 @@ export function ImportPlace() {
             {state.fault}
           </p>
         )}
-        {state === null && <ChooseFile isSending={found.isSending} onFile={found.send} />}
+        {state === null && (
+          <ChooseFile
+            isSending={found.isSending}
+            onFile={(file) => found.send(file, () => setChoosing(false))}
+          />
+        )}
+        {state === null && found.last && (
+          <LastImport last={found.last} onUndo={() => undo(found.last!.id)} isDisabled={found.isAsking} />
+        )}
         {canRead && (
           <>
             <ReadAs state={state} onChange={found.set} />
@@ -135,6 +157,26 @@ export function ImportPlace() {
       </div>
       {state && <Foot state={state} found={found} />}
     </Place>
+  );
+}
+
+/** What was imported last, where another file is chosen. */
+function LastImport({
+  last: { fileName, products },
+  onUndo,
+  isDisabled,
+}: {
+  last: Last;
+  onUndo(): void;
+  isDisabled: boolean;
+}) {
+  return (
+    <p className="left">
+      The last import was {fileName || 'a file'}, of {counted(products, 'product')}.{' '}
+      <TextButton onPress={onUndo} isDisabled={isDisabled}>
+        Undo it
+      </TextButton>
+    </p>
   );
 }
 

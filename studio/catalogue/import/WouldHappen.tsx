@@ -1,13 +1,14 @@
 import { useState } from 'react';
 import styled from 'styled-components';
 import { readRefused } from '../../../core/api/exchange.ts';
+import type { CategoryTree } from '../../../core/catalogue/categoryTree.ts';
 import { formatMoney } from '../../../core/catalogue/money.ts';
 import type { OutcomeIs } from '../../../core/exchange/compare.ts';
 import type { ChangedSample, Found } from '../../../core/exchange/importState.ts';
 import type { GoodsEdit } from '../../../core/goods/goodsEdit.ts';
 import { goodsFact } from '../../../core/goods/goodsFacts.ts';
 import { counted, type Names } from '../../../core/sentence/sentence.ts';
-import { useNames } from '../../studioContext.tsx';
+import { useNames, useStudio } from '../../studioContext.tsx';
 import { Button } from '../../ui/Button.tsx';
 import { LinkButton } from '../../ui/LinkButton.tsx';
 import { t } from '../../ui/theme.ts';
@@ -81,21 +82,27 @@ const WORDS: Record<OutcomeIs, string> = {
 const LISTED = ['new', 'changed', 'refused'] as const;
 type Listed = (typeof LISTED)[number];
 
-/** Names of the store, and of what is made with the import. */
-function namesWith(names: Names, { made }: Found): Names {
+/** Names of the store, and of what is made with the import; of categories with all above them. */
+function namesWith(names: Names, tree: CategoryTree, { made }: Found): Names {
   const brands = new Map(made.brands.map(({ id, name }) => [id, name]));
-  const categories = new Map(made.categories.map(({ id, name }) => [id, name]));
+  const categories = new Map(made.categories.map((one) => [one.id, one]));
+  const pathOf = (id: number): string[] => {
+    const one = categories.get(id);
+    if (!one) return [...tree.ancestors(id), ...[tree.byId(id) ?? []].flat()].map(({ name }) => name);
+    return [...(one.parentId === null ? [] : pathOf(one.parentId)), one.name];
+  };
   return {
     ...names,
     brand: (id) => brands.get(id) ?? names.brand(id),
-    category: (id) => categories.get(id) ?? names.category(id),
+    category: (id) => pathOf(id).join(' > ') || undefined,
   };
 }
 
 /** What the rows come to, counted, and the first of each to look at. @param isDone it has happened already */
 export function WouldHappen({ found, isDone }: { found: Found; isDone: boolean }) {
   const [chosen, setChosen] = useState<Listed | null>(null);
-  const names = namesWith(useNames(), found);
+  const { tree } = useStudio();
+  const names = namesWith(useNames(), tree, found);
   const { counts } = found;
   const shown = chosen ?? LISTED.find((one) => one !== 'new' && counts[one] > 0) ?? 'new';
   return (

@@ -1,7 +1,7 @@
 // @vitest-environment jsdom
 import { cleanup, fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { afterEach, describe, expect, it } from 'vitest';
-import type { ImportSettings, ImportState } from '../../../core/exchange/importState.ts';
+import type { ImportSettings, ImportState, LastImport } from '../../../core/exchange/importState.ts';
 import { inStudio } from '../../specimen/inStudio.tsx';
 import { ImportPlace } from './ImportPlace.tsx';
 
@@ -72,10 +72,11 @@ const read: ImportState = {
 function open(
   first: ImportState | null,
   becomes: Partial<Record<string, (body: unknown) => ImportState | null>> = {},
+  last: LastImport | null = null,
 ) {
   let state = first;
   const sent: unknown[] = [];
-  const answer = () => ({ state, last: null });
+  const answer = () => ({ state, last });
   const made = (path: string) => (body: unknown) => {
     sent.push(body);
     const make = becomes[path];
@@ -102,6 +103,35 @@ const rowsOf = (name: string) =>
     .map((row) => row.textContent);
 
 describe('an import', () => {
+  it('that was written stays to be undone where another file is chosen, until that is written', async () => {
+    const written: ImportState = { ...read, is: 'written' };
+    const { asked } = open(
+      written,
+      {
+        file: () => ({ ...read, id: 5, fileName: 'summer.csv' }),
+        undo: () => ({ ...read, is: 'undone', leftOver: [] }),
+      },
+      { id: 4, fileName: 'spring.csv', writtenAt: '2026-11-24T12:00:00.000Z', products: 2 },
+    );
+    fireEvent.click(await screen.findByRole('button', { name: 'Choose another file' }));
+    expect(screen.getByText(/^The last import was spring\.csv, of 2 products\./)).toBeTruthy();
+    expect(asked).not.toContain('POST /api/import/forget');
+    fireEvent.change(document.querySelector('input[type=file]')!, {
+      target: { files: [new File(['x'], 'summer.csv')] },
+    });
+    await screen.findByText('summer.csv');
+    cleanup();
+
+    open(
+      written,
+      { undo: () => ({ ...read, is: 'undone', leftOver: [] }) },
+      { id: 4, fileName: '', writtenAt: '2026-11-24T12:00:00.000Z', products: 2 },
+    );
+    fireEvent.click(await screen.findByRole('button', { name: 'Choose another file' }));
+    fireEvent.click(screen.getByRole('button', { name: 'Undo it' }));
+    await screen.findByText('Everything is as it was before the import.');
+  });
+
   it('begins with a file, which is sent and looked at', async () => {
     const { sent, asked } = open(null, { file: () => read });
     await screen.findByRole('button', { name: 'Choose a file' });

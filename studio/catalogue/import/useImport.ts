@@ -61,9 +61,9 @@ export function useImport() {
     fault: (sending.error ?? asking.error)?.message ?? null,
     isSending: sending.isPending,
     isAsking: asking.isPending,
-    send: (file: File) => {
+    send: (file: File, onSent: () => void) => {
       asking.reset();
-      sending.mutate(file);
+      sending.mutate(file, { onSuccess: onSent });
     },
     set: (settings: ImportSettings): void => {
       if (id !== undefined) asking.mutate(() => client.ask(setImport, { body: { id, settings } }));
