@@ -184,8 +184,8 @@ describe('an import', () => {
     const { sent } = open(read, { settings: () => read });
     const choose = async (column: string, words: string) => {
       fireEvent.click(await screen.findByRole('button', { name: new RegExp(`What ${column} is$`) }));
-      fireEvent.click(await screen.findByRole('option', { name: words }));
-      await waitFor(() => expect(screen.queryByRole('listbox')).toBeNull());
+      fireEvent.click(within(await screen.findByRole('listbox')).getByText(words));
+      await waitFor(() => expect(document.querySelector('[role=listbox]')).toBeNull());
     };
     await choose('Glaze', 'New option: Glaze');
     await choose('cost', 'Title');
@@ -196,7 +196,7 @@ describe('an import', () => {
       [null, 'title', 'price', null],
     ]);
     fireEvent.click(screen.getByRole('button', { name: /Numbers$/ }));
-    fireEvent.click(await screen.findByRole('option', { name: '1,234.50' }));
+    fireEvent.click(within(await screen.findByRole('listbox')).getByText('1,234.50'));
     await waitFor(() => expect(sent.at(-1)).toMatchObject({ id: 4, settings: { decimal: '.' } }));
   });
 
