@@ -129,6 +129,7 @@ const good: Record<string, () => Promise<{ body?: unknown; query?: string; file?
   'GET /api/import': async () => ({}),
   'GET /api/import/refused.csv': async () => ({}),
   'GET /api/export/products.csv': async () => ({}),
+  'GET /api/export/products.jsonl': async () => ({}),
   'POST /api/import/file': async () => ({ file: Buffer.from('title,price\nDish,12\n') }),
   'POST /api/import/settings': async () => {
     const { id, settings } = await imported();
@@ -228,7 +229,9 @@ describe('every contract', () => {
         'x-content-type-options': 'nosniff',
       });
       if (contract.gives)
-        expect(answer.headers['content-disposition']).toMatch(/^attachment; filename="[a-z-]+\.csv"$/);
+        expect(answer.headers['content-disposition']).toMatch(
+          /^attachment; filename="[a-z-]+\.(csv|jsonl)"$/,
+        );
       else contract.answer.validateSync(answer.json(), { strict: true });
     },
   );

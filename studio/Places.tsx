@@ -2,6 +2,7 @@ import { lazy, Suspense } from 'react';
 import { Navigate, Route, Routes } from 'react-router';
 import type { Account } from '../core/api/session.ts';
 import type { Client } from './api/client.ts';
+import { ImportFollowed } from './api/importState.ts';
 import { fetchArrange } from './fetchArrange.ts';
 import { Shell } from './Shell.tsx';
 import { SignedIn } from './SignedIn.tsx';
@@ -23,6 +24,7 @@ interface PlacesProps {
 export default function Places(props: PlacesProps) {
   return (
     <SignedIn {...props}>
+      <ImportFollowed />
       <Shell>
         <Suspense fallback={<Notice>Opening this place…</Notice>}>
           <Routes>

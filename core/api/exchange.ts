@@ -36,6 +36,15 @@ export const exportGoods = contract({
   answer: told<unknown>(),
 });
 
+/** The same as JSON Lines: a product on each, with its variants in it. */
+export const exportGoodsLines = contract({
+  method: 'GET',
+  path: '/api/export/products.jsonl',
+  who: 'signedIn',
+  gives: 'file',
+  answer: told<unknown>(),
+});
+
 /** The rows of the last file that cannot be imported, as they stand in there, each with why. */
 export const readRefused = contract({
   method: 'GET',

@@ -1,27 +1,12 @@
-import { escaped } from './cells.ts';
+import { cellOf } from './cellOf.ts';
+import { guarded } from './cells.ts';
 
 /** Where a product of a file of JSON has its variants. */
-const VARIANTS = 'variants';
+export const VARIANTS = 'variants';
 
 /** What a product is in such a file: names with values. */
 export const isGroup = (value: unknown): value is Record<string, unknown> =>
   typeof value === 'object' && value !== null && !Array.isArray(value);
-
-/** A text without halves of letters, which no database keeps. */
-export const wellFormed = (text: string): string => text.replace(/\p{Surrogate}/gu, '\uFFFD');
-
-/** A value as the cell of a table says it. */
-function cellOf(value: unknown): string {
-  if (value === null || value === undefined) return '';
-  if (typeof value === 'boolean') return value ? 'yes' : 'no';
-  if (Array.isArray(value))
-    return value
-      .map((one) =>
-        Array.isArray(one) ? one.map((level) => escaped(cellOf(level))).join(' > ') : escaped(cellOf(one)),
-      )
-      .join('; ');
-  return wellFormed(typeof value === 'object' ? JSON.stringify(value) : String(value));
-}
 
 const variantsOf = (product: Record<string, unknown>): Record<string, unknown>[] => {
   const variants = product[VARIANTS];
@@ -42,7 +27,9 @@ export function jsonNames(products: readonly Record<string, unknown>[]): string[
 export function jsonCells(product: Record<string, unknown>, names: readonly string[]): string[][] {
   const variants = variantsOf(product);
   const has = (of: Record<string, unknown>, name: string) =>
-    Object.hasOwn(of, name) && !(name === VARIANTS && Array.isArray(of[name])) ? cellOf(of[name]) : '';
+    Object.hasOwn(of, name) && !(name === VARIANTS && Array.isArray(of[name]))
+      ? guarded(cellOf(of[name]))
+      : '';
   return variants.length === 0
     ? [names.map((name) => has(product, name))]
     : variants.map((variant) => names.map((name) => has(variant, name) || has(product, name)));

@@ -256,6 +256,20 @@ describe('the store’s own file', () => {
     );
     const { found } = await compared(file);
     expect(found!.counts).toEqual({ new: 0, changed: 0, unchanged: 30, refused: 0 });
+    const lines = await store.owner.ask('GET', '/api/export/products.jsonl');
+    expect(JSON.parse(lines.body.split('\n')[1]!)).toMatchObject({
+      'Item code': 'K-2',
+      'Short description': '=in short',
+      'Field: Height': 12.5,
+      Featured: false,
+      variants: [{ Price: expect.stringMatching(/^\d+\.\d\d$/) as string }],
+    });
+    expect((await compared(lines.body)).found!.counts).toEqual({
+      new: 0,
+      changed: 0,
+      unchanged: 30,
+      refused: 0,
+    });
   });
 
   it('makes the same store where there is nothing', async () => {

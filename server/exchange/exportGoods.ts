@@ -1,6 +1,7 @@
 import { stringify } from 'csv-stringify/sync';
 import { guarded } from '../../core/exchange/cells.ts';
-import { exportTable, type ExportedGoods } from '../../core/exchange/exportRows.ts';
+import type { FileFormat } from '../../core/exchange/dialect.ts';
+import { goodsExport, type ExportedGoods } from '../../core/exchange/goodsExport.ts';
 import { categoryTree } from '../../core/catalogue/categoryTree.ts';
 import { readCategories } from '../catalogue/categoryRows.ts';
 import type { Queryable } from '../db/pool.ts';
@@ -20,13 +21,21 @@ export const tableText = (rows: readonly (readonly string[])[]): string =>
 /** What tells a spreadsheet that the file is UTF-8. */
 export const UTF8_MARK = '\uFEFF';
 
-/** All products as a table, some hundreds of them at a time. */
-export async function* exportedGoods(db: Queryable, currency: string): AsyncGenerator<string> {
+/** All products as a table or as lines of JSON, some hundreds of them at a time. */
+export async function* exportedGoods(
+  db: Queryable,
+  currency: string,
+  format: FileFormat,
+): AsyncGenerator<string> {
   const [own, { brands }, categories] = await Promise.all([readOwn(db), readNamed(db), readCategories(db)]);
   const tree = categoryTree(categories);
   const names = new Map(brands.map(({ id, name }) => [id, name]));
-  const table = exportTable(own, currency);
-  yield UTF8_MARK + tableText([table.names]);
+  const { names: columns, rows: rowsOf, product } = goodsExport(own, currency);
+  const written = {
+    csv: (all: readonly ExportedGoods[]) => tableText(all.flatMap(rowsOf)),
+    jsonl: (all: readonly ExportedGoods[]) => all.map((one) => `${JSON.stringify(product(one))}\n`).join(''),
+  }[format];
+  if (format === 'csv') yield UTF8_MARK + tableText([columns]);
   for (let after = 0; ;) {
     const { rows } = await db.query<{ id: number }>(
       `SELECT id FROM product WHERE id > $1 ORDER BY id LIMIT ${BATCH}`,
@@ -36,8 +45,8 @@ export async function* exportedGoods(db: Queryable, currency: string): AsyncGene
     const ids = rows.map(({ id }) => id);
     after = ids.at(-1)!;
     const [goods, choices] = [await readGoodsById(db, ids), await readChoices(db, ids)];
-    yield tableText(
-      ids.flatMap((id) => {
+    yield written(
+      ids.flatMap((id): ExportedGoods[] => {
         const one = goods.get(id);
         if (!one) return [];
         const exported: ExportedGoods = {
@@ -48,7 +57,7 @@ export async function* exportedGoods(db: Queryable, currency: string): AsyncGene
           ),
           choices: one.variants.map((variant) => choices.get(variant.id) ?? {}),
         };
-        return table.rows(exported);
+        return [exported];
       }),
     );
   }

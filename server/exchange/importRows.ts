@@ -2,6 +2,7 @@ import type { Found, ImportIs, ImportSettings, LeftOver } from '../../core/excha
 import type { FormerMatching, SampledColumn } from '../../core/exchange/matching.ts';
 import type { Named } from '../../core/exchange/lookup.ts';
 import type { OwnTargets } from '../../core/exchange/targets.ts';
+import { Fault } from '../faults.ts';
 import { inTransaction, type Pool, type Queryable } from '../db/pool.ts';
 
 /** A file as it is stored. */
@@ -50,6 +51,11 @@ export const insertImport = (
   }: { fileName: string; settings: ImportSettings; columns: SampledColumn[]; now: number },
 ): Promise<number> =>
   inTransaction(pool, async (client) => {
+    const { rows: others } = await client.query<{ state: ImportIs }>(
+      'SELECT state FROM goods_import FOR UPDATE',
+    );
+    if (others.some(({ state }) => state === 'writing' || state === 'undoing'))
+      throw new Fault('import-busy');
     // Of what was written, what can be undone is kept until the next is written.
     await client.query(`DELETE FROM goods_import WHERE state NOT IN ('written', 'writing', 'undoing')`);
     const { rows } = await client.query<{ id: number }>(

@@ -3,7 +3,9 @@ import type { Dialect } from '../../core/exchange/dialect.ts';
 import { dialectOf, triedRows } from '../../core/exchange/findDialect.ts';
 import { encodingOf } from '../../core/exchange/encoding.ts';
 import { MOST_COLUMNS, type ImportSettings } from '../../core/exchange/importState.ts';
-import { isGroup, jsonCells, jsonNames, wellFormed } from '../../core/exchange/jsonCells.ts';
+import { wellFormed } from '../../core/exchange/cellOf.ts';
+import { unguarded } from '../../core/exchange/cells.ts';
+import { isGroup, jsonCells, jsonNames } from '../../core/exchange/jsonCells.ts';
 import {
   decimalOf,
   howOf,
@@ -71,7 +73,7 @@ export function columnsOf(head: Uint8Array, dialect: Dialect): SampledColumn[] {
   return names.map((name, at) => ({
     name: kept(name),
     values: rows
-      .map((row) => kept(row[at] ?? ''))
+      .map((row) => kept(unguarded(row[at] ?? '')))
       .filter((value) => value.trim() !== '')
       .slice(0, MOST_SAMPLES),
   }));

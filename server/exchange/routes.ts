@@ -2,6 +2,7 @@ import { Readable } from 'node:stream';
 import type { FastifyReply } from 'fastify';
 import {
   exportGoods,
+  exportGoodsLines,
   forgetImport,
   readImport,
   readRefused,
@@ -89,10 +90,16 @@ async function sayWhyNot(db: Queryable, id: number): Promise<never> {
   throw new Fault(rows.length === 0 ? 'import-gone' : 'import-busy');
 }
 
+const CSV = 'text/csv';
+
 /** Sends a file as it is made. */
-async function sendFile(reply: FastifyReply, name: string, text: AsyncGenerator<string>): Promise<unknown> {
+async function sendFile(
+  reply: FastifyReply,
+  [name, type]: readonly [name: string, type: string],
+  text: AsyncGenerator<string>,
+): Promise<unknown> {
   return reply
-    .type('text/csv; charset=utf-8')
+    .type(`${type}; charset=utf-8`)
     .header('content-disposition', `attachment; filename="${name}"`)
     .send(Readable.from(text));
 }
@@ -106,8 +113,6 @@ export function exchangeRoutes(api: Api, { db, readDb, clock, imports }: Parts):
 
   api.answer(readImport, () => stateOf(db));
   api.answer(sendImport, async ({ file, query: { name } }) => {
-    const before = await readImportRow(db);
-    if (before && (before.state === 'writing' || before.state === 'undoing')) throw new Fault('import-busy');
     const head = file.subarray(0, LOOKED_BYTES);
     const dialect = foundDialect(head);
     const columns = columnsOf(head, dialect);
@@ -161,11 +166,17 @@ export function exchangeRoutes(api: Api, { db, readDb, clock, imports }: Parts):
     );
     return answer();
   });
-  api.answer(readRefused, async ({ reply }) => sendFile(reply, 'not-importable.csv', refusedRows(readDb)));
-  api.answer(exportGoods, async ({ reply }) => {
-    const { currency } = await readDraftHouse(readDb);
-    return sendFile(reply, 'products.csv', exportedGoods(readDb, currency));
-  });
+  api.answer(readRefused, async ({ reply }) =>
+    sendFile(reply, ['not-importable.csv', CSV], refusedRows(readDb)),
+  );
+  for (const [contract, format, type] of [
+    [exportGoods, 'csv', CSV],
+    [exportGoodsLines, 'jsonl', 'application/jsonl'],
+  ] as const)
+    api.answer(contract, async ({ reply }) => {
+      const { currency } = await readDraftHouse(readDb);
+      return sendFile(reply, [`products.${format}`, type], exportedGoods(readDb, currency, format));
+    });
 }
 
 /** What a file is read as, with its columns; what they hold is found anew where it is read as other columns. */

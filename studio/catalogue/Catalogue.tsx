@@ -3,7 +3,7 @@ import { Navigate, NavLink, Route, Routes } from 'react-router';
 import styled from 'styled-components';
 import { usePictureCounts } from '../api/usePictureSearch.ts';
 import { t } from '../ui/theme.ts';
-import { exportGoods } from '../../core/api/exchange.ts';
+import { exportGoods, exportGoodsLines } from '../../core/api/exchange.ts';
 import { dateFormat } from '../../core/catalogue/formats.ts';
 import { counted } from '../../core/sentence/sentence.ts';
 import { LinkButton } from '../ui/LinkButton.tsx';
@@ -40,7 +40,15 @@ const Strip = styled.nav`
     color: ${t.ink2};
     font-size: 12px;
   }
-  .in-and-out a {
+  .in-and-out .other {
+    padding: 0;
+    border: 0;
+    background: none;
+    font-weight: 400;
+    font-size: 12px;
+    text-decoration: underline;
+  }
+  .in-and-out a:not(.other) {
     justify-content: center;
     border-color: ${t.edge};
     background: ${t.paper};
@@ -83,6 +91,9 @@ function InAndOut() {
       <LinkButton href={exportGoods.path} download>
         Export
       </LinkButton>
+      <a className="other" href={exportGoodsLines.path} download>
+        as JSON Lines
+      </a>
     </div>
   );
 }

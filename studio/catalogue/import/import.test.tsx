@@ -1,7 +1,11 @@
 // @vitest-environment jsdom
+import { useQuery } from '@tanstack/react-query';
 import { cleanup, fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { afterEach, describe, expect, it } from 'vitest';
 import type { ImportSettings, ImportState, LastImport } from '../../../core/exchange/importState.ts';
+import { countGoods } from '../../../core/api/goods.ts';
+import { ImportFollowed } from '../../api/importState.ts';
+import { useStudio } from '../../studioContext.tsx';
 import { inStudio } from '../../specimen/inStudio.tsx';
 import { ImportPlace } from './ImportPlace.tsx';
 
@@ -101,6 +105,30 @@ const rowsOf = (name: string) =>
   within(screen.getByRole('table', { name }))
     .getAllByRole('row')
     .map((row) => row.textContent);
+
+describe('what an import wrote', () => {
+  it('is asked for anew wherever one is by then', async () => {
+    let state: ImportState = { ...read, is: 'writing' };
+    let listed = 0;
+    function Listed() {
+      const { client } = useStudio();
+      useQuery({ queryKey: ['goods', 'counts'], queryFn: () => client.ask(countGoods) });
+      return <ImportFollowed />;
+    }
+    inStudio(<Listed />, {
+      answers: {
+        'GET /api/import': () => ({ state, last: null }),
+        'GET /api/goods/counts': () => {
+          listed += 1;
+          return { all: 1, missing: {} };
+        },
+      },
+    });
+    await waitFor(() => expect(listed).toBe(1));
+    state = { ...read, is: 'written' };
+    await waitFor(() => expect(listed).toBe(2), { timeout: 3_000 });
+  });
+});
 
 describe('an import', () => {
   it('that was written stays to be undone where another file is chosen, until that is written', async () => {

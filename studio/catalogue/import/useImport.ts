@@ -1,5 +1,4 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { useEffect, useRef } from 'react';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
 import type { AnswerOf } from '../../../core/api/contract.ts';
 import {
   forgetImport,
@@ -10,33 +9,19 @@ import {
   undoImport,
   writeImport,
 } from '../../../core/api/exchange.ts';
-import { isBusy, LONGEST_FILE_NAME, type ImportSettings } from '../../../core/exchange/importState.ts';
-import { goodsChanged } from '../../api/goodsWriter.ts';
+import { LONGEST_FILE_NAME, type ImportSettings } from '../../../core/exchange/importState.ts';
+import { IMPORT_KEY, useImportState } from '../../api/importState.ts';
 import { useStudio } from '../../studioContext.tsx';
-
-const OFTEN_MS = 400;
-const KEY = ['import'];
 
 /** The last file of products that was sent, followed while something is done with it. */
 export function useImport() {
   const { client } = useStudio();
   const queries = useQueryClient();
-  const { data, error, refetch } = useQuery({
-    queryKey: KEY,
-    queryFn: () => client.ask(readImport),
-    refetchInterval: ({ state }) => (state.data?.state && isBusy(state.data.state.is) ? OFTEN_MS : false),
-  });
-  const is = data?.state?.is;
-  const before = useRef(is);
-  useEffect(() => {
-    if (before.current !== undefined && before.current !== is && (is === 'written' || is === 'undone'))
-      goodsChanged(queries);
-    before.current = is;
-  }, [is, queries]);
+  const { data, error, refetch } = useImportState();
   const taken = (answer: AnswerOf<typeof readImport>) => {
     // What was asked for before is older than this.
-    void queries.cancelQueries({ queryKey: KEY });
-    queries.setQueryData(KEY, answer);
+    void queries.cancelQueries({ queryKey: IMPORT_KEY });
+    queries.setQueryData(IMPORT_KEY, answer);
   };
   const sending = useMutation({
     mutationFn: (file: File) =>
