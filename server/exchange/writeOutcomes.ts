@@ -23,6 +23,11 @@ export async function inBulk(client: PoolClient, write: () => Promise<readonly n
   if (ids.length > 0) await client.query('SELECT after_bulk($1)', [ids]);
 }
 
+/** What holds that what belongs to a product belongs to one that is there. */
+const OF_PRODUCTS = ['variant', 'product_category', 'product_tag', 'product_text', 'product_option_value']
+  .map((table) => `${table}_product_id_fkey`)
+  .join(', ');
+
 async function nextIds(client: PoolClient, table: 'product' | 'variant', many: number): Promise<number[]> {
   const { rows } = await client.query<{ id: number }>(
     `SELECT nextval(pg_get_serial_sequence($1, 'id'))::int AS id FROM generate_series(1, $2)`,
@@ -56,12 +61,12 @@ export class Writing {
     await this.makeNamed();
     const fresh = outcomes.flatMap((one) => (one.is === 'new' ? [one.goods] : []));
     const changed = outcomes.flatMap((one) => (one.is === 'changed' ? [one] : []));
-    const added: number[] = [];
     await inBulk(this.client, async () => {
-      added.push(...(await this.insert(fresh)));
-      return [...added, ...(await this.change(changed))];
+      const added = await this.insert(fresh);
+      if (added.length > 0) await this.client.query('SELECT write_search($1)', [added]);
+      await this.noteNew(added);
+      return this.change(changed);
     });
-    await this.noteNew(added);
   }
 
   private readonly real = (id: number): number => (id < 0 ? this.ids.get(id)! : id);
@@ -131,27 +136,8 @@ export class Writing {
       brandId: one.brandId === null ? null : this.real(one.brandId),
       categoryIds: one.categoryIds.map(this.real),
     }));
-    await this.client.query(
-      `INSERT INTO product (id, slug, title, title_key, code, kind, brand_id, featured, fields, on_sale_from)
-       SELECT r.id, r.slug, r.title, r.key, r.code, r.kind, r.brand, r.featured, r.fields, $2
-       FROM jsonb_to_recordset($1) AS r (id int, slug text, title text, key text, code text, kind text, brand int, featured boolean, fields jsonb)`,
-      [
-        JSON.stringify(
-          goods.map(({ id, slug, title, code, variants, brandId, featured, fields }) => ({
-            id,
-            slug,
-            title,
-            key: fold(title),
-            code,
-            kind: variants.length > 1 || variants[0]!.values.length > 0 ? 'variants' : 'single',
-            brand: brandId,
-            featured,
-            fields,
-          })),
-        ),
-        this.now,
-      ],
-    );
+    // What belongs to them first: each is then written once, with all that is kept of that.
+    await this.client.query(`SET CONSTRAINTS ${OF_PRODUCTS} DEFERRED`);
     await writeTexts(this.client, goods);
     await this.insertPairs(
       'product_category (product_id, category_id)',
@@ -168,6 +154,32 @@ export class Writing {
         variants.map((variant, position) => ({ product: id, position, variant })),
       ),
     );
+    await this.client.query(
+      `INSERT INTO product (id, slug, title, title_key, code, kind, brand_id, featured, fields, on_sale_from,
+         category_path, option_values, tags, shown_variant_id, price, reduced, in_stock, stock, price_varies)
+       SELECT r.id, r.slug, r.title, r.key, r.code, r.kind, r.brand, r.featured, r.fields, $2,
+         m.category_path, m.option_values, m.tags, s.id, s.price, s.reduced, s.available, s.stock, s.varies
+       FROM jsonb_to_recordset($1) AS r (id int, slug text, title text, key text, code text, kind text, brand int, featured boolean, fields jsonb)
+       JOIN members_of($3) m ON m.id = r.id JOIN shown_of($3) s ON s.product_id = r.id`,
+      [
+        JSON.stringify(
+          goods.map(({ id, slug, title, code, variants, brandId, featured, fields }) => ({
+            id,
+            slug,
+            title,
+            key: fold(title),
+            code,
+            kind: variants.length > 1 || variants[0]!.values.length > 0 ? 'variants' : 'single',
+            brand: brandId,
+            featured,
+            fields,
+          })),
+        ),
+        this.now,
+        ids,
+      ],
+    );
+    await this.client.query(`SET CONSTRAINTS ${OF_PRODUCTS} IMMEDIATE`);
     return ids;
   }
 

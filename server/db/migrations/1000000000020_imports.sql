@@ -117,6 +117,13 @@ BEGIN
   PERFORM write_search(wanted);
 END $$;
 
+-- What belongs to new products may be written before them, so that each is written once.
+ALTER TABLE variant ALTER CONSTRAINT variant_product_id_fkey DEFERRABLE;
+ALTER TABLE product_category ALTER CONSTRAINT product_category_product_id_fkey DEFERRABLE;
+ALTER TABLE product_tag ALTER CONSTRAINT product_tag_product_id_fkey DEFERRABLE;
+ALTER TABLE product_text ALTER CONSTRAINT product_text_product_id_fkey DEFERRABLE;
+ALTER TABLE product_option_value ALTER CONSTRAINT product_option_value_product_id_fkey DEFERRABLE;
+
 -- What goes with a product that is removed is found without reading all there is.
 CREATE INDEX shopper_event_any_product ON shopper_event (product_id) WHERE product_id IS NOT NULL;
 CREATE INDEX bought_together_other ON bought_together (other_id);
