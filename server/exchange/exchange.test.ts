@@ -202,6 +202,31 @@ describe('a file of another shop', () => {
     await run(`UPDATE product SET title = 'Piece 2', title_key = 'chunk 2' WHERE code = 'K-2'`);
   });
 
+  it('is left as it is where taking back would make a product wrong', async () => {
+    const was = await goodsOf('K-6');
+    const [{ id: variant, price }] = was.variants as [Goods['variants'][number]];
+    const { id } = await compared('item_no,price\nK-6,9000\n');
+    await done('write', { id });
+    const reduced = {
+      product: was.id,
+      of: 'variant',
+      part: variant,
+      fact: 'reduced',
+      was: null,
+      is: 800_000,
+    };
+    expect((await store.owner.ask('POST', '/api/goods/edit', { edits: [reduced] })).json()).toEqual({
+      conflicts: [],
+    });
+    expect(price).toBeLessThan(800_000);
+    const { is, leftOver } = await done('undo', { id });
+    expect(is).toBe('undone');
+    expect(leftOver).toEqual([
+      { title: was.title, why: `The reduced price of ${was.title} is not below its price.` },
+    ]);
+    await run(`UPDATE variant SET reduced = NULL, price = ${price} WHERE id = ${variant}`);
+  });
+
   it('is matched as the last one was', async () => {
     const first = await compared('name,extra\nSome thing,7\n');
     await set(first, { matching: ['title', 'price'] });

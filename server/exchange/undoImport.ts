@@ -1,6 +1,6 @@
 import type { PoolClient } from 'pg';
 import type { LeftOver } from '../../core/exchange/importState.ts';
-import { edited, isStill, undoneEdits, type GoodsEdit } from '../../core/goods/goodsEdit.ts';
+import { edited, goodsFault, isStill, undoneEdits, type GoodsEdit } from '../../core/goods/goodsEdit.ts';
 import { goodsFact } from '../../core/goods/goodsFacts.ts';
 import type { Goods } from '../../core/goods/goods.ts';
 import { readGoodsById } from '../goods/goodsRows.ts';
@@ -74,6 +74,14 @@ async function undoBatch(
     for (const edit of undoneEdits(edits))
       if (isStill(after, edit)) after = edited(after, edit);
       else leave(goods.title, `${goodsFact(edit.of, edit.fact)!.name} was changed since.`);
+    const unfit = goodsFault({
+      title: after.title,
+      variants: after.variants.filter(({ id: variant }) => !variants.includes(variant)),
+    });
+    if (unfit !== null) {
+      leave(goods.title, unfit);
+      continue;
+    }
     changed.push({ before: goods, after });
     for (const variant of variants)
       if (sold.variants.has(variant)) leave(goods.title, 'One of its new variants has been ordered.');
