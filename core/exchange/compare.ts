@@ -1,7 +1,7 @@
 import type { FieldValue } from '../assortment/kinds.ts';
 import type { Goods, GoodsVariant } from '../goods/goods.ts';
 import { edited, goodsEdits, goodsFault, type GoodsEdit } from '../goods/goodsEdit.ts';
-import type { RowFault } from './importRow.ts';
+import { calledBy, type RowFault } from './importRow.ts';
 import type { Lookup } from './lookup.ts';
 import type { Wanted, WantedVariant } from './wanted.ts';
 
@@ -44,7 +44,7 @@ export function compared(wanted: Wanted, there: Goods | undefined, lookup: Looku
   const refused = (why: string, field = '', onLine = line): Outcome => ({
     ...at,
     is: 'refused',
-    fault: { line: onLine, field, why, of: there?.title ?? (keys.title || keys.code || keys.slug) },
+    fault: { line: onLine, field, why, of: there?.title ?? calledBy(keys) },
   });
   const priced = wanted.variants.map(withoutNoReduction);
   if (!there) {

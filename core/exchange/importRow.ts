@@ -56,9 +56,8 @@ const shortened = (cell: string): string =>
 const LONGEST_NAME = 80;
 
 /** What of a value its fact does not take, in a sentence. Names are what they are of something else's list. */
-function faultOf({ of, fact }: Target, value: unknown): string | null {
-  const named = fact === 'brandId' || fact === 'categoryIds';
-  if (of === 'key' || of === 'option' || named) {
+function faultOf({ of, fact, names }: Target, value: unknown): string | null {
+  if (of === 'key' || of === 'option' || names) {
     const said: readonly unknown[] = [value].flat(3);
     return said.some((name) => typeof name === 'string' && name.length > LONGEST_NAME)
       ? `It is longer than ${LONGEST_NAME} letters.`
@@ -73,6 +72,7 @@ function faultOf({ of, fact }: Target, value: unknown): string | null {
     throw error;
   }
 }
+
 /** A cell as its column reads it: a sentence where it cannot be that, null where it says nothing. */
 function readCell(written: string, { target, how, known }: ReadColumn): Said | string | null {
   const before = known.get(written);
@@ -123,8 +123,11 @@ export function readRow(
     else row[target.of].set(target.fact, said);
     if (target.id === 'title') row.keys.title = value as string;
   });
-  const { title, code, slug } = row.keys;
-  return fault ? { ...(fault as RowFault), of: title || code || slug } : row;
+  return fault ? { ...(fault as RowFault), of: calledBy(row.keys) } : row;
 }
+
+/** What tells a product from others where it is spoken of. */
+export const calledBy = ({ title, code, slug }: Omit<ImportRow['keys'], 'parent'>): string =>
+  title || code || slug;
 
 export const isFault = (row: ImportRow | RowFault): row is RowFault => 'why' in row;

@@ -52,7 +52,7 @@ export const importSettingsSchema = object({
 /** A product that would be changed, or was. */
 export interface ChangedSample {
   line: number;
-  goods: Pick<Goods, 'id' | 'title' | 'variants' | 'pictures'>;
+  goods: Pick<Goods, 'id' | 'title' | 'variants'>;
   edits: readonly GoodsEdit[];
   /** Variants that it does not have yet. */
   added: number;
@@ -104,9 +104,6 @@ export interface LastImport {
 export interface ImportState {
   id: number;
   fileName: string;
-  bytes: number;
-  /** ISO 8601. */
-  sentAt: string;
   is: ImportIs;
   /** Why it failed, or why nothing was written. */
   fault: string | null;

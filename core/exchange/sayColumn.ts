@@ -13,7 +13,7 @@ export function sayColumn(
 ): string {
   if (!target) return '';
   const said: string[] = [];
-  if (target.fact === 'price' || target.fact === 'reduced') said.push(`money in ${currency}`);
+  if (target.money) said.push(`money in ${currency}`);
   if (target.says) said.push(target.says(how));
   const column = found?.columns[at];
   if (found && column) {

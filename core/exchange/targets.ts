@@ -37,6 +37,10 @@ export interface Target {
   none?: unknown;
   /** Its cells are numbers. */
   numbers?: true;
+  /** They are amounts of money. */
+  money?: true;
+  /** Its cells name what has a list of its own. */
+  names?: true;
   /** How it is read, in a few words. */
   says?(how: How): string;
   /** Whether these values could be such, where no name says so. */
@@ -161,6 +165,7 @@ export const TARGETS: readonly Target[] = [
     words: ['brand', 'maker', 'manufacturer', 'vendor', 'label', 'supplier'],
     of: 'product',
     fact: 'brandId',
+    names: true,
     read: text,
     none: '',
   },
@@ -170,6 +175,7 @@ export const TARGETS: readonly Target[] = [
     words: ['categories', 'category', 'section', 'department', 'group', 'product type', 'type'],
     of: 'product',
     fact: 'categoryIds',
+    names: true,
     read: (cell, { list, level }) => {
       const paths = splitPaths(cell, list, level);
       if (paths.length > MOST_CATEGORIES)
@@ -229,6 +235,7 @@ export const TARGETS: readonly Target[] = [
     of: 'variant',
     fact: 'price',
     numbers: true,
+    money: true,
     read: amount,
     looks: (values) =>
       share(values, (value) => readNumber(value, '.') !== null || readNumber(value, ',') !== null) > 0.9 &&
@@ -249,6 +256,7 @@ export const TARGETS: readonly Target[] = [
     of: 'variant',
     fact: 'reduced',
     numbers: true,
+    money: true,
     // Many files say nothing, or the price itself, where nothing is taken off.
     read: (cell, how) => {
       const read = amount(cell, how);

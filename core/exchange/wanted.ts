@@ -1,7 +1,7 @@
 import type { FieldValue } from '../assortment/kinds.ts';
 import { fold } from '../catalogue/fold.ts';
 import { same } from '../settings/same.ts';
-import { isFault, type ImportRow, type RowFault, type Said } from './importRow.ts';
+import { calledBy, isFault, type ImportRow, type RowFault, type Said } from './importRow.ts';
 
 /** A variant as a file wants it; what it does not say is absent. */
 export interface WantedVariant {
@@ -54,7 +54,7 @@ export class Gatherer {
     if (isFault(row)) return [row];
     const key = keyOf(row);
     const { title, code, slug } = row.keys;
-    const of = title || code || slug;
+    const of = calledBy(row.keys);
     if (key === '')
       return [
         {
@@ -96,7 +96,7 @@ export class Gatherer {
 
 function gathered(first: ImportRow, rows: readonly ImportRow[]): Wanted | RowFault {
   const { keys } = first;
-  const of = keys.title || keys.code || keys.slug;
+  const of = calledBy(keys);
   const product = new Map(first.product);
   const fields = new Map(first.fields);
   for (const row of rows.slice(1))

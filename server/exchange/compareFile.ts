@@ -1,7 +1,7 @@
 import { compared, type Outcome } from '../../core/exchange/compare.ts';
 import { Identities, type Identity } from '../../core/exchange/identity.ts';
 import { MOST_SHOWN, type Found } from '../../core/exchange/importState.ts';
-import { isFault, readRow, type ReadColumn, type RowFault } from '../../core/exchange/importRow.ts';
+import { calledBy, isFault, readRow, type RowFault } from '../../core/exchange/importRow.ts';
 import type { Lookup } from '../../core/exchange/lookup.ts';
 import { Gatherer, type Wanted } from '../../core/exchange/wanted.ts';
 import type { Goods } from '../../core/goods/goods.ts';
@@ -10,22 +10,18 @@ import { fold } from '../../core/catalogue/fold.ts';
 import type { Queryable } from '../db/pool.ts';
 import { readGoodsById } from '../goods/goodsRows.ts';
 import type { FileRow } from './readFile.ts';
+import type { Reading } from './reading.ts';
 
 /** Products that are compared at once. */
 const BATCH = 500;
 
 export interface ComparedBatch {
   outcomes: Outcome[];
-  /** Products of the store that they are of. */
-  there: ReadonlyMap<number, Goods>;
   /** Rows that were read by now. */
   rows: number;
 }
 
 interface Compared {
-  /** How many columns the file has. */
-  names: number;
-  columns: readonly (ReadColumn | null)[];
   lookup: Lookup;
   /** What is there, until the transaction ends. */
   locked?: boolean;
@@ -35,12 +31,12 @@ interface Compared {
 /** What the rows of a file come to, some hundreds of products at a time. */
 export async function* compareFile(
   db: Queryable,
-  rows: AsyncIterable<FileRow>,
-  { names, columns, lookup, locked = false, onRow }: Compared,
+  reading: Reading,
+  { lookup, locked = false, onRow }: Compared,
 ): AsyncGenerator<ComparedBatch> {
   const meant = new Map<number, number>();
-  for await (const { wanted, rows: count } of ahead(batches(rows, { names, columns, onRow })))
-    yield { ...(await compareBatch(db, wanted, { lookup, locked, meant })), rows: count };
+  for await (const { wanted, rows: count } of ahead(batches(reading, onRow)))
+    yield { outcomes: await compareBatch(db, wanted, { lookup, locked, meant }), rows: count };
 }
 
 interface Batch {
@@ -49,10 +45,7 @@ interface Batch {
   rows: number;
 }
 
-async function* batches(
-  rows: AsyncIterable<FileRow>,
-  { names, columns, onRow }: Pick<Compared, 'names' | 'columns' | 'onRow'>,
-): AsyncGenerator<Batch> {
+async function* batches({ rows, names, columns }: Reading, onRow: Compared['onRow']): AsyncGenerator<Batch> {
   const gatherer = new Gatherer();
   let [wanted, count]: [Batch['wanted'], number] = [[], 0];
   for await (const row of rows) {
@@ -60,13 +53,13 @@ async function* batches(
     onRow?.(row);
     wanted.push(
       ...gatherer.add(
-        row.cells.length === names
+        row.cells.length === names.length
           ? readRow(row.cells, columns, row.line)
           : {
               line: row.line,
               field: '',
               of: '',
-              why: `It has ${counted(row.cells.length, 'cell')}, and the first row has ${names}.`,
+              why: `It has ${counted(row.cells.length, 'cell')}, and the first row has ${names.length}.`,
             },
       ),
     );
@@ -99,20 +92,20 @@ async function compareBatch(
   db: Queryable,
   wanted: readonly (Wanted | RowFault)[],
   { lookup, locked, meant }: { lookup: Lookup; locked: boolean; meant: Map<number, number> },
-): Promise<Omit<ComparedBatch, 'rows'>> {
+): Promise<Outcome[]> {
   const asked = wanted.flatMap((one) => (isFault(one as RowFault) ? [] : [one as Wanted]));
   const identities = new Identities(await readIdentities(db, asked));
   const found = new Map(asked.map((one) => [one, identities.find(one.keys)]));
   const ids = [...new Set([...found.values()].filter((id) => typeof id === 'number'))];
   const there = ids.length > 0 ? await readGoodsById(db, ids, { locked }) : new Map<number, Goods>();
-  const outcomes = wanted.map((one): Outcome => {
+  return wanted.map((one): Outcome => {
     if ('why' in one) return { is: 'refused', line: one.line, rows: 1, fault: one };
     const id = found.get(one)!;
     const refused = (why: string): Outcome => ({
       is: 'refused',
       line: one.line,
       rows: one.rows,
-      fault: { line: one.line, field: '', why, of: one.keys.title || one.keys.code || one.keys.slug },
+      fault: { line: one.line, field: '', why, of: calledBy(one.keys) },
     });
     if (typeof id === 'string') return refused(id);
     if (id === null) return compared(one, undefined, lookup);
@@ -121,7 +114,6 @@ async function compareBatch(
     meant.set(id, one.line);
     return compared(one, there.get(id), lookup);
   });
-  return { outcomes, there };
 }
 
 const oneByOne = (keys: string, is: string): string =>
@@ -194,10 +186,10 @@ export class Tally {
       for (const { fact, is } of edits)
         if (fact === 'tags') for (const tag of is as string[]) this.tags.add(tag);
       if (this.shown.changed.length < MOST_SHOWN) {
-        const { id, title, variants, pictures } = goods;
+        const { id, title, variants } = goods;
         this.shown.changed.push({
           line,
-          goods: { id, title, variants, pictures: pictures.slice(0, 1) },
+          goods: { id, title, variants },
           edits,
           added: added.length,
         });

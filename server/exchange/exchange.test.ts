@@ -1,14 +1,15 @@
 import { afterAll, beforeAll, beforeEach, describe, expect, it } from 'vitest';
-import type { ImportSettings, ImportState, LastImport } from '../../core/exchange/importState.ts';
 import type { Goods } from '../../core/goods/goods.ts';
-import { makeServer } from '../app.ts';
+import { importing, type Importing } from '../specimen/importing.ts';
 import { smallStore, type SmallStore } from '../specimen/smallStore.ts';
 
 let store: SmallStore;
+let files: Importing;
 const run = (sql: string) => store.database.pool.query(sql);
 
 beforeAll(async () => {
   store = await smallStore(30);
+  files = importing(store);
   for (const table of ['product', 'category'])
     await run(`SELECT setval(pg_get_serial_sequence('${table}', 'id'), 5000)`);
   await run(`INSERT INTO brand (slug, name) VALUES ('ada', 'Ada & Sons')`);
@@ -25,37 +26,6 @@ beforeAll(async () => {
 afterAll(() => store.stop());
 beforeEach(() => run('DELETE FROM goods_import'));
 
-interface Answer {
-  state: ImportState;
-  last: LastImport | null;
-}
-
-const send = async (file: string | Buffer, name = 'goods.csv') =>
-  store.owner.ask('POST', `/api/import/file?name=${name}`, Buffer.from(file), {
-    headers: {
-      cookie: store.owner.cookie,
-      'x-csrf-token': store.owner.csrf,
-      'content-type': 'application/octet-stream',
-    },
-  });
-const idle = () => store.server.parts.imports.idle();
-const state = async () => (await store.owner.ask('GET', '/api/import')).json<Answer>();
-/** Asks for something, and waits until it is done. */
-const done = async (path: string, body: Record<string, unknown>): Promise<ImportState> => {
-  const answer = await store.owner.ask('POST', `/api/import/${path}`, body);
-  expect(answer.statusCode, answer.body).toBe(200);
-  await idle();
-  return (await state()).state;
-};
-const compared = async (file: string | Buffer): Promise<ImportState> => {
-  const answer = await send(file);
-  expect(answer.statusCode, answer.body).toBe(200);
-  await idle();
-  return (await state()).state;
-};
-const set = (was: ImportState, settings: Partial<ImportSettings>) =>
-  done('settings', { id: was.id, settings: { ...was.settings, ...settings } });
-const exported = async () => (await store.owner.ask('GET', '/api/export/products.csv')).body;
 const goodsOf = async (code: string) => {
   const { rows } = await run(`SELECT id FROM product WHERE code = '${code}'`);
   const { id } = rows[0] as { id: number };
@@ -74,8 +44,8 @@ const SHOP = [
 
 describe('a file of another shop', () => {
   it('is read as it is written, its columns matched, and nothing is written of it', async () => {
-    const before = await exported();
-    const { settings, found, is, hows, columns } = await compared(SHOP);
+    const before = await files.exported();
+    const { settings, found, is, hows, columns } = await files.compared(SHOP);
     expect(is).toBe('compared');
     expect(settings.dialect).toEqual({
       format: 'csv',
@@ -108,13 +78,13 @@ describe('a file of another shop', () => {
     ]);
     expect(found!.columns[2]).toEqual({ empty: 3, longest: 9 });
     expect(found!.newTags).toBe(2);
-    expect(await exported()).toBe(before);
+    expect(await files.exported()).toBe(before);
   });
 
   it('is imported, seen at once, and taken back to the byte', async () => {
-    const before = await exported();
-    const first = await compared(SHOP);
-    const second = await set(first, {
+    const before = await files.exported();
+    const first = await files.compared(SHOP);
+    const second = await files.set(first, {
       matching: first.settings.matching.map((id, at) => (at === 10 ? 'option:Glaze' : id)),
     });
     expect(second.found!.counts).toEqual({ new: 2, changed: 1, unchanged: 0, refused: 1 });
@@ -123,7 +93,7 @@ describe('a file of another shop', () => {
       options: [{ name: 'Glaze' }],
       values: [{ name: 'Inkwell' }, { name: 'Peat' }],
     });
-    expect(await done('write', { id: first.id })).toMatchObject({ is: 'written', fault: null });
+    expect(await files.done('write', { id: first.id })).toMatchObject({ is: 'written', fault: null });
 
     const jug = await goodsOf('N-1');
     expect(jug).toMatchObject({
@@ -161,10 +131,10 @@ describe('a file of another shop', () => {
       },
     ]);
 
-    expect((await state()).last).toMatchObject({ id: first.id, products: 3 });
-    const undone = await done('undo', { id: first.id });
+    expect((await files.answer()).last).toMatchObject({ id: first.id, products: 3 });
+    const undone = await files.done('undo', { id: first.id });
     expect(undone).toMatchObject({ is: 'undone', leftOver: [], fault: null });
-    expect(await exported()).toBe(before);
+    expect(await files.exported()).toBe(before);
     expect(
       (await run(`SELECT count(*)::int AS n FROM category WHERE name IN ('Jugs', 'Cups', 'Tableware')`)).rows,
     ).toEqual([{ n: 0 }]);
@@ -173,8 +143,8 @@ describe('a file of another shop', () => {
   });
 
   it('is taken back but for what was changed since, and that is named', async () => {
-    const { id } = await compared(SHOP);
-    await done('write', { id });
+    const { id } = await files.compared(SHOP);
+    await files.done('write', { id });
     const [cup, chunk] = [await goodsOf('N-2'), await goodsOf('K-2')];
     const edit = (goods: Goods, fact: string, was: unknown, is: unknown) => ({
       product: goods.id,
@@ -187,7 +157,7 @@ describe('a file of another shop', () => {
     await store.owner.ask('POST', '/api/goods/edit', {
       edits: [edit(cup, 'title', 'Egg cup', 'Egg cups'), edit(chunk, 'title', 'Piece of two', 'Mine')],
     });
-    const { leftOver } = await done('undo', { id });
+    const { leftOver } = await files.done('undo', { id });
     expect(leftOver).toEqual([
       { title: 'Mine', why: 'Title was changed since.' },
       { title: 'Egg cups', why: 'It is new, and was changed since.' },
@@ -205,8 +175,8 @@ describe('a file of another shop', () => {
   it('is left as it is where taking back would make a product wrong', async () => {
     const was = await goodsOf('K-6');
     const [{ id: variant, price }] = was.variants as [Goods['variants'][number]];
-    const { id } = await compared('item_no,price\nK-6,9000\n');
-    await done('write', { id });
+    const { id } = await files.compared('item_no,price\nK-6,9000\n');
+    await files.done('write', { id });
     const reduced = {
       product: was.id,
       of: 'variant',
@@ -219,7 +189,7 @@ describe('a file of another shop', () => {
       conflicts: [],
     });
     expect(price).toBeLessThan(800_000);
-    const { is, leftOver } = await done('undo', { id });
+    const { is, leftOver } = await files.done('undo', { id });
     expect(is).toBe('undone');
     expect(leftOver).toEqual([
       { title: was.title, why: `The reduced price of ${was.title} is not below its price.` },
@@ -228,10 +198,13 @@ describe('a file of another shop', () => {
   });
 
   it('is matched as the last one was', async () => {
-    const first = await compared('name,extra\nSome thing,7\n');
-    await set(first, { matching: ['title', 'price'] });
-    await done('write', { id: first.id });
-    expect((await compared('extra,name\n8,Some thing\n')).settings.matching).toEqual(['price', 'title']);
+    const first = await files.compared('name,extra\nSome thing,7\n');
+    await files.set(first, { matching: ['title', 'price'] });
+    await files.done('write', { id: first.id });
+    expect((await files.compared('extra,name\n8,Some thing\n')).settings.matching).toEqual([
+      'price',
+      'title',
+    ]);
     await run(`DELETE FROM product WHERE title = 'Some thing'`);
   });
 });
@@ -252,16 +225,16 @@ describe('a file of JSON', () => {
       },
       { sku: 'J-2', name: 'Spoon rest', price: 9 },
     ];
-    const first = await compared(products.map((one) => JSON.stringify(one)).join('\n'));
+    const first = await files.compared(products.map((one) => JSON.stringify(one)).join('\n'));
     expect(first.settings).toMatchObject({
       dialect: { format: 'jsonl' },
       matching: ['code', 'title', 'price', 'tags', 'categories', null, 'stock'],
     });
-    const { id, found } = await set(first, {
+    const { id, found } = await files.set(first, {
       matching: first.settings.matching.map((one, at) => (at === 5 ? 'option:Finish' : one)),
     });
     expect(found!.counts).toEqual({ new: 2, changed: 0, unchanged: 0, refused: 0 });
-    await done('write', { id });
+    await files.done('write', { id });
     expect(await goodsOf('J-1')).toMatchObject({
       tags: ['kitchen', 'salt; pepper'],
       variants: [
@@ -269,17 +242,17 @@ describe('a file of JSON', () => {
         { choice: 'Moss', price: 2000, stock: 0 },
       ],
     });
-    await done('undo', { id });
+    await files.done('undo', { id });
   });
 });
 
 describe('the store’s own file', () => {
   it('is unchanged when it comes back, whole and as often as it does', async () => {
-    const file = await exported();
+    const file = await files.exported();
     expect(file.split('\r\n')[0]).toBe(
       '\uFEFFAddress,Item code,Title,Short description,Long description,Brand,Categories,Tags,Featured,Item code of the variant,Price,Reduced price,Stock,Field: Height,Field: Food-safe',
     );
-    const { found } = await compared(file);
+    const { found } = await files.compared(file);
     expect(found!.counts).toEqual({ new: 0, changed: 0, unchanged: 30, refused: 0 });
     const lines = await store.owner.ask('GET', '/api/export/products.jsonl');
     expect(JSON.parse(lines.body.split('\n')[1]!)).toMatchObject({
@@ -289,7 +262,7 @@ describe('the store’s own file', () => {
       Featured: false,
       variants: [{ Price: expect.stringMatching(/^\d+\.\d\d$/) as string }],
     });
-    expect((await compared(lines.body)).found!.counts).toEqual({
+    expect((await files.compared(lines.body)).found!.counts).toEqual({
       new: 0,
       changed: 0,
       unchanged: 30,
@@ -298,183 +271,20 @@ describe('the store’s own file', () => {
   });
 
   it('makes the same store where there is nothing', async () => {
-    const file = await exported();
+    const file = await files.exported();
     const other = await smallStore(1);
     await other.database.pool
       .query(`DELETE FROM product; DELETE FROM category; SELECT setval(pg_get_serial_sequence('product', 'id'), 5000);
       INSERT INTO field (id, name, type, unit) VALUES ('height', 'Height', 'number', 'cm'), ('safe', 'Food-safe', 'yesNo', '')`);
-    const ask = (method: 'GET' | 'POST', url: string, body?: unknown) => other.owner.ask(method, url, body);
-    await other.owner.ask('POST', '/api/import/file?name=all.csv', Buffer.from(file), {
-      headers: {
-        cookie: other.owner.cookie,
-        'x-csrf-token': other.owner.csrf,
-        'content-type': 'application/octet-stream',
-      },
-    });
-    await other.server.parts.imports.idle();
-    const { id, found } = (await ask('GET', '/api/import')).json<Answer>().state;
+    const others = importing(other);
+    const { id, found } = await others.compared(file);
     expect(found!.counts).toEqual({ new: 30, changed: 0, unchanged: 0, refused: 0 });
-    await ask('POST', '/api/import/write', { id });
-    await other.server.parts.imports.idle();
-    expect((await ask('GET', '/api/export/products.csv')).body).toBe(file);
+    await others.done('write', { id });
+    expect(await others.exported()).toBe(file);
     await other.stop();
   });
 
   it('is no table of formulas', async () => {
-    for (const cell of (await exported()).split(/[,\r\n]+/u)) expect(cell).not.toMatch(/^"?[=+\-@]/u);
-  });
-});
-
-describe('a file that cannot be read', () => {
-  it.each<[string, string | Buffer, RegExp]>([
-    ['empty', ' ', /There is nothing in this file/],
-    ['a million columns', `${'a,'.repeat(1_000_000)}b\n`, /columns\. At most 500/],
-  ])('is refused at once: %s', async (_, file, said) => {
-    const answer = await send(file);
-    expect(answer.statusCode).toBe(422);
-    expect(answer.json<{ message: string }>().message).toMatch(said);
-    expect((await state()).state).toBeNull();
-  });
-
-  it.each<[string, string | Buffer, RegExp]>([
-    ['a quote that never ends', 'title,price\na,1\n"b,2\nc,3\n', /line 3 never ends/],
-    [
-      'a line of millions',
-      `title,price\na,1\nb,${'9'.repeat(3_000_000)}\n`,
-      /The row of line \d is longer than/,
-    ],
-    ['JSON that breaks off', '{"title":"a","price":1}\n{"title":\n', /Line 2 is no JSON/],
-    ['JSON that is no product', '{"title":"a","price":1}\n[1]\n', /Line 2 is not a product/],
-  ])('says where: %s', async (_, file, said) => {
-    const before = await exported();
-    const { is, fault, id } = await compared(file);
-    expect({ is, fault }).toEqual({ is: 'failed', fault: expect.stringMatching(said) as string });
-    expect((await store.owner.ask('POST', '/api/import/write', { id })).statusCode).toBe(409);
-    expect(await exported()).toBe(before);
-  });
-
-  it('may be of any letters, line ends and marks', async () => {
-    const text = 'title,price\r\nCrème,1\rDish,2\nPot,3';
-    for (const file of [
-      Buffer.from(text, 'latin1'),
-      Buffer.from(`\uFEFF${text}`, 'utf16le'),
-      Buffer.from(`\uFEFF${text}`, 'utf8'),
-    ])
-      expect((await compared(file)).found!.new.map(({ goods }) => goods.title)[0]).toBe('Crème');
-  });
-
-  it('may hold what nobody would write, which is refused row by row', async () => {
-    const slashes = `${'/'.repeat(200_000)}x`;
-    const { found } = await compared(
-      [
-        'title,price,address,category',
-        `a,${'9'.repeat(200_000)},,`,
-        `b,1,${slashes},`,
-        `c,1,,${'x>'.repeat(400)}y`,
-        `d,1,,${'x;'.repeat(400)}`,
-      ].join('\n'),
-    );
-    expect(found!.refused.map(({ line, field }) => [line, field])).toEqual([
-      [2, 'Price'],
-      [4, 'Categories'],
-      [5, 'Categories'],
-    ]);
-    const odd = await compared(
-      `{"title":"half \\ud83d","price":3,"x\\ud83d":"y"}\n{"title":"nothing \\u0000","price":3}`,
-    );
-    expect(odd.found!.new.map(({ goods }) => goods.title)).toEqual(['half \uFFFD']);
-    expect(odd.found!.refused[0]!.why).toBe('It holds a letter that is nothing (NUL).');
-    expect((await done('write', { id: odd.id })).is).toBe('written');
-    await done('undo', { id: odd.id });
-  });
-
-  it('has rows of other lengths refused, and gives back those that were', async () => {
-    const { found } = await compared('title,price\nDish,1\nPot,2,3\nCup\n=Jug,x\n');
-    expect(found!.refused.map(({ line, why }) => `${line}: ${why}`)).toEqual([
-      '3: It has 3 cells, and the first row has 2.',
-      '4: It has 1 cell, and the first row has 2.',
-      '5: Price “x” is not an amount.',
-    ]);
-    const file = await store.owner.ask('GET', '/api/import/refused.csv');
-    expect(file.headers['content-disposition']).toContain('not-importable.csv');
-    expect(file.body.split('\r\n').slice(1, 5)).toEqual([
-      '3,"It has 3 cells, and the first row has 2.",Pot,2,3',
-      '4,"It has 1 cell, and the first row has 2.",Cup',
-      "5,Price “x” is not an amount.,'=Jug,x",
-      '',
-    ]);
-  });
-
-  it('may be read in another way', async () => {
-    const first = await compared('title;price\nDish;1.500\n');
-    expect(first.found!.new[0]!.goods.price).toBe(150_000);
-    expect((await set(first, { decimal: '.' })).found!.counts).toMatchObject({ new: 1, refused: 0 });
-    expect((await state()).state.found!.new[0]!.goods.price).toBe(150);
-    const commas = await set(first, { dialect: { ...first.settings.dialect, separator: ',' } });
-    expect(commas.columns).toHaveLength(1);
-    expect(
-      (await set(commas, { dialect: { ...first.settings.dialect, header: false } })).columns.map(
-        ({ name }) => name,
-      ),
-    ).toEqual(['', '']);
-  });
-});
-
-describe('work on a file', () => {
-  it('is gone on with by a server that starts', async () => {
-    await compared('title,price\nLate dish,7\n');
-    await run(`UPDATE goods_import SET state = 'writing', run = run + 1`);
-    const next = await makeServer({ databaseUrl: store.database.url, picturesFolder: store.folder });
-    await next.parts.imports.idle();
-    expect((await state()).state).toMatchObject({ is: 'written', fault: null });
-    await next.stop();
-    await run(`DELETE FROM product WHERE title = 'Late dish'`);
-  });
-
-  it('writes nothing where the catalogue was changed since it was shown', async () => {
-    const { id } = await compared('title,price\nNew dish,7\n');
-    await store.owner.ask('POST', '/api/goods/new', { title: 'New dish', price: 700 });
-    const { is, fault } = await done('write', { id });
-    expect(is).toBe('compared');
-    expect(fault).toMatch(/^The catalogue was changed since this was shown/);
-    await run(`DELETE FROM product WHERE title = 'New dish'`);
-  });
-
-  it('is not asked of what is not so far, nor of what is gone', async () => {
-    const { id } = await compared('title,price\nDish,7\n');
-    const ask = async (path: string, of: number) => {
-      const answer = await store.owner.ask('POST', `/api/import/${path}`, { id: of });
-      return [answer.statusCode, answer.json<{ code?: string }>().code];
-    };
-    expect(await ask('undo', id)).toEqual([409, 'import-busy']);
-    expect(await ask('write', id + 1)).toEqual([409, 'import-gone']);
-    await run(`UPDATE goods_import SET state = 'undoing'`);
-    expect((await send('title,price\nCup,7\n')).statusCode).toBe(409);
-    expect(await ask('stop', id)).toEqual([200, undefined]);
-    await idle();
-    expect((await state()).state.is).toBe('written');
-    // What can be undone is not forgotten; what was only looked at is.
-    expect(await ask('forget', id)).toEqual([200, undefined]);
-    expect((await state()).state.id).toBe(id);
-    const next = await compared('title,price\nCup,7\n');
-    expect(await ask('forget', next.id)).toEqual([200, undefined]);
-    expect((await state()).state.id).toBe(id);
-  });
-
-  it('ends when it is stopped, and nothing of it stays', async () => {
-    const before = await exported();
-    const many = Array.from({ length: 3_000 }, (_, i) => `S-${i},Stopped ${i},7,New > Stopped ${i % 30}`);
-    const { id } = await compared(['code,title,price,category', ...many].join('\n'));
-    await store.owner.ask('POST', '/api/import/write', { id });
-    for (;;) {
-      const { is, rowsRead } = (await state()).state;
-      expect(is).toBe('writing');
-      if (rowsRead > 0) break;
-    }
-    expect((await done('stop', { id })).is).toBe('compared');
-    expect(await exported()).toBe(before);
-    expect((await run(`SELECT count(*)::int AS n FROM category WHERE name = 'Stopped 1'`)).rows).toEqual([
-      { n: 0 },
-    ]);
+    for (const cell of (await files.exported()).split(/[,\r\n]+/u)) expect(cell).not.toMatch(/^"?[=+\-@]/u);
   });
 });

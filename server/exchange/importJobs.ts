@@ -1,17 +1,14 @@
 import { setTimeout as wait } from 'node:timers/promises';
 import type { PoolClient } from 'pg';
 import { isBusy, type Found } from '../../core/exchange/importState.ts';
-import { readColumn } from '../../core/exchange/importRow.ts';
 import { Lookup } from '../../core/exchange/lookup.ts';
 import { keptMatching } from '../../core/exchange/matching.ts';
 import { inTransaction, type Pool } from '../db/pool.ts';
-import { readDraftHouse } from '../drafts/draftRows.ts';
 import { asFault, Fault } from '../faults.ts';
 import { SLUG_LOCK } from '../goods/addGoods.ts';
 import { compareFile, Tally } from './compareFile.ts';
-import { keepFormer, readImportRow, readNamed, readOwn, readChunks, type ImportRow } from './importRows.ts';
-import { readAs } from './lookAt.ts';
-import { readRows } from './readFile.ts';
+import { keepFormer, readImportRow, readNamed, type ImportRow } from './importRows.ts';
+import { readingOf } from './reading.ts';
 import { undoWritten } from './undoImport.ts';
 import { Writing } from './writeOutcomes.ts';
 
@@ -129,25 +126,10 @@ export class ImportJobs {
     if (rowCount === 0) throw new Stopped();
   }
 
-  /** Rows of the file without the names, and how each is read. */
-  private async reading(row: ImportRow) {
-    const { settings, columns } = row;
-    const [own, { currency }] = await Promise.all([readOwn(this.db), readDraftHouse(this.db)]);
-    const { targets, hows } = readAs(columns, settings, own, currency);
-    const names = columns.map(({ name }) => name);
-    return {
-      rows: readRows(readChunks(this.db, row.id), settings.dialect, names),
-      names: names.length,
-      columns: targets.map((target, at) => (target ? readColumn(target, hows[at]!) : null)),
-    };
-  }
-
   private async compare(row: ImportRow): Promise<void> {
     const lookup = new Lookup(await readNamed(this.db));
     const tally = new Tally(row.columns.length);
-    const { rows, ...read } = await this.reading(row);
-    for await (const { outcomes, rows: done } of compareFile(this.db, rows, {
-      ...read,
+    for await (const { outcomes, rows: done } of compareFile(this.db, await readingOf(this.db, row), {
       lookup,
       onRow: tally.row,
     })) {
@@ -163,10 +145,8 @@ export class ImportJobs {
       const lookup = new Lookup(await readNamed(client));
       const tally = new Tally(row.columns.length);
       const writing = new Writing(client, { importId: row.id, now: this.clock(), lookup });
-      const { rows, ...read } = await this.reading(row);
       let looked = 0;
-      for await (const { outcomes, rows: done } of compareFile(client, rows, {
-        ...read,
+      for await (const { outcomes, rows: done } of compareFile(client, await readingOf(this.db, row), {
         lookup,
         locked: true,
         onRow: tally.row,

@@ -13,8 +13,8 @@ import {
   writeImport,
 } from '../../core/api/exchange.ts';
 import type { ImportIs, ImportSettings, ImportState, LastImport } from '../../core/exchange/importState.ts';
-import { readColumn } from '../../core/exchange/importRow.ts';
 import { Lookup } from '../../core/exchange/lookup.ts';
+import { same } from '../../core/settings/same.ts';
 import type { Api } from '../api.ts';
 import type { Queryable } from '../db/pool.ts';
 import { readDraftHouse } from '../drafts/draftRows.ts';
@@ -22,9 +22,18 @@ import { Fault } from '../faults.ts';
 import type { Parts } from '../parts.ts';
 import { compareFile } from './compareFile.ts';
 import { exportedGoods, tableText, UTF8_MARK } from './exportGoods.ts';
-import { insertImport, readFormer, readImportRow, readNamed, readOwn, readChunks } from './importRows.ts';
+import {
+  insertImport,
+  readFormer,
+  readImportRow,
+  readNamed,
+  readOwn,
+  readChunks,
+  type ImportRow,
+} from './importRows.ts';
 import { columnsOf, foundDialect, LOOKED_BYTES, proposed, readAs } from './lookAt.ts';
-import { readRows } from './readFile.ts';
+import { ENDS } from './importJobs.ts';
+import { readingOf } from './reading.ts';
 
 interface Answer {
   state: ImportState | null;
@@ -46,8 +55,6 @@ async function stateOf(db: Queryable): Promise<Answer> {
     state: {
       id: row.id,
       fileName: row.file_name,
-      bytes: row.bytes,
-      sentAt: row.sent_at.toISOString(),
       is: row.state,
       fault: row.fault,
       settings: row.settings,
@@ -123,17 +130,13 @@ export function exchangeRoutes(api: Api, { db, readDb, clock, imports }: Parts):
   api.answer(setImport, async ({ body: { id, settings } }) => {
     const row = await readImportRow(db);
     if (row?.id !== id) throw new Fault('import-gone');
-    await db
-      .query(
-        `UPDATE goods_import SET settings = $3, columns = $4, state = 'comparing', run = run + 1, rows_read = 0, fault = NULL, found = NULL
+    const read = await reread(db, row, settings);
+    const { rowCount } = await db.query(
+      `UPDATE goods_import SET settings = $3, columns = $4, state = 'comparing', run = run + 1, rows_read = 0, fault = NULL, found = NULL
        WHERE id = $1 AND state = ANY($2)`,
-        [
-          id,
-          ['comparing', 'compared', 'failed'],
-          ...(await reread(db, id, row.settings, settings)).map((one) => JSON.stringify(one)),
-        ],
-      )
-      .then(({ rowCount }) => (rowCount === 0 ? sayWhyNot(db, id) : undefined));
+      [id, ['comparing', 'compared', 'failed'], ...read.map((one) => JSON.stringify(one))],
+    );
+    if (rowCount === 0) await sayWhyNot(db, id);
     return answer();
   });
   api.answer(writeImport, async ({ body: { id } }) => {
@@ -151,10 +154,8 @@ export function exchangeRoutes(api: Api, { db, readDb, clock, imports }: Parts):
   });
   api.answer(stopImport, async ({ body: { id } }) => {
     await db.query(
-      `UPDATE goods_import SET run = run + 1, fault = NULL,
-         state = CASE state WHEN 'writing' THEN 'compared' WHEN 'undoing' THEN 'written' ELSE 'failed' END
-       WHERE id = $1 AND state IN ('comparing', 'writing', 'undoing')`,
-      [id],
+      'UPDATE goods_import SET run = run + 1, fault = NULL, state = $2::jsonb ->> state WHERE id = $1 AND $2::jsonb ? state',
+      [id, JSON.stringify(ENDS)],
     );
     return answer();
   });
@@ -180,22 +181,16 @@ export function exchangeRoutes(api: Api, { db, readDb, clock, imports }: Parts):
 }
 
 /** What a file is read as, with its columns; what they hold is found anew where it is read as other columns. */
-async function reread(db: Queryable, id: number, before: ImportSettings, after: ImportSettings) {
-  const head: Buffer[] = [];
-  for await (const chunk of readChunks(db, id)) {
-    head.push(Buffer.from(chunk));
-    break;
-  }
-  const columns = columnsOf(Buffer.concat(head).subarray(0, LOOKED_BYTES), after.dialect);
-  const isSame =
-    JSON.stringify(before.dialect) === JSON.stringify(after.dialect) &&
-    columns.length === after.matching.length;
-  const settings = isSame
-    ? after
-    : {
-        ...proposed(columns, after.dialect, await readOwn(db), await readFormer(db)),
-        decimal: after.decimal,
-      };
+async function reread(db: Queryable, { id, settings: before }: ImportRow, after: ImportSettings) {
+  const { value: head = new Uint8Array() } = await readChunks(db, id).next();
+  const columns = columnsOf((head as Uint8Array).subarray(0, LOOKED_BYTES), after.dialect);
+  const settings =
+    same(before.dialect, after.dialect) && columns.length === after.matching.length
+      ? after
+      : {
+          ...proposed(columns, after.dialect, await readOwn(db), await readFormer(db)),
+          decimal: after.decimal,
+        };
   return [settings, columns] as const;
 }
 
@@ -203,16 +198,10 @@ async function reread(db: Queryable, id: number, before: ImportSettings, after: 
 async function* refusedRows(db: Queryable): AsyncGenerator<string> {
   const row = await readImportRow(db);
   if (!row) return;
-  const { settings, columns } = row;
-  const [own, { currency }] = await Promise.all([readOwn(db), readDraftHouse(db)]);
-  const { targets, hows } = readAs(columns, settings, own, currency);
-  const names = columns.map(({ name }) => name);
-  yield UTF8_MARK + tableText([['Line', 'Why', ...names]]);
+  const reading = await readingOf(db, row);
+  yield UTF8_MARK + tableText([['Line', 'Why', ...reading.names]]);
   const kept = new Map<number, string[]>();
-  const rows = readRows(readChunks(db, row.id), settings.dialect, names);
-  const compared = compareFile(db, rows, {
-    names: names.length,
-    columns: targets.map((target, at) => (target ? readColumn(target, hows[at]!) : null)),
+  const compared = compareFile(db, reading, {
     lookup: new Lookup(await readNamed(db)),
     onRow: ({ line, cells }) => kept.set(line, cells),
   });

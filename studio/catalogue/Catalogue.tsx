@@ -6,9 +6,9 @@ import { t } from '../ui/theme.ts';
 import { exportGoods, exportGoodsLines } from '../../core/api/exchange.ts';
 import { dateFormat } from '../../core/catalogue/formats.ts';
 import { counted } from '../../core/sentence/sentence.ts';
-import { LinkButton } from '../ui/LinkButton.tsx';
+import { useImportState } from '../api/importState.ts';
+import { LinkButton } from '../ui/Button.tsx';
 import { ImportPlace } from './import/ImportPlace.tsx';
-import { useImport } from './import/useImport.ts';
 import { Pictures } from './pictures/Pictures.tsx';
 import { Products } from './products/Products.tsx';
 import { useGoodsCounts } from './products/useGoodsList.ts';
@@ -79,7 +79,7 @@ const day = dateFormat('en-GB', { day: 'numeric', month: 'long' });
 
 /** Where products come in from a file, and go out into one. */
 function InAndOut() {
-  const { last } = useImport();
+  const last = useImportState().data?.last;
   return (
     <div className="in-and-out">
       {last && (

@@ -30,6 +30,15 @@ export const Button = styled(AriaButton)`
   ${base}
 `;
 
+/** A link to a file that reads as a button. */
+export const LinkButton = styled.a`
+  ${base}
+  text-decoration: none;
+  &:hover {
+    border-color: ${t.ink};
+  }
+`;
+
 /** Where one more of a list can be added. */
 export const AddButton = styled(AriaButton)`
   border: 1px dashed ${t.edge};

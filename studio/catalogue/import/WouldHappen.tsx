@@ -9,8 +9,7 @@ import type { GoodsEdit } from '../../../core/goods/goodsEdit.ts';
 import { goodsFact } from '../../../core/goods/goodsFacts.ts';
 import { counted, type Names } from '../../../core/sentence/sentence.ts';
 import { useNames, useStudio } from '../../studioContext.tsx';
-import { Button } from '../../ui/Button.tsx';
-import { LinkButton } from '../../ui/LinkButton.tsx';
+import { Button, LinkButton } from '../../ui/Button.tsx';
 import { t } from '../../ui/theme.ts';
 
 const Box = styled.section`

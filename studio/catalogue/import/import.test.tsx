@@ -21,8 +21,6 @@ const how = { list: ';', level: '>', decimal: ',', digits: 2 } as const;
 const read: ImportState = {
   id: 4,
   fileName: 'spring.csv',
-  bytes: 900,
-  sentAt: '2026-11-24T12:00:00.000Z',
   is: 'compared',
   fault: null,
   settings,
@@ -45,7 +43,6 @@ const read: ImportState = {
         goods: {
           id: 7,
           title: 'Jug',
-          pictures: [],
           variants: [
             { id: 70, choice: 'Peat', code: '', price: 900, reduced: null, stock: 3 },
             { id: 71, choice: 'Inkwell', code: '', price: 900, reduced: null, stock: 3 },
