@@ -14,7 +14,7 @@ export async function goodsFigures(baseUrl: string): Promise<Figure[]> {
   const { rows } = await pool.query<{ title: string; code: string }>(
     'SELECT title, code FROM product WHERE id IN (5, 500, 50000) ORDER BY id',
   );
-  const all: GoodsAsked = { words: '', missing: null, sort: 'position', down: false, from: 0 };
+  const all: GoodsAsked = { words: '', missing: null, within: null, sort: 'position', down: false, from: 0 };
   const timed = async (asked: readonly GoodsAsked[]) => {
     const found: number[] = [];
     for (const one of asked) found.push(...(await times(() => readGoodsList(pool, one), EACH)));

@@ -114,7 +114,7 @@ const good: Record<string, () => Promise<{ body?: unknown; query?: string; file?
   'POST /api/pictures/named': async () => ({ body: { ids: ['a'.repeat(64)] } }),
   'GET /api/specimen': async () => ({ query: 'id=3' }),
   'POST /api/goods/list': async () => ({
-    body: { words: '', missing: null, sort: 'title', down: false, from: 0 },
+    body: { words: '', missing: null, within: null, sort: 'title', down: false, from: 0 },
   }),
   'GET /api/goods/counts': async () => ({}),
   'GET /api/goods/one': async () => ({ query: 'id=3' }),
@@ -125,6 +125,12 @@ const good: Record<string, () => Promise<{ body?: unknown; query?: string; file?
     body: {
       edits: [{ product: 3, of: 'product', part: null, fact: 'featured', was: false, is: false }],
     },
+  }),
+  'GET /api/groupings': async () => ({ query: 'of=category' }),
+  'POST /api/groupings/new': async () => ({ body: { of: 'collection', name: 'Warm', parent: null } }),
+  'POST /api/groupings/removed': async () => ({ body: { of: 'brand', id: 9_999 } }),
+  'POST /api/groupings/edit': async () => ({
+    body: { edits: [{ of: 'category', id: 9_999, fact: 'name', was: 'Bowls', is: 'Dishes' }] },
   }),
   'GET /api/import': async () => ({}),
   'GET /api/import/refused.csv': async () => ({}),

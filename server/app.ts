@@ -18,6 +18,7 @@ import { catalogueRoutes } from './catalogue/routes.ts';
 import { ImportJobs } from './exchange/importJobs.ts';
 import { exchangeRoutes } from './exchange/routes.ts';
 import { goodsRoutes } from './goods/routes.ts';
+import { groupingRoutes } from './groupings/routes.ts';
 import { readJsonOnly } from './jsonBody.ts';
 import { makePool, type Pool } from './db/pool.ts';
 import { API, apiScope } from './api.ts';
@@ -201,6 +202,7 @@ export async function makeServer(options: ServerOptions): Promise<Server> {
           assortmentRoutes,
           catalogueRoutes,
           goodsRoutes,
+          groupingRoutes,
           exchangeRoutes,
           pictureStoreRoutes,
           messageRoutes,

@@ -1,15 +1,16 @@
 import { useQuery, useQueryClient, type QueryClient } from '@tanstack/react-query';
 import { useEffect, type ReactNode } from 'react';
-import { readCategories, readTitles, readVocabulary, type NamedProduct } from '../core/api/catalogue.ts';
+import { readTitles, type NamedProduct } from '../core/api/catalogue.ts';
 import { readDraft, type StoredDocument } from '../core/api/draft.ts';
 import { signOut as signOutContract, type Account } from '../core/api/session.ts';
 import { readTypefaces } from '../core/api/typefaces.ts';
-import { categoryTree } from '../core/catalogue/categoryTree.ts';
 import { FORMAT } from '../core/plan/formats/format.ts';
 import { readDocuments } from '../core/plan/reading.ts';
 import { completePlan } from '../core/plan/storedPlan.ts';
 import type { Client } from './api/client.ts';
 import { makeGoodsWriter } from './api/goodsWriter.ts';
+import { makeGroupingWriter } from './api/groupingWriter.ts';
+import { readKnown, useKnown, type Known } from './api/known.ts';
 import { makeItems } from './api/items.ts';
 import { takeOwnTypefaces } from './api/ownTypefaces.ts';
 import { makeUploads } from './api/uploads.ts';
@@ -23,25 +24,22 @@ import { StudioContext, type Studio } from './studioContext.tsx';
 import { Notice } from './ui/Notice.tsx';
 
 /** What is made once when somebody has signed in, and stays the same from then on. */
-type Made = Pick<
-  Studio,
-  'draft' | 'goods' | 'items' | 'uploads' | 'keep' | 'tree' | 'vocabulary' | 'shopper'
-> & {
+type Made = Pick<Studio, 'draft' | 'goods' | 'groupings' | 'items' | 'uploads' | 'keep' | 'shopper'> & {
   saver: Saver;
 };
 
 interface Loaded {
   made: Made;
+  known: Known;
   /** What the server writes. */
   format: number;
   products: NamedProduct[];
 }
 
 async function load(client: Client, queries: QueryClient, account: Account): Promise<Loaded> {
-  const [{ documents, format }, { categories }, vocabulary, { families }] = await Promise.all([
+  const [{ documents, format }, known, { families }] = await Promise.all([
     client.ask(readDraft),
-    client.ask(readCategories),
-    client.ask(readVocabulary),
+    readKnown(client),
     client.ask(readTypefaces),
   ]);
   takeOwnTypefaces(families);
@@ -55,14 +53,13 @@ async function load(client: Client, queries: QueryClient, account: Account): Pro
     draft,
     items: makeItems(client, queries),
     goods: makeGoodsWriter(client, queries),
+    groupings: makeGroupingWriter(client, queries),
     uploads: makeUploads(client, queries),
     keep,
     saver: makeSaver(draft, client, keep),
-    tree: categoryTree(categories),
-    vocabulary,
     shopper: makeShopper(),
   };
-  return { made, format, products };
+  return { made, known, format, products };
 }
 
 /** The draft as stored, with what this window could not send before it was loaded again put on top. */
@@ -130,6 +127,7 @@ function Opened({
   children,
 }: Omit<SignedInProps, 'onSignedOut'> & { loaded: Loaded; signOut(): void }) {
   const { saver, ...made } = loaded.made;
+  const known = useKnown(client, loaded.known);
   const { titles, learnTitles } = useTitles(made.draft, client, loaded.products);
   useEffect(() => {
     const stop = saver.start();
@@ -146,6 +144,7 @@ function Opened({
   const leave = () => void keepNow().then(signOut);
   const studio: Studio = {
     ...made,
+    ...known,
     account,
     client,
     titles,

@@ -7,7 +7,9 @@ import type { Names } from '../core/sentence/sentence.ts';
 import type { NamedProduct } from '../core/api/catalogue.ts';
 import type { Account } from '../core/api/session.ts';
 import type { Client } from './api/client.ts';
-import type { GoodsWriter } from './api/goodsWriter.ts';
+import type { FactWriter } from './api/factWriter.ts';
+import type { GoodsEdit } from '../core/goods/goodsEdit.ts';
+import type { GroupingEdit } from '../core/groupings/groupingEdit.ts';
 import type { Items } from './api/items.ts';
 import type { Uploads } from './api/uploads.ts';
 import type { ShopperStore } from './seenBy/shopper.ts';
@@ -21,7 +23,9 @@ export interface Studio {
   draft: Draft;
   items: Items;
   /** Facts of products on their way to the store. */
-  goods: GoodsWriter;
+  goods: FactWriter<GoodsEdit>;
+  /** Facts of categories, collections and brands on their way to the store. */
+  groupings: FactWriter<GroupingEdit>;
   /** Pictures on their way to the store. */
   uploads: Uploads;
   tree: CategoryTree;

@@ -1,9 +1,18 @@
+import type { Conflict } from '../facts/factEdit.ts';
 import { MOST_EDITS, goodsEditSchema, type GoodsEdit } from '../goods/goodsEdit.ts';
 import type { Goods, GoodsRow } from '../goods/goods.ts';
-import { GOODS_PAGE, GOODS_SORT_IDS, MISSINGS, type GoodsSort, type Missing } from '../goods/goodsList.ts';
+import {
+  GOODS_PAGE,
+  GOODS_SORT_IDS,
+  MISSINGS,
+  type GoodsSort,
+  type Missing,
+  type Within,
+} from '../goods/goodsList.ts';
 import { goodsFact } from '../goods/goodsFacts.ts';
+import { GROUPINGS } from '../groupings/grouping.ts';
 import { MOST_TOGETHER } from '../goods/goodsMany.ts';
-import { array, boolean, idSchema, number, string, type Schema } from '../schema/schema.ts';
+import { array, boolean, idSchema, number, object, string, type Schema } from '../schema/schema.ts';
 import { contract } from './contract.ts';
 import { orNull, shape, told } from './shape.ts';
 
@@ -15,6 +24,7 @@ export interface GoodsAsked {
   /** Words that begin words of title, brand or tags, or an item code; empty for all. */
   words: string;
   missing: Missing | null;
+  within: Within | null;
   sort: GoodsSort;
   down: boolean;
   /** The first that is wanted, from 0. */
@@ -29,6 +39,10 @@ export const listGoods = contract({
   body: shape<GoodsAsked>({
     words: string().max(200).defined(),
     missing: string().oneOf(MISSINGS).nullable().defined(),
+    within: object({ of: string().oneOf(GROUPINGS).required(), id: idSchema })
+      .noUnknown()
+      .nullable()
+      .defined(),
     sort: string().oneOf(GOODS_SORT_IDS).required(),
     down: boolean().required(),
     from: number().integer().min(0).max(10_000_000).required(),
@@ -68,14 +82,6 @@ export const readManyGoods = contract({
   answer: shape<{ goods: Goods[] }>({ goods: list() }),
 });
 
-/** A fact that somebody else has changed meanwhile, or of something that is gone. */
-export interface GoodsConflict {
-  edit: GoodsEdit;
-  /** What it is now. */
-  now: unknown;
-  gone: boolean;
-}
-
 /** A new product of this title and price, minor units; it is sold out until its stock is set. */
 export const addGoods = contract({
   method: 'POST',
@@ -108,5 +114,5 @@ export const editGoods = contract({
       .max(MOST_EDITS)
       .required(),
   }),
-  answer: shape<{ conflicts: GoodsConflict[] }>({ conflicts: list() }),
+  answer: shape<{ conflicts: Conflict<GoodsEdit>[] }>({ conflicts: list() }),
 });

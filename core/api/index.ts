@@ -4,6 +4,7 @@ import type { AnyContract } from './contract.ts';
 import * as draft from './draft.ts';
 import * as exchange from './exchange.ts';
 import * as goods from './goods.ts';
+import * as groupings from './groupings.ts';
 import * as messages from './messages.ts';
 import * as pictures from './pictures.ts';
 import * as releases from './releases.ts';
@@ -19,6 +20,7 @@ export const contracts: readonly AnyContract[] = [
   catalogue,
   exchange,
   goods,
+  groupings,
   messages,
   pictures,
   typefaces,

@@ -135,6 +135,8 @@ export interface ClauseKind<C extends { is: string }> {
   typed?(words: string): readonly C[];
   /** It names single products, each of which is meant to be seen. */
   picks?: true;
+  /** What it holds for depends on the page that it is asked from, or on who looks. */
+  fromWhere?: true;
   /** As part of "products that are …"; the pieces that open are its settings. */
   say(clause: C, names: Names): Sentence;
   /** One clause for what holds for either of two; null where these two have none. */

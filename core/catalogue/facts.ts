@@ -124,6 +124,8 @@ export interface CollectionFacts {
   /** The owner's own order. */
   position: number;
   products: number;
+  /** Filled by a rule; else by hand. */
+  byRule: boolean;
 }
 
 export interface EntryFacts {

@@ -28,6 +28,7 @@ const jug: Goods = {
   brandId: 1,
   featured: false,
   categoryIds: [1],
+  collectionIds: [],
   tags: ['table'],
   fields: {},
   variants: [

@@ -109,6 +109,7 @@ const exported = (id: number): fc.Arbitrary<ExportedGoods> =>
           brandId,
           featured,
           categoryIds: [...categoryIds].sort(),
+          collectionIds: [],
           tags: [...tags].sort(),
           fields: {
             ...(capacity !== null && { capacity }),

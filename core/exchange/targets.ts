@@ -1,6 +1,7 @@
 import { fold } from '../catalogue/fold.ts';
 import { goodsFact, MOST_CATEGORIES, MOST_STOCK } from '../goods/goodsFacts.ts';
 import { slugOf } from '../catalogue/slugOf.ts';
+import { MOST_LEVELS } from '../groupings/places.ts';
 import { splitPaths, splitValues, type LevelMark, type ListMark } from './cells.ts';
 import { readAmount, readNumber, type DecimalMark } from './amount.ts';
 
@@ -65,8 +66,6 @@ const nameOf = (of: 'product' | 'variant', fact: string) => goodsFact(of, fact)!
 
 /** Longer addresses are none. */
 const LONGEST_ADDRESS = 400;
-/** Levels that a category may stand under. */
-const MOST_LEVELS = 12;
 
 const share = (values: readonly string[], is: (value: string) => boolean): number =>
   values.length === 0 ? 0 : values.filter(is).length / values.length;

@@ -28,6 +28,8 @@ export interface Goods {
   featured: boolean;
   /** In whatever order, as tags are. */
   categoryIds: readonly number[];
+  /** Of those that are filled by hand; in whatever order. */
+  collectionIds: readonly number[];
   tags: readonly string[];
   /** By the id of the field; absent where it has nothing in it. */
   fields: Readonly<Record<string, FieldValue>>;

@@ -9,10 +9,10 @@ import {
   goodsEditSchema,
   goodsFault,
   isStill,
-  undoneEdits,
   valueAt,
   type GoodsEdit,
 } from './goodsEdit.ts';
+import { undoneEdits } from '../facts/factEdit.ts';
 import { goodsFact, goodsFacts } from './goodsFacts.ts';
 
 const jug: Goods = {
@@ -25,6 +25,7 @@ const jug: Goods = {
   brandId: 1,
   featured: false,
   categoryIds: [2, 3],
+  collectionIds: [],
   tags: ['table'],
   fields: { capacity: 1100, safe: true },
   variants: [
@@ -43,6 +44,7 @@ const value: Record<string, fc.Arbitrary<unknown>> = {
   'product brandId': fc.option(fc.integer({ min: 1, max: 9 })),
   'product featured': fc.boolean(),
   'product categoryIds': fc.uniqueArray(fc.integer({ min: 1, max: 9 }), { maxLength: 4 }),
+  'product collectionIds': fc.uniqueArray(fc.integer({ min: 1, max: 9 }), { maxLength: 4 }),
   'product tags': fc.uniqueArray(text, { maxLength: 4 }),
   'variant code': text,
   'variant price': fc.integer({ min: 0, max: 1_000_000 }),
@@ -144,6 +146,7 @@ describe('values in words', () => {
     ['product brandId', null, ''],
     ['product categoryIds', [2, 3], 'Jugs and another category'],
     ['product categoryIds', [], ''],
+    ['product collectionIds', [4], 'another collection'],
     ['product tags', ['a', 'b'], 'a and b'],
     ['product featured', false, 'no'],
     ['field value', true, 'yes'],

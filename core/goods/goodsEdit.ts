@@ -1,17 +1,16 @@
-import { idSchema, mixed, object, string, ValidationError, type Schema } from '../schema/schema.ts';
+import { factFault, type FactEdit } from '../facts/factEdit.ts';
+import { idSchema, mixed, object, string, type Schema } from '../schema/schema.ts';
 import { same } from '../settings/same.ts';
 import type { Goods } from './goods.ts';
 import { goodsFact, isFieldId, type GoodsFact } from './goodsFacts.ts';
 
-/** One fact of one product, as it was and as it is to be. What it was is what may be written over: nothing else is. */
-export interface GoodsEdit {
+/** One fact of one product, as it was and as it is to be. */
+export interface GoodsEdit extends FactEdit {
   product: number;
   of: GoodsFact['of'];
   /** The id of the variant or the field; null for the product itself. */
   part: number | string | null;
   fact: string;
-  was: unknown;
-  is: unknown;
 }
 
 /** So many facts are written at once. */
@@ -22,13 +21,7 @@ function faultOf({ of, part: which, fact: id, is }: GoodsEdit): string | null {
   if (!fact) return `There is nothing called "${id}" to be set of a ${of}.`;
   const fits = { product: which === null, variant: Number.isInteger(which), field: isFieldId(which) }[of];
   if (!fits) return 'It is not said which variant or field is meant.';
-  try {
-    fact.schema.validateSync(is, { strict: true });
-    return null;
-  } catch (error) {
-    if (error instanceof ValidationError) return `${fact.name}: ${error.message}`;
-    throw error;
-  }
+  return factFault(fact, is);
 }
 
 export const goodsEditSchema = object({
@@ -47,10 +40,6 @@ export const goodsEditSchema = object({
     const fault = faultOf(edit as GoodsEdit);
     return fault === null || this.createError({ message: fault });
   }) as unknown as Schema<GoodsEdit>;
-
-/** What takes edits back, the last first. */
-export const undoneEdits = (edits: readonly GoodsEdit[]): GoodsEdit[] =>
-  edits.map(({ was, is, ...rest }) => ({ ...rest, was: is, is: was })).reverse();
 
 /** A fact of a product as an edit reads it; null where the product has no such variant or field. */
 export const valueAt = (goods: Goods, { of, part, fact }: Pick<GoodsEdit, 'of' | 'part' | 'fact'>): unknown =>

@@ -23,6 +23,7 @@ export const MOST_STOCK = 10_000_000;
 export const LONGEST = { title: 200, code: 60, tag: 60, shortText: 1_000, longText: 50_000, field: 400 };
 const MOST_TAGS = 60;
 export const MOST_CATEGORIES = 60;
+const MOST_COLLECTIONS = 200;
 
 const once = (list: readonly unknown[] | null | undefined): boolean =>
   new Set(list ?? []).size === (list ?? []).length;
@@ -41,6 +42,8 @@ const asBrand: Say = (value, { brand }) =>
   value === null ? '' : (brand(value as number) ?? 'another brand');
 const asCategories: Say = (value, { category }) =>
   listed((value as number[]).map((id) => category(id) ?? 'another category'));
+const asCollections: Say = (value, { collection }) =>
+  listed((value as number[]).map((id) => collection(id) ?? 'another collection'));
 const asTags: Say = (value) => listed(value as string[]);
 const asField: Say = (value, names) =>
   typeof value === 'boolean' ? yesOrNo(value, names) : asTyped(value, names);
@@ -101,6 +104,12 @@ export const goodsFacts: readonly GoodsFact[] = [
     'Categories',
     array(idSchema).max(MOST_CATEGORIES).test('once', 'A category is there twice.', once).required(),
     asCategories,
+  ),
+  ofProduct(
+    'collectionIds',
+    'Collections',
+    array(idSchema).max(MOST_COLLECTIONS).test('once', 'A collection is there twice.', once).required(),
+    asCollections,
   ),
   ofProduct(
     'tags',

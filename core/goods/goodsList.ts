@@ -1,3 +1,5 @@
+import type { GroupingOf } from '../groupings/grouping.ts';
+
 /** What a product may lack, each a filter of the list of all. */
 export const MISSING = {
   picture: 'without a picture',
@@ -6,6 +8,12 @@ export const MISSING = {
 } as const;
 export type Missing = keyof typeof MISSING;
 export const MISSINGS = Object.keys(MISSING) as Missing[];
+
+/** What the list of all is narrowed to: all that is in one category and below it, in one collection by hand, or of one brand. */
+export interface Within {
+  of: GroupingOf;
+  id: number;
+}
 
 /** One way to sort the list of all products. */
 interface GoodsOrder {

@@ -1,8 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { Goods } from './goods.ts';
-import { edited, goodsEditSchema, goodsFault, isStill, undoneEdits, type GoodsEdit } from './goodsEdit.ts';
-import { categorised, PERCENT, repriced, stocked, tagged } from './goodsMany.ts';
+import { edited, goodsEditSchema, goodsFault, isStill, type GoodsEdit } from './goodsEdit.ts';
+import { undoneEdits } from '../facts/factEdit.ts';
+import { PERCENT, putInto, repriced, stocked, tagged, takenOut } from './goodsMany.ts';
 
 const variant = fc
   .record({
@@ -28,6 +29,7 @@ const goods: fc.Arbitrary<Goods[]> = fc.uniqueArray(
     brandId: fc.constant(null),
     featured: fc.constant(false),
     categoryIds: fc.constantFrom<number[]>([], [2], [1, 3]),
+    collectionIds: fc.constantFrom<number[]>([], [4], [2, 4]),
     tags: fc.constantFrom<string[]>([], ['b'], ['a', 'c']),
     fields: fc.constant({}),
     variants: fc.uniqueArray(variant, { minLength: 1, maxLength: 3, selector: ({ id }) => id }),
@@ -44,7 +46,13 @@ describe('products changed together', () => {
     const percent = fc.integer({ min: PERCENT.least, max: PERCENT.most });
     fc.assert(
       fc.property(goods, percent, (all, by) => {
-        for (const edits of [repriced(all, by), tagged(all, 'b'), categorised(all, 2), stocked(all, 7)]) {
+        for (const edits of [
+          repriced(all, by),
+          tagged(all, 'b'),
+          putInto(all, 'categoryIds', 2),
+          takenOut(all, 'collectionIds', 4),
+          stocked(all, 7),
+        ]) {
           for (const edit of edits) {
             expect(() => goodsEditSchema.validateSync(edit, { strict: true })).not.toThrow();
             expect(
@@ -68,8 +76,10 @@ describe('products changed together', () => {
         for (const { tags } of after(all, tagged(all, 'b'))) {
           expect(tags.filter((tag) => tag === 'b')).toHaveLength(1);
         }
-        for (const { categoryIds } of after(all, categorised(all, 2)))
+        for (const { categoryIds } of after(all, putInto(all, 'categoryIds', 2)))
           expect(categoryIds.filter((id) => id === 2)).toHaveLength(1);
+        for (const { collectionIds } of after(all, takenOut(all, 'collectionIds', 4)))
+          expect(collectionIds).not.toContain(4);
         // What is so already is no edit.
         expect(tagged(after(all, tagged(all, 'b')), 'b')).toEqual([]);
       }),

@@ -14,13 +14,20 @@ export const tagged = (all: readonly Goods[], tag: string): GoodsEdit[] =>
     goodsEdits(goods, { of: 'product', part: null, fact: 'tags' }, withOne(goods.tags, tag)),
   );
 
-/** All of them in a category, besides those that they are in. */
-export const categorised = (all: readonly Goods[], category: number): GoodsEdit[] =>
+/** What products are put into, each as many as they like. */
+export type PutInto = 'categoryIds' | 'collectionIds';
+
+/** All of them in one, besides those that they are in. */
+export const putInto = (all: readonly Goods[], fact: PutInto, id: number): GoodsEdit[] =>
+  all.flatMap((goods) => goodsEdits(goods, { of: 'product', part: null, fact }, withOne(goods[fact], id)));
+
+/** All of them out of one; those that are not in it stay as they are. */
+export const takenOut = (all: readonly Goods[], fact: PutInto, id: number): GoodsEdit[] =>
   all.flatMap((goods) =>
     goodsEdits(
       goods,
-      { of: 'product', part: null, fact: 'categoryIds' },
-      withOne(goods.categoryIds, category),
+      { of: 'product', part: null, fact },
+      goods[fact].filter((one) => one !== id),
     ),
   );
 

@@ -40,6 +40,7 @@ describe('collections that are shown nowhere', () => {
     id,
     slug: `c-${id}`,
     name: `Collection ${id}`,
+    byRule: false,
     description: '',
     picture: null,
     position: id,

@@ -125,7 +125,7 @@ describe('a page', () => {
         };
         return of === 'categories'
           ? { of, category: { ...specimenTree.all[0]!, ...one } }
-          : { of, collection: { ...one, position: i } };
+          : { of, collection: { ...one, position: i, byRule: false } };
       });
       const two = { amount: { by: 'items', items: { phone: 2 } }, assortment: { of } } as const;
       const plan = specimenPlan([

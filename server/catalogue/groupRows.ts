@@ -5,7 +5,7 @@ import { pictureJson } from '../pictures/pictureRows.ts';
 /** Collections; of those with a rule the number of products is reckoned elsewhere and stands as at least one. */
 export async function readCollections(db: Queryable): Promise<CollectionFacts[]> {
   const { rows } = await db.query<CollectionFacts>(
-    `SELECT c.id, c.slug, c.name, c.description, c.position, ${pictureJson('pic', 'c.name')} AS picture,
+    `SELECT c.id, c.slug, c.name, c.description, c.position, ${pictureJson('pic', 'c.name')} AS picture, c.rule IS NOT NULL AS "byRule",
        CASE WHEN c.rule IS NULL THEN (SELECT count(*)::int FROM collection_product cp WHERE cp.collection_id = c.id) ELSE 1 END AS products
      FROM collection c LEFT JOIN picture pic ON pic.id = c.picture_id ORDER BY c.position, c.id`,
   );

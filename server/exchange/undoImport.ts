@@ -1,6 +1,7 @@
 import type { PoolClient } from 'pg';
 import type { LeftOver } from '../../core/exchange/importState.ts';
-import { edited, goodsFault, isStill, undoneEdits, type GoodsEdit } from '../../core/goods/goodsEdit.ts';
+import { edited, goodsFault, isStill, type GoodsEdit } from '../../core/goods/goodsEdit.ts';
+import { undoneEdits } from '../../core/facts/factEdit.ts';
 import { goodsFact } from '../../core/goods/goodsFacts.ts';
 import type { Goods } from '../../core/goods/goods.ts';
 import { readGoodsById } from '../goods/goodsRows.ts';

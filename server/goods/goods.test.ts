@@ -1,8 +1,10 @@
 import fc from 'fast-check';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import type { GoodsAsked, GoodsConflict } from '../../core/api/goods.ts';
+import type { GoodsAsked } from '../../core/api/goods.ts';
+import type { Conflict } from '../../core/facts/factEdit.ts';
 import type { Goods, GoodsRow } from '../../core/goods/goods.ts';
-import { undoneEdits, type GoodsEdit } from '../../core/goods/goodsEdit.ts';
+import { type GoodsEdit } from '../../core/goods/goodsEdit.ts';
+import { undoneEdits } from '../../core/facts/factEdit.ts';
 import { GOODS_SORT_IDS, MISSINGS } from '../../core/goods/goodsList.ts';
 import { smallStore, type SmallStore } from '../specimen/smallStore.ts';
 
@@ -29,7 +31,7 @@ beforeAll(async () => {
 });
 afterAll(() => store.stop());
 
-const all: GoodsAsked = { words: '', missing: null, sort: 'title', down: false, from: 0 };
+const all: GoodsAsked = { words: '', missing: null, within: null, sort: 'title', down: false, from: 0 };
 const list = async (asked: Partial<GoodsAsked>) => {
   const answer = await store.owner.ask('POST', '/api/goods/list', { ...all, ...asked });
   expect(answer.statusCode).toBe(200);
@@ -179,7 +181,7 @@ describe('a product', () => {
   it('keeps what somebody else has changed meanwhile, and all else as well', async () => {
     await write([edit(4, 'code', 'K%-4', 'mine')]);
     const answer = await write([edit(5, 'title', 'Piece 5', 'Lost?'), edit(4, 'code', 'K%-4', 'theirs')]);
-    expect(answer.json<{ conflicts: GoodsConflict[] }>().conflicts).toEqual([
+    expect(answer.json<{ conflicts: Conflict<GoodsEdit>[] }>().conflicts).toEqual([
       { edit: edit(4, 'code', 'K%-4', 'theirs'), now: 'mine', gone: false },
     ]);
     expect((await one(5))!.title).toBe('Piece 5');
@@ -199,7 +201,7 @@ describe('a product', () => {
   });
 
   it('says what is gone, and what cannot be', async () => {
-    const gone = (await write([edit(9_999, 'title', 'x', 'y')])).json<{ conflicts: GoodsConflict[] }>();
+    const gone = (await write([edit(9_999, 'title', 'x', 'y')])).json<{ conflicts: Conflict<GoodsEdit>[] }>();
     expect(gone.conflicts[0]).toMatchObject({ gone: true });
     const { variants } = (await one(11))!;
     const of = (fact: string, was: unknown, is: unknown, part: unknown = variants[0]!.id) =>
@@ -230,7 +232,7 @@ describe('a product', () => {
     await refused([edit(11, 'title', 'Piece 11', 'a\u0000b')], 400, /./);
     // A variant of another product is none of this one.
     const strange = (await write([of('price', 1011, 5, (await one(12))!.variants[0]!.id)])).json<{
-      conflicts: GoodsConflict[];
+      conflicts: Conflict<GoodsEdit>[];
     }>();
     expect(strange.conflicts[0]).toMatchObject({ gone: true });
   });

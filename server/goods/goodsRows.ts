@@ -13,6 +13,7 @@ interface Row {
   brand_id: number | null;
   featured: boolean;
   category_ids: number[];
+  collection_ids: number[];
   tags: string[];
   fields: Goods['fields'];
   variants: GoodsVariant[];
@@ -31,6 +32,7 @@ export async function readGoodsById(
     `SELECT p.id, p.slug, p.title, p.code, coalesce(x.short_text, '') AS short_text, coalesce(x.long_text, '') AS long_text,
        p.brand_id, p.featured, p.fields,
        ARRAY(SELECT category_id FROM product_category WHERE product_id = p.id ORDER BY 1) AS category_ids,
+       ARRAY(SELECT collection_id FROM collection_product WHERE product_id = p.id ORDER BY 1) AS collection_ids,
        ARRAY(SELECT tag FROM product_tag WHERE product_id = p.id ORDER BY tag COLLATE "C") AS tags,
        coalesce((SELECT jsonb_agg(jsonb_build_object('id', v.id, 'code', v.code, 'price', v.price, 'reduced', v.reduced,
            'stock', v.stock, 'choice', coalesce((SELECT string_agg(ov.name, ', ' ORDER BY ov.option_id)
@@ -55,6 +57,7 @@ export async function readGoodsById(
         brandId: row.brand_id,
         featured: row.featured,
         categoryIds: row.category_ids,
+        collectionIds: row.collection_ids,
         tags: row.tags,
         fields: row.fields,
         variants: row.variants,

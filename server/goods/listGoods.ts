@@ -1,6 +1,7 @@
 import type { GoodsAsked } from '../../core/api/goods.ts';
 import type { GoodsRow } from '../../core/goods/goods.ts';
 import { GOODS_PAGE, MISSINGS, type GoodsSort, type Missing } from '../../core/goods/goodsList.ts';
+import type { GroupingOf } from '../../core/groupings/grouping.ts';
 import { wordsQuery } from '../assortments/clauses/index.ts';
 import type { Queryable } from '../db/pool.ts';
 import { pictureJson, shownAs } from '../pictures/pictureRows.ts';
@@ -11,6 +12,13 @@ const LACKS: Readonly<Record<Missing, string>> = {
   // All that it is in, and all above that.
   category: 'p.category_path <@ ARRAY(SELECT id FROM category WHERE catch_all)',
   shortText: `NOT EXISTS (SELECT FROM product_text WHERE product_id = p.id AND short_text <> '')`,
+};
+
+/** That product `p` is within one, by SQL for the id of that. */
+const WITHIN: Readonly<Record<GroupingOf, (id: string) => string>> = {
+  category: (id) => `p.category_path @> ARRAY[${id}::int]`,
+  collection: (id) => `p.id IN (SELECT product_id FROM collection_product WHERE collection_id = ${id})`,
+  brand: (id) => `p.brand_id = ${id}`,
 };
 
 /** Stock of variants `v` together; null where one of them is not counted. */
@@ -41,7 +49,7 @@ const likeEscaped = (words: string): string => words.replace(/[\\%_]/g, '\\$&');
 /** A hundred products of the list of all, and how many of them there are. */
 export async function readGoodsList(
   db: Queryable,
-  { words, missing, sort, down, from }: GoodsAsked,
+  { words, missing, within, sort, down, from }: GoodsAsked,
 ): Promise<{ total: number; rows: GoodsRow[] }> {
   const values: unknown[] = [];
   const value = (one: unknown) => `$${values.push(one)}`;
@@ -56,6 +64,7 @@ export async function readGoodsList(
     conditions.push(`p.id IN (${found.join(' UNION ')})`);
   }
   if (missing) conditions.push(LACKS[missing]);
+  if (within) conditions.push(WITHIN[within.of](value(within.id)));
   const where = conditions.length > 0 ? `WHERE ${conditions.join(' AND ')}` : '';
   const way = down ? 'DESC' : 'ASC';
   const order = [...KEYS[sort], 'p.id'].map((key) => `${key} ${way}`).join(', ');

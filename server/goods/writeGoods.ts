@@ -1,4 +1,4 @@
-import type { GoodsConflict } from '../../core/api/goods.ts';
+import type { Conflict } from '../../core/facts/factEdit.ts';
 import { fold } from '../../core/catalogue/fold.ts';
 import { goodsWords, type Goods } from '../../core/goods/goods.ts';
 import { edited, goodsFault, isStill, valueAt, type GoodsEdit } from '../../core/goods/goodsEdit.ts';
@@ -12,13 +12,13 @@ const isThere = (goods: Goods | undefined, { of, part }: GoodsEdit): goods is Go
   goods !== undefined && (of !== 'variant' || goods.variants.some(({ id }) => id === part));
 
 /** All or nothing: what is not any more what an edit goes by is told of, and then nothing is written. */
-export const writeGoods = (pool: Pool, edits: readonly GoodsEdit[]): Promise<GoodsConflict[]> =>
+export const writeGoods = (pool: Pool, edits: readonly GoodsEdit[]): Promise<Conflict<GoodsEdit>[]> =>
   inTransaction(pool, async (client) => {
     const before = await readGoodsById(client, [...new Set(edits.map(({ product }) => product))], {
       locked: true,
     });
     const after = new Map(before);
-    const conflicts: GoodsConflict[] = [];
+    const conflicts: Conflict<GoodsEdit>[] = [];
     for (const edit of edits) {
       const goods = after.get(edit.product);
       if (!isThere(goods, edit)) conflicts.push({ edit, now: null, gone: true });
@@ -127,6 +127,11 @@ export async function writeChanged(db: Queryable, changes: readonly Change[]): P
     db,
     moved(changes, ({ categoryIds }) => categoryIds),
     ['product_category', 'category_id', 'int'],
+  );
+  await writeMoved(
+    db,
+    moved(changes, ({ collectionIds }) => collectionIds),
+    ['collection_product', 'collection_id', 'int'],
   );
   await writeMoved(
     db,

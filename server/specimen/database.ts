@@ -90,6 +90,8 @@ export async function fillCatalogue(pool: Pool, now: number, products = 40): Pro
   );
   await pool.query(`INSERT INTO collection (id, slug, name) VALUES (1, 'chosen', 'Chosen')`);
   await pool.query(`INSERT INTO collection_product SELECT 1, id, id FROM product WHERE id <= 6`);
+  for (const of of ['category', 'collection'])
+    await pool.query(`SELECT setval(pg_get_serial_sequence('${of}', 'id'), max(id)) FROM ${of}`);
   await pool.query(
     `INSERT INTO journal_entry (slug, title, summary, body, published_at) VALUES ('first', 'First', 'In short', 'At length', $1)`,
     [new Date(now - 86_400_000)],

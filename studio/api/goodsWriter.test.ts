@@ -1,6 +1,6 @@
 import { QueryClient } from '@tanstack/react-query';
 import { describe, expect, it } from 'vitest';
-import type { GoodsConflict } from '../../core/api/goods.ts';
+import type { Conflict } from '../../core/facts/factEdit.ts';
 import type { Goods } from '../../core/goods/goods.ts';
 import { edited, isStill, valueAt, type GoodsEdit } from '../../core/goods/goodsEdit.ts';
 import type { Client } from './client.ts';
@@ -34,7 +34,7 @@ function made() {
     ask: async (_: unknown, { body }: { body: { edits: GoodsEdit[] } }) => {
       await Promise.resolve();
       if (server.isAway) throw new Error('Nobody is there.');
-      const conflicts: GoodsConflict[] = body.edits.flatMap((one) =>
+      const conflicts: Conflict<GoodsEdit>[] = body.edits.flatMap((one) =>
         isStill(goods, one) ? [] : [{ edit: one, now: valueAt(goods, one), gone: false }],
       );
       if (conflicts.length === 0) goods = body.edits.reduce(edited, goods);

@@ -4,6 +4,7 @@ import { readImport } from '../../core/api/exchange.ts';
 import { isBusy } from '../../core/exchange/importState.ts';
 import { useStudio } from '../studioContext.tsx';
 import { goodsChanged } from './goodsWriter.ts';
+import { knownChanged } from './known.ts';
 
 const OFTEN_MS = 400;
 export const IMPORT_KEY = ['import'];
@@ -26,6 +27,7 @@ export function ImportFollowed() {
   useEffect(() => {
     if (before.current !== undefined && before.current !== is && (is === 'written' || is === 'undone'))
       goodsChanged(queries);
+      knownChanged(queries);
     before.current = is;
   }, [is, queries]);
   return null;

@@ -5,6 +5,7 @@ import { Button, GridList, GridListItem, useDragAndDrop, type DropPosition } fro
 import styled from 'styled-components';
 import { clauseKind, type Clause } from '../../core/assortment/clauses/index.ts';
 import {
+  clausesIn,
   isGroup,
   joinWords,
   movePart,
@@ -141,8 +142,10 @@ const pathOf = (key: string): Path => key.split('.').map(Number);
 export interface RuleEditorProps {
   rule: Group;
   onChange(rule: Group): void;
-  /** An order was meant by what was typed. */
-  onOrder(order: Order): void;
+  /** An order was meant by what was typed; absent where there is none. */
+  onOrder?(order: Order): void;
+  /** Whether a clause can be in the rule; any can where it is absent. */
+  canHold?(clause: Clause): boolean;
   counts: RuleCounts | undefined;
   /** Room for lengths of tape. */
   wide: boolean;
@@ -184,13 +187,16 @@ function GroupSaid({ group, onChange }: { group: Group; onChange(join: Group['jo
 }
 
 /** A rule as a sentence made of clauses: each opens its controls, groups hold all, any or none of theirs. */
-export function RuleEditor({ rule, onChange, onOrder, counts, wide }: RuleEditorProps) {
+export function RuleEditor({ rule, onChange, onOrder, canHold = () => true, counts, wide }: RuleEditorProps) {
   const { vocabulary, tree } = useStudio();
   const names = useNames();
   const [typed, setTyped] = useState('');
   const { products, pending, learn } = useProductSearch(typed);
   const meant = (words: string): Suggestion[] => {
-    const known = suggest(words, vocabulary, tree, names);
+    const known = suggest(words, vocabulary, tree, names).filter(
+      ({ clause, group, order }) =>
+        (clause ? [clause] : group ? clausesIn(group) : []).every(canHold) && !(order && !onOrder),
+    );
     const merged = known.flatMap(({ id, clause }): Suggestion[] => {
       const into = clause && mergedRule({ ...rule, parts: [...rule.parts, clause] });
       return into?.at === rule.parts.length
@@ -324,7 +330,7 @@ export function RuleEditor({ rule, onChange, onOrder, counts, wide }: RuleEditor
               const one = meant(words).find((other) => other.id === id);
               const part = one?.clause ?? one?.group;
               if (one?.clause?.is === 'named') one.clause.ids.forEach((product) => learn(String(product)));
-              if (one?.order) onOrder(one.order);
+              if (one?.order) onOrder?.(one.order);
               if (one?.rule) onChange(one.rule);
               else if (part) onChange(withPart(rule, [rule.parts.length], part));
             }}

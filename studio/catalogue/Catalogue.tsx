@@ -5,9 +5,13 @@ import { usePictureCounts } from '../api/usePictureSearch.ts';
 import { t } from '../ui/theme.ts';
 import { exportGoods, exportGoodsLines } from '../../core/api/exchange.ts';
 import { dateFormat } from '../../core/catalogue/formats.ts';
+import { GROUPINGS } from '../../core/groupings/grouping.ts';
+import { groupingKinds } from '../../core/groupings/groupingFacts.ts';
 import { counted } from '../../core/sentence/sentence.ts';
 import { useImportState } from '../api/importState.ts';
 import { LinkButton } from '../ui/Button.tsx';
+import { useStudio } from '../studioContext.tsx';
+import { Groupings } from './groupings/Groupings.tsx';
 import { ImportPlace } from './import/ImportPlace.tsx';
 import { Pictures } from './pictures/Pictures.tsx';
 import { Products } from './products/Products.tsx';
@@ -102,12 +106,22 @@ function InAndOut() {
 export default function Catalogue() {
   const counts = usePictureCounts();
   const goods = useGoodsCounts();
+  const { tree, vocabulary } = useStudio();
   return (
     <Ground>
       <VisuallyHidden elementType="h1">Catalogue</VisuallyHidden>
       <Strip aria-label="Catalogue">
         <NavLink to="/catalogue/products">
           Products <span>{goods?.all}</span>
+        </NavLink>
+        <NavLink to="/catalogue/categories">
+          Categories <span>{tree.all.length}</span>
+        </NavLink>
+        <NavLink to="/catalogue/collections">
+          Collections <span>{vocabulary.collections.length}</span>
+        </NavLink>
+        <NavLink to="/catalogue/brands">
+          Brands <span>{vocabulary.brands.length}</span>
         </NavLink>
         <NavLink to="/catalogue/pictures">
           Pictures <span>{counts?.all}</span>
@@ -119,6 +133,13 @@ export default function Catalogue() {
       </Strip>
       <Routes>
         <Route path="products/:productId?" element={<Products />} />
+        {GROUPINGS.map((of) => (
+          <Route
+            key={of}
+            path={`${groupingKinds[of].many}/:groupingId?`}
+            element={<Groupings key={of} of={of} />}
+          />
+        ))}
         <Route path="pictures/:pictureId?" element={<Pictures key="all" which="all" />} />
         <Route path="unused/:pictureId?" element={<Pictures key="unused" which="unused" />} />
         <Route path="import" element={<ImportPlace />} />

@@ -6,6 +6,7 @@ export type AroundClause = { is: 'around' };
 
 /** The listing of the page: a category and below, a collection, what was searched, what is kept for later; elsewhere everything. */
 export const aroundClause = plainClause('around', 'from the listing of the page', {
+  fromWhere: true,
   name: 'The listing of the page',
   find: ['page', 'around', 'same listing', 'this category'],
   looksAt: (around) => {

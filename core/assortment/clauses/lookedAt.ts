@@ -3,6 +3,7 @@ import { plainClause } from './plainClause.ts';
 export type LookedAtClause = { is: 'lookedAt' };
 
 export const lookedAtClause = plainClause('lookedAt', 'recently viewed by this shopper', {
+  fromWhere: true,
   name: 'Looked at by this shopper',
   find: ['looked', 'viewed', 'recently', 'history', 'shopper'],
   looksAt: [],

@@ -6,7 +6,7 @@ export function plainClause<Id extends string>(
   id: Id,
   words: string,
   rest: Pick<ClauseKind<{ is: Id }>, 'name' | 'find' | 'looksAt' | 'holds' | 'against'> &
-    Partial<Pick<ClauseKind<{ is: Id }>, 'changing' | 'reads'>>,
+    Partial<Pick<ClauseKind<{ is: Id }>, 'changing' | 'reads' | 'fromWhere'>>,
 ): ClauseKind<{ is: Id }> {
   return {
     id,

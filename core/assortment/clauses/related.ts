@@ -4,6 +4,7 @@ import { plainClause } from './plainClause.ts';
 export type RelatedClause = { is: 'related' };
 
 export const relatedClause = plainClause('related', 'related to the product of the page', {
+  fromWhere: true,
   name: 'Related to the product of the page',
   find: ['related', 'similar', 'goes with', 'bought together'],
   looksAt: ['tags', 'categoryIds', 'price', 'reduced', 'orders'],

@@ -3,6 +3,7 @@ import { plainClause } from './plainClause.ts';
 export type SameBrandClause = { is: 'sameBrand' };
 
 export const sameBrandClause = plainClause('sameBrand', 'of the same brand as the product of the page', {
+  fromWhere: true,
   name: 'Same brand as the product of the page',
   find: ['brand', 'maker', 'same', 'more of', 'vendor'],
   looksAt: ['brandId'],

@@ -118,6 +118,7 @@ describe('an assortment of collections or entries', () => {
     id,
     slug: `k${id}`,
     name: `Collection ${4 - id}`,
+    byRule: false,
     description: '',
     picture: id === 2 ? null : picture,
     position: id,

@@ -8,7 +8,7 @@ import { useDraft, useStudio } from '../../studioContext.tsx';
 import { Button } from '../../ui/Button.tsx';
 import { Hint } from '../../settings/Stack.tsx';
 import { t } from '../../ui/theme.ts';
-import { documentPlace } from './documentPlace.ts';
+import { documentPlace } from '../documentPlace.ts';
 
 const OF: Readonly<Record<Uses['catalogue'][number]['of'], string>> = {
   product: 'Product',

@@ -4,22 +4,25 @@ import styled from 'styled-components';
 import { readManyGoods } from '../../../core/api/goods.ts';
 import type { Goods } from '../../../core/goods/goods.ts';
 import type { GoodsEdit } from '../../../core/goods/goodsEdit.ts';
+import type { Within } from '../../../core/goods/goodsList.ts';
 import { LONGEST, MOST_STOCK } from '../../../core/goods/goodsFacts.ts';
 import {
-  categorised,
   MOST_TOGETHER,
   PERCENT,
+  putInto,
   repriced,
   stocked,
   tagged,
+  takenOut,
 } from '../../../core/goods/goodsMany.ts';
 import { counted } from '../../../core/sentence/sentence.ts';
 import { useCategorySearch } from '../../assortments/useCategorySearch.ts';
-import { useStudio } from '../../studioContext.tsx';
+import { useNames, useStudio } from '../../studioContext.tsx';
 import { Amount } from '../../ui/Amount.tsx';
 import { Button, TextButton } from '../../ui/Button.tsx';
 import { Search } from '../../ui/Search.tsx';
 import { t } from '../../ui/theme.ts';
+import { findCollections } from './findCollections.ts';
 import { findTags } from './findTags.ts';
 
 const Bar = styled.section`
@@ -52,13 +55,16 @@ const Bar = styled.section`
 
 interface ManyGoodsProps {
   ids: readonly number[];
+  /** What the list is narrowed to. */
+  within: Within | null;
   onDone(): void;
 }
 
 /** What can be done to several products at once, each in one step that can be taken back. */
-export function ManyGoods({ ids, onDone }: ManyGoodsProps) {
+export function ManyGoods({ ids, within, onDone }: ManyGoodsProps) {
   const { client, tree, vocabulary, goods: writer } = useStudio();
   const categories = useCategorySearch();
+  const names = useNames();
   const [percent, setPercent] = useState(NaN);
   const [stock, setStock] = useState<number | null>(null);
   const [fault, setFault] = useState<string | null>(null);
@@ -97,10 +103,32 @@ export function ManyGoods({ ids, onDone }: ManyGoodsProps) {
             find={categories}
             onChoose={(id) =>
               void write(`category ${tree.byId(Number(id))?.name ?? ''}`, (all) =>
-                categorised(all, Number(id)),
+                putInto(all, 'categoryIds', Number(id)),
               )
             }
           />
+          <Search
+            label="Put all into a collection"
+            shown={false}
+            placeholder="Put all into a collection"
+            find={(words) => findCollections(vocabulary.collections, words)}
+            onChoose={(id) =>
+              void write(`collection ${names.collection(Number(id)) ?? ''}`, (all) =>
+                putInto(all, 'collectionIds', Number(id)),
+              )
+            }
+          />
+          {within && within.of !== 'brand' && (
+            <Button
+              onPress={() =>
+                void write(`without ${names[within.of](within.id) ?? ''}`, (all) =>
+                  takenOut(all, `${within.of as 'category' | 'collection'}Ids`, within.id),
+                )
+              }
+            >
+              Take all out of {names[within.of](within.id)}
+            </Button>
+          )}
           <NumberField
             className="percent"
             value={percent}

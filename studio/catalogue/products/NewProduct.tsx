@@ -11,7 +11,7 @@ import { Dialog, DialogFoot } from '../../ui/Dialog.tsx';
 import { MoneyField } from '../../ui/MoneyField.tsx';
 import { Words } from '../../ui/Words.tsx';
 import { goodsChanged } from '../../api/goodsWriter.ts';
-import { fits } from './TextFact.tsx';
+import { fits } from '../TextFact.tsx';
 
 const isTitle = (title: string) => fits(goodsFact('product', 'title')!.schema, title) === true;
 

@@ -3,7 +3,7 @@ import type { FieldFacts } from '../../../core/catalogue/vocabulary.ts';
 import { fieldTextSchema } from '../../../core/goods/goodsFacts.ts';
 import { Amount } from '../../ui/Amount.tsx';
 import { Pick } from '../../ui/Pick.tsx';
-import { TextFact, type TextFactProps } from './TextFact.tsx';
+import { TextFact, type TextFactProps } from '../TextFact.tsx';
 
 /** Its name among the texts of a form; those of fields are apart from those of the product itself. */
 export const nameOfField = (id: string) => `field ${id}`;

@@ -19,10 +19,11 @@ import { Switch } from '../../ui/Switch.tsx';
 import { TickList, withTicked } from '../../ui/TickList.tsx';
 import { t } from '../../ui/theme.ts';
 import { Side } from '../Side.tsx';
+import { findCollections } from './findCollections.ts';
 import { RemoveProduct } from './RemoveProduct.tsx';
 import { GoodsTags } from './GoodsTags.tsx';
 import { nameOfField, OwnField } from './OwnField.tsx';
-import { TextFact, type Texts } from './TextFact.tsx';
+import { TextFact, type Texts } from '../TextFact.tsx';
 import { VariantRows } from './VariantRows.tsx';
 
 const ProductSide = styled(Side)`
@@ -154,6 +155,20 @@ function Facts({ goods }: { goods: Goods }) {
           onTick={(id, ticked) => setOwn('categoryIds', withTicked(goods.categoryIds, Number(id), ticked))}
         />
       </section>
+      {vocabulary.collections.some(({ byRule }) => !byRule) && (
+        <section>
+          <h3>Collections</h3>
+          <TickList
+            label="Collections of this product"
+            placeholder="Find a collection"
+            find={(words) => findCollections(vocabulary.collections, words)}
+            chosen={goods.collectionIds.map(String)}
+            onTick={(id, ticked) =>
+              setOwn('collectionIds', withTicked(goods.collectionIds, Number(id), ticked))
+            }
+          />
+        </section>
+      )}
       <GoodsTags tags={goods.tags} onChange={(tags) => setOwn('tags', tags)} />
       <Pick
         label="Brand"

@@ -1,106 +1,93 @@
 import { useCallback, useState, type CSSProperties } from 'react';
-import { useNavigate, useParams } from 'react-router';
-import { useStore } from 'zustand';
-import styled from 'styled-components';
+import { X } from 'lucide-react';
+import { Link, useLocation, useNavigate, useParams, useSearchParams } from 'react-router';
 import {
   GOODS_SORT_IDS,
   GOODS_SORTS,
   MISSING,
   MISSINGS,
-  type Missing,
+  type Within,
 } from '../../../core/goods/goodsList.ts';
-import { counted } from '../../../core/sentence/sentence.ts';
-import type { GoodsWrites } from '../../api/goodsWriter.ts';
-import { useStudio } from '../../studioContext.tsx';
-import { Button, TextButton } from '../../ui/Button.tsx';
+import type { GoodsEdit } from '../../../core/goods/goodsEdit.ts';
+import { goodsFact } from '../../../core/goods/goodsFacts.ts';
+import { GROUPINGS } from '../../../core/groupings/grouping.ts';
+import { groupingKinds } from '../../../core/groupings/groupingFacts.ts';
+import { counted, type Names } from '../../../core/sentence/sentence.ts';
+import { useNames, useStudio } from '../../studioContext.tsx';
+import { QuietButton } from '../../ui/Button.tsx';
 import { FindField } from '../../ui/FindField.tsx';
 import { Pick } from '../../ui/Pick.tsx';
-import { t } from '../../ui/theme.ts';
 import { withTicked } from '../../ui/TickList.tsx';
 import { useSettled } from '../../ui/useSettled.ts';
 import { GoodsGrid } from './GoodsGrid.tsx';
 import { ManyGoods } from './ManyGoods.tsx';
+import { MissingFilters } from '../MissingFilters.tsx';
+import { ListFoot } from '../ListFoot.tsx';
+import { Middle } from '../Middle.tsx';
+import { NotWritten, type SaidFact } from '../NotWritten.tsx';
 import { Ground } from '../Side.tsx';
 import { NewProduct } from './NewProduct.tsx';
-import { NotWritten } from './NotWritten.tsx';
 import { ProductEditor } from './ProductEditor.tsx';
 import { useGoodsCounts, useGoodsTotal, type GoodsListed } from './useGoodsList.ts';
-
-const Middle = styled.div`
-  display: flex;
-  flex-direction: column;
-  gap: 8px;
-  min-height: 0;
-  min-width: 0;
-  padding: 14px 16px 0;
-  header {
-    display: flex;
-    align-items: center;
-    justify-content: space-between;
-    gap: 8px;
-  }
-  h2 {
-    font: 600 19px/1.25 ${t.names};
-  }
-  .ask {
-    display: grid;
-    grid-template-columns: minmax(0, 1fr) minmax(150px, auto);
-    gap: 8px;
-    align-items: end;
-  }
-  .missing {
-    display: flex;
-    flex-wrap: wrap;
-    align-items: center;
-    gap: 8px;
-    color: ${t.ink2};
-  }
-  .missing [aria-pressed='true'] {
-    background: ${t.pineSoft};
-    border-color: ${t.pine};
-  }
-  .foot {
-    display: flex;
-    flex-wrap: wrap;
-    align-items: center;
-    gap: 4px 14px;
-    color: ${t.ink2};
-    border-top: 1px solid ${t.line};
-    margin: 0 -16px;
-    padding: 8px 16px;
-    background: ${t.wall};
-  }
-  .foot .said {
-    flex: 1;
-  }
-`;
 
 const AT = '/catalogue/products';
 
 /** An editor needs more room than what is told of a picture. */
 const SIDE = { '--side': 'minmax(360px, 440px)' } as CSSProperties;
 
+function sayFact({ of, fact: id, part }: GoodsEdit, value: unknown, names: Names): SaidFact {
+  const fact = goodsFact(of, id)!;
+  return {
+    name: (of === 'field' && names.field(String(part))?.name) || fact.name,
+    now: fact.say(value, names) || (fact.none ?? ''),
+  };
+}
+
+/** What a list is narrowed to by its address: "category-5". */
+function withinOf(said: string | null): Within | null {
+  const [of, id] = said?.split('-') ?? [];
+  const kind = GROUPINGS.find((one) => one === of);
+  return kind && /^[1-9]\d{0,8}$/.test(id ?? '') ? { of: kind, id: Number(id) } : null;
+}
+
+/** What the list is narrowed to, and the way to all. */
+function InOne({ within: { of, id }, onAll }: { within: Within; onAll(): void }) {
+  const name = useNames()[of](id) ?? `a ${of} that is gone`;
+  return (
+    <span className="within">
+      {of === 'brand' ? 'of' : 'in'} <Link to={`/catalogue/${groupingKinds[of].many}/${id}`}>{name}</Link>
+      <QuietButton aria-label="All products" onPress={onAll}>
+        <X size={14} aria-hidden />
+      </QuietButton>
+    </span>
+  );
+}
+
 /** All products of the store: found, sorted, by what they lack, and each edited beside the list. */
 export function Products() {
+  const { goods } = useStudio();
   const navigate = useNavigate();
   const { productId } = useParams();
   const [typed, setTyped] = useState('');
   const words = useSettled(typed, typed);
-  const [asked, setAsked] = useState<Omit<GoodsListed, 'words'>>({
+  const [{ search }, [params]] = [useLocation(), useSearchParams()];
+  const within = withinOf(params.get('in'));
+  const [asked, setAsked] = useState<Omit<GoodsListed, 'words' | 'within'>>({
     missing: null,
     sort: 'position',
     down: false,
   });
   const [chosen, setChosen] = useState<ReadonlySet<number>>(new Set());
-  const listed = { ...asked, words };
+  const listed = { ...asked, words, within };
   const counts = useGoodsCounts();
   const open = productId !== undefined && /^\d+$/.test(productId) ? Number(productId) : null;
-  const openOne = useCallback((id: number) => void navigate(`${AT}/${id}`), [navigate]);
+  const openOne = useCallback((id: number) => void navigate(`${AT}/${id}${search}`), [navigate, search]);
   return (
     <Ground data-open={open === null ? undefined : true} style={SIDE}>
       <Middle>
         <header>
           <h2>Products</h2>
+          {within && <InOne within={within} onAll={() => void navigate(AT)} />}
           <NewProduct onMade={openOne} />
         </header>
         <div className="ask">
@@ -119,12 +106,14 @@ export function Products() {
           />
         </div>
         <MissingFilters
-          counts={counts?.missing}
+          lacking={MISSINGS.map((id) => ({ id, words: MISSING[id], count: counts?.missing[id] ?? 0 }))}
           chosen={asked.missing}
           onChoose={(missing) => setAsked({ ...asked, missing })}
         />
-        <NotWritten />
-        {chosen.size > 0 && <ManyGoods ids={[...chosen]} onDone={() => setChosen(new Set())} />}
+        <NotWritten writer={goods} say={sayFact} />
+        {chosen.size > 0 && (
+          <ManyGoods ids={[...chosen]} within={within} onDone={() => setChosen(new Set())} />
+        )}
         <GoodsGrid
           asked={listed}
           open={open}
@@ -142,55 +131,19 @@ export function Products() {
         />
         <Foot asked={listed} />
       </Middle>
-      {open !== null && <ProductEditor key={open} id={open} onClose={() => void navigate(AT)} />}
+      {open !== null && <ProductEditor key={open} id={open} onClose={() => void navigate(AT + search)} />}
     </Ground>
   );
 }
 
-interface MissingFiltersProps {
-  counts: Record<Missing, number> | undefined;
-  chosen: Missing | null;
-  onChoose(missing: Missing | null): void;
-}
-
-/** What products lack, each with how many do, and a press that lists just those. */
-function MissingFilters({ counts, chosen, onChoose }: MissingFiltersProps) {
-  const lacking = MISSINGS.filter((one) => (counts?.[one] ?? 0) > 0 || one === chosen);
-  if (lacking.length === 0) return null;
-  return (
-    <div className="missing" role="group" aria-label="Missing">
-      <span aria-hidden="true">Missing</span>
-      {lacking.map((one) => (
-        <Button key={one} aria-pressed={one === chosen} onPress={() => onChoose(one === chosen ? null : one)}>
-          <b>{counts?.[one] ?? 0}</b> {MISSING[one]}
-        </Button>
-      ))}
-    </div>
-  );
-}
-
-const saidOf = ({ under, kept, refused }: GoodsWrites): string => {
-  if (under > 0) return 'Saving…';
-  if (refused.length > 0) return '';
-  return kept ? 'Saved. Shoppers see it at once.' : 'Shoppers see changes here at once';
-};
-
 function Foot({ asked }: { asked: GoodsListed }) {
   const { goods } = useStudio();
-  const state = useStore(goods);
   const { total } = useGoodsTotal(asked);
-  const isFound = asked.words !== '' || asked.missing !== null;
-  const [undo, redo] = [state.done.at(-1), state.undone.at(-1)];
+  const isFound = asked.words !== '' || asked.missing !== null || asked.within !== null;
   return (
-    <div className="foot">
-      <span role="status">
-        {total === undefined ? '' : `${counted(total, 'product')}${isFound ? ' found' : ''}`}
-      </span>
-      <span className="said" role="status">
-        {saidOf(state)}
-      </span>
-      {undo && <TextButton onPress={() => void goods.undo()}>Take back {undo.words}</TextButton>}
-      {redo && <TextButton onPress={() => void goods.redo()}>Do again {redo.words}</TextButton>}
-    </div>
+    <ListFoot
+      writer={goods}
+      listed={total === undefined ? '' : `${counted(total, 'product')}${isFound ? ' found' : ''}`}
+    />
   );
 }

@@ -6,6 +6,7 @@ import { useStudio } from '../../studioContext.tsx';
 import { Button, MainButton } from '../../ui/Button.tsx';
 import { Dialog, DialogFoot } from '../../ui/Dialog.tsx';
 import { goodsChanged } from '../../api/goodsWriter.ts';
+import { knownChanged } from '../../api/known.ts';
 
 /** Takes a product out of the catalogue, once that is confirmed; one that was ordered stays, and it is said why. */
 export function RemoveProduct({ goods: { id, title }, onRemoved }: { goods: Goods; onRemoved(): void }) {
@@ -18,6 +19,7 @@ export function RemoveProduct({ goods: { id, title }, onRemoved }: { goods: Good
       if (!removed) return;
       onRemoved();
       goodsChanged(queries);
+      knownChanged(queries);
     },
   });
   const isKept = removing.data?.removed === false;

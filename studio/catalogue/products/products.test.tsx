@@ -2,7 +2,8 @@
 import { act, cleanup, fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { Route, Routes } from 'react-router';
 import { afterEach, describe, expect, it } from 'vitest';
-import type { GoodsAsked, GoodsConflict } from '../../../core/api/goods.ts';
+import type { GoodsAsked } from '../../../core/api/goods.ts';
+import type { Conflict } from '../../../core/facts/factEdit.ts';
 import type { Goods, GoodsRow } from '../../../core/goods/goods.ts';
 import { edited, isStill, valueAt, type GoodsEdit } from '../../../core/goods/goodsEdit.ts';
 import { inStudio, type Given, type InStudio } from '../../specimen/inStudio.tsx';
@@ -23,6 +24,7 @@ const jug: Goods = {
   brandId: 1,
   featured: false,
   categoryIds: [2],
+  collectionIds: [],
   tags: ['table'],
   fields: { capacity: 1100, glaze: 'ash' },
   variants: [
@@ -87,7 +89,7 @@ function open({ more = 0, answers = {} }: { more?: number; answers?: Given['answ
         'POST /api/goods/many': () => ({ goods: [goods] }),
         'POST /api/goods/edit': (body) => {
           const { edits } = body as { edits: GoodsEdit[] };
-          const conflicts: GoodsConflict[] = edits.flatMap((edit) =>
+          const conflicts: Conflict<GoodsEdit>[] = edits.flatMap((edit) =>
             isStill(goods, edit) ? [] : [{ edit, now: valueAt(goods, edit), gone: false }],
           );
           if (conflicts.length === 0) {
@@ -137,7 +139,14 @@ describe('the list of products', () => {
   it('is asked for by words, by what is missing and by order, and turned round', async () => {
     const { asked } = open();
     await row('Pouring jug');
-    expect(asked.at(-1)).toEqual({ words: '', missing: null, sort: 'position', down: false, from: 0 });
+    expect(asked.at(-1)).toEqual({
+      words: '',
+      missing: null,
+      within: null,
+      sort: 'position',
+      down: false,
+      from: 0,
+    });
     fireEvent.click(screen.getByRole('button', { name: '3 without a picture' }));
     await waitFor(() => expect(asked.at(-1)!.missing).toBe('picture'));
     fireEvent.click(screen.getByRole('button', { name: 'Rating' }));

@@ -16,7 +16,16 @@ const answers = {
 };
 const vocabulary = {
   collections: [
-    { id: 4, slug: 'spring', name: 'Spring table', description: '', picture: null, position: 0, products: 7 },
+    {
+      id: 4,
+      slug: 'spring',
+      name: 'Spring table',
+      description: '',
+      picture: null,
+      position: 0,
+      products: 7,
+      byRule: false,
+    },
   ],
 };
 

@@ -1,7 +1,7 @@
-import { documentName } from '../../../core/plan/checkDocument.ts';
-import { documentOf, splitKey, type DocumentKey } from '../../../core/plan/documents.ts';
-import { placesOf } from '../../../core/plan/places.ts';
-import type { StoredPlan } from '../../../core/plan/storedPlan.ts';
+import { documentName } from '../../core/plan/checkDocument.ts';
+import { documentOf, splitKey, type DocumentKey } from '../../core/plan/documents.ts';
+import { placesOf } from '../../core/plan/places.ts';
+import type { StoredPlan } from '../../core/plan/storedPlan.ts';
 
 /** What a document of the draft is called, and where in the studio it is worked on. */
 export function documentPlace(plan: StoredPlan, key: string): { words: string; to: string } {

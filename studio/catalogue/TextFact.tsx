@@ -1,9 +1,9 @@
 import { useController, type Control } from 'react-hook-form';
 import { Input, Label, TextArea, TextField } from 'react-aria-components';
 import styled from 'styled-components';
-import { ValidationError, type Schema } from '../../../core/schema/schema.ts';
-import { Button } from '../../ui/Button.tsx';
-import { t } from '../../ui/theme.ts';
+import { ValidationError, type Schema } from '../../core/schema/schema.ts';
+import { Button } from '../ui/Button.tsx';
+import { t } from '../ui/theme.ts';
 
 const Field = styled(TextField)`
   display: grid;

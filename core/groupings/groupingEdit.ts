@@ -1,0 +1,100 @@
+import { fold } from '../catalogue/fold.ts';
+import { factFault, type FactEdit } from '../facts/factEdit.ts';
+import { idSchema, mixed, object, string, type Schema } from '../schema/schema.ts';
+import { same } from '../settings/same.ts';
+import { GROUPINGS, type Grouping, type GroupingOf } from './grouping.ts';
+import { groupingFact, groupingKinds } from './groupingFacts.ts';
+import { besides, placed, placeFault, type Place } from './places.ts';
+
+/** One fact of a category, a collection or a brand, as it was and as it is to be. */
+export interface GroupingEdit extends FactEdit {
+  of: GroupingOf;
+  id: number;
+  fact: string;
+}
+
+/** So many facts are written at once. */
+export const MOST_GROUPING_EDITS = 200;
+
+export const groupingEditSchema = object({
+  of: string().oneOf(GROUPINGS).required(),
+  id: idSchema,
+  fact: string().max(40).required(),
+  was: mixed().nullable().defined(),
+  is: mixed().nullable().defined(),
+})
+  .noUnknown()
+  .required()
+  .test('fits', function (edit) {
+    const { of, fact: id, is } = edit as GroupingEdit;
+    if (!GROUPINGS.includes(of)) return true; // Said of that.
+    const fact = groupingFact(of, id);
+    const fault = fact
+      ? factFault(fact, is)
+      : `There is nothing called "${id}" to be set of a ${groupingKinds[of].one}.`;
+    return fault === null || this.createError({ message: fault });
+  }) as unknown as Schema<GroupingEdit>;
+
+/** A fact of one of them as an edit reads it; undefined where that one is gone. */
+export function groupingValue(
+  all: readonly Grouping[],
+  { of, id, fact }: Pick<GroupingEdit, 'of' | 'id' | 'fact'>,
+): unknown {
+  const one = all.find((other) => other.id === id);
+  return one && groupingFact(of, fact)?.read(all, one);
+}
+
+/** What makes a fact of one of them another; none where it is so already. */
+export function groupingEdits(
+  all: readonly Grouping[],
+  at: Pick<GroupingEdit, 'of' | 'id' | 'fact'>,
+  is: unknown,
+): GroupingEdit[] {
+  const was = groupingValue(all, at);
+  return was === undefined || same(was, is) ? [] : [{ ...at, was, is }];
+}
+
+/** All of a kind once an edit is done. */
+export const groupingEdited = (all: readonly Grouping[], { id, fact, is }: GroupingEdit): Grouping[] =>
+  fact === 'place'
+    ? placed(all, id, is as Place)
+    : all.map((one) => (one.id === id ? { ...one, [fact]: is } : one));
+
+/** Of those beside one another each is called otherwise, since files and sentences name them. */
+function nameFault(
+  of: GroupingOf,
+  others: readonly Grouping[],
+  { name, parentId }: Pick<Grouping, 'name' | 'parentId'>,
+): string | null {
+  const same = besides(others, parentId).find((other) => fold(other.name) === fold(name));
+  return same ? `Another ${groupingKinds[of].one} there is called “${same.name}”.` : null;
+}
+
+/** Why an edit does not fit with the others of its kind, in a sentence; null where it does. */
+export function groupingFault(all: readonly Grouping[], { of, id, fact, is }: GroupingEdit): string | null {
+  const one = all.find((other) => other.id === id);
+  if (!one) return null;
+  const others = all.filter((other) => other.id !== id);
+  if (fact === 'place') return standFault(of, all, { ...one, ...(is as Place) });
+  if (fact === 'slug' && others.some(({ slug }) => slug === is))
+    return `Another ${groupingKinds[of].one} has the address “${String(is)}”.`;
+  return fact === 'name' ? nameFault(of, others, { ...one, name: String(is) }) : null;
+}
+
+/** Why one cannot stand at a place, or not beside others of its name. @param one its id is null where it is new */
+function standFault(
+  of: GroupingOf,
+  all: readonly Grouping[],
+  { id, name, parent, before }: Place & { id: number | null; name: string },
+): string | null {
+  if (parent !== null && !groupingKinds[of].tree) return `A ${groupingKinds[of].one} stands under none.`;
+  const others = all.filter((other) => other.id !== id);
+  return placeFault(all, id, { parent, before }) ?? nameFault(of, others, { name, parentId: parent });
+}
+
+/** Why there cannot be another of this name under one, or under none; null where there can. */
+export const newFault = (
+  of: GroupingOf,
+  all: readonly Grouping[],
+  { name, parent }: { name: string; parent: number | null },
+): string | null => standFault(of, all, { id: null, name, parent, before: null });

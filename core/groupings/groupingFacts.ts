@@ -1,0 +1,187 @@
+import { clauseKind, type Clause } from '../assortment/clauses/index.ts';
+import { sayGroup } from '../assortment/say.ts';
+import { clausesIn, ruleSchema, type Group } from '../assortment/rule.ts';
+import { LONGEST_SLUG, slugOf } from '../catalogue/slugOf.ts';
+import { idSchema, mixed, object, string, ValidationError, type Schema } from '../schema/schema.ts';
+import type { Names } from '../sentence/sentence.ts';
+import type { Grouping, GroupingOf } from './grouping.ts';
+import { placeOf, type Place } from './places.ts';
+
+/** Something of a category, a collection or a brand that its owner can set. */
+export interface GroupingFact {
+  id: 'name' | 'slug' | 'description' | 'extraLine' | 'pictureId' | 'rule' | 'place';
+  name: string;
+  schema: Schema;
+  /** @param all of its kind, since where it stands depends on the others */
+  read(all: readonly Grouping[], one: Grouping): unknown;
+  /** A value of it in words; empty for none. */
+  say(value: unknown, names: Names): string;
+}
+
+/** One way in which products are put together. */
+export interface GroupingKind {
+  of: GroupingOf;
+  one: string;
+  many: string;
+  /** What their list is called. */
+  title: string;
+  /** What can be set of it, in the order in which it is offered. */
+  facts: readonly GroupingFact[];
+  /** They stand under one another. */
+  tree?: true;
+  /** What of them is counted where it is missing. */
+  lacks: readonly Lacking[];
+}
+
+/** What some may lack, each a filter of their list. */
+export interface Lacking {
+  id: string;
+  /** "without a picture" */
+  words: string;
+  /** "no picture" */
+  short: string;
+  is(one: Grouping): boolean;
+}
+
+export const LONGEST_GROUPING = { name: 120, line: 200, description: 2_000 };
+
+const asTyped: GroupingFact['say'] = (value) => (value === '' ? '' : `“${String(value)}”`);
+
+const text = (
+  id: 'name' | 'slug' | 'description' | 'extraLine',
+  name: string,
+  schema: unknown,
+): GroupingFact => ({ id, name, schema: schema as Schema, read: (_, one) => one[id], say: asTyped });
+
+const name = text(
+  'name',
+  'Name',
+  string()
+    .max(LONGEST_GROUPING.name)
+    .defined()
+    .test('blank', 'It needs a name.', (value) => (value ?? '').trim() !== ''),
+);
+const slug = text(
+  'slug',
+  'Address',
+  string()
+    .max(LONGEST_SLUG)
+    .defined()
+    .test(
+      'address',
+      'An address has small letters, digits and hyphens.',
+      (value) => value !== '' && slugOf(value ?? '') === value,
+    ),
+);
+const description = text('description', 'Description', string().max(LONGEST_GROUPING.description).defined());
+const extraLine = text('extraLine', 'Extra line', string().max(LONGEST_GROUPING.line).defined());
+
+const pictureId: GroupingFact = {
+  id: 'pictureId',
+  name: 'Picture',
+  schema: string()
+    .matches(/^[0-9a-f]{64}$/, 'This is not a picture of the store.')
+    .nullable()
+    .defined(),
+  read: (_, one) => one.pictureId,
+  say: (value) => (value === null ? '' : 'another picture'),
+};
+
+/** Whether a clause can be in the rule of a collection: one that finds the same from wherever it is asked. */
+export const canFill = ({ is }: Clause): boolean => is !== 'collection' && !clauseKind(is).fromWhere;
+
+/** Why a rule cannot fill a collection; null where it can. */
+function ruleFault(rule: Group): string | null {
+  const clauses = clausesIn(rule);
+  if (clauses.length === 0) return 'Say at least one thing that its products have in common.';
+  const unfit = clauses.find((clause) => !canFill(clause));
+  if (!unfit) return null;
+  return unfit.is === 'collection'
+    ? 'A collection cannot be filled from collections.'
+    : 'A collection has the same products wherever it is shown, so its rule cannot go by the page or the shopper.';
+}
+
+const rule: GroupingFact = {
+  id: 'rule',
+  name: 'Rule',
+  schema: mixed()
+    .nullable()
+    .defined()
+    .test('fits', function (value) {
+      if (value === null) return true;
+      try {
+        ruleSchema.validateSync(value, { strict: true });
+      } catch (error) {
+        if (error instanceof ValidationError) return this.createError({ message: error.message });
+        throw error;
+      }
+      const fault = ruleFault(value as Group);
+      return fault === null || this.createError({ message: fault });
+    }),
+  read: (_, one) => one.rule,
+  say: (value, names) => (value === null ? '' : `“${sayGroup(value as Group, names)}”`),
+};
+
+const place: GroupingFact = {
+  id: 'place',
+  name: 'Place',
+  schema: object({ parent: idSchema.nullable().defined(), before: idSchema.nullable().defined() })
+    .noUnknown()
+    .required(),
+  read: (all, one) => placeOf(all, one.id),
+  say: (value, names) => {
+    const { parent } = value as Place;
+    return parent === null ? 'another one' : `under ${names.category(parent) ?? 'another category'}`;
+  },
+};
+
+const lacksPicture: Lacking = {
+  id: 'picture',
+  words: 'without a picture',
+  short: 'no picture',
+  is: (one) => one.pictureId === null,
+};
+const lacksDescription: Lacking = {
+  id: 'description',
+  words: 'without a description',
+  short: 'no description',
+  is: (one) => one.description.trim() === '',
+};
+const lacksProducts: Lacking = {
+  id: 'products',
+  words: 'without products',
+  short: 'no products',
+  is: (one) => one.products === 0 && one.rule === null,
+};
+
+/** Each way in which products are put together; to add one, list it here and where it is kept. */
+export const groupingKinds: Readonly<Record<GroupingOf, GroupingKind>> = {
+  category: {
+    of: 'category',
+    one: 'category',
+    many: 'categories',
+    title: 'Categories',
+    facts: [name, slug, place, description, extraLine, pictureId],
+    tree: true,
+    lacks: [lacksPicture, lacksDescription, lacksProducts],
+  },
+  collection: {
+    of: 'collection',
+    one: 'collection',
+    many: 'collections',
+    title: 'Collections',
+    facts: [name, slug, rule, description, pictureId, place],
+    lacks: [lacksPicture, lacksDescription, lacksProducts],
+  },
+  brand: {
+    of: 'brand',
+    one: 'brand',
+    many: 'brands',
+    title: 'Brands',
+    facts: [name],
+    lacks: [lacksProducts],
+  },
+};
+
+export const groupingFact = (of: GroupingOf, id: string): GroupingFact | undefined =>
+  groupingKinds[of].facts.find((fact) => fact.id === id);

@@ -1,0 +1,250 @@
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { newAssortment } from '../../core/assortment/assortment.ts';
+import type { Conflict } from '../../core/facts/factEdit.ts';
+import { undoneEdits } from '../../core/facts/factEdit.ts';
+import type { GoodsRow } from '../../core/goods/goods.ts';
+import type { Within } from '../../core/goods/goodsList.ts';
+import type { Grouping, GroupingOf } from '../../core/groupings/grouping.ts';
+import type { GroupingEdit } from '../../core/groupings/groupingEdit.ts';
+import { smallStore, type SmallStore } from '../specimen/smallStore.ts';
+
+let store: SmallStore;
+const run = (sql: string, values?: unknown[]) => store.database.pool.query(sql, values);
+
+beforeAll(async () => {
+  store = await smallStore(40);
+  for (const of of ['category', 'collection', 'brand'])
+    await run(`SELECT setval(pg_get_serial_sequence('${of}', 'id'), 500)`);
+  await run(`INSERT INTO brand (id, slug, name) VALUES (1, 'ada', 'Ada'), (2, 'bo', 'Bo')`);
+  await run(`UPDATE product SET brand_id = 1 + id % 2`);
+  await run(
+    `INSERT INTO product_text (product_id, words) SELECT id, ARRAY['thing', CASE WHEN id % 2 = 0 THEN 'ada' ELSE 'bo' END] FROM product`,
+  );
+});
+afterAll(() => store.stop());
+
+const all = async (of: GroupingOf) =>
+  (await store.owner.ask('GET', `/api/groupings?of=${of}`)).json<{ groupings: Grouping[] }>().groupings;
+const one = async (of: GroupingOf, id: number) => (await all(of)).find((each) => each.id === id)!;
+const write = (...edits: GroupingEdit[]) => store.owner.ask('POST', '/api/groupings/edit', { edits });
+const edit = (of: GroupingOf, id: number, fact: string, was: unknown, is: unknown): GroupingEdit => ({
+  of,
+  id,
+  fact,
+  was,
+  is,
+});
+const add = async (of: GroupingOf, name: string, parent: number | null = null) => {
+  const answer = await store.owner.ask('POST', '/api/groupings/new', { of, name, parent });
+  return { answer, id: answer.json<{ id: number }>().id };
+};
+const made = async (of: GroupingOf, name: string, parent: number | null = null) =>
+  (await add(of, name, parent)).id;
+const remove = (of: GroupingOf, id: number) => store.owner.ask('POST', '/api/groupings/removed', { of, id });
+const listed = async (asked: { words?: string; within?: Within }) =>
+  (
+    await store.owner.ask('POST', '/api/goods/list', {
+      words: '',
+      missing: null,
+      within: null,
+      sort: 'title',
+      down: false,
+      from: 0,
+      ...asked,
+    })
+  ).json<{ total: number; rows: GoodsRow[] }>();
+const put = (product: number, category: number) =>
+  run('INSERT INTO product_category (product_id, category_id) VALUES ($1, $2)', [product, category]);
+
+describe('categories, collections and brands', () => {
+  it('are made with an address of their own, last beside the others, and never two of one name', async () => {
+    const both = await Promise.all([
+      add('category', 'Jugs'),
+      add('category', 'Jugs'),
+      add('category', 'Jügs'),
+    ]);
+    // Names that are folded alike are the same.
+    expect(both.map(({ answer }) => answer.statusCode).sort()).toEqual([200, 422, 422]);
+    expect(both.find(({ answer }) => answer.statusCode === 422)!.answer.json()).toMatchObject({
+      code: 'goods-faulty',
+    });
+    const id = both.find(({ answer }) => answer.statusCode === 200)!.id;
+    const under = await made('category', 'Jugs', id);
+    const [jugs, below] = [await one('category', id), await one('category', under)];
+    expect(jugs.slug).toBe('jugs');
+    expect(below).toMatchObject({ slug: 'jugs-2', parentId: id, products: 0 });
+    const beside = (await all('category')).filter(
+      ({ parentId, id: other }) => parentId === null && other !== id,
+    );
+    expect(beside.every(({ position }) => position < jugs.position || beside.length === 0)).toBe(true);
+    expect((await add('category', 'Lost', 9_999)).answer.statusCode).toBe(422);
+    expect((await add('brand', 'Under', 1)).answer.statusCode).toBe(422);
+    expect((await add('brand', '  ')).answer.statusCode).toBe(400);
+  });
+
+  it('are written at once where they are still as they were, and otherwise not at all', async () => {
+    const id = await made('category', 'Saucers');
+    await put(3, id);
+    const page = async () => (await store.get('/category/saucers')).body;
+    expect((await store.get('/category/saucers')).statusCode).toBe(200);
+    const edits = [
+      edit('category', id, 'name', 'Saucers', 'Small saucers'),
+      edit('category', id, 'description', '', 'To go under a cup.'),
+    ];
+    expect((await write(...edits)).json()).toEqual({ conflicts: [] });
+    await expect.poll(page).toMatch(/<h1[^>]*>Small saucers</);
+    const stale = await write(
+      edit('category', id, 'extraLine', '', 'Never written'),
+      edit('category', id, 'name', 'Saucers', 'Other'),
+      edit('category', 9_999, 'name', 'a', 'b'),
+    );
+    expect(
+      stale.json<{ conflicts: Conflict<GroupingEdit>[] }>().conflicts.map(({ now, gone }) => [now, gone]),
+    ).toEqual([
+      ['Small saucers', false],
+      [null, true],
+    ]);
+    expect(await one('category', id)).toMatchObject({ name: 'Small saucers', extraLine: '' });
+    expect((await write(...undoneEdits(edits))).json()).toEqual({ conflicts: [] });
+    expect(await one('category', id)).toMatchObject({ name: 'Saucers', description: '' });
+  });
+
+  it('are found at their former address once they have another, which nobody else has', async () => {
+    const id = await made('category', 'Lids');
+    await made('category', 'Pans');
+    await put(4, id);
+    expect((await write(edit('category', id, 'slug', 'lids', 'pans'))).json()).toMatchObject({
+      message: expect.stringContaining('has the address “pans”'),
+    });
+    expect((await write(edit('category', id, 'slug', 'lids', 'covers'))).statusCode).toBe(200);
+    await expect
+      .poll(async () => (await store.get('/category/lids')).headers.location)
+      .toBe('/category/covers');
+  });
+
+  it('take what is in and below them along when they move, and never stand under themselves', async () => {
+    const [top, below, other] = [
+      await made('category', 'Top'),
+      await made('category', 'Elsewhere'),
+      await made('category', 'Third'),
+    ];
+    await put(7, below);
+    expect((await listed({ within: { of: 'category', id: top } })).total).toBe(0);
+    const place = (await one('category', below)).position;
+    expect(place).toBeGreaterThan(0);
+    const move = edit(
+      'category',
+      below,
+      'place',
+      { parent: null, before: other },
+      { parent: top, before: null },
+    );
+    expect((await write(move)).json()).toEqual({ conflicts: [] });
+    expect((await listed({ within: { of: 'category', id: top } })).rows.map(({ id }) => id)).toEqual([7]);
+    expect((await one('category', top)).products).toBe(1);
+    const loop = edit(
+      'category',
+      top,
+      'place',
+      { parent: null, before: other },
+      { parent: below, before: null },
+    );
+    expect((await write(loop)).json()).toMatchObject({ message: expect.stringContaining('under itself') });
+    expect((await write(...undoneEdits([move]))).json()).toEqual({ conflicts: [] });
+    expect((await listed({ within: { of: 'category', id: top } })).total).toBe(0);
+    const others = (await all('category')).filter(({ parentId }) => parentId === null);
+    expect(new Set(others.map(({ position }) => position)).size).toBe(others.length);
+  });
+
+  it('leave their products and what is below them where they are removed', async () => {
+    const [top, middle] = [await made('category', 'Garden'), await made('category', 'Gone')];
+    const first = await made('category', 'First', middle);
+    const second = await made('category', 'Second', middle);
+    await put(9, middle);
+    await put(9, second);
+    expect((await remove('category', middle)).json()).toEqual({ removed: true });
+    expect((await one('category', first)).parentId).toBeNull();
+    const order = (await all('category'))
+      .filter(({ parentId }) => parentId === null)
+      .sort((a, b) => a.position - b.position)
+      .map(({ id }) => id)
+      .filter((id) => [top, first, second].includes(id));
+    expect(order).toEqual([top, first, second]);
+    const { rows } = await run('SELECT category_path FROM product WHERE id = 9');
+    expect(rows[0].category_path).toContain(second);
+    expect(rows[0].category_path).not.toContain(middle);
+    expect((await remove('category', middle)).json()).toEqual({ removed: false });
+    // What would stand beside another of its name stays where it is.
+    const again = await made('category', 'Again');
+    await made('category', 'Garden', again);
+    expect((await remove('category', again)).json()).toMatchObject({
+      message: 'Another category there is called “Garden”.',
+    });
+    await run(`INSERT INTO category (id, slug, name, catch_all) VALUES (400, 'rest', 'The rest', true)`);
+    expect((await remove('category', 400)).statusCode).toBe(422);
+  });
+
+  it('name their products anew where a brand is called otherwise or goes', async () => {
+    const before = (await listed({ words: 'ada' })).total;
+    expect(before).toBe(20);
+    expect((await one('brand', 1)).products).toBe(20);
+    expect((await write(edit('brand', 1, 'name', 'Ada', 'Quill'))).json()).toEqual({ conflicts: [] });
+    expect((await listed({ words: 'ada' })).total).toBe(0);
+    expect((await listed({ words: 'quill' })).total).toBe(20);
+    expect((await listed({ within: { of: 'brand', id: 1 } })).total).toBe(20);
+    expect((await remove('brand', 1)).json()).toEqual({ removed: true });
+    expect((await listed({ words: 'quill' })).total).toBe(0);
+    const { rows } = await run('SELECT count(*)::int AS left FROM product WHERE brand_id IS NULL');
+    expect(rows[0].left).toBe(20);
+    expect((await write(edit('brand', 2, 'name', 'Bo', 'bo'))).statusCode).toBe(200);
+  });
+
+  it('fill a collection by hand, and by a rule that holds at once', async () => {
+    const id = await made('collection', 'Warm');
+    const assortment = {
+      ...newAssortment('products'),
+      rule: { join: 'all', parts: [{ is: 'collection', ids: [id] }] },
+    };
+    const held = async () =>
+      (
+        await store.owner.ask('POST', '/api/assortments/counts', {
+          assortment,
+          seenBy: { category: null, collection: null, product: null, lookedAt: [] },
+        })
+      ).json<{ remains: number }>().remains;
+    const into = await store.owner.ask('POST', '/api/goods/edit', {
+      edits: [{ product: 5, of: 'product', part: null, fact: 'collectionIds', was: [1], is: [1, id] }],
+    });
+    expect(into.json()).toEqual({ conflicts: [] });
+    expect((await one('collection', id)).products).toBe(1);
+    expect((await listed({ within: { of: 'collection', id } })).rows.map((row) => row.id)).toEqual([5]);
+    await expect.poll(held).toBe(1);
+    const rule = { join: 'all', parts: [{ is: 'named', ids: [5, 6, 8] }] };
+    expect((await write(edit('collection', id, 'rule', null, rule))).json()).toEqual({ conflicts: [] });
+    expect((await one('collection', id)).rule).toEqual(rule);
+    await expect.poll(held).toBe(3);
+    expect((await write(edit('collection', id, 'rule', rule, null))).json()).toEqual({ conflicts: [] });
+    await expect.poll(held).toBe(1);
+    expect((await remove('collection', id)).json()).toEqual({ removed: true });
+    await expect.poll(async () => (await store.get('/collection/warm')).statusCode).toBe(404);
+  });
+
+  it('refuse a picture that the store has not, and what nobody may send', async () => {
+    const id = await made('collection', 'Pictured');
+    const answer = await write(edit('collection', id, 'pictureId', null, 'a'.repeat(64)));
+    expect(answer.json()).toMatchObject({ code: 'picture-gone' });
+    expect((await write()).statusCode).toBe(400);
+    expect(
+      (
+        await write(
+          edit('collection', id, 'place', { parent: null, before: null }, { parent: id, before: null }),
+        )
+      ).statusCode,
+    ).toBe(422);
+    expect((await store.owner.ask('GET', '/api/groupings?of=shelf')).statusCode).toBe(400);
+    expect(
+      (await write({ ...edit('collection', id, 'name', 'Pictured', 'X'), of: 'product' as GroupingOf }))
+        .statusCode,
+    ).toBe(400);
+  });
+});

@@ -1,0 +1,20 @@
+import {
+  addGrouping as addContract,
+  editGroupings,
+  listGroupings,
+  removeGrouping as removeContract,
+} from '../../core/api/groupings.ts';
+import type { Api } from '../api.ts';
+import type { Parts } from '../parts.ts';
+import { readGroupings } from './groupingRows.ts';
+import { addGrouping, removeGrouping, writeGroupings } from './writeGroupings.ts';
+
+/** Categories, collections and brands as their owner keeps them. */
+export function groupingRoutes(api: Api, { db, readDb }: Parts): void {
+  api.answer(listGroupings, async ({ query: { of } }) => ({ groupings: await readGroupings(readDb, of) }));
+  api.answer(addContract, async ({ body: { of, name, parent } }) => ({
+    id: await addGrouping(db, of, { name: name.trim(), parent }),
+  }));
+  api.answer(removeContract, async ({ body: { of, id } }) => ({ removed: await removeGrouping(db, of, id) }));
+  api.answer(editGroupings, async ({ body: { edits } }) => ({ conflicts: await writeGroupings(db, edits) }));
+}

@@ -1,0 +1,156 @@
+import { freeSlugOf, slugOf } from '../../core/catalogue/slugOf.ts';
+import type { Conflict } from '../../core/facts/factEdit.ts';
+import { GROUPINGS, type Grouping, type GroupingOf } from '../../core/groupings/grouping.ts';
+import {
+  groupingEdited,
+  groupingFault,
+  groupingValue,
+  newFault,
+  type GroupingEdit,
+} from '../../core/groupings/groupingEdit.ts';
+import { groupingKinds } from '../../core/groupings/groupingFacts.ts';
+import { besides, placeOf } from '../../core/groupings/places.ts';
+import { same } from '../../core/settings/same.ts';
+import { inTransaction, type Pool, type Queryable } from '../db/pool.ts';
+import { Fault } from '../faults.ts';
+import { SLUG_LOCK } from '../goods/addGoods.ts';
+import { writeWords } from '../goods/writeWords.ts';
+import { asKept, KEPT, readGroupings } from './groupingRows.ts';
+
+/** One after the other, also with what an import makes, so that no two ever take the same name, address or place. */
+const inTurn = <T>(pool: Pool, work: (client: Queryable) => Promise<T>): Promise<T> =>
+  inTransaction(pool, async (client) => {
+    await client.query('SELECT pg_advisory_xact_lock($1)', [SLUG_LOCK]);
+    return work(client);
+  });
+
+/** All or nothing: what is not any more what an edit goes by is told of, and then nothing is written. */
+export const writeGroupings = (
+  pool: Pool,
+  edits: readonly GroupingEdit[],
+): Promise<Conflict<GroupingEdit>[]> =>
+  inTurn(pool, async (client) => {
+    const conflicts: Conflict<GroupingEdit>[] = [];
+    const changed: [GroupingOf, Grouping[], Grouping[]][] = [];
+    for (const of of GROUPINGS) {
+      const own = edits.filter((edit) => edit.of === of);
+      if (own.length === 0) continue;
+      const before = await readGroupings(client, of, { counted: false });
+      let after = before;
+      for (const edit of own) {
+        const now = groupingValue(after, edit);
+        const fault = groupingFault(after, edit);
+        if (now === undefined) conflicts.push({ edit, now: null, gone: true });
+        else if (!same(now, edit.was)) conflicts.push({ edit, now, gone: false });
+        else if (fault !== null) throw new Fault('goods-faulty', { message: fault });
+        else if (edit.fact === 'pictureId' && !(await isPicture(client, edit.is)))
+          throw new Fault('picture-gone');
+        else after = groupingEdited(after, edit);
+      }
+      changed.push([of, before, after]);
+    }
+    if (conflicts.length === 0)
+      for (const [of, before, after] of changed) await writeChanged(client, of, before, after);
+    return conflicts;
+  });
+
+async function isPicture(db: Queryable, id: unknown): Promise<boolean> {
+  if (id === null) return true;
+  const { rowCount } = await db.query('SELECT FROM picture WHERE id = $1', [id]);
+  return (rowCount ?? 0) > 0;
+}
+
+async function writeChanged(
+  db: Queryable,
+  of: GroupingOf,
+  before: readonly Grouping[],
+  after: readonly Grouping[],
+): Promise<void> {
+  const was = new Map(before.map((one) => [one.id, one]));
+  const renamed: number[] = [];
+  for (const one of after) {
+    const old = was.get(one.id)!;
+    const facts = (Object.keys(KEPT[of].columns) as (keyof Grouping)[]).filter(
+      (fact) => !same(one[fact], old[fact]),
+    );
+    if (facts.length === 0) continue;
+    if (facts.includes('name')) renamed.push(one.id);
+    // Only what is another: a column that is written is told of as changed.
+    await db.query(
+      `UPDATE ${of} SET ${facts.map((fact, i) => `${KEPT[of].columns[fact]!} = $${i + 2}`).join(', ')} WHERE id = $1`,
+      [one.id, ...facts.map((fact) => asKept(fact, one))],
+    );
+  }
+  if (of !== 'brand' || renamed.length === 0) return;
+  const { rows } = await db.query<{ id: number }>('SELECT id FROM product WHERE brand_id = ANY($1)', [
+    renamed,
+  ]);
+  await writeWords(
+    db,
+    rows.map(({ id }) => id),
+  );
+}
+
+/** A new one, the last of those beside it. Returns its id. */
+export const addGrouping = (
+  pool: Pool,
+  of: GroupingOf,
+  { name, parent }: { name: string; parent: number | null },
+): Promise<number> =>
+  inTurn(pool, async (client) => {
+    const all = await readGroupings(client, of, { counted: false });
+    const { one: word, tree, facts } = groupingKinds[of];
+    const fault = newFault(of, all, { name, parent });
+    if (fault !== null) throw new Fault('goods-faulty', { message: fault });
+    const beside = besides(all, parent);
+    const taken = new Set(all.map(({ slug }) => slug));
+    const row: Partial<Record<string, unknown>> = {
+      slug: freeSlugOf(slugOf(name) || word, (slug) => taken.has(slug)),
+      name,
+      ...(facts.some(({ id }) => id === 'place') && {
+        position: Math.max(-1, ...beside.map(({ position }) => position)) + 1,
+      }),
+      ...(tree && { parent_id: parent }),
+    };
+    const columns = Object.keys(row);
+    const { rows } = await client.query<{ id: number }>(
+      `INSERT INTO ${of} (${columns.join(', ')}) VALUES (${columns.map((_, i) => `$${i + 1}`).join(', ')}) RETURNING id`,
+      Object.values(row),
+    );
+    return rows[0]!.id;
+  });
+
+/** Takes one out of the catalogue: products go on without it, and what is below it moves up to where it stood. */
+export const removeGrouping = (pool: Pool, of: GroupingOf, id: number): Promise<boolean> =>
+  inTurn(pool, async (client) => {
+    const before = await readGroupings(client, of, { counted: false });
+    const gone = before.find((one) => one.id === id);
+    if (!gone) return false;
+    if (gone.catchAll)
+      throw new Fault('goods-faulty', {
+        message: 'Products without a category stand here, so it stays.',
+      });
+    const is = placeOf(before, id);
+    let after = before.filter((one) => one !== gone);
+    for (const { id: child } of besides(before, id)) {
+      const edit = { of, id: child, fact: 'place', was: placeOf(before, child), is };
+      const fault = groupingFault(after, edit);
+      if (fault !== null) throw new Fault('goods-faulty', { message: fault });
+      after = groupingEdited(after, edit);
+    }
+    await writeChanged(client, of, before, after);
+    if (of === 'brand') await leaveBrand(client, id);
+    await client.query(`DELETE FROM ${of} WHERE id = $1`, [id]);
+    return true;
+  });
+
+async function leaveBrand(db: Queryable, id: number): Promise<void> {
+  const { rows } = await db.query<{ id: number }>(
+    'UPDATE product SET brand_id = NULL WHERE brand_id = $1 RETURNING id',
+    [id],
+  );
+  await writeWords(
+    db,
+    rows.map((row) => row.id),
+  );
+}

@@ -1,0 +1,62 @@
+import styled from 'styled-components';
+import { t } from '../ui/theme.ts';
+
+/** A list of the catalogue, with what is asked of it above and what is done below. */
+export const Middle = styled.div`
+  display: flex;
+  flex-direction: column;
+  gap: 8px;
+  min-height: 0;
+  min-width: 0;
+  padding: 14px 16px 0;
+  header {
+    display: flex;
+    align-items: center;
+    justify-content: space-between;
+    gap: 8px;
+  }
+  .within {
+    flex: 1;
+    display: inline-flex;
+    align-items: center;
+    gap: 4px;
+    font-weight: 600;
+  }
+  .within a {
+    color: ${t.pine};
+  }
+  h2 {
+    font: 600 19px/1.25 ${t.names};
+  }
+  .ask {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) minmax(150px, auto);
+    gap: 8px;
+    align-items: end;
+  }
+  .missing {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: center;
+    gap: 8px;
+    color: ${t.ink2};
+  }
+  .missing [aria-pressed='true'] {
+    background: ${t.pineSoft};
+    border-color: ${t.pine};
+  }
+  .foot {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: center;
+    gap: 4px 14px;
+    color: ${t.ink2};
+    border-top: 1px solid ${t.line};
+    margin: 0 -16px;
+    padding: 8px 16px;
+    background: ${t.wall};
+  }
+  .foot .said {
+    flex: 1;
+  }
+`;

@@ -1,0 +1,149 @@
+import { X } from 'lucide-react';
+import { useEffect, type ReactNode } from 'react';
+import { useForm } from 'react-hook-form';
+import { Link } from 'react-router';
+import styled from 'styled-components';
+import type { Group } from '../../../core/assortment/rule.ts';
+import type { Grouping } from '../../../core/groupings/grouping.ts';
+import { groupingEdits } from '../../../core/groupings/groupingEdit.ts';
+import type { GroupingFact, GroupingKind } from '../../../core/groupings/groupingFacts.ts';
+import { isPageKind, pageKind, pagePath } from '../../../core/pages/index.ts';
+import { counted } from '../../../core/sentence/sentence.ts';
+import { Stack } from '../../settings/Stack.tsx';
+import { useStudio } from '../../studioContext.tsx';
+import { QuietButton } from '../../ui/Button.tsx';
+import { Notice } from '../../ui/Notice.tsx';
+import { t } from '../../ui/theme.ts';
+import { Side } from '../Side.tsx';
+import { TextFact, type Texts } from '../TextFact.tsx';
+import { FilledBy } from './FilledBy.tsx';
+import { OnePicture } from './OnePicture.tsx';
+import { RemoveGrouping } from './RemoveGrouping.tsx';
+import { StandsUnder } from './StandsUnder.tsx';
+
+const Editor = styled(Side)`
+  section {
+    border-top: 1px solid ${t.line};
+    padding-top: 12px;
+  }
+  a {
+    color: ${t.pine};
+  }
+`;
+
+interface GroupingEditorProps {
+  kind: GroupingKind;
+  all: readonly Grouping[];
+  /** Undefined where it is not there any more. */
+  grouping: Grouping | undefined;
+  onClose(): void;
+}
+
+/** A category, a collection or a brand as its owner keeps it; what is set holds at once. */
+export function GroupingEditor({ kind, all, grouping, onClose }: GroupingEditorProps) {
+  return (
+    <Editor aria-label={grouping?.name ?? kind.title}>
+      <header>
+        <div>
+          <h2>{grouping?.name ?? kind.title}</h2>
+          {grouping && <Products kind={kind} grouping={grouping} />}
+        </div>
+        <QuietButton aria-label={`Close this ${kind.one}`} onPress={onClose}>
+          <X size={16} aria-hidden />
+        </QuietButton>
+      </header>
+      {grouping ? (
+        <Stack>
+          <Facts kind={kind} all={all} grouping={grouping} />
+          <RemoveGrouping kind={kind} all={all} grouping={grouping} onRemoved={onClose} />
+        </Stack>
+      ) : (
+        <Notice>This {kind.one} is not there any more.</Notice>
+      )}
+    </Editor>
+  );
+}
+
+function Products({
+  kind,
+  grouping: { id, slug, products, rule },
+}: {
+  kind: GroupingKind;
+  grouping: Grouping;
+}) {
+  const page = isPageKind(kind.of) ? pagePath(pageKind(kind.of), slug) : null;
+  return (
+    <p>
+      {!rule && products > 0 && (
+        <Link to={`/catalogue/products?in=${kind.of}-${id}`}>{counted(products, 'product')}</Link>
+      )}
+      {!rule && products === 0 && 'No products yet'}
+      {!rule && page && ', '}
+      {page && (
+        <a href={page} target="_blank" rel="noreferrer">
+          see it in the shop
+        </a>
+      )}
+    </p>
+  );
+}
+
+const TEXTS = ['name', 'slug', 'description', 'extraLine'] as const;
+const textsOf = (one: Grouping): Texts => Object.fromEntries(TEXTS.map((id) => [id, one[id]]));
+
+function Facts({ kind, all, grouping }: Omit<GroupingEditorProps, 'onClose'> & { grouping: Grouping }) {
+  const { groupings: writer } = useStudio();
+  const { control, reset, resetField } = useForm<Texts>({ defaultValues: textsOf(grouping), mode: 'onBlur' });
+  // What was changed elsewhere, or taken back, is in the fields; what is being typed stays.
+  useEffect(() => reset(textsOf(grouping), { keepDirtyValues: true }), [grouping, reset]);
+  const set = ({ id, name }: GroupingFact, is: unknown) => {
+    const edits = groupingEdits(all, { of: kind.of, id: grouping.id, fact: id }, is);
+    if (edits.length > 0) void writer.write({ words: `${name.toLowerCase()} of ${grouping.name}`, edits });
+  };
+  const text = (fact: GroupingFact, lines = 1) => (
+    <TextFact
+      control={control}
+      name={fact.id}
+      label={fact.name}
+      schema={fact.schema}
+      lines={lines}
+      saved={lines > 1}
+      onCommit={(next) => {
+        resetField(fact.id, { defaultValue: next });
+        set(fact, next);
+      }}
+    />
+  );
+  /** How each fact is set. */
+  const editors: Readonly<Record<GroupingFact['id'], (fact: GroupingFact) => ReactNode>> = {
+    name: text,
+    slug: text,
+    extraLine: text,
+    description: (fact) => text(fact, 4),
+    pictureId: (fact) => (
+      <section>
+        <h3>{fact.name}</h3>
+        <OnePicture label={fact.name} value={grouping.pictureId} onChange={(is) => set(fact, is)} />
+      </section>
+    ),
+    rule: (fact) => (
+      <section>
+        <h3>Products</h3>
+        <FilledBy collection={grouping} onRule={(is: Group | null) => set(fact, is)} />
+      </section>
+    ),
+    place: (fact) =>
+      kind.tree && (
+        <StandsUnder
+          all={all}
+          of={grouping}
+          value={grouping.parentId}
+          onChange={(parent) => set(fact, { parent, before: null })}
+        />
+      ),
+  };
+  return kind.facts.map((fact) => {
+    const editor = editors[fact.id](fact);
+    return editor && <div key={fact.id}>{editor}</div>;
+  });
+}

@@ -1,0 +1,131 @@
+import { useQuery } from '@tanstack/react-query';
+import { useState, type CSSProperties } from 'react';
+import { useNavigate, useParams } from 'react-router';
+import { listGroupings } from '../../../core/api/groupings.ts';
+import { fold } from '../../../core/catalogue/fold.ts';
+import type { Grouping, GroupingOf } from '../../../core/groupings/grouping.ts';
+import type { GroupingEdit } from '../../../core/groupings/groupingEdit.ts';
+import { groupingEdits } from '../../../core/groupings/groupingEdit.ts';
+import { groupingFact, groupingKinds } from '../../../core/groupings/groupingFacts.ts';
+import { besides } from '../../../core/groupings/places.ts';
+import { counted, type Names } from '../../../core/sentence/sentence.ts';
+import { groupingsKey } from '../../api/groupingWriter.ts';
+import { useStudio } from '../../studioContext.tsx';
+import { FindField } from '../../ui/FindField.tsx';
+import { Notice } from '../../ui/Notice.tsx';
+import { ListFoot } from '../ListFoot.tsx';
+import { Middle } from '../Middle.tsx';
+import { MissingFilters } from '../MissingFilters.tsx';
+import { NotWritten, type SaidFact } from '../NotWritten.tsx';
+import { Ground } from '../Side.tsx';
+import { GroupingEditor } from './GroupingEditor.tsx';
+import { GroupingTree } from './GroupingTree.tsx';
+import { NewGrouping } from './NewGrouping.tsx';
+
+const SIDE = { '--side': 'minmax(340px, 420px)' } as CSSProperties;
+
+function sayFact({ of, fact: id }: GroupingEdit, value: unknown, names: Names): SaidFact {
+  const fact = groupingFact(of, id)!;
+  return { name: fact.name, now: fact.say(value, names) };
+}
+
+/** Brands stand by name, what has a place of its own as its owner put it. */
+const byName = (all: readonly Grouping[]): Grouping[] =>
+  [...all].sort((a, b) => fold(a.name).localeCompare(fold(b.name)) || a.id - b.id);
+
+/** All categories, collections or brands: found, moved, by what they lack, and each edited beside the list. */
+export function Groupings({ of }: { of: GroupingOf }) {
+  const { client, groupings: writer } = useStudio();
+  const navigate = useNavigate();
+  const { groupingId } = useParams();
+  const kind = groupingKinds[of];
+  const [typed, setTyped] = useState('');
+  const [missing, setMissing] = useState<string | null>(null);
+  const { data, error, refetch } = useQuery({
+    queryKey: groupingsKey(of),
+    queryFn: () => client.ask(listGroupings, { query: { of } }),
+  });
+  const all = data?.groupings;
+  const at = `/catalogue/${kind.many}`;
+  const openOne = (id: number | null) => void navigate(id === null ? at : `${at}/${id}`);
+  const open = Number(groupingId);
+  const opened = all?.find(({ id }) => id === open);
+  const lack = kind.lacks.find(({ id }) => id === missing);
+  const isNarrowed = typed.trim() !== '' || lack !== undefined;
+  const hasPlace = kind.facts.some(({ id }) => id === 'place');
+  const found =
+    all &&
+    (isNarrowed || !hasPlace
+      ? (hasPlace ? inOrder(all) : byName(all)).filter(
+          (one) => fold(one.name).includes(fold(typed)) && (!lack || lack.is(one)),
+        )
+      : null);
+  return (
+    <Ground data-open={groupingId === undefined ? undefined : true} style={SIDE}>
+      <Middle>
+        <header>
+          <h2>{kind.title}</h2>
+          <NewGrouping kind={kind} all={all ?? []} onMade={openOne} />
+        </header>
+        <FindField
+          label={`Find a ${kind.one}`}
+          placeholder="A part of its name"
+          value={typed}
+          onChange={setTyped}
+        />
+        <MissingFilters
+          lacking={kind.lacks.map(({ id, words, is }) => ({ id, words, count: all?.filter(is).length ?? 0 }))}
+          chosen={missing}
+          onChoose={setMissing}
+        />
+        <NotWritten writer={writer} say={sayFact} />
+        {error && !all && (
+          <Notice action="Try again" onAction={() => void refetch()}>
+            The {kind.many} could not be fetched: {error.message}
+          </Notice>
+        )}
+        {!all && !error && <Notice>Fetching the {kind.many}…</Notice>}
+        {all && found !== undefined && (
+          <GroupingTree
+            key={found === null ? 'all' : 'found'}
+            kind={kind}
+            all={all}
+            found={found}
+            open={opened?.id ?? null}
+            empty={isNarrowed ? `No ${kind.one} is so.` : `There are no ${kind.many} yet.`}
+            onOpen={openOne}
+            onPlace={(one, place) =>
+              void writer.write({
+                words: `the place of ${one.name}`,
+                edits: groupingEdits(all, { of, id: one.id, fact: 'place' }, place),
+              })
+            }
+          />
+        )}
+        <ListFoot
+          writer={writer}
+          listed={
+            all
+              ? found && isNarrowed
+                ? `${counted(found.length, kind.one, kind.many)} found`
+                : counted(all.length, kind.one, kind.many)
+              : ''
+          }
+        />
+      </Middle>
+      {groupingId !== undefined && all && (
+        <GroupingEditor
+          key={groupingId}
+          kind={kind}
+          all={all}
+          grouping={opened}
+          onClose={() => openOne(null)}
+        />
+      )}
+    </Ground>
+  );
+}
+
+/** Parents before what is under them, in the owner's order. */
+const inOrder = (all: readonly Grouping[], parent: number | null = null): Grouping[] =>
+  besides(all, parent).flatMap((one) => [one, ...inOrder(all, one.id)]);

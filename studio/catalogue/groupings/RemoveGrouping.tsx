@@ -1,0 +1,70 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { removeGrouping } from '../../../core/api/groupings.ts';
+import { askedForIn } from '../../../core/groupings/askedFor.ts';
+import type { Grouping } from '../../../core/groupings/grouping.ts';
+import type { GroupingKind } from '../../../core/groupings/groupingFacts.ts';
+import { besides } from '../../../core/groupings/places.ts';
+import { counted } from '../../../core/sentence/sentence.ts';
+import { groupingsChanged } from '../../api/groupingWriter.ts';
+import { useDraft, useStudio } from '../../studioContext.tsx';
+import { Button, MainButton } from '../../ui/Button.tsx';
+import { Dialog, DialogFoot } from '../../ui/Dialog.tsx';
+import { documentPlace } from '../documentPlace.ts';
+
+interface RemoveGroupingProps {
+  kind: GroupingKind;
+  all: readonly Grouping[];
+  grouping: Grouping;
+  onRemoved(): void;
+}
+
+/** Takes one out of the catalogue, once what that changes was said and confirmed. */
+export function RemoveGrouping({ kind, all, grouping, onRemoved }: RemoveGroupingProps) {
+  const { client } = useStudio();
+  const queries = useQueryClient();
+  const plan = useDraft((state) => state.draft);
+  const [asking, setAsking] = useState(false);
+  const { id, name, products, catchAll } = grouping;
+  const removing = useMutation({
+    mutationFn: () => client.ask(removeGrouping, { body: { of: kind.of, id } }),
+    onSuccess: () => {
+      onRemoved();
+      groupingsChanged(queries);
+    },
+  });
+  if (catchAll) return <p>Products without a category stand here, so it stays.</p>;
+  const below = besides(all, id).length;
+  const askers = asking ? askedForIn(plan, kind.of, id).map((key) => documentPlace(plan, key)) : [];
+  return (
+    <section>
+      <Button onPress={() => setAsking(true)}>Remove this {kind.one}…</Button>
+      <Dialog title={`Remove ${name}`} open={asking} onClose={() => setAsking(false)}>
+        <p>
+          {products > 0 ? `${counted(products, 'product goes', 'products go')} on without it. ` : ''}
+          {below > 0 ? `What is below it moves up. ` : ''}It cannot be brought back.
+        </p>
+        {askers.length > 0 && (
+          <>
+            <p>These ask for it, and find nothing by it from then on:</p>
+            <ul>
+              {askers.map(({ words, to }) => (
+                <li key={`${to} ${words}`}>
+                  <Link to={to}>{words}</Link>
+                </li>
+              ))}
+            </ul>
+          </>
+        )}
+        {removing.isError && <p role="alert">{removing.error.message}</p>}
+        <DialogFoot>
+          <Button onPress={() => setAsking(false)}>Keep it</Button>
+          <MainButton isDisabled={removing.isPending} onPress={() => removing.mutate()}>
+            {removing.isPending ? 'Removing…' : `Remove the ${kind.one}`}
+          </MainButton>
+        </DialogFoot>
+      </Dialog>
+    </section>
+  );
+}
