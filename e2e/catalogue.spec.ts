@@ -1,4 +1,5 @@
 import type { Page } from '@playwright/test';
+import sharp from 'sharp';
 import { expect, signIn, test, type Store } from './store.ts';
 
 const grid = (page: Page) => page.getByRole('grid', { name: 'Products' });
@@ -173,7 +174,7 @@ test('several products are tagged and priced together, and both taken back', asy
   await expect.poll(facts).toEqual(before);
 });
 
-test('a product is made, put into a category, seen on its page and in the list of the shop at once, and removed', async ({
+test('a product is made, pictured, put into a category, seen on its page and in the list of the shop at once, and removed', async ({
   page,
   browser,
   store,
@@ -192,8 +193,38 @@ test('a product is made, put into a category, seen on its page and in the list o
   await stock.press('Enter');
   await editor.getByRole('option', { name: /^Vases/ }).click();
   await expect(page.getByText('Saved. Shoppers see it at once.')).toBeVisible();
+  // Two pictures, the second of which is put first by keyboard.
+  const file = async (name: string, colour: string) => ({
+    name,
+    mimeType: 'image/png',
+    buffer: await sharp({ create: { width: 300, height: 200, channels: 3, background: colour } })
+      .png()
+      .toBuffer(),
+  });
+  await editor
+    .locator('input[type=file]')
+    .setInputFiles([await file('Grey side.png', '#667788'), await file('Green front.png', '#447755')]);
+  const tile = (place: number) => editor.getByRole('row', { name: new RegExp(`^${place}, `) });
+  await expect(tile(2)).toBeVisible();
+  const second = (await tile(2).getAttribute('aria-label'))!.replace('2, ', '');
+  await tile(2).focus();
+  await page.keyboard.press('Alt+ArrowLeft');
+  await expect(tile(1)).toHaveAccessibleName(`1, ${second}`);
+  await editor.getByRole('textbox', { name: 'Shows' }).fill('The bowl on a table');
+  await expect
+    .poll(async () => {
+      const {
+        rows: [first],
+      } = await store.pool.query<{ alt: string; name: string }>(
+        `SELECT pic.alt, pic.name FROM product p JOIN product_picture pp ON pp.product_id = p.id AND pp.position = 0
+         JOIN picture pic ON pic.id = pp.picture_id WHERE p.slug = 'zephyr-bowl'`,
+      );
+      return first;
+    })
+    .toEqual({ alt: 'The bowl on a table', name: second });
   const shopper = await browser.newPage();
   await shopper.goto(`${store.url}/product/zephyr-bowl`);
+  await expect(shopper.getByRole('img', { name: 'The bowl on a table' }).first()).toBeVisible();
   await expect(shopper.getByRole('heading', { level: 1 })).toHaveText('Zephyr bowl');
   await expect(shopper.locator('.told .cost')).toHaveText('£37.50');
   await expect(shopper.getByRole('button', { name: 'Add to basket' })).toBeVisible();

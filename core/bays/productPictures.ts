@@ -1,3 +1,4 @@
+import { MOST_OF_PRODUCT } from '../picture/limits.ts';
 import { bandAt, type Bands } from '../bands/bands.ts';
 import { valueAt, type Varying } from '../bands/varying.ts';
 import { ratio, RATIOS, ratioValue } from '../card/ratio.ts';
@@ -22,8 +23,6 @@ export type Way = keyof typeof WAYS;
 export const ZOOMS = { none: 'None', press: 'When pressed', hover: 'On hover and when pressed' } as const;
 export type Zoom = keyof typeof ZOOMS;
 
-const MOST_PICTURES = 12;
-
 const isEver = (read: (id: string) => unknown, id: string, ...values: readonly string[]): boolean =>
   Object.values(read(id) as Varying<string>).some((one) => values.includes(one));
 
@@ -31,7 +30,7 @@ const ofOne = ({ pictures }: Shown): string | null =>
   pictures !== null && pictures < 2 ? 'The product that is shown has no second picture' : null;
 
 export const pictureSettings = {
-  most: setting(integer(0, MOST_PICTURES, 'pictures'), MOST_PICTURES, {
+  most: setting(integer(0, MOST_OF_PRODUCT, 'pictures'), MOST_OF_PRODUCT, {
     name: 'Pictures, at most',
     find: ['pictures', 'gallery', 'how many'],
   }),

@@ -32,10 +32,10 @@ const jug: Goods = {
   tags: ['table'],
   fields: {},
   variants: [
-    { id: 70, choice: 'Inkwell', code: 'a', price: 4200, reduced: 3150, stock: 42 },
-    { id: 71, choice: 'Peat', code: 'b', price: 4200, reduced: null, stock: null },
+    { id: 70, choice: 'Inkwell', code: 'a', price: 4200, reduced: 3150, stock: 42, pictureId: null },
+    { id: 71, choice: 'Peat', code: 'b', price: 4200, reduced: null, stock: null, pictureId: null },
   ],
-  pictures: [],
+  pictureIds: [],
 };
 const cup: Goods = {
   ...jug,
@@ -43,7 +43,7 @@ const cup: Goods = {
   slug: 'cup',
   title: 'Cup',
   code: '',
-  variants: [{ id: 80, choice: '', code: '', price: 900, reduced: null, stock: 3 }],
+  variants: [{ id: 80, choice: '', code: '', price: 900, reduced: null, stock: 3, pictureId: null }],
 };
 const lookup = () =>
   new Lookup({

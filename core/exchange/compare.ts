@@ -92,6 +92,7 @@ const withoutNoReduction = (variant: WantedVariant): WantedVariant =>
 
 const asVariant = ({ price = 0, reduced = null, choice }: WantedVariant): GoodsVariant => ({
   id: 0,
+  pictureId: null,
   code: '',
   price,
   reduced,

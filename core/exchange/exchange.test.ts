@@ -126,9 +126,10 @@ const exported = (id: number): fc.Arbitrary<ExportedGoods> =>
               price,
               reduced: share === null ? null : Math.max(1, Math.floor(price * share)),
               stock,
+              pictureId: null,
             };
           }),
-          pictures: [],
+          pictureIds: [],
         };
         return {
           goods,
@@ -232,7 +233,7 @@ describe('a store that is exported', () => {
         const lookup = new Lookup(named);
         const made = read(written(all, 'GBP'), 2).map((one) => outcome(one, undefined, lookup));
         made.forEach((one, at) => {
-          const { id: _, variants, pictures: _p, ...facts } = all[at]!.goods;
+          const { id: _, variants, pictureIds: _p, collectionIds: _c, ...facts } = all[at]!.goods;
           if (one.is !== 'new') throw new Error(one.is);
           expect({ ...one.goods, variants: undefined }).toEqual({ ...facts, variants: undefined });
           expect(

@@ -14,6 +14,8 @@ export interface GoodsVariant {
   reduced: number | null;
   /** Null where it is not counted. */
   stock: number | null;
+  /** Id of the stored picture that shows it; null where those of the product do. */
+  pictureId: string | null;
 }
 
 /** All of a product that its owner keeps, and only that: what is reckoned from it is not here. */
@@ -34,8 +36,8 @@ export interface Goods {
   /** By the id of the field; absent where it has nothing in it. */
   fields: Readonly<Record<string, FieldValue>>;
   variants: readonly GoodsVariant[];
-  /** In their order; the first is its picture wherever there is room for one. */
-  pictures: readonly PictureFacts[];
+  /** Ids of stored pictures, in their order; the first is its picture wherever there is room for one. */
+  pictureIds: readonly string[];
 }
 
 /** A product as it stands in the list of all. */

@@ -29,10 +29,10 @@ const jug: Goods = {
   tags: ['table'],
   fields: { capacity: 1100, safe: true },
   variants: [
-    { id: 70, choice: 'Inkwell', code: '', price: 4200, reduced: 3150, stock: 42 },
-    { id: 71, choice: 'Peat', code: 'P', price: 4200, reduced: null, stock: null },
+    { id: 70, choice: 'Inkwell', code: '', price: 4200, reduced: 3150, stock: 42, pictureId: null },
+    { id: 71, choice: 'Peat', code: 'P', price: 4200, reduced: null, stock: null, pictureId: null },
   ],
-  pictures: [],
+  pictureIds: [],
 };
 
 const text = fc.string({ minLength: 1, maxLength: 20 }).filter((one) => one.trim() !== '');
@@ -45,11 +45,13 @@ const value: Record<string, fc.Arbitrary<unknown>> = {
   'product featured': fc.boolean(),
   'product categoryIds': fc.uniqueArray(fc.integer({ min: 1, max: 9 }), { maxLength: 4 }),
   'product collectionIds': fc.uniqueArray(fc.integer({ min: 1, max: 9 }), { maxLength: 4 }),
+  'product pictureIds': fc.uniqueArray(fc.constantFrom('a', 'b', 'c').map((one) => one.repeat(64))),
   'product tags': fc.uniqueArray(text, { maxLength: 4 }),
   'variant code': text,
   'variant price': fc.integer({ min: 0, max: 1_000_000 }),
   'variant reduced': fc.option(fc.integer({ min: 1, max: 1_000_000 })),
   'variant stock': fc.option(fc.integer({ min: 0, max: 900 })),
+  'variant pictureId': fc.option(fc.constant('b'.repeat(64))),
   'field value': fc.option(fc.oneof(fc.integer(), fc.boolean(), text)),
 };
 

@@ -52,12 +52,14 @@ export function goodsEdits(
   is: unknown,
 ): GoodsEdit[] {
   const was = valueAt(goods, at);
-  return isSame(was, is) ? [] : [{ product: goods.id, ...at, was, is }];
+  return isSame(at, was, is) ? [] : [{ product: goods.id, ...at, was, is }];
 }
 
-/** The same values; of lists, which are of categories and tags, in whatever order. */
-const isSame = (a: unknown, b: unknown): boolean =>
-  Array.isArray(a) && Array.isArray(b) ? same([...a].sort(), [...b].sort()) : same(a, b);
+/** The same values; of lists in whatever order, unless it counts. */
+function isSame({ of, fact }: Pick<GoodsEdit, 'of' | 'fact'>, a: unknown, b: unknown): boolean {
+  const isList = Array.isArray(a) && Array.isArray(b) && !goodsFact(of, fact)?.inOrder;
+  return isList ? same([...a].sort(), [...b].sort()) : same(a, b);
+}
 
 /** The product once an edit is done. */
 export function edited(goods: Goods, { of, part, fact, is }: GoodsEdit): Goods {
@@ -80,4 +82,5 @@ export function goodsFault({ variants, title }: Pick<Goods, 'variants' | 'title'
 }
 
 /** Whether a fact of a product is still what an edit goes by. */
-export const isStill = (goods: Goods, edit: GoodsEdit): boolean => isSame(valueAt(goods, edit), edit.was);
+export const isStill = (goods: Goods, edit: GoodsEdit): boolean =>
+  isSame(edit, valueAt(goods, edit), edit.was);

@@ -1,7 +1,8 @@
 import { FIELD_ID } from '../assortment/clauses/field.ts';
 import { array, boolean, idSchema, lazy, number, string, type Schema } from '../schema/schema.ts';
 import { formatMoney } from '../catalogue/money.ts';
-import { listed, type Names } from '../sentence/sentence.ts';
+import { counted, listed, type Names } from '../sentence/sentence.ts';
+import { MOST_OF_PRODUCT } from '../picture/limits.ts';
 import type { Goods, GoodsVariant } from './goods.ts';
 
 /** Something of a product that its owner can set. */
@@ -12,6 +13,8 @@ export interface GoodsFact {
   of: 'product' | 'variant' | 'field';
   schema: Schema;
   read(goods: Goods, of: number | string | null): unknown;
+  /** Its value is a list in which the order counts. */
+  inOrder?: true;
   /** What it is called where there is none of it. */
   none?: string;
   /** A value of it in words; empty for none. */
@@ -27,6 +30,8 @@ const MOST_COLLECTIONS = 200;
 
 const once = (list: readonly unknown[] | null | undefined): boolean =>
   new Set(list ?? []).size === (list ?? []).length;
+
+const pictureId = string().matches(/^[0-9a-f]{64}$/, 'This is not the id of a picture.');
 
 const said = (longest: number) => string().max(longest).defined();
 const money = () =>
@@ -45,6 +50,11 @@ const asCategories: Say = (value, { category }) =>
 const asCollections: Say = (value, { collection }) =>
   listed((value as number[]).map((id) => collection(id) ?? 'another collection'));
 const asTags: Say = (value) => listed(value as string[]);
+const asPictures: Say = (value) => {
+  const { length } = value as string[];
+  return length === 0 ? '' : counted(length, 'picture');
+};
+const asPicture: Say = (value) => (value === null ? '' : 'another picture');
 const asField: Say = (value, names) =>
   typeof value === 'boolean' ? yesOrNo(value, names) : asTyped(value, names);
 
@@ -125,6 +135,18 @@ export const goodsFacts: readonly GoodsFact[] = [
       .required(),
     asTags,
   ),
+  {
+    ...ofProduct(
+      'pictureIds',
+      'Pictures',
+      array(pictureId.required())
+        .max(MOST_OF_PRODUCT)
+        .test('once', 'A picture is there twice.', once)
+        .required(),
+      asPictures,
+    ),
+    inOrder: true,
+  },
   ofVariant('code', 'Item code', said(LONGEST.code)),
   ofVariant('price', 'Price', money().required('A product needs a price.'), asMoney),
   ofVariant(
@@ -146,6 +168,7 @@ export const goodsFacts: readonly GoodsFact[] = [
     asCount,
     'not counted',
   ),
+  ofVariant('pictureId', 'Picture', pictureId.nullable().defined(), asPicture, 'those of the product'),
   {
     id: 'value',
     name: 'Field',

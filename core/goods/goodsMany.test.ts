@@ -13,6 +13,7 @@ const variant = fc
     price: fc.integer({ min: 0, max: 1_000_000 }),
     share: fc.option(fc.double({ min: 0.01, max: 0.99, noNaN: true })),
     stock: fc.constant(null),
+    pictureId: fc.constant(null),
   })
   .map(({ share, ...one }) => {
     const reduced = share === null ? 0 : Math.floor(one.price * share);
@@ -33,7 +34,7 @@ const goods: fc.Arbitrary<Goods[]> = fc.uniqueArray(
     tags: fc.constantFrom<string[]>([], ['b'], ['a', 'c']),
     fields: fc.constant({}),
     variants: fc.uniqueArray(variant, { minLength: 1, maxLength: 3, selector: ({ id }) => id }),
-    pictures: fc.constant([]),
+    pictureIds: fc.constant([]),
   }),
   { maxLength: 6, selector: ({ id }) => id },
 );

@@ -22,3 +22,5 @@ export const LONGEST_ALT = 300;
 
 /** So many pictures of a product can be flicked through on a card. */
 export const MOST_PICTURES = 6;
+/** Pictures that one product has. */
+export const MOST_OF_PRODUCT = 12;

@@ -5,7 +5,7 @@ import {
   type ProductFacts,
 } from '../../core/catalogue/facts.ts';
 import type { Queryable } from '../db/pool.ts';
-import { MOST_PICTURES } from '../../core/picture/limits.ts';
+import { MOST_OF_PRODUCT, MOST_PICTURES } from '../../core/picture/limits.ts';
 import { pictureJson, shownAs } from '../pictures/pictureRows.ts';
 import { categoriesOf } from './categoriesOf.ts';
 import { available, optionsOf, readVariants } from './variantRows.ts';
@@ -176,7 +176,7 @@ export async function readProductDetail(
   const row = found.rows[0];
   if (!row) return null;
   const [facts, byProduct, { rows: trail }] = await Promise.all([
-    readProducts(db, [row.id], COLUMNS, 12),
+    readProducts(db, [row.id], COLUMNS, MOST_OF_PRODUCT),
     readVariants(db, [row.id]),
     db.query<{ name: string; slug: string }>(TRAIL, [row.id]),
   ]);

@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import sharp from 'sharp';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { GoodsAsked } from '../../core/api/goods.ts';
 import type { Conflict } from '../../core/facts/factEdit.ts';
@@ -47,6 +48,71 @@ const edit = (product: number, fact: string, was: unknown, is: unknown): GoodsEd
   fact,
   was,
   is,
+});
+
+describe('pictures of a product', () => {
+  const stored = async (name: string, background: string) => {
+    const file = await sharp({ create: { width: 8, height: 6, channels: 3, background } })
+      .png()
+      .toBuffer();
+    const { owner } = store;
+    const answer = await owner.ask('POST', `/api/pictures?name=${name}`, file, {
+      headers: {
+        cookie: owner.cookie,
+        'x-csrf-token': owner.csrf,
+        'content-type': 'application/octet-stream',
+      },
+    });
+    return answer.json<{ picture: { id: string } }>().picture.id;
+  };
+  const at = (part: number | null, fact: string, was: unknown, is: unknown): GoodsEdit => ({
+    product: 30,
+    of: part === null ? 'product' : 'variant',
+    part,
+    fact,
+    was,
+    is,
+  });
+
+  it('keep their order and what they show of it, and are the first wherever there is room for one', async () => {
+    const [red, blue] = [await stored('red', '#cc0000'), await stored('blue', '#0000cc')];
+    expect((await write([at(null, 'pictureIds', [], [red, blue])])).json()).toEqual({ conflicts: [] });
+    await run(`UPDATE product_picture SET alt = 'Of this product' WHERE product_id = 30 AND position = 1`);
+    const turned = [at(null, 'pictureIds', [red, blue], [blue, red])];
+    expect((await write(turned)).json()).toEqual({ conflicts: [] });
+    const { rows } = await run(
+      'SELECT picture_id, alt FROM product_picture WHERE product_id = 30 ORDER BY position',
+    );
+    expect(rows).toEqual([
+      { picture_id: blue, alt: 'Of this product' },
+      { picture_id: red, alt: '' },
+    ]);
+    const { rows: listed } = await list({ words: 'K%-30' });
+    expect(listed[0]!.picture!.id).toBe(blue);
+    // Another order is another value.
+    const stale = await write([at(null, 'pictureIds', [red, blue], [])]);
+    expect(stale.json<{ conflicts: Conflict<GoodsEdit>[] }>().conflicts[0]!.now).toEqual([blue, red]);
+    const [variant] = (await one(30))!.variants;
+    expect((await write([at(variant!.id, 'pictureId', null, red)])).json()).toEqual({ conflicts: [] });
+    expect((await one(30))!.variants[0]!.pictureId).toBe(red);
+    expect((await write(undoneEdits([at(null, 'pictureIds', [], [blue, red])]))).json()).toEqual({
+      conflicts: [],
+    });
+    expect((await one(30))!.pictureIds).toEqual([]);
+  });
+
+  it('are those of the store, each once', async () => {
+    const none = 'e'.repeat(64);
+    expect((await write([at(null, 'pictureIds', [], [none])])).json()).toMatchObject({
+      code: 'picture-gone',
+    });
+    const { variants } = (await one(30))!;
+    const own = at(variants[0]!.id, 'pictureId', variants[0]!.pictureId, none);
+    expect((await write([own])).json()).toMatchObject({ code: 'picture-gone' });
+    const twice = await stored('twice', '#00cc00');
+    expect((await write([at(null, 'pictureIds', [], [twice, twice])])).statusCode).toBe(400);
+    expect((await write([at(null, 'pictureIds', [], ['x'])])).statusCode).toBe(400);
+  });
 });
 
 describe('the list of all products', () => {

@@ -1,7 +1,5 @@
 import type { Goods, GoodsVariant } from '../../core/goods/goods.ts';
 import type { Queryable } from '../db/pool.ts';
-import { MOST_PICTURES } from '../../core/picture/limits.ts';
-import { pictureJson, shownAs } from '../pictures/pictureRows.ts';
 
 interface Row {
   id: number;
@@ -17,7 +15,7 @@ interface Row {
   tags: string[];
   fields: Goods['fields'];
   variants: GoodsVariant[];
-  pictures: Goods['pictures'];
+  picture_ids: string[];
 }
 
 /** Products as their owner keeps them, by id; those that are gone are absent. @param locked until the transaction ends */
@@ -35,12 +33,10 @@ export async function readGoodsById(
        ARRAY(SELECT collection_id FROM collection_product WHERE product_id = p.id ORDER BY 1) AS collection_ids,
        ARRAY(SELECT tag FROM product_tag WHERE product_id = p.id ORDER BY tag COLLATE "C") AS tags,
        coalesce((SELECT jsonb_agg(jsonb_build_object('id', v.id, 'code', v.code, 'price', v.price, 'reduced', v.reduced,
-           'stock', v.stock, 'choice', coalesce((SELECT string_agg(ov.name, ', ' ORDER BY ov.option_id)
+           'stock', v.stock, 'pictureId', v.picture_id, 'choice', coalesce((SELECT string_agg(ov.name, ', ' ORDER BY ov.option_id)
              FROM variant_value vv JOIN option_value ov ON ov.id = vv.option_value_id WHERE vv.variant_id = v.id), ''))
          ORDER BY v.position, v.id) FROM variant v WHERE v.product_id = p.id), '[]') AS variants,
-       coalesce((SELECT jsonb_agg(${pictureJson('pic', shownAs('pic', 'pp.alt'))} ORDER BY pp.position)
-         FROM product_picture pp JOIN picture pic ON pic.id = pp.picture_id
-         WHERE pp.product_id = p.id AND pp.position < ${MOST_PICTURES}), '[]') AS pictures
+       ARRAY(SELECT picture_id FROM product_picture WHERE product_id = p.id ORDER BY position) AS picture_ids
      FROM product p LEFT JOIN product_text x ON x.product_id = p.id WHERE p.id = ANY($1)`,
     [ids],
   );
@@ -61,7 +57,7 @@ export async function readGoodsById(
         tags: row.tags,
         fields: row.fields,
         variants: row.variants,
-        pictures: row.pictures,
+        pictureIds: row.picture_ids,
       },
     ]),
   );

@@ -5,6 +5,7 @@ import { edited, goodsFault, isStill, valueAt, type GoodsEdit } from '../../core
 import { same } from '../../core/settings/same.ts';
 import { inTransaction, type Pool, type Queryable } from '../db/pool.ts';
 import { Fault } from '../faults.ts';
+import { arePictures } from '../pictures/pictureRows.ts';
 import { readGoodsById } from './goodsRows.ts';
 
 /** Whether what an edit is of is there: its product, and its variant. */
@@ -27,6 +28,7 @@ export const writeGoods = (pool: Pool, edits: readonly GoodsEdit[]): Promise<Con
     }
     if (conflicts.length > 0) return conflicts;
     await refuseUnfitFields(client, edits);
+    await refuseGonePictures(client, edits);
     for (const goods of after.values()) {
       const fault = goodsFault(goods);
       if (fault !== null) throw new Fault('goods-faulty', { message: fault });
@@ -55,6 +57,15 @@ async function refuseUnfitFields(db: Queryable, edits: readonly GoodsEdit[]): Pr
     if (typeof is !== TYPES[field.type])
       throw new Fault('goods-faulty', { message: `${field.name} cannot be ${JSON.stringify(is)}.` });
   }
+}
+
+/** Pictures that are set are those of the store. */
+async function refuseGonePictures(db: Queryable, edits: readonly GoodsEdit[]): Promise<void> {
+  const ids = edits.flatMap(({ fact, is }) => {
+    if (fact === 'pictureIds') return is as string[];
+    return fact === 'pictureId' && is !== null ? [is as string] : [];
+  });
+  if (!(await arePictures(db, ids))) throw new Fault('picture-gone');
 }
 
 interface Change {
@@ -138,6 +149,8 @@ export async function writeChanged(db: Queryable, changes: readonly Change[]): P
     moved(changes, ({ tags }) => tags),
     ['product_tag', 'tag', 'text'],
   );
+  const pictured = differing('pictureIds');
+  if (pictured.length > 0) await writePictures(db, pictured);
   const worded = differing('title', 'brandId', 'tags', 'shortText', 'longText');
   if (worded.length > 0) await writeTexts(db, worded);
   const variants = changes.flatMap(({ before, after }) =>
@@ -151,10 +164,29 @@ export async function writeChanged(db: Queryable, changes: readonly Change[]): P
   );
   if (variants.length > 0)
     await db.query(
-      `UPDATE variant v SET code = r.code, price = r.price, reduced = r.reduced, stock = r.stock
-       FROM jsonb_to_recordset($1) AS r (id int, code text, price int, reduced int, stock int) WHERE v.id = r.id`,
+      `UPDATE variant v SET code = r.code, price = r.price, reduced = r.reduced, stock = r.stock, picture_id = r."pictureId"
+       FROM jsonb_to_recordset($1) AS r (id int, code text, price int, reduced int, stock int, "pictureId" text) WHERE v.id = r.id`,
       [JSON.stringify(variants)],
     );
+}
+
+/** Writes the pictures of products in their order; what a picture is said to show of a product goes with it. */
+async function writePictures(
+  db: Queryable,
+  goods: readonly Pick<Goods, 'id' | 'pictureIds'>[],
+): Promise<void> {
+  const { rows } = await db.query(
+    'DELETE FROM product_picture WHERE product_id = ANY($1) RETURNING product_id AS id, picture_id AS picture, alt',
+    [goods.map(({ id }) => id)],
+  );
+  await db.query(
+    `INSERT INTO product_picture (product_id, position, picture_id, alt)
+     SELECT r.id, one.at - 1, one.picture, coalesce(was.alt, '')
+     FROM jsonb_to_recordset($1) AS r (id int, "pictureIds" jsonb)
+     CROSS JOIN LATERAL jsonb_array_elements_text(r."pictureIds") WITH ORDINALITY AS one (picture, at)
+     LEFT JOIN jsonb_to_recordset($2) AS was (id int, picture text, alt text) ON was.id = r.id AND was.picture = one.picture`,
+    [JSON.stringify(goods.map(({ id, pictureIds }) => ({ id, pictureIds }))), JSON.stringify(rows)],
+  );
 }
 
 /** Writes the texts of products, and the words that they are found by. */

@@ -15,6 +15,7 @@ import { inTransaction, type Pool, type Queryable } from '../db/pool.ts';
 import { Fault } from '../faults.ts';
 import { SLUG_LOCK } from '../goods/addGoods.ts';
 import { writeWords } from '../goods/writeWords.ts';
+import { arePictures } from '../pictures/pictureRows.ts';
 import { asKept, KEPT, readGroupings } from './groupingRows.ts';
 
 /** One after the other, also with what an import makes, so that no two ever take the same name, address or place. */
@@ -43,7 +44,11 @@ export const writeGroupings = (
         if (now === undefined) conflicts.push({ edit, now: null, gone: true });
         else if (!same(now, edit.was)) conflicts.push({ edit, now, gone: false });
         else if (fault !== null) throw new Fault('goods-faulty', { message: fault });
-        else if (edit.fact === 'pictureId' && !(await isPicture(client, edit.is)))
+        else if (
+          edit.fact === 'pictureId' &&
+          edit.is !== null &&
+          !(await arePictures(client, [edit.is as string]))
+        )
           throw new Fault('picture-gone');
         else after = groupingEdited(after, edit);
       }
@@ -53,12 +58,6 @@ export const writeGroupings = (
       for (const [of, before, after] of changed) await writeChanged(client, of, before, after);
     return conflicts;
   });
-
-async function isPicture(db: Queryable, id: unknown): Promise<boolean> {
-  if (id === null) return true;
-  const { rowCount } = await db.query('SELECT FROM picture WHERE id = $1', [id]);
-  return (rowCount ?? 0) > 0;
-}
 
 async function writeChanged(
   db: Queryable,

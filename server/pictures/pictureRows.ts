@@ -28,3 +28,13 @@ export async function readFileBytes(db: Queryable, file: string): Promise<Buffer
   const { rows } = await db.query<{ bytes: Buffer }>('SELECT bytes FROM picture_file WHERE id = $1', [file]);
   return rows[0]?.bytes ?? null;
 }
+
+/** Whether all of these are in the store. */
+export async function arePictures(db: Queryable, ids: readonly string[]): Promise<boolean> {
+  if (ids.length === 0) return true;
+  const { rows } = await db.query<{ there: number }>(
+    'SELECT count(*)::int AS there FROM picture WHERE id = ANY($1)',
+    [ids],
+  );
+  return rows[0]!.there === new Set(ids).size;
+}

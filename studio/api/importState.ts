@@ -27,7 +27,7 @@ export function ImportFollowed() {
   useEffect(() => {
     if (before.current !== undefined && before.current !== is && (is === 'written' || is === 'undone'))
       goodsChanged(queries);
-      knownChanged(queries);
+    knownChanged(queries);
     before.current = is;
   }, [is, queries]);
   return null;

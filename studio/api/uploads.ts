@@ -54,7 +54,7 @@ export function refusedBefore({ size, type }: Pick<File, 'size' | 'type'>): stri
 
 /** What shows pictures of the store asks anew. */
 export function picturesChanged(queries: QueryClient): void {
-  for (const of of ['picture search', 'pictures', 'picture uses', 'items', 'specimen'])
+  for (const of of ['picture search', 'pictures', 'picture uses', 'items', 'specimen', 'goods'])
     void queries.invalidateQueries({ queryKey: [of] });
 }
 

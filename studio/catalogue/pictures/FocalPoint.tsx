@@ -26,6 +26,9 @@ const Box = styled.div`
     background: repeating-conic-gradient(#e9edee 0 25%, #fff 0 50%) 0 0 / 12px 12px;
     user-select: none;
   }
+  &[data-small] .whole img {
+    max-height: 150px;
+  }
   .ring {
     position: absolute;
     width: 26px;
@@ -83,11 +86,13 @@ const percent = (share: number) => `${Math.round(share * 100)} %`;
 
 interface FocalPointProps {
   picture: StorePicture;
+  /** Just the picture, in little room. */
+  small?: boolean;
   onChange(focal: Point): void;
 }
 
 /** What stays in sight of a picture wherever it is cut: pressed on the picture, dragged, or moved by arrow keys. */
-export function FocalPoint({ picture, onChange }: FocalPointProps) {
+export function FocalPoint({ picture, small = false, onChange }: FocalPointProps) {
   // While it is dragged it is seen, and not yet said.
   const [dragged, setDragged] = useState<Point | null>(null);
   const focal = dragged ?? picture.focal;
@@ -105,7 +110,7 @@ export function FocalPoint({ picture, onChange }: FocalPointProps) {
     onChange({ x: within(focal.x + by.x), y: within(focal.y + by.y) });
   };
   return (
-    <Box>
+    <Box data-small={small || undefined}>
       <div
         className="whole"
         onPointerDown={(event) => {
@@ -129,22 +134,28 @@ export function FocalPoint({ picture, onChange }: FocalPointProps) {
           onKeyDown={onKey}
         />
       </div>
-      <Hint>Press the picture to set the ring: that point stays in sight wherever the picture is cut.</Hint>
-      <div className="crops">
-        {FRAMES.map(({ name, ratio }) => {
-          const crop = fillCrop(ratio, picture.width / picture.height, focal);
-          return (
-            <figure key={name}>
-              <img
-                src={renditionAddress(picture, 160)}
-                alt=""
-                style={{ aspectRatio: ratio, objectPosition: `${crop.x}% ${crop.y}%` }}
-              />
-              <figcaption>{name}</figcaption>
-            </figure>
-          );
-        })}
-      </div>
+      {!small && (
+        <>
+          <Hint>
+            Press the picture to set the ring: that point stays in sight wherever the picture is cut.
+          </Hint>
+          <div className="crops">
+            {FRAMES.map(({ name, ratio }) => {
+              const crop = fillCrop(ratio, picture.width / picture.height, focal);
+              return (
+                <figure key={name}>
+                  <img
+                    src={renditionAddress(picture, 160)}
+                    alt=""
+                    style={{ aspectRatio: ratio, objectPosition: `${crop.x}% ${crop.y}%` }}
+                  />
+                  <figcaption>{name}</figcaption>
+                </figure>
+              );
+            })}
+          </div>
+        </>
+      )}
     </Box>
   );
 }

@@ -1,14 +1,12 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { X } from 'lucide-react';
-import { useEffect, useRef, useState } from 'react';
+import { useState } from 'react';
 import { FileTrigger } from 'react-aria-components';
 import styled from 'styled-components';
 import {
-  changePicture,
   putBackPicture,
   removePictures,
   replacePicture,
-  type PictureWords,
   type StorePicture,
 } from '../../../core/api/pictures.ts';
 import { LONGEST_ALT, LONGEST_PICTURE_NAME, PICTURE_KINDS } from '../../../core/picture/limits.ts';
@@ -22,6 +20,7 @@ import { t } from '../../ui/theme.ts';
 import { Words } from '../../ui/Words.tsx';
 import { Side } from '../Side.tsx';
 import { FocalPoint } from './FocalPoint.tsx';
+import { usePictureWords } from './usePictureWords.ts';
 import { isUnused, PictureUses, usesQuery } from './PictureUses.tsx';
 
 const PictureSide = styled(Side)`
@@ -36,8 +35,6 @@ const PictureSide = styled(Side)`
   }
 `;
 
-const SAVE_AFTER_MS = 500;
-
 interface OnePictureProps {
   picture: StorePicture;
   onClose(): void;
@@ -49,19 +46,9 @@ export function OnePicture({ picture, onClose, onRemoved }: OnePictureProps) {
   const { client } = useStudio();
   const queries = useQueryClient();
   const { data: uses } = useQuery(usesQuery(client, picture.id));
-  const [words, setWords] = useState<PictureWords>({
-    id: picture.id,
-    name: picture.name,
-    alt: picture.alt,
-    focal: picture.focal,
-  });
-  const [unsent, setUnsent] = useState(false);
   const [refused, setRefused] = useState<string | null>(null);
   const onSuccess = () => picturesChanged(queries);
-  const saving = useMutation({
-    mutationFn: (body: PictureWords) => client.ask(changePicture, { body }),
-    onSuccess,
-  });
+  const { words, change, isSaving, saving } = usePictureWords(picture);
   const replacing = useMutation({
     mutationFn: (file: File) => client.send(replacePicture, file, { id: picture.id }),
     onSuccess,
@@ -78,28 +65,6 @@ export function OnePicture({ picture, onClose, onRemoved }: OnePictureProps) {
       else setRefused('Something uses it by now, so it stays.');
     },
   });
-
-  // What is typed is sent once it rests, and at the latest when another picture is opened.
-  const waiting = useRef<{ timer: number; send(): void } | null>(null);
-  const change = (more: Partial<PictureWords>) => {
-    const next = { ...words, ...more };
-    setWords(next);
-    setUnsent(true);
-    window.clearTimeout(waiting.current?.timer);
-    const send = () => {
-      waiting.current = null;
-      setUnsent(false);
-      saving.mutate(next);
-    };
-    waiting.current = { send, timer: window.setTimeout(send, SAVE_AFTER_MS) };
-  };
-  useEffect(
-    () => () => {
-      window.clearTimeout(waiting.current?.timer);
-      waiting.current?.send();
-    },
-    [],
-  );
 
   const fault =
     refused ?? [saving, replacing, puttingBack, removing].find((one) => one.isError)?.error?.message;
@@ -118,11 +83,7 @@ export function OnePicture({ picture, onClose, onRemoved }: OnePictureProps) {
             })}
           </p>
           <p role="status">
-            {saving.isPending || unsent
-              ? 'Saving…'
-              : saving.isSuccess
-                ? 'Saved. Shoppers see it at once.'
-                : ''}
+            {isSaving ? 'Saving…' : saving.isSuccess ? 'Saved. Shoppers see it at once.' : ''}
           </p>
         </div>
         <QuietButton aria-label="Close this picture" onPress={onClose}>

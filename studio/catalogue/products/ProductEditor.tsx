@@ -7,7 +7,6 @@ import { readGoods } from '../../../core/api/goods.ts';
 import type { Goods } from '../../../core/goods/goods.ts';
 import { goodsEdits, type GoodsEdit } from '../../../core/goods/goodsEdit.ts';
 import { goodsFact, type GoodsFact } from '../../../core/goods/goodsFacts.ts';
-import { renditionAddress } from '../../../core/picture/renditions.ts';
 import { useCategorySearch } from '../../assortments/useCategorySearch.ts';
 import { goodsKey } from '../../api/goodsWriter.ts';
 import { Stack } from '../../settings/Stack.tsx';
@@ -20,6 +19,7 @@ import { TickList, withTicked } from '../../ui/TickList.tsx';
 import { t } from '../../ui/theme.ts';
 import { Side } from '../Side.tsx';
 import { findCollections } from './findCollections.ts';
+import { ProductPictures } from './ProductPictures.tsx';
 import { RemoveProduct } from './RemoveProduct.tsx';
 import { GoodsTags } from './GoodsTags.tsx';
 import { nameOfField, OwnField } from './OwnField.tsx';
@@ -30,18 +30,6 @@ const ProductSide = styled(Side)`
   section {
     border-top: 1px solid ${t.line};
     padding-top: 12px;
-  }
-  .pictures {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 8px;
-  }
-  .pictures img {
-    width: 72px;
-    height: 72px;
-    object-fit: cover;
-    border-radius: 5px;
-    background: ${t.wall};
   }
 `;
 
@@ -116,13 +104,11 @@ function Facts({ goods }: { goods: Goods }) {
   );
   return (
     <Stack>
-      {goods.pictures.length > 0 && (
-        <div className="pictures">
-          {goods.pictures.map((picture) => (
-            <img key={picture.id} src={renditionAddress(picture, 160)} alt={picture.alt} />
-          ))}
-        </div>
-      )}
+      <ProductPictures
+        title={goods.title}
+        ids={goods.pictureIds}
+        onChange={(ids) => setOwn('pictureIds', ids)}
+      />
       {text('title')}
       {text('code')}
       {text('shortText', 2)}

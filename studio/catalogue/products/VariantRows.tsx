@@ -5,6 +5,7 @@ import { MOST_MONEY, MOST_STOCK } from '../../../core/goods/goodsFacts.ts';
 import { useDraft } from '../../studioContext.tsx';
 import { Amount } from '../../ui/Amount.tsx';
 import { MoneyField } from '../../ui/MoneyField.tsx';
+import { Pick } from '../../ui/Pick.tsx';
 import { t } from '../../ui/theme.ts';
 
 const Variants = styled.table`
@@ -24,7 +25,7 @@ const Variants = styled.table`
     font-weight: 600;
   }
   td {
-    padding: 3px 4px;
+    padding: 3px 2px;
     text-align: end;
   }
   td > * {
@@ -35,26 +36,32 @@ const Variants = styled.table`
     border-radius: ${t.corner};
     background: #fff;
     padding: 4px 8px;
-    width: 84px;
+    width: 72px;
     text-align: end;
   }
   .out {
     color: ${t.brick};
     font-weight: 400;
-    margin-inline-start: 6px;
+    display: block;
     font-size: 12px;
   }
 `;
 
 interface VariantRowsProps {
   goods: Goods;
-  onSet(variant: GoodsVariant, fact: 'price' | 'reduced' | 'stock', is: number | null): void;
+  onSet(
+    variant: GoodsVariant,
+    fact: 'price' | 'reduced' | 'stock' | 'pictureId',
+    is: number | string | null,
+  ): void;
 }
 
 /** Price, reduced price and stock of each variant. What would not hold is said, and not written. */
 export function VariantRows({ goods, onSet }: VariantRowsProps) {
   const house = useDraft((state) => state.plan.house);
   const { code, locale } = currencyOf(house);
+  // One that can be had in one way only is shown by the pictures of its product.
+  const hasPictures = goods.variants.length > 1 && goods.pictureIds.length > 0;
   return (
     <Variants aria-label="Prices and stock">
       <thead>
@@ -63,6 +70,7 @@ export function VariantRows({ goods, onSet }: VariantRowsProps) {
           <th scope="col">Price</th>
           <th scope="col">Reduced</th>
           <th scope="col">Stock</th>
+          {hasPictures && <th scope="col">Picture</th>}
         </tr>
       </thead>
       <tbody>
@@ -102,6 +110,23 @@ export function VariantRows({ goods, onSet }: VariantRowsProps) {
                   onChange={(is) => onSet(variant, 'stock', is)}
                 />
               </td>
+              {hasPictures && (
+                <td>
+                  <Pick
+                    label={`Picture${said}`}
+                    shown={false}
+                    value={variant.pictureId ?? ''}
+                    options={[
+                      { value: '', words: 'any' },
+                      ...goods.pictureIds.map((value, at) => ({ value, words: String(at + 1) })),
+                      ...(variant.pictureId !== null && !goods.pictureIds.includes(variant.pictureId)
+                        ? [{ value: variant.pictureId, words: 'its own' }]
+                        : []),
+                    ]}
+                    onChange={(id) => onSet(variant, 'pictureId', id || null)}
+                  />
+                </td>
+              )}
             </tr>
           );
         })}
