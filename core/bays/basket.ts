@@ -1,7 +1,5 @@
-import { currencyOf } from '../catalogue/currencyOf.ts';
 import { emptyBasket } from '../shopper/basket.ts';
 import { basketView, type BasketView } from '../shopper/basketView.ts';
-import { textsFor } from '../texts/index.ts';
 import type { BayKind } from './bayKind.ts';
 import { shopperBay } from './shopperBay.ts';
 
@@ -23,7 +21,7 @@ export const basketBay: BayKind<object, BasketContent> = {
   *view(_, { about, plan: { house } }) {
     const basket = about.basket ?? emptyBasket;
     return {
-      content: { basket: basketView(basket, currencyOf(house), textsFor(house)) },
+      content: { basket: basketView(basket, house) },
       empty: false,
     };
   },

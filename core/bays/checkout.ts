@@ -1,8 +1,6 @@
-import { currencyOf } from '../catalogue/currencyOf.ts';
 import { emptyBasket } from '../shopper/basket.ts';
 import { basketView, type BasketView } from '../shopper/basketView.ts';
 import type { SentForm } from '../shopper/shopper.ts';
-import { textsFor } from '../texts/index.ts';
 import type { BayKind } from './bayKind.ts';
 import { shopperBay } from './shopperBay.ts';
 
@@ -28,7 +26,7 @@ export const checkoutBay: BayKind<object, CheckoutContent> = {
     const basket = about.basket ?? emptyBasket;
     return {
       content: {
-        basket: basketView(basket, currencyOf(house), textsFor(house)),
+        basket: basketView(basket, house),
         sent: about.sent ?? null,
         token: about.token ?? '',
       },

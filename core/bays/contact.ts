@@ -49,6 +49,8 @@ export interface ContactContent {
   /** Empty for the usual one. */
   button: string;
   thanks: string;
+  /** Where the store is; empty where that is not said. */
+  place: string;
   /** What was sent and could not be taken, to be mended; null where nothing was. */
   sent: SentForm | null;
   /** It was sent, and the shopper is thanked. */
@@ -65,6 +67,8 @@ export const contactFields = (fields: readonly ContactField[]): Record<string, F
 const FIELD_PX = 88;
 const LONG_FIELD_PX = 189;
 const SEND_PX = 70;
+const LINE_PX = 24;
+const ABOVE_PX = 16;
 
 /** A form by which shoppers write to the store; what is sent comes to its outbox. */
 export const contactBay: BayKind<typeof settings, ContactContent> = {
@@ -107,7 +111,7 @@ export const contactBay: BayKind<typeof settings, ContactContent> = {
   showable: () => [THANKS],
   form: ({ fields }) => ({ fields: contactFields(fields), thanks: THANKS }),
   pictures: () => [],
-  *view({ id, fields, button, thanks }, { about, address, opens: shows, anchorOf }) {
+  *view({ id, fields, button, thanks }, { about, address, opens: shows, anchorOf, plan }) {
     // The form comes back to where it is.
     anchorOf(id);
     const done = address.open[id] === THANKS;
@@ -119,6 +123,7 @@ export const contactBay: BayKind<typeof settings, ContactContent> = {
         fields,
         button,
         thanks,
+        place: plan.house.shop.place,
         sent: about.sent?.bay === id ? about.sent : null,
         done,
       },
@@ -127,12 +132,13 @@ export const contactBay: BayKind<typeof settings, ContactContent> = {
   },
   tones: () => [],
   heads: (_, heading) => heading.words !== '' && heading.level === 1,
-  heightPx: ({ fields, done }, heading, bands, regionPx) => {
-    if (done) return withHeading(heading, bands, regionPx, FIELD_PX);
+  heightPx: ({ fields, place, done }, heading, bands, regionPx) => {
+    const above = place ? place.split('\n').length * LINE_PX + ABOVE_PX : 0;
+    if (done) return withHeading(heading, bands, regionPx, above + FIELD_PX);
     const all = Object.values(contactFields(fields)).map(({ type }) =>
       type === 'long' ? LONG_FIELD_PX : FIELD_PX,
     );
-    return withHeading(heading, bands, regionPx, all.reduce((sum, px) => sum + px, 0) + SEND_PX);
+    return withHeading(heading, bands, regionPx, all.reduce((sum, px) => sum + px, above) + SEND_PX);
   },
   css: () => '',
 };

@@ -245,7 +245,7 @@ describe('a store that is exported', () => {
                 .map(({ name }) => name)
                 .join(', '),
             })),
-          ).toEqual(variants.map(({ id: _v, ...rest }) => rest));
+          ).toEqual(variants.map(({ id: _v, pictureId: _i, ...rest }) => rest));
         });
       }),
     );

@@ -1,3 +1,4 @@
+import { sayCurrency, sayLocale, sayTimeZone } from '../catalogue/storeWhere.ts';
 import { FEWEST_BANDS, MOST_BANDS, type Band } from '../bands/bands.ts';
 import { labelKinds } from '../label/labels/index.ts';
 import { sayLabel } from '../label/sayLabel.ts';
@@ -6,7 +7,7 @@ import { firstSizes, namedSizesSchema, saySizes, type NamedSize } from '../pictu
 import { idsOnce } from '../schema/idsOnce.ts';
 import { array, number, object, string } from '../schema/schema.ts';
 import { listed } from '../sentence/sentence.ts';
-import { choice, integer, name, inParts, own, yesNo } from '../settings/values.ts';
+import { choice, integer, name, inParts, own, text, yesNo } from '../settings/values.ts';
 import { byWidth, setting, varying, type Complete, type Sparse } from '../settings/setting.ts';
 import { rulesTree } from '../rules/rulesTree.ts';
 import { colourSettings } from '../style/colourSettings.ts';
@@ -77,13 +78,50 @@ const currency = string()
   .matches(/^[A-Z]{3}$/, 'A currency is three capital letters.')
   .required();
 
+const LONGEST_PLACE = 300;
+const LONGEST_SHIPPING = 300;
+
 /** What can be set for the whole store. */
 export const houseSettings = {
   storeName: setting(name(LONGEST_NAME, 'A store needs a name.'), 'New store', { name: 'Store name' }),
-  currency: setting(own<string>(currency, String), 'GBP', { name: 'Currency' }),
-  locale: setting(own<string>(locale, String), 'en-GB', { name: 'Language and region' }),
-  timeZone: setting(own<string>(timeZone, String), 'Europe/London', { name: 'Time zone' }),
-  newForDays: setting(integer(1, 730, 'days'), 30, { name: 'Days that a product counts as new' }),
+  locale: setting(own<string>(locale, sayLocale), 'en-GB', {
+    name: 'Language and region',
+    find: ['language', 'region', 'country', 'locale', 'dates', 'numbers'],
+    about:
+      'Prices, numbers and dates are written as they are there, and the search knows its forms of words.',
+  }),
+  currency: setting(own<string>(currency, sayCurrency), 'GBP', {
+    name: 'Currency',
+    find: ['money', 'price', 'pound', 'euro', 'dollar'],
+    about: 'Prices are not converted. See them in the frames before you publish.',
+  }),
+  timeZone: setting(own<string>(timeZone, sayTimeZone), 'Europe/London', {
+    name: 'Time zone',
+    find: ['time', 'zone', 'clock', 'hour'],
+    about: 'Days begin at its midnight, for what is new and for bays with a date.',
+  }),
+  newForDays: setting(integer(1, 730, 'days'), 30, {
+    name: 'Days that a product counts as new',
+    find: ['new', 'days', 'new arrivals'],
+  }),
+  /** What shoppers and search engines are told of the store. */
+  shop: {
+    place: setting(text(LONGEST_PLACE, 'none', true), '', {
+      name: 'Place',
+      find: ['address', 'place', 'street', 'town', 'shop'],
+      about: 'Shown above contact forms, and told to search engines.',
+    }),
+    shipping: setting(text(LONGEST_SHIPPING, 'none', true), '', {
+      name: 'Words on shipping',
+      find: ['shipping', 'delivery', 'postage', 'basket'],
+      about: 'Shown under the total of the basket and the checkout.',
+    }),
+    listed: setting(yesNo(), true, {
+      name: 'Found by search engines',
+      find: ['robots', 'search engines', 'index', 'hidden'],
+      about: 'Without it they are asked to leave out the whole store.',
+    }),
+  },
   bands: setting(
     inParts(
       own<Band[]>(bandsSchema, (bands) => listed(bands.map((band) => `${band.name} from ${band.from} px`))),

@@ -46,10 +46,17 @@ const {
   scale,
   rules,
   texts,
+  storeName,
+  locale,
+  currency,
+  timeZone,
+  newForDays,
+  shop,
   ...otherOfHouse
 } = houseSettings;
 const houseList = [
   ...placed('house', 'page', otherOfHouse),
+  ...placed('house', 'store', { storeName, locale, currency, timeZone, newForDays, shop }),
   ...placed('house', 'selling', { selling }),
   ...placed('house', 'groups', { groups }),
   ...placed('house', 'labels', { labels }),

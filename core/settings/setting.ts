@@ -23,6 +23,7 @@ export const LINES = [
   'look',
   'visibility',
   'page',
+  'store',
   'selling',
   'groups',
   'labels',

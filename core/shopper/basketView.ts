@@ -1,6 +1,8 @@
 import type { PictureFacts } from '../catalogue/facts.ts';
-import { formatMoney, type Currency } from '../catalogue/money.ts';
-import type { StoreTexts } from '../texts/storeTexts.ts';
+import { currencyOf } from '../catalogue/currencyOf.ts';
+import { formatMoney } from '../catalogue/money.ts';
+import type { House } from '../plan/house.ts';
+import { textsFor } from '../texts/index.ts';
 import type { Basket, LineChange } from './basket.ts';
 import { MOST_OF_ONE } from './basketLines.ts';
 
@@ -25,6 +27,8 @@ export interface BasketLineView {
 export interface BasketView {
   lines: BasketLineView[];
   notes: string[];
+  /** What the store says of shipping; empty where it says nothing. */
+  shipping: string;
   /** Things that can be had. */
   count: number;
   total: string;
@@ -34,7 +38,9 @@ export interface BasketView {
 
 type Said = { [K in LineChange['is']]: (change: Extract<LineChange, { is: K }>) => string };
 
-export function basketView(basket: Basket, currency: Currency, texts: StoreTexts): BasketView {
+/** @param house of the store that it is filled in */
+export function basketView(basket: Basket, house: House): BasketView {
+  const [currency, texts] = [currencyOf(house), textsFor(house)];
   const said: Said = {
     soldOut: () => texts.lineSoldOut,
     fewer: ({ left }) => texts.lineFewer(left),
@@ -56,6 +62,7 @@ export function basketView(basket: Basket, currency: Currency, texts: StoreTexts
       notes: changes.map(say),
     })),
     notes: basket.gone > 0 ? [texts.linesGone(basket.gone)] : [],
+    shipping: house.shop.shipping,
     count: basket.count,
     total: formatMoney(basket.total, currency),
     totalMinor: basket.total,

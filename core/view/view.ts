@@ -248,6 +248,8 @@ export interface PageView {
   texts: OwnTexts;
   direction: 'ltr' | 'rtl';
   storeName: string;
+  /** Where the store is; empty where that is not said. */
+  place: string;
   /** Things go into a basket. */
   sells: boolean;
   /** Products can be kept for later. */

@@ -54,6 +54,14 @@ export function structuredData(view: PageView, origin: string): object[] {
         ...(href && { item: `${origin}${href}` }),
       })),
     });
+  if (pageKind(view.kind).titledByStore)
+    about.push({
+      '@context': 'https://schema.org',
+      '@type': 'Organization',
+      name: view.storeName,
+      url: `${origin}/`,
+      ...(view.place && { address: view.place }),
+    });
   for (const bay of view.bays) {
     about.push(...(bayKind(bay.content.holds).data?.(bay.content, store) ?? []));
     for (const shelf of shelvesDrawn(bay))

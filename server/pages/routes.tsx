@@ -11,7 +11,7 @@ import { encodingFor } from './encoding.ts';
 import type { Enhance } from './enhance.ts';
 import { basketLinesOf, orderTokensOf, savedIdsOf } from '../shopper/shopperCookies.ts';
 import type { Asked, PublicPages, Query } from './publicPages.ts';
-import { robots } from './robots.ts';
+import { leaveOut, robots } from './robots.ts';
 import { send } from './send.ts';
 import { sitemaps } from './sitemap.ts';
 
@@ -47,7 +47,11 @@ export function pageRoutes(
         .send(packed[encoding]);
     });
 
-  app.get('/robots.txt', (_, reply) => reply.type('text/plain; charset=utf-8').send(robots(parts.origin)));
+  app.get('/robots.txt', async (_, reply) => {
+    const release = await parts.live.get();
+    const isListed = release?.plan.house.shop.listed ?? true;
+    return reply.type('text/plain; charset=utf-8').send(isListed ? robots(parts.origin) : leaveOut);
+  });
   const lists = sitemaps(parts);
   const asXml = (reply: FastifyReply, xml: string) =>
     reply.header('cache-control', 'public, max-age=300').type('application/xml; charset=utf-8').send(xml);

@@ -28,7 +28,7 @@ export function sitemaps({ readDb, storefront, live, origin, clock }: Parts): Si
 
   const read = async (now: number): Promise<string[]> => {
     const release = await live.get();
-    if (!release) return [];
+    if (!release?.plan.house.shop.listed) return [];
     const { plan } = release;
     const { searches } = storefront;
     const input = { db: readDb, facts: await storefront.facts(), searches, now, query: {}, shopper: null };

@@ -65,6 +65,7 @@ export function BasketBay({ content: { basket } }: BayDrawingProps<'basket'>) {
           <p className="basket-total">
             {texts.total} <strong>{basket.total}</strong>
           </p>
+          {basket.shipping && <p className="basket-shipping">{basket.shipping}</p>}
           {basket.count > 0 && (
             <a className="button" href="/checkout">
               {texts.toCheckout}

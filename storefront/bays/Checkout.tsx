@@ -42,6 +42,7 @@ export function CheckoutBay({ content: { basket, sent, token } }: BayDrawingProp
         <p className="basket-total">
           {texts.total} <strong>{basket.total}</strong>
         </p>
+        {basket.shipping && <p className="basket-shipping">{basket.shipping}</p>}
       </section>
       <form className="store-form" action="/checkout" method="post">
         <input type="hidden" name="token" value={token} />

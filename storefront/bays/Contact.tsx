@@ -5,11 +5,12 @@ import type { BayDrawingProps } from './bayDrawing.ts';
 import { Fields } from './FormFields.tsx';
 
 export function ContactBay({ bay, content }: BayDrawingProps<'contact'>) {
-  const { bayId, path, fields, button, thanks, sent, done } = content;
+  const { bayId, path, fields, button, thanks, place, sent, done } = content;
   const texts = useTexts();
   return (
     <div className="inner">
       <BayHeading heading={bay.heading} />
+      {place && <address className="lines">{place}</address>}
       {done ? (
         <p className="thanks" role="status">
           {thanks || texts.messageSent}

@@ -5,5 +5,5 @@ export const orderLinesCss = `
 `.replaceAll('\n', '');
 
 export const totalCss = `
-.basket-total{padding-block:16px 0;text-align:end;font-size:18px}.basket-total strong{font-weight:650;margin-inline-start:12px}.basket-total+.button{float:inline-end}
+.basket-total{padding-block:16px 0;text-align:end;font-size:18px}.basket-total strong{font-weight:650;margin-inline-start:12px}.basket-total~.button{float:inline-end}.basket-shipping{padding-block-start:4px;text-align:end;color:var(--quiet);white-space:pre-line}
 `.replaceAll('\n', '');

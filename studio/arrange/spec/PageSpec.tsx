@@ -65,4 +65,4 @@ function OfStore({
   );
 }
 
-const OF_STORE: readonly LineId[] = ['selling', 'groups', 'labels', 'swatches', 'pictures'];
+const OF_STORE: readonly LineId[] = ['store', 'selling', 'groups', 'labels', 'swatches', 'pictures'];

@@ -1,0 +1,77 @@
+import { JSDOM } from 'jsdom';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { writtenDocument } from '../../core/plan/reading.ts';
+import { shopperOf, variantIn } from '../specimen/shopper.ts';
+import { smallStore, type SmallStore } from '../specimen/smallStore.ts';
+
+let store: SmallStore;
+
+const PLACE = '4 Quay Lane <b>\nHarbour & Sons';
+const SHIPPING = 'Sent within two days.\n"Free" from £50 on.';
+
+/** What is told of the store, published. */
+async function tell(shop: object): Promise<void> {
+  const { version, body } = await store.document('house');
+  const saved = await store.save({ key: 'house', version, body: { ...body, shop } });
+  expect(saved.statusCode, saved.body).toBe(200);
+  expect((await store.publish()).statusCode).toBe(200);
+}
+const at = async (path: string) => new JSDOM((await store.get(path)).body).window.document;
+
+beforeAll(async () => {
+  store = await smallStore();
+  const saved = await store.save({
+    key: 'page:write',
+    version: 0,
+    body: writtenDocument({
+      id: 'write',
+      kind: 'own',
+      name: 'Write to us',
+      slug: 'write',
+      bays: [{ id: 'write-form', holds: 'contact' }],
+    }),
+  });
+  expect(saved.statusCode, saved.body).toBe(200);
+});
+afterAll(() => store.stop());
+
+describe('what the store says of itself', () => {
+  it('is told to shoppers and to machines as it is written, and nothing where nothing is written', async () => {
+    await tell({ place: PLACE, shipping: SHIPPING });
+    expect((await at('/page/write')).querySelector('address')!.textContent).toBe(PLACE);
+    const data = (document: Document) =>
+      [...document.querySelectorAll('script[type="application/ld+json"]')]
+        .map((one) => JSON.parse(one.textContent!) as Record<string, unknown>)
+        .find((one) => one['@type'] === 'Organization');
+    expect(data(await at('/'))).toMatchObject({ address: PLACE, url: expect.stringMatching(/\/$/) });
+    expect(data(await at('/shop'))).toBeUndefined();
+    const shopper = shopperOf(store);
+    const { id } = await variantIn(store, 5);
+    await shopper.send('/basket', { variant: id, quantity: 1 });
+    const said = async (path: string) =>
+      new JSDOM((await shopper.get(path)).body).window.document.querySelector('.basket-shipping')
+        ?.textContent;
+    expect(await said('/basket')).toBe(SHIPPING);
+    expect(await said('/checkout')).toBe(SHIPPING);
+    await tell({});
+    expect(await said('/basket')).toBeUndefined();
+    expect((await at('/page/write')).querySelector('address')).toBeNull();
+    expect(data(await at('/'))).not.toHaveProperty('address');
+  });
+
+  it('keeps the whole store from search engines, and gives it back', async () => {
+    const robots = async () => (await store.get('/robots.txt')).body;
+    const listed = async () => [...(await store.get('/sitemap.xml')).body.matchAll(/<loc>/g)].length;
+    const asked = async (path: string) =>
+      (await at(path)).querySelector('meta[name="robots"]')?.getAttribute('content');
+    expect(await asked('/shop')).toBeUndefined();
+    await tell({ listed: false });
+    expect(await robots()).toBe('User-agent: *\nDisallow: /\n');
+    for (const path of ['/', '/shop', '/product/piece-3']) expect(await asked(path), path).toBe('noindex');
+    expect((await at('/')).querySelector('meta[property="og:title"]')).toBeNull();
+    await tell({ listed: true });
+    expect(await robots()).toMatch(/^Disallow: \/studio$/m);
+    expect(await asked('/shop')).toBeUndefined();
+    await expect.poll(listed).toBe(1);
+  });
+});
