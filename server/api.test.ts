@@ -120,6 +120,17 @@ const good: Record<string, () => Promise<{ body?: unknown; query?: string; file?
   'GET /api/goods/one': async () => ({ query: 'id=3' }),
   'POST /api/goods/new': async () => ({ body: { title: 'Dish', price: 1200 } }),
   'POST /api/goods/removed': async () => ({ body: { id: 9_999 } }),
+  'POST /api/goods/option': async () => ({
+    body: { product: 4, choice: { option: 'Glaze', value: 'Peat' } },
+  }),
+  'POST /api/goods/variant': async () => {
+    await store.owner.ask('POST', '/api/goods/option', {
+      product: 5,
+      choice: { option: 'Size', value: 'Small' },
+    });
+    return { body: { product: 5, choice: [{ option: 'Size', value: 'Large' }] } };
+  },
+  'POST /api/goods/variant/removed': async () => ({ body: { product: 6, id: 9_999 } }),
   'POST /api/goods/many': async () => ({ body: { ids: [1, 2] } }),
   'POST /api/goods/edit': async () => ({
     body: {

@@ -10,6 +10,7 @@ import {
   type Within,
 } from '../goods/goodsList.ts';
 import { goodsFact } from '../goods/goodsFacts.ts';
+import { choiceInSchema, choicesSchema, type ChoiceIn } from '../goods/variants.ts';
 import { GROUPINGS } from '../groupings/grouping.ts';
 import { MOST_TOGETHER } from '../goods/goodsMany.ts';
 import { array, boolean, idSchema, number, object, string, type Schema } from '../schema/schema.ts';
@@ -100,6 +101,33 @@ export const removeGoods = contract({
   path: '/api/goods/removed',
   who: 'signedIn',
   body: shape<{ id: number }>({ id: idSchema }),
+  answer: shape<{ removed: boolean }>({ removed: boolean().required() }),
+});
+
+/** Gives a product an option; each of its variants is this in it. */
+export const addOption = contract({
+  method: 'POST',
+  path: '/api/goods/option',
+  who: 'signedIn',
+  body: shape<{ product: number; choice: ChoiceIn }>({ product: idSchema, choice: choiceInSchema }),
+  answer: shape<{ added: boolean }>({ added: boolean().required() }),
+});
+
+/** A new variant at the price of the first, sold out until its stock is set. */
+export const addVariant = contract({
+  method: 'POST',
+  path: '/api/goods/variant',
+  who: 'signedIn',
+  body: shape<{ product: number; choice: readonly ChoiceIn[] }>({ product: idSchema, choice: choicesSchema }),
+  answer: shape<{ id: number }>({ id: idSchema }),
+});
+
+/** Takes a variant off a product that has others. */
+export const removeVariant = contract({
+  method: 'POST',
+  path: '/api/goods/variant/removed',
+  who: 'signedIn',
+  body: shape<{ product: number; id: number }>({ product: idSchema, id: idSchema }),
   answer: shape<{ removed: boolean }>({ removed: boolean().required() }),
 });
 

@@ -32,8 +32,26 @@ const jug: Goods = {
   tags: ['table'],
   fields: {},
   variants: [
-    { id: 70, choice: 'Inkwell', code: 'a', price: 4200, reduced: 3150, stock: 42, pictureId: null },
-    { id: 71, choice: 'Peat', code: 'b', price: 4200, reduced: null, stock: null, pictureId: null },
+    {
+      id: 70,
+      choice: 'Inkwell',
+      code: 'a',
+      price: 4200,
+      reduced: 3150,
+      stock: 42,
+      pictureId: null,
+      values: [],
+    },
+    {
+      id: 71,
+      choice: 'Peat',
+      code: 'b',
+      price: 4200,
+      reduced: null,
+      stock: null,
+      pictureId: null,
+      values: [],
+    },
   ],
   pictureIds: [],
 };
@@ -43,7 +61,9 @@ const cup: Goods = {
   slug: 'cup',
   title: 'Cup',
   code: '',
-  variants: [{ id: 80, choice: '', code: '', price: 900, reduced: null, stock: 3, pictureId: null }],
+  variants: [
+    { id: 80, choice: '', code: '', price: 900, reduced: null, stock: 3, pictureId: null, values: [] },
+  ],
 };
 const lookup = () =>
   new Lookup({

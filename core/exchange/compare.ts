@@ -93,6 +93,7 @@ const withoutNoReduction = (variant: WantedVariant): WantedVariant =>
 const asVariant = ({ price = 0, reduced = null, choice }: WantedVariant): GoodsVariant => ({
   id: 0,
   pictureId: null,
+  values: [],
   code: '',
   price,
   reduced,

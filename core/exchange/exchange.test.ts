@@ -127,6 +127,7 @@ const exported = (id: number): fc.Arbitrary<ExportedGoods> =>
               reduced: share === null ? null : Math.max(1, Math.floor(price * share)),
               stock,
               pictureId: null,
+              values: [],
             };
           }),
           pictureIds: [],
@@ -245,7 +246,7 @@ describe('a store that is exported', () => {
                 .map(({ name }) => name)
                 .join(', '),
             })),
-          ).toEqual(variants.map(({ id: _v, pictureId: _i, ...rest }) => rest));
+          ).toEqual(variants.map(({ id: _v, pictureId: _i, values: _s, ...rest }) => rest));
         });
       }),
     );

@@ -7,6 +7,8 @@ export interface GoodsVariant {
   id: number;
   /** What it is in each option, in words; empty for the only one. */
   choice: string;
+  /** The same as ids of values of options, in the same order. */
+  values: readonly number[];
   code: string;
   /** Minor units. */
   price: number;

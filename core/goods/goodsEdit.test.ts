@@ -29,8 +29,26 @@ const jug: Goods = {
   tags: ['table'],
   fields: { capacity: 1100, safe: true },
   variants: [
-    { id: 70, choice: 'Inkwell', code: '', price: 4200, reduced: 3150, stock: 42, pictureId: null },
-    { id: 71, choice: 'Peat', code: 'P', price: 4200, reduced: null, stock: null, pictureId: null },
+    {
+      id: 70,
+      choice: 'Inkwell',
+      code: '',
+      price: 4200,
+      reduced: 3150,
+      stock: 42,
+      pictureId: null,
+      values: [],
+    },
+    {
+      id: 71,
+      choice: 'Peat',
+      code: 'P',
+      price: 4200,
+      reduced: null,
+      stock: null,
+      pictureId: null,
+      values: [],
+    },
   ],
   pictureIds: [],
 };

@@ -14,6 +14,7 @@ const variant = fc
     share: fc.option(fc.double({ min: 0.01, max: 0.99, noNaN: true })),
     stock: fc.constant(null),
     pictureId: fc.constant(null),
+    values: fc.constant([]),
   })
   .map(({ share, ...one }) => {
     const reduced = share === null ? 0 : Math.floor(one.price * share);

@@ -33,7 +33,10 @@ export async function readGoodsById(
        ARRAY(SELECT collection_id FROM collection_product WHERE product_id = p.id ORDER BY 1) AS collection_ids,
        ARRAY(SELECT tag FROM product_tag WHERE product_id = p.id ORDER BY tag COLLATE "C") AS tags,
        coalesce((SELECT jsonb_agg(jsonb_build_object('id', v.id, 'code', v.code, 'price', v.price, 'reduced', v.reduced,
-           'stock', v.stock, 'pictureId', v.picture_id, 'choice', coalesce((SELECT string_agg(ov.name, ', ' ORDER BY ov.option_id)
+           'stock', v.stock, 'pictureId', v.picture_id,
+           'values', ARRAY(SELECT vv.option_value_id FROM variant_value vv JOIN option_value ov ON ov.id = vv.option_value_id
+             WHERE vv.variant_id = v.id ORDER BY ov.option_id),
+           'choice', coalesce((SELECT string_agg(ov.name, ', ' ORDER BY ov.option_id)
              FROM variant_value vv JOIN option_value ov ON ov.id = vv.option_value_id WHERE vv.variant_id = v.id), ''))
          ORDER BY v.position, v.id) FROM variant v WHERE v.product_id = p.id), '[]') AS variants,
        ARRAY(SELECT picture_id FROM product_picture WHERE product_id = p.id ORDER BY position) AS picture_ids

@@ -5,13 +5,17 @@ import {
   listGoods,
   readGoods,
   readManyGoods,
+  addOption as addOptionContract,
+  addVariant as addVariantContract,
   removeGoods as removeGoodsContract,
+  removeVariant as removeVariantContract,
 } from '../../core/api/goods.ts';
 import type { Api } from '../api.ts';
 import type { Parts } from '../parts.ts';
 import { addGoods, removeGoods } from './addGoods.ts';
 import { readGoodsById } from './goodsRows.ts';
 import { countGoodsRows, readGoodsList } from './listGoods.ts';
+import { addOption, addVariant, removeVariant } from './variants.ts';
 import { writeGoods } from './writeGoods.ts';
 
 const LARGEST_ID = 2 ** 31 - 1;
@@ -32,5 +36,15 @@ export function goodsRoutes(api: Api, { db, readDb, clock }: Parts): void {
     id: await addGoods(db, title.trim(), price, clock()),
   }));
   api.answer(removeGoodsContract, async ({ body: { id } }) => ({ removed: await removeGoods(db, id) }));
+  api.answer(addOptionContract, async ({ body: { product, choice } }) => {
+    await addOption(db, product, choice);
+    return { added: true };
+  });
+  api.answer(addVariantContract, async ({ body: { product, choice } }) => ({
+    id: await addVariant(db, product, choice),
+  }));
+  api.answer(removeVariantContract, async ({ body: { product, id } }) => ({
+    removed: await removeVariant(db, product, id),
+  }));
   api.answer(editGoods, async ({ body: { edits } }) => ({ conflicts: await writeGoods(db, edits) }));
 }

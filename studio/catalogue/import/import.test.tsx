@@ -44,8 +44,26 @@ const read: ImportState = {
           id: 7,
           title: 'Jug',
           variants: [
-            { id: 70, choice: 'Peat', code: '', price: 900, reduced: null, stock: 3, pictureId: null },
-            { id: 71, choice: 'Inkwell', code: '', price: 900, reduced: null, stock: 3, pictureId: null },
+            {
+              id: 70,
+              choice: 'Peat',
+              code: '',
+              price: 900,
+              reduced: null,
+              stock: 3,
+              pictureId: null,
+              values: [],
+            },
+            {
+              id: 71,
+              choice: 'Inkwell',
+              code: '',
+              price: 900,
+              reduced: null,
+              stock: 3,
+              pictureId: null,
+              values: [],
+            },
           ],
         },
         edits: [

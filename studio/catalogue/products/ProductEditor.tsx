@@ -19,6 +19,7 @@ import { TickList, withTicked } from '../../ui/TickList.tsx';
 import { t } from '../../ui/theme.ts';
 import { Side } from '../Side.tsx';
 import { findCollections } from './findCollections.ts';
+import { MoreVariants } from './MoreVariants.tsx';
 import { ProductPictures } from './ProductPictures.tsx';
 import { RemoveProduct } from './RemoveProduct.tsx';
 import { GoodsTags } from './GoodsTags.tsx';
@@ -114,6 +115,7 @@ function Facts({ goods }: { goods: Goods }) {
       {text('shortText', 2)}
       <section>
         <h3>Prices and stock</h3>
+        <MoreVariants goods={goods} />
         <VariantRows
           goods={goods}
           onSet={(variant, fact, is) =>

@@ -7,6 +7,7 @@ import { Amount } from '../../ui/Amount.tsx';
 import { MoneyField } from '../../ui/MoneyField.tsx';
 import { Pick } from '../../ui/Pick.tsx';
 import { t } from '../../ui/theme.ts';
+import { RemoveVariant } from './RemoveVariant.tsx';
 
 const Variants = styled.table`
   border-collapse: collapse;
@@ -36,7 +37,7 @@ const Variants = styled.table`
     border-radius: ${t.corner};
     background: #fff;
     padding: 4px 8px;
-    width: 72px;
+    width: 68px;
     text-align: end;
   }
   .out {
@@ -71,6 +72,7 @@ export function VariantRows({ goods, onSet }: VariantRowsProps) {
           <th scope="col">Reduced</th>
           <th scope="col">Stock</th>
           {hasPictures && <th scope="col">Picture</th>}
+          {goods.variants.length > 1 && <td />}
         </tr>
       </thead>
       <tbody>
@@ -125,6 +127,11 @@ export function VariantRows({ goods, onSet }: VariantRowsProps) {
                     ]}
                     onChange={(id) => onSet(variant, 'pictureId', id || null)}
                   />
+                </td>
+              )}
+              {goods.variants.length > 1 && (
+                <td>
+                  <RemoveVariant goods={goods} variant={variant} />
                 </td>
               )}
             </tr>

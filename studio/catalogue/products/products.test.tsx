@@ -28,8 +28,17 @@ const jug: Goods = {
   tags: ['table'],
   fields: { capacity: 1100, glaze: 'ash' },
   variants: [
-    { id: 10, choice: 'Inkwell', code: '', price: 4200, reduced: 3150, stock: 42, pictureId: null },
-    { id: 11, choice: 'Peat', code: '', price: 4200, reduced: null, stock: 0, pictureId: null },
+    {
+      id: 10,
+      choice: 'Inkwell',
+      code: '',
+      price: 4200,
+      reduced: 3150,
+      stock: 42,
+      pictureId: null,
+      values: [],
+    },
+    { id: 11, choice: 'Peat', code: '', price: 4200, reduced: null, stock: 0, pictureId: null, values: [] },
   ],
   pictureIds: [],
 };

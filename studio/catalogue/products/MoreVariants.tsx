@@ -1,0 +1,187 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useState, type ReactNode } from 'react';
+import { Form } from 'react-aria-components';
+import { addOption, addVariant } from '../../../core/api/goods.ts';
+import type { Goods } from '../../../core/goods/goods.ts';
+import {
+  LONGEST_OPTION,
+  optionFault,
+  optionsOfVariants,
+  sayVariants,
+  variantFault,
+  type ChoiceIn,
+} from '../../../core/goods/variants.ts';
+import { listed, lowered } from '../../../core/sentence/sentence.ts';
+import { goodsChanged } from '../../api/goodsWriter.ts';
+import { knownChanged } from '../../api/known.ts';
+import { Hint, Stack } from '../../settings/Stack.tsx';
+import { useStudio } from '../../studioContext.tsx';
+import { Button, MainButton } from '../../ui/Button.tsx';
+import { Dialog, DialogFoot } from '../../ui/Dialog.tsx';
+import { Words } from '../../ui/Words.tsx';
+
+/** In which options a product can be had, and what gives it more of them. */
+export function MoreVariants({ goods }: { goods: Goods }) {
+  const { vocabulary } = useStudio();
+  const [adding, setAdding] = useState<'option' | 'variant' | null>(null);
+  const options = optionsOfVariants(goods.variants, vocabulary.options);
+  const said = sayVariants(options, goods.variants.length);
+  const one = options.length === 1 ? lowered(options[0]!.name) : 'variant';
+  const close = () => setAdding(null);
+  return (
+    <div style={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 8 }}>
+      {said && <span style={{ flex: 1 }}>{said}</span>}
+      {options.length > 0 && <Button onPress={() => setAdding('variant')}>Add a {one}…</Button>}
+      <Button onPress={() => setAdding('option')}>Add an option…</Button>
+      {adding === 'option' && <NewOption goods={goods} onClose={close} />}
+      {adding === 'variant' && <NewVariant goods={goods} onClose={close} />}
+    </div>
+  );
+}
+
+interface NewProps {
+  goods: Goods;
+  onClose(): void;
+}
+
+/** What a product has of options, as sentences and checks read it. */
+function useOptions({ variants }: Goods) {
+  const { vocabulary } = useStudio();
+  const all = vocabulary.options;
+  const has = optionsOfVariants(variants, all);
+  const choices = variants.map((variant) =>
+    has.map(({ name, values }): ChoiceIn => ({
+      option: name,
+      value: values.find(({ id }) => variant.values.includes(id))?.name ?? '',
+    })),
+  );
+  return { all, has, choices };
+}
+
+function useAdding(onClose: () => void) {
+  const queries = useQueryClient();
+  return {
+    onSuccess: () => {
+      onClose();
+      goodsChanged(queries);
+      knownChanged(queries);
+    },
+  };
+}
+
+function NewOption({ goods, onClose }: NewProps) {
+  const { client } = useStudio();
+  const { all, has } = useOptions(goods);
+  const [choice, setChoice] = useState<ChoiceIn>({ option: '', value: '' });
+  const adding = useMutation({
+    mutationFn: () => client.ask(addOption, { body: { product: goods.id, choice } }),
+    ...useAdding(onClose),
+  });
+  const fault = choice.option.trim() === '' ? null : optionFault(has, choice.option);
+  const canBe = choice.option.trim() !== '' && choice.value.trim() !== '' && fault === null;
+  const others = all.filter(({ name }) => !has.some((one) => one.name === name));
+  return (
+    <Asked
+      title="Add an option"
+      does="Add the option"
+      canBe={canBe}
+      fault={fault ?? adding.error?.message ?? null}
+      pending={adding.isPending}
+      onClose={onClose}
+      onDone={() => adding.mutate()}
+    >
+      <Words
+        label="Option"
+        value={choice.option}
+        longest={LONGEST_OPTION}
+        placeholder="Glaze, size, length…"
+        onChange={(option) => setChoice({ ...choice, option })}
+      />
+      <Words
+        label={goods.variants.length > 1 ? 'What all its variants are in it' : 'What it is in it now'}
+        value={choice.value}
+        longest={LONGEST_OPTION}
+        placeholder="Blue, small, 30 cm…"
+        onChange={(value) => setChoice({ ...choice, value })}
+      />
+      {others.length > 0 && (
+        <Hint>
+          Other products have {listed(others.slice(0, 8).map(({ name }) => name))}: the same name is the same
+          option.
+        </Hint>
+      )}
+    </Asked>
+  );
+}
+
+function NewVariant({ goods, onClose }: NewProps) {
+  const { client } = useStudio();
+  const { has, choices } = useOptions(goods);
+  const [values, setValues] = useState<Readonly<Record<string, string>>>({});
+  const choice = has.map(({ name }) => ({ option: name, value: values[name] ?? '' }));
+  const adding = useMutation({
+    mutationFn: () => client.ask(addVariant, { body: { product: goods.id, choice } }),
+    ...useAdding(onClose),
+  });
+  const isSaid = choice.every(({ value }) => value.trim() !== '');
+  const fault = isSaid ? variantFault(has, choices, choice) : null;
+  return (
+    <Asked
+      title="Add a variant"
+      does="Add the variant"
+      canBe={isSaid && fault === null}
+      fault={fault ?? adding.error?.message ?? null}
+      pending={adding.isPending}
+      onClose={onClose}
+      onDone={() => adding.mutate()}
+    >
+      {has.map(({ name }) => (
+        <Words
+          key={name}
+          label={name}
+          value={values[name] ?? ''}
+          longest={LONGEST_OPTION}
+          onChange={(value) => setValues({ ...values, [name]: value })}
+        />
+      ))}
+      <Hint>It costs what the first costs, and is sold out until you set its stock.</Hint>
+    </Asked>
+  );
+}
+
+interface AskedProps {
+  title: string;
+  does: string;
+  canBe: boolean;
+  fault: string | null;
+  pending: boolean;
+  onClose(): void;
+  onDone(): void;
+  children: ReactNode;
+}
+
+/** A sheet that asks for a few names, and says what is wrong with them. */
+function Asked({ title, does, canBe, fault, pending, onClose, onDone, children }: AskedProps) {
+  const isOff = !canBe || pending;
+  return (
+    <Dialog title={title} open onClose={onClose}>
+      <Form
+        onSubmit={(event) => {
+          event.preventDefault();
+          if (!isOff) onDone();
+        }}
+      >
+        <Stack>
+          {children}
+          {fault && <p role="alert">{fault}</p>}
+          <DialogFoot>
+            <Button onPress={onClose}>Not now</Button>
+            <MainButton type="submit" isDisabled={isOff}>
+              {pending ? 'Adding…' : does}
+            </MainButton>
+          </DialogFoot>
+        </Stack>
+      </Form>
+    </Dialog>
+  );
+}
