@@ -138,7 +138,9 @@ const good: Record<string, () => Promise<{ body?: unknown; query?: string; file?
     },
   }),
   'GET /api/groupings': async () => ({ query: 'of=category' }),
-  'POST /api/groupings/new': async () => ({ body: { of: 'collection', name: 'Warm', parent: null } }),
+  'POST /api/groupings/new': async () => ({
+    body: { of: 'collection', name: 'Warm', parent: null, type: null },
+  }),
   'POST /api/groupings/removed': async () => ({ body: { of: 'brand', id: 9_999 } }),
   'POST /api/groupings/edit': async () => ({
     body: { edits: [{ of: 'category', id: 9_999, fact: 'name', was: 'Bowls', is: 'Dishes' }] },

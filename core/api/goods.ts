@@ -5,13 +5,13 @@ import {
   GOODS_PAGE,
   GOODS_SORT_IDS,
   MISSINGS,
+  WITHIN,
   type GoodsSort,
   type Missing,
   type Within,
 } from '../goods/goodsList.ts';
 import { goodsFact } from '../goods/goodsFacts.ts';
 import { choiceInSchema, choicesSchema, type ChoiceIn } from '../goods/variants.ts';
-import { GROUPINGS } from '../groupings/grouping.ts';
 import { MOST_TOGETHER } from '../goods/goodsMany.ts';
 import { array, boolean, idSchema, number, object, string, type Schema } from '../schema/schema.ts';
 import { contract } from './contract.ts';
@@ -40,7 +40,7 @@ export const listGoods = contract({
   body: shape<GoodsAsked>({
     words: string().max(200).defined(),
     missing: string().oneOf(MISSINGS).nullable().defined(),
-    within: object({ of: string().oneOf(GROUPINGS).required(), id: idSchema })
+    within: object({ of: string().oneOf(WITHIN).required(), id: idSchema })
       .noUnknown()
       .nullable()
       .defined(),

@@ -1,5 +1,11 @@
 import type { Conflict } from '../facts/factEdit.ts';
-import { GROUPINGS, type Grouping, type GroupingOf } from '../groupings/grouping.ts';
+import {
+  FIELD_TYPES,
+  GROUPINGS,
+  type FieldType,
+  type Grouping,
+  type GroupingOf,
+} from '../groupings/grouping.ts';
 import { groupingEditSchema, MOST_GROUPING_EDITS, type GroupingEdit } from '../groupings/groupingEdit.ts';
 import { groupingFact } from '../groupings/groupingFacts.ts';
 import { array, boolean, idSchema, string, type Schema } from '../schema/schema.ts';
@@ -9,7 +15,7 @@ import { shape } from './shape.ts';
 const list = <T>() => array().required() as unknown as Schema<T[]>;
 const of = () => string().oneOf(GROUPINGS).required() as unknown as Schema<GroupingOf>;
 
-/** All categories, collections or brands. */
+/** All of one kind. */
 export const listGroupings = contract({
   method: 'GET',
   path: '/api/groupings',
@@ -18,15 +24,28 @@ export const listGroupings = contract({
   answer: shape<{ groupings: Grouping[] }>({ groupings: list() }),
 });
 
+export interface NewGrouping {
+  of: GroupingOf;
+  name: string;
+  /** What it stands under; null for none. */
+  parent: number | null;
+  /** Of a field; null of all else. */
+  type: FieldType | null;
+}
+
 /** A new one of this name, the last of those beside it. */
 export const addGrouping = contract({
   method: 'POST',
   path: '/api/groupings/new',
   who: 'signedIn',
-  body: shape<{ of: GroupingOf; name: string; parent: number | null }>({
+  body: shape<NewGrouping>({
     of: of(),
     name: groupingFact('category', 'name')!.schema as Schema<string>,
     parent: idSchema.nullable().defined(),
+    type: string()
+      .oneOf(Object.keys(FIELD_TYPES))
+      .nullable()
+      .defined() as unknown as Schema<FieldType | null>,
   }),
   answer: shape<{ id: number }>({ id: idSchema }),
 });

@@ -9,9 +9,16 @@ export const MISSING = {
 export type Missing = keyof typeof MISSING;
 export const MISSINGS = Object.keys(MISSING) as Missing[];
 
-/** What the list of all is narrowed to: all that is in one category and below it, in one collection by hand, or of one brand. */
+/** What the list of all can be narrowed to. */
+export const WITHIN = ['category', 'collection', 'brand'] as const satisfies readonly GroupingOf[];
+
+/** Whether the list can be narrowed to what is in one of a kind. */
+export const isWithin = (of: GroupingOf): of is Within['of'] =>
+  (WITHIN as readonly GroupingOf[]).includes(of);
+
+/** All that is in one category and below it, in one collection by hand, or of one brand. */
 export interface Within {
-  of: GroupingOf;
+  of: (typeof WITHIN)[number];
   id: number;
 }
 

@@ -1,12 +1,17 @@
 import type { Group } from '../assortment/rule.ts';
 
-/** What products are put together by. */
-export const GROUPINGS = ['category', 'collection', 'brand'] as const;
+/** What products are put together by, and what is said of them. */
+export const GROUPINGS = ['category', 'collection', 'brand', 'field'] as const;
 export type GroupingOf = (typeof GROUPINGS)[number];
 
-/** A category, a collection or a brand as its owner keeps it; what its kind has no use for is empty. */
+/** What a field holds; stays what it is. */
+export const FIELD_TYPES = { text: 'Text', number: 'Number', yesNo: 'Yes or no' } as const;
+export type FieldType = keyof typeof FIELD_TYPES;
+
+/** A category, a collection, a brand or a field as its owner keeps it; what its kind has no use for is empty. */
 export interface Grouping {
   id: number;
+  /** Its address; of a field what rules name it by. */
   slug: string;
   name: string;
   description: string;
@@ -19,6 +24,9 @@ export interface Grouping {
   rule: Group | null;
   /** The bucket for products without a category. */
   catchAll: boolean;
-  /** Different products put into it, and into all below it. */
+  type: FieldType | null;
+  /** What its numbers are of: "ml". */
+  unit: string;
+  /** Different products put into it, and into all below it; of a field those that have something in it. */
   products: number;
 }

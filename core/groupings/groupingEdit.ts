@@ -93,8 +93,14 @@ function standFault(
 }
 
 /** Why there cannot be another of this name under one, or under none; null where there can. */
-export const newFault = (
+export function newFault(
   of: GroupingOf,
   all: readonly Grouping[],
-  { name, parent }: { name: string; parent: number | null },
-): string | null => standFault(of, all, { id: null, name, parent, before: null });
+  { name, parent, type }: Pick<Grouping, 'name' | 'type'> & { parent: number | null },
+): string | null {
+  if ((of === 'field') !== (type !== null))
+    return of === 'field'
+      ? 'Say what the field holds.'
+      : `A ${groupingKinds[of].one} holds nothing of its own.`;
+  return standFault(of, all, { id: null, name, parent, before: null });
+}

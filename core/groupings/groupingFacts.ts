@@ -9,7 +9,7 @@ import { placeOf, type Place } from './places.ts';
 
 /** Something of a category, a collection or a brand that its owner can set. */
 export interface GroupingFact {
-  id: 'name' | 'slug' | 'description' | 'extraLine' | 'pictureId' | 'rule' | 'place';
+  id: 'name' | 'slug' | 'description' | 'extraLine' | 'unit' | 'pictureId' | 'rule' | 'place';
   name: string;
   schema: Schema;
   /** @param all of its kind, since where it stands depends on the others */
@@ -43,12 +43,12 @@ export interface Lacking {
   is(one: Grouping): boolean;
 }
 
-export const LONGEST_GROUPING = { name: 120, line: 200, description: 2_000 };
+export const LONGEST_GROUPING = { name: 120, line: 200, unit: 12, description: 2_000 };
 
 const asTyped: GroupingFact['say'] = (value) => (value === '' ? '' : `“${String(value)}”`);
 
 const text = (
-  id: 'name' | 'slug' | 'description' | 'extraLine',
+  id: 'name' | 'slug' | 'description' | 'extraLine' | 'unit',
   name: string,
   schema: unknown,
 ): GroupingFact => ({ id, name, schema: schema as Schema, read: (_, one) => one[id], say: asTyped });
@@ -74,6 +74,7 @@ const slug = text(
     ),
 );
 const description = text('description', 'Description', string().max(LONGEST_GROUPING.description).defined());
+const unit = text('unit', 'Unit', string().max(LONGEST_GROUPING.unit).defined());
 const extraLine = text('extraLine', 'Extra line', string().max(LONGEST_GROUPING.line).defined());
 
 const pictureId: GroupingFact = {
@@ -172,6 +173,14 @@ export const groupingKinds: Readonly<Record<GroupingOf, GroupingKind>> = {
     title: 'Collections',
     facts: [name, slug, rule, description, pictureId, place],
     lacks: [lacksPicture, lacksDescription, lacksProducts],
+  },
+  field: {
+    of: 'field',
+    one: 'field',
+    many: 'fields',
+    title: 'Fields',
+    facts: [name, unit, place],
+    lacks: [lacksProducts],
   },
   brand: {
     of: 'brand',

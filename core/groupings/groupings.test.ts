@@ -37,6 +37,8 @@ const one = (id: number, more: Partial<Grouping> = {}): Grouping => ({
   position: 0,
   rule: null,
   catchAll: false,
+  type: null,
+  unit: '',
   products: 0,
   ...more,
 });
@@ -103,7 +105,7 @@ describe('the place of a category', () => {
     expect(placeFault([...deep, one(90)], 90, { parent: MOST_LEVELS - 1, before: null })).toBeNull();
     expect(placeFault([...deep, one(90)], 90, { parent: MOST_LEVELS, before: null })).toMatch(/too deep/);
     expect(placeFault([...deep, one(90)], 1, { parent: 90, before: null })).toMatch(/too deep/);
-    expect(newFault('category', deep, { name: 'New', parent: MOST_LEVELS })).toMatch(/too deep/);
+    expect(newFault('category', deep, { name: 'New', parent: MOST_LEVELS, type: null })).toMatch(/too deep/);
   });
 
   it('is reached by steps, each of which the opposite step takes back or is none', () => {
@@ -150,6 +152,7 @@ const values: Readonly<Record<string, fc.Arbitrary<unknown>>> = {
   slug: fc.constantFrom('bowls', 'g-1', 'g-2'),
   description: fc.string({ maxLength: 20 }),
   extraLine: fc.string({ maxLength: 20 }),
+  unit: fc.constantFrom('', 'ml', '°C'),
   pictureId: fc.constantFrom(null, 'a'.repeat(64)),
   rule: fc.constantFrom(null, { join: 'all', parts: [{ is: 'featured' }] }),
 };
@@ -255,20 +258,26 @@ describe('what asks for a category, a collection or a brand', () => {
     shelf('by-category', products({ join: 'none', parts: [{ is: 'category', ids: [4, 7], below: true }] })),
     shelf('by-collection', products({ is: 'collection', ids: [7] })),
     shelf('by-brand', products({ is: 'brand', ids: [7] }, { is: 'named', ids: [8] })),
+    shelf('by-field', products({ is: 'field', field: 'capacity', compare: 'atLeast', value: 7 })),
     shelf('listed', { of: 'categories', choose: { from: 'named', ids: [7, 9] } }),
     shelf('below', { of: 'categories', choose: { from: 'children', id: 8 } }),
     shelf('others', { of: 'collections', choose: { from: 'named', ids: [9] } }),
   ]);
 
   it('is found in rules, in lists and in links, and nothing else is', () => {
-    expect(askedForIn(plan, 'category', 7)).toEqual(['shelf:by-category', 'shelf:listed']);
-    expect(askedForIn(plan, 'category', 8)).toEqual(['shelf:below']);
-    expect(askedForIn(plan, 'collection', 7)).toEqual(['shelf:by-collection']);
-    expect(askedForIn(plan, 'collection', 9)).toEqual(['shelf:others']);
-    expect(askedForIn(plan, 'brand', 7)).toEqual(['shelf:by-brand']);
-    expect(askedForIn(plan, 'brand', 8)).toEqual([]);
+    expect(askedForIn(plan, 'category', { id: 7, slug: 'capacity' })).toEqual([
+      'shelf:by-category',
+      'shelf:listed',
+    ]);
+    expect(askedForIn(plan, 'category', { id: 8, slug: 'capacity' })).toEqual(['shelf:below']);
+    expect(askedForIn(plan, 'collection', { id: 7, slug: 'capacity' })).toEqual(['shelf:by-collection']);
+    expect(askedForIn(plan, 'collection', { id: 9, slug: 'capacity' })).toEqual(['shelf:others']);
+    expect(askedForIn(plan, 'brand', { id: 7, slug: 'capacity' })).toEqual(['shelf:by-brand']);
+    expect(askedForIn(plan, 'brand', { id: 8, slug: 'capacity' })).toEqual([]);
+    expect(askedForIn(plan, 'field', { id: 3, slug: 'capacity' })).toEqual(['shelf:by-field']);
+    expect(askedForIn(plan, 'field', { id: 7, slug: 'glaze' })).toEqual([]);
     const linked = { ...plan, house: { header: { link: 'category:12' } } } as unknown as typeof plan;
-    expect(askedForIn(linked, 'category', 12)).toEqual(['house']);
-    expect(askedForIn(linked, 'category', 1)).toEqual([]);
+    expect(askedForIn(linked, 'category', { id: 12, slug: 'capacity' })).toEqual(['house']);
+    expect(askedForIn(linked, 'category', { id: 1, slug: 'capacity' })).toEqual([]);
   });
 });

@@ -1,7 +1,12 @@
 import type { GoodsAsked } from '../../core/api/goods.ts';
 import type { GoodsRow } from '../../core/goods/goods.ts';
-import { GOODS_PAGE, MISSINGS, type GoodsSort, type Missing } from '../../core/goods/goodsList.ts';
-import type { GroupingOf } from '../../core/groupings/grouping.ts';
+import {
+  GOODS_PAGE,
+  MISSINGS,
+  type GoodsSort,
+  type Missing,
+  type Within,
+} from '../../core/goods/goodsList.ts';
 import { wordsQuery } from '../assortments/clauses/index.ts';
 import type { Queryable } from '../db/pool.ts';
 import { pictureJson, shownAs } from '../pictures/pictureRows.ts';
@@ -15,7 +20,7 @@ const LACKS: Readonly<Record<Missing, string>> = {
 };
 
 /** That product `p` is within one, by SQL for the id of that. */
-const WITHIN: Readonly<Record<GroupingOf, (id: string) => string>> = {
+const IN: Readonly<Record<Within['of'], (id: string) => string>> = {
   category: (id) => `p.category_path @> ARRAY[${id}::int]`,
   collection: (id) => `p.id IN (SELECT product_id FROM collection_product WHERE collection_id = ${id})`,
   brand: (id) => `p.brand_id = ${id}`,
@@ -64,7 +69,7 @@ export async function readGoodsList(
     conditions.push(`p.id IN (${found.join(' UNION ')})`);
   }
   if (missing) conditions.push(LACKS[missing]);
-  if (within) conditions.push(WITHIN[within.of](value(within.id)));
+  if (within) conditions.push(IN[within.of](value(within.id)));
   const where = conditions.length > 0 ? `WHERE ${conditions.join(' AND ')}` : '';
   const way = down ? 'DESC' : 'ASC';
   const order = [...KEYS[sort], 'p.id'].map((key) => `${key} ${way}`).join(', ');

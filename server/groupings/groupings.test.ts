@@ -3,6 +3,7 @@ import { newAssortment } from '../../core/assortment/assortment.ts';
 import type { Conflict } from '../../core/facts/factEdit.ts';
 import { undoneEdits } from '../../core/facts/factEdit.ts';
 import type { GoodsRow } from '../../core/goods/goods.ts';
+import type { Vocabulary } from '../../core/catalogue/vocabulary.ts';
 import type { Within } from '../../core/goods/goodsList.ts';
 import type { Grouping, GroupingOf } from '../../core/groupings/grouping.ts';
 import type { GroupingEdit } from '../../core/groupings/groupingEdit.ts';
@@ -34,8 +35,9 @@ const edit = (of: GroupingOf, id: number, fact: string, was: unknown, is: unknow
   was,
   is,
 });
-const add = async (of: GroupingOf, name: string, parent: number | null = null) => {
-  const answer = await store.owner.ask('POST', '/api/groupings/new', { of, name, parent });
+const add = async (of: GroupingOf, name: string, parent: number | null = null, holds = 'text') => {
+  const type = of === 'field' ? holds : null;
+  const answer = await store.owner.ask('POST', '/api/groupings/new', { of, name, parent, type });
   return { answer, id: answer.json<{ id: number }>().id };
 };
 const made = async (of: GroupingOf, name: string, parent: number | null = null) =>
@@ -227,6 +229,44 @@ describe('categories, collections and brands', () => {
     await expect.poll(held).toBe(1);
     expect((await remove('collection', id)).json()).toEqual({ removed: true });
     await expect.poll(async () => (await store.get('/collection/warm')).statusCode).toBe(404);
+  });
+
+  it('are fields of the store, named in rules by what their name makes, and gone from products with them', async () => {
+    const id = (await add('field', 'Fired at', null, 'number')).id;
+    expect((await add('field', 'fired AT', null, 'number')).answer.statusCode).toBe(422);
+    const odd = await Promise.all(['50 % off', 'Größe'].map((name) => made('field', name)));
+    expect(await Promise.all(odd.map(async (each) => (await one('field', each)).slug))).toEqual([
+      'field_50_off',
+      'grosse',
+    ]);
+    expect(await one('field', id)).toMatchObject({ slug: 'fired_at', type: 'number', unit: '', products: 0 });
+    expect((await write(edit('field', id, 'unit', '', '°C'))).json()).toEqual({ conflicts: [] });
+    const given = await store.owner.ask('POST', '/api/goods/edit', {
+      edits: [{ product: 11, of: 'field', part: 'fired_at', fact: 'value', was: null, is: 1240 }],
+    });
+    expect(given.json()).toEqual({ conflicts: [] });
+    expect((await one('field', id)).products).toBe(1);
+    const vocabulary = (await store.owner.ask('GET', '/api/vocabulary')).json<Vocabulary>();
+    expect(vocabulary.fields.find((field) => field.id === 'fired_at')).toMatchObject({
+      unit: '°C',
+      most: 1240,
+    });
+    // It takes its place among the others.
+    const [first] = odd;
+    expect(
+      (
+        await write(
+          edit('field', first!, 'place', { parent: null, before: odd[1] }, { parent: null, before: id }),
+        )
+      ).json(),
+    ).toEqual({
+      conflicts: [],
+    });
+    expect((await all('field')).sort((a, b) => a.position - b.position)[0]!.id).toBe(first);
+    expect((await remove('field', id)).json()).toEqual({ removed: true });
+    const { rows } = await run('SELECT fields FROM product WHERE id = 11');
+    expect(rows[0].fields).toEqual({});
+    expect((await add('field', 'None', null, null as never)).answer.statusCode).toBe(422);
   });
 
   it('refuse a picture that the store has not, and what nobody may send', async () => {

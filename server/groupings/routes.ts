@@ -12,8 +12,8 @@ import { addGrouping, removeGrouping, writeGroupings } from './writeGroupings.ts
 /** Categories, collections and brands as their owner keeps them. */
 export function groupingRoutes(api: Api, { db, readDb }: Parts): void {
   api.answer(listGroupings, async ({ query: { of } }) => ({ groupings: await readGroupings(readDb, of) }));
-  api.answer(addContract, async ({ body: { of, name, parent } }) => ({
-    id: await addGrouping(db, of, { name: name.trim(), parent }),
+  api.answer(addContract, async ({ body }) => ({
+    id: await addGrouping(db, { ...body, name: body.name.trim() }),
   }));
   api.answer(removeContract, async ({ body: { of, id } }) => ({ removed: await removeGrouping(db, of, id) }));
   api.answer(editGroupings, async ({ body: { edits } }) => ({ conflicts: await writeGroupings(db, edits) }));

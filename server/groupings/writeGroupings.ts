@@ -1,4 +1,4 @@
-import { freeSlugOf, slugOf } from '../../core/catalogue/slugOf.ts';
+import type { NewGrouping } from '../../core/api/groupings.ts';
 import type { Conflict } from '../../core/facts/factEdit.ts';
 import { GROUPINGS, type Grouping, type GroupingOf } from '../../core/groupings/grouping.ts';
 import {
@@ -8,15 +8,14 @@ import {
   newFault,
   type GroupingEdit,
 } from '../../core/groupings/groupingEdit.ts';
-import { groupingKinds } from '../../core/groupings/groupingFacts.ts';
 import { besides, placeOf } from '../../core/groupings/places.ts';
 import { same } from '../../core/settings/same.ts';
 import { inTransaction, type Pool, type Queryable } from '../db/pool.ts';
 import { Fault } from '../faults.ts';
 import { SLUG_LOCK } from '../goods/addGoods.ts';
-import { writeWords } from '../goods/writeWords.ts';
 import { arePictures } from '../pictures/pictureRows.ts';
-import { asKept, KEPT, readGroupings } from './groupingRows.ts';
+import { asKept, readGroupings } from './groupingRows.ts';
+import { KEPT } from './kept.ts';
 
 /** One after the other, also with what an import makes, so that no two ever take the same name, address or place. */
 const inTurn = <T>(pool: Pool, work: (client: Queryable) => Promise<T>): Promise<T> =>
@@ -43,7 +42,7 @@ export const writeGroupings = (
         const fault = groupingFault(after, edit);
         if (now === undefined) conflicts.push({ edit, now: null, gone: true });
         else if (!same(now, edit.was)) conflicts.push({ edit, now, gone: false });
-        else if (fault !== null) throw new Fault('goods-faulty', { message: fault });
+        else if (fault !== null) refuse(fault);
         else if (
           edit.fact === 'pictureId' &&
           edit.is !== null &&
@@ -65,56 +64,46 @@ async function writeChanged(
   before: readonly Grouping[],
   after: readonly Grouping[],
 ): Promise<void> {
+  const { id: key, columns, renamed } = KEPT[of];
   const was = new Map(before.map((one) => [one.id, one]));
-  const renamed: number[] = [];
+  const called: number[] = [];
   for (const one of after) {
     const old = was.get(one.id)!;
-    const facts = (Object.keys(KEPT[of].columns) as (keyof Grouping)[]).filter(
-      (fact) => !same(one[fact], old[fact]),
-    );
+    const facts = (Object.keys(columns) as (keyof Grouping)[]).filter((fact) => !same(one[fact], old[fact]));
     if (facts.length === 0) continue;
-    if (facts.includes('name')) renamed.push(one.id);
+    if (facts.includes('name')) called.push(one.id);
     // Only what is another: a column that is written is told of as changed.
     await db.query(
-      `UPDATE ${of} SET ${facts.map((fact, i) => `${KEPT[of].columns[fact]!} = $${i + 2}`).join(', ')} WHERE id = $1`,
+      `UPDATE ${of} SET ${facts.map((fact, i) => `${columns[fact]!} = $${i + 2}`).join(', ')} WHERE ${key} = $1`,
       [one.id, ...facts.map((fact) => asKept(fact, one))],
     );
   }
-  if (of !== 'brand' || renamed.length === 0) return;
-  const { rows } = await db.query<{ id: number }>('SELECT id FROM product WHERE brand_id = ANY($1)', [
-    renamed,
-  ]);
-  await writeWords(
-    db,
-    rows.map(({ id }) => id),
-  );
+  if (called.length > 0) await renamed?.(db, called);
+}
+
+function refuse(fault: string | null): void {
+  if (fault !== null) throw new Fault('goods-faulty', { message: fault });
 }
 
 /** A new one, the last of those beside it. Returns its id. */
-export const addGrouping = (
-  pool: Pool,
-  of: GroupingOf,
-  { name, parent }: { name: string; parent: number | null },
-): Promise<number> =>
+export const addGrouping = (pool: Pool, { of, name, parent, type }: NewGrouping): Promise<number> =>
   inTurn(pool, async (client) => {
     const all = await readGroupings(client, of, { counted: false });
-    const { one: word, tree, facts } = groupingKinds[of];
-    const fault = newFault(of, all, { name, parent });
-    if (fault !== null) throw new Fault('goods-faulty', { message: fault });
-    const beside = besides(all, parent);
-    const taken = new Set(all.map(({ slug }) => slug));
-    const row: Partial<Record<string, unknown>> = {
-      slug: freeSlugOf(slugOf(name) || word, (slug) => taken.has(slug)),
+    refuse(newFault(of, all, { name, parent, type }));
+    const { id, columns, slug } = KEPT[of];
+    const taken = new Set(all.map((one) => one.slug));
+    const facts: Partial<Grouping> = {
+      slug: slug(name, (wanted) => taken.has(wanted)),
       name,
-      ...(facts.some(({ id }) => id === 'place') && {
-        position: Math.max(-1, ...beside.map(({ position }) => position)) + 1,
-      }),
-      ...(tree && { parent_id: parent }),
+      position: Math.max(-1, ...besides(all, parent).map(({ position }) => position)) + 1,
+      parentId: parent,
+      type,
     };
-    const columns = Object.keys(row);
+    const kept = (Object.keys(facts) as (keyof Grouping)[]).filter((fact) => columns[fact]);
     const { rows } = await client.query<{ id: number }>(
-      `INSERT INTO ${of} (${columns.join(', ')}) VALUES (${columns.map((_, i) => `$${i + 1}`).join(', ')}) RETURNING id`,
-      Object.values(row),
+      `INSERT INTO ${of} (${kept.map((fact) => columns[fact]).join(', ')})
+       VALUES (${kept.map((_, i) => `$${i + 1}`).join(', ')}) RETURNING ${id} AS id`,
+      kept.map((fact) => facts[fact]),
     );
     return rows[0]!.id;
   });
@@ -125,31 +114,16 @@ export const removeGrouping = (pool: Pool, of: GroupingOf, id: number): Promise<
     const before = await readGroupings(client, of, { counted: false });
     const gone = before.find((one) => one.id === id);
     if (!gone) return false;
-    if (gone.catchAll)
-      throw new Fault('goods-faulty', {
-        message: 'Products without a category stand here, so it stays.',
-      });
+    refuse(gone.catchAll ? 'Products without a category stand here, so it stays.' : null);
     const is = placeOf(before, id);
     let after = before.filter((one) => one !== gone);
     for (const { id: child } of besides(before, id)) {
       const edit = { of, id: child, fact: 'place', was: placeOf(before, child), is };
-      const fault = groupingFault(after, edit);
-      if (fault !== null) throw new Fault('goods-faulty', { message: fault });
+      refuse(groupingFault(after, edit));
       after = groupingEdited(after, edit);
     }
     await writeChanged(client, of, before, after);
-    if (of === 'brand') await leaveBrand(client, id);
-    await client.query(`DELETE FROM ${of} WHERE id = $1`, [id]);
+    await KEPT[of].leave?.(client, gone);
+    await client.query(`DELETE FROM ${of} WHERE ${KEPT[of].id} = $1`, [id]);
     return true;
   });
-
-async function leaveBrand(db: Queryable, id: number): Promise<void> {
-  const { rows } = await db.query<{ id: number }>(
-    'UPDATE product SET brand_id = NULL WHERE brand_id = $1 RETURNING id',
-    [id],
-  );
-  await writeWords(
-    db,
-    rows.map((row) => row.id),
-  );
-}

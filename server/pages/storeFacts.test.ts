@@ -41,7 +41,7 @@ describe('what the store says of itself', () => {
     expect((await at('/page/write')).querySelector('address')!.textContent).toBe(PLACE);
     const data = (document: Document) =>
       [...document.querySelectorAll('script[type="application/ld+json"]')]
-        .map((one) => JSON.parse(one.textContent!) as Record<string, unknown>)
+        .map((one) => JSON.parse(one.textContent) as Record<string, unknown>)
         .find((one) => one['@type'] === 'Organization');
     expect(data(await at('/'))).toMatchObject({ address: PLACE, url: expect.stringMatching(/\/$/) });
     expect(data(await at('/shop'))).toBeUndefined();

@@ -42,7 +42,7 @@ export interface FactWriter<E extends FactEdit> extends StoreApi<Writes<E>> {
 /** What facts are of, and where they go. */
 export interface WrittenTo<E extends FactEdit> {
   send(edits: readonly E[]): Promise<readonly Conflict<E>[]>;
-  /** Shows edits before they are written. */
+  /** Shows edits before they are written; what was asked before does not show over them. */
   show(edits: readonly E[]): void;
   /** Whatever shows them asks anew. */
   changed(edits: readonly E[]): void;
@@ -61,6 +61,8 @@ export function makeFactWriter<E extends FactEdit>({
 }: WrittenTo<E>): FactWriter<E> {
   const store = createStore<Writes<E>>(() => ({ done: [], undone: [], under: 0, kept: false, refused: [] }));
   let last: Promise<unknown> = Promise.resolve();
+  /** Written since something asked anew: that is done once nothing is on its way, so that no answer is older than what is shown. */
+  let written: E[] = [];
   const set = store.setState;
 
   /** The edits once more, each by what it is of now; those of what is gone left out. */
@@ -90,7 +92,12 @@ export function makeFactWriter<E extends FactEdit>({
         return refuse([], (error as Error).message);
       } finally {
         set(({ under }) => ({ under: under - 1 }));
-        changed(step.edits);
+        written.push(...step.edits);
+        if (store.getState().under === 0) {
+          const all = written;
+          written = [];
+          changed(all);
+        }
       }
     });
     last = sent;

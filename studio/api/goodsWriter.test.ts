@@ -1,5 +1,5 @@
-import { QueryClient } from '@tanstack/react-query';
-import { describe, expect, it } from 'vitest';
+import { QueryClient, QueryObserver } from '@tanstack/react-query';
+import { describe, expect, it, vi } from 'vitest';
 import type { Conflict } from '../../core/facts/factEdit.ts';
 import type { Goods } from '../../core/goods/goods.ts';
 import { edited, isStill, valueAt, type GoodsEdit } from '../../core/goods/goodsEdit.ts';
@@ -48,6 +48,56 @@ function made() {
   };
   return { writer, server, shown, elsewhere, now: () => goods, state: writer.getState };
 }
+
+describe('what is shown while facts are on their way', () => {
+  it('is never what was asked before them, and is asked anew once nothing is on its way', async () => {
+    const queries = new QueryClient();
+    let goods = dish;
+    const waits: (() => void)[] = [];
+    const asked: string[] = [];
+    const client = {
+      ask: (_: unknown, { body }: { body: { edits: GoodsEdit[] } }) =>
+        new Promise((resolve) => {
+          waits.push(() => {
+            goods = body.edits.reduce(edited, goods);
+            resolve({ conflicts: [] });
+          });
+        }),
+    } as unknown as Client;
+    const writer = makeGoodsWriter(client, queries);
+    /** Read now, answered when it is let go. */
+    const reads: (() => void)[] = [];
+    const observer = new QueryObserver(queries, {
+      queryKey: goodsKey(1),
+      queryFn: () => {
+        const now = goods;
+        asked.push(now.title);
+        return new Promise<{ goods: Goods }>((resolve) => reads.push(() => resolve({ goods: now })));
+      },
+    });
+    const stop = observer.subscribe(() => undefined);
+    reads.shift()!();
+    await vi.waitFor(() => expect(observer.getCurrentResult().data).toBeDefined());
+    const title = () => observer.getCurrentResult().data!.goods.title;
+    void queries.invalidateQueries({ queryKey: goodsKey(1) });
+    await vi.waitFor(() => expect(reads).toHaveLength(1));
+    void writer.write(step('title', 'Dish', 'Bowl'));
+    void writer.write(step('title', 'Bowl', 'Jug'));
+    expect(title()).toBe('Jug');
+    // The old answer comes, and then the first of the two is written.
+    reads.shift()!();
+    await vi.waitFor(() => expect(waits).toHaveLength(1));
+    waits.shift()!();
+    await vi.waitFor(() => expect(waits).toHaveLength(1));
+    expect(title()).toBe('Jug');
+    expect(asked).toEqual(['Dish', 'Dish']);
+    waits.shift()!();
+    await vi.waitFor(() => expect(asked).toEqual(['Dish', 'Dish', 'Jug']));
+    reads.shift()!();
+    expect(title()).toBe('Jug');
+    stop();
+  });
+});
 
 describe('facts of products on their way', () => {
   it('are shown at once, written in order, and as they were where they are not written', async () => {

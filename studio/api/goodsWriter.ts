@@ -21,6 +21,7 @@ export const makeGoodsWriter = (client: Client, queries: QueryClient): FactWrite
   makeFactWriter({
     send: async (edits) => (await client.ask(editGoods, { body: { edits } })).conflicts,
     show: (edits) => {
+      for (const { product } of edits) void queries.cancelQueries({ queryKey: goodsKey(product) });
       for (const edit of edits)
         queries.setQueryData<{ goods: Goods | null }>(goodsKey(edit.product), (known) =>
           known?.goods ? { goods: edited(known.goods, edit) } : known,

@@ -20,6 +20,7 @@ export const makeGroupingWriter = (client: Client, queries: QueryClient): FactWr
   makeFactWriter({
     send: async (edits) => (await client.ask(editGroupings, { body: { edits } })).conflicts,
     show: (edits) => {
+      for (const { of } of edits) void queries.cancelQueries({ queryKey: groupingsKey(of) });
       for (const edit of edits)
         queries.setQueryData<{ groupings: Grouping[] }>(
           groupingsKey(edit.of),

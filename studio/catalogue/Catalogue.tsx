@@ -123,6 +123,9 @@ export default function Catalogue() {
         <NavLink to="/catalogue/brands">
           Brands <span>{vocabulary.brands.length}</span>
         </NavLink>
+        <NavLink to="/catalogue/fields">
+          Fields <span>{vocabulary.fields.length}</span>
+        </NavLink>
         <NavLink to="/catalogue/pictures">
           Pictures <span>{counts?.all}</span>
         </NavLink>

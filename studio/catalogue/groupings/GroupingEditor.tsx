@@ -4,7 +4,8 @@ import { useForm } from 'react-hook-form';
 import { Link } from 'react-router';
 import styled from 'styled-components';
 import type { Group } from '../../../core/assortment/rule.ts';
-import type { Grouping } from '../../../core/groupings/grouping.ts';
+import { isWithin } from '../../../core/goods/goodsList.ts';
+import { FIELD_TYPES, type Grouping } from '../../../core/groupings/grouping.ts';
 import { groupingEdits } from '../../../core/groupings/groupingEdit.ts';
 import type { GroupingFact, GroupingKind } from '../../../core/groupings/groupingFacts.ts';
 import { isPageKind, pageKind, pagePath } from '../../../core/pages/index.ts';
@@ -66,7 +67,7 @@ export function GroupingEditor({ kind, all, grouping, onClose }: GroupingEditorP
 
 function Products({
   kind,
-  grouping: { id, slug, products, rule },
+  grouping: { id, slug, products, rule, type },
 }: {
   kind: GroupingKind;
   grouping: Grouping;
@@ -74,10 +75,15 @@ function Products({
   const page = isPageKind(kind.of) ? pagePath(pageKind(kind.of), slug) : null;
   return (
     <p>
-      {!rule && products > 0 && (
-        <Link to={`/catalogue/products?in=${kind.of}-${id}`}>{counted(products, 'product')}</Link>
-      )}
-      {!rule && products === 0 && 'No products yet'}
+      {type && `${FIELD_TYPES[type]}, `}
+      {!rule &&
+        products > 0 &&
+        (isWithin(kind.of) ? (
+          <Link to={`/catalogue/products?in=${kind.of}-${id}`}>{counted(products, 'product')}</Link>
+        ) : (
+          counted(products, 'product')
+        ))}
+      {!rule && products === 0 && (type ? 'no products yet' : 'No products yet')}
       {!rule && page && ', '}
       {page && (
         <a href={page} target="_blank" rel="noreferrer">
@@ -88,7 +94,7 @@ function Products({
   );
 }
 
-const TEXTS = ['name', 'slug', 'description', 'extraLine'] as const;
+const TEXTS = ['name', 'slug', 'description', 'extraLine', 'unit'] as const;
 const textsOf = (one: Grouping): Texts => Object.fromEntries(TEXTS.map((id) => [id, one[id]]));
 
 function Facts({ kind, all, grouping }: Omit<GroupingEditorProps, 'onClose'> & { grouping: Grouping }) {
@@ -119,6 +125,7 @@ function Facts({ kind, all, grouping }: Omit<GroupingEditorProps, 'onClose'> & {
     name: text,
     slug: text,
     extraLine: text,
+    unit: (fact) => grouping.type === 'number' && text(fact),
     description: (fact) => text(fact, 4),
     pictureId: (fact) => (
       <section>

@@ -36,7 +36,7 @@ export function RemoveGrouping({ kind, all, grouping, onRemoved }: RemoveGroupin
   });
   if (catchAll) return <p>Products without a category stand here, so it stays.</p>;
   const below = besides(all, id).length;
-  const askers = asking ? askedForIn(plan, kind.of, id).map((key) => documentPlace(plan, key)) : [];
+  const askers = asking ? askedForIn(plan, kind.of, grouping).map((key) => documentPlace(plan, key)) : [];
   return (
     <section>
       <Button onPress={() => setAsking(true)}>Remove this {kind.one}…</Button>

@@ -2,6 +2,7 @@
 import { act, cleanup, fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { Route, Routes } from 'react-router';
 import { afterEach, describe, expect, it } from 'vitest';
+import type { NewGrouping } from '../../../core/api/groupings.ts';
 import type { Conflict } from '../../../core/facts/factEdit.ts';
 import type { Grouping, GroupingOf } from '../../../core/groupings/grouping.ts';
 import { groupingEdited, groupingValue, type GroupingEdit } from '../../../core/groupings/groupingEdit.ts';
@@ -23,6 +24,8 @@ const one = (id: number, name: string, more: Partial<Grouping> = {}): Grouping =
   position: id,
   rule: null,
   catchAll: false,
+  type: null,
+  unit: '',
   products: 3,
   ...more,
 });
@@ -55,8 +58,8 @@ function draw(of: GroupingOf, given: readonly Grouping[]) {
           return { conflicts };
         },
         'POST /api/groupings/new': (body) => {
-          const { name, parent } = body as { name: string; parent: number | null };
-          server.all.push(one(9, name, { parentId: parent }));
+          const { name, parent: parentId, type: holds } = body as NewGrouping;
+          server.all.push(one(9, name, { parentId, type: holds }));
           return { id: 9 };
         },
         'POST /api/groupings/removed': (body) => {
@@ -226,5 +229,28 @@ describe('brands', () => {
     const side = await screen.findByRole('complementary', { name: 'Bo' });
     expect(within(side).queryByRole('textbox', { name: 'Address' })).toBeNull();
     expect(side.textContent).toContain('No products yet');
+  });
+});
+
+describe('fields', () => {
+  it('are made of a name and what they hold, and have a unit where that is a number', async () => {
+    const server = draw('field', [
+      one(1, 'Glaze', { type: 'text', products: 0 }),
+      one(2, 'Capacity', { type: 'number', unit: 'ml' }),
+    ]);
+    press(await row('Glaze'));
+    const glaze = await screen.findByRole('complementary', { name: 'Glaze' });
+    expect(glaze.textContent).toContain('Text, no products yet');
+    expect(within(glaze).queryByRole('textbox', { name: 'Unit' })).toBeNull();
+    press(await row('Capacity'));
+    const capacity = await screen.findByRole('complementary', { name: 'Capacity' });
+    commit(within(capacity).getByRole('textbox', { name: 'Unit' }), 'l');
+    await waitFor(() => expect(server.all[1]!.unit).toBe('l'));
+    press(screen.getByRole('button', { name: 'New field' }));
+    const dialog = await screen.findByRole('dialog', { name: 'New field' });
+    type(within(dialog).getByRole('textbox', { name: 'Name' }), 'Fired at');
+    press(within(dialog).getByRole('radio', { name: 'Number' }));
+    press(within(dialog).getByRole('button', { name: 'Make the field' }));
+    await waitFor(() => expect(server.all.at(-1)).toMatchObject({ name: 'Fired at', type: 'number' }));
   });
 });

@@ -6,11 +6,11 @@ import {
   GOODS_SORTS,
   MISSING,
   MISSINGS,
+  WITHIN,
   type Within,
 } from '../../../core/goods/goodsList.ts';
 import type { GoodsEdit } from '../../../core/goods/goodsEdit.ts';
 import { goodsFact } from '../../../core/goods/goodsFacts.ts';
-import { GROUPINGS } from '../../../core/groupings/grouping.ts';
 import { groupingKinds } from '../../../core/groupings/groupingFacts.ts';
 import { counted, type Names } from '../../../core/sentence/sentence.ts';
 import { useNames, useStudio } from '../../studioContext.tsx';
@@ -46,7 +46,7 @@ function sayFact({ of, fact: id, part }: GoodsEdit, value: unknown, names: Names
 /** What a list is narrowed to by its address: "category-5". */
 function withinOf(said: string | null): Within | null {
   const [of, id] = said?.split('-') ?? [];
-  const kind = GROUPINGS.find((one) => one === of);
+  const kind = WITHIN.find((one) => one === of);
   return kind && /^[1-9]\d{0,8}$/.test(id ?? '') ? { of: kind, id: Number(id) } : null;
 }
 
