@@ -68,11 +68,6 @@ export const mainViews: readonly MainView[] = [
     },
   },
   {
-    name: 'arrange-tabs',
-    path: '/studio/arrange/entry?bay=what-people-buy&shelf=buying-best-sold',
-    prepare: (page) => openLine(page, 'Tabs'),
-  },
-  {
     name: 'arrange-layout',
     path: '/studio/arrange/home?bay=under-sixty',
     prepare: async (page) => {
@@ -160,6 +155,14 @@ export const mainViews: readonly MainView[] = [
       const grid = page.getByRole('grid', { name: 'Products' });
       await grid.getByRole('row', { name: 'Inkwell pouring jug' }).click();
       await page.getByRole('textbox', { name: 'Title' }).waitFor();
+    },
+  },
+  {
+    name: 'catalogue-categories',
+    path: '/studio/catalogue/categories',
+    prepare: async (page) => {
+      await page.getByRole('row', { name: 'Bowls', exact: true }).click();
+      await page.getByRole('textbox', { name: 'Name' }).waitFor();
     },
   },
   {
