@@ -7,7 +7,8 @@ import type { Goods } from '../../core/goods/goods.ts';
 import { readGoodsById } from '../goods/goodsRows.ts';
 import { writeChanged } from '../goods/writeGoods.ts';
 import type { MadeIds } from './importRows.ts';
-import { inBulk, markOf } from './writeOutcomes.ts';
+import { inBulk } from '../goods/inBulk.ts';
+import { markOf } from './writeOutcomes.ts';
 
 /** Products at once. */
 const BATCH = 500;

@@ -7,6 +7,7 @@ import type { Lookup } from '../../core/exchange/lookup.ts';
 import type { Goods } from '../../core/goods/goods.ts';
 import { edited, type GoodsEdit } from '../../core/goods/goodsEdit.ts';
 import { freeSlug, UNNAMED } from '../goods/addGoods.ts';
+import { inBulk } from '../goods/inBulk.ts';
 import { readGoodsById } from '../goods/goodsRows.ts';
 import { writeChanged, writeTexts } from '../goods/writeGoods.ts';
 import type { MadeIds } from './importRows.ts';
@@ -14,14 +15,6 @@ import type { MadeIds } from './importRows.ts';
 /** What tells whether a product is still as an import made it. */
 export const markOf = (goods: Goods): string =>
   createHash('sha1').update(JSON.stringify(goods)).digest('base64');
-
-/** Runs what writes many products, whose triggers rest meanwhile, and catches up with those that it tells. */
-export async function inBulk(client: PoolClient, write: () => Promise<readonly number[]>): Promise<void> {
-  await client.query(`SELECT set_config('wide_shelf.bulk', 'on', true)`);
-  const ids = await write();
-  await client.query(`SELECT set_config('wide_shelf.bulk', 'off', true)`);
-  if (ids.length > 0) await client.query('SELECT after_bulk($1)', [ids]);
-}
 
 /** What holds that what belongs to a product belongs to one that is there. */
 const OF_PRODUCTS = ['variant', 'product_category', 'product_tag', 'product_text', 'product_option_value']

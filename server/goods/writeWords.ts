@@ -1,25 +1,20 @@
 import { goodsWords } from '../../core/goods/goods.ts';
 import type { Queryable } from '../db/pool.ts';
 
-/** Products that are worded anew at once. */
-const LOT = 5_000;
-
-/** Writes the words that products are found by, where what these are made from is named elsewhere. */
+/** Writes the words that some products are found by, where what these are made from is named elsewhere. */
 export async function writeWords(db: Queryable, ids: readonly number[]): Promise<void> {
-  for (let at = 0; at < ids.length; at += LOT) {
-    const { rows } = await db.query<{ id: number; title: string; tags: string[]; brand: string | null }>(
-      `SELECT p.id, p.title, p.tags, b.name AS brand FROM product p LEFT JOIN brand b ON b.id = p.brand_id
-       WHERE p.id = ANY($1)`,
-      [ids.slice(at, at + LOT)],
-    );
-    await db.query(
-      `UPDATE product_text x SET words = ARRAY(SELECT jsonb_array_elements_text(r.words))
-       FROM jsonb_to_recordset($1) AS r (id int, words jsonb) WHERE x.product_id = r.id`,
-      [
-        JSON.stringify(
-          rows.map(({ id, title, tags, brand }) => ({ id, words: goodsWords(title, brand, tags) })),
-        ),
-      ],
-    );
-  }
+  const { rows } = await db.query<{ id: number; title: string; tags: string[]; brand: string | null }>(
+    `SELECT p.id, p.title, p.tags, b.name AS brand FROM product p LEFT JOIN brand b ON b.id = p.brand_id
+     WHERE p.id = ANY($1)`,
+    [ids],
+  );
+  await db.query(
+    `UPDATE product_text x SET words = ARRAY(SELECT jsonb_array_elements_text(r.words))
+     FROM jsonb_to_recordset($1) AS r (id int, words jsonb) WHERE x.product_id = r.id`,
+    [
+      JSON.stringify(
+        rows.map(({ id, title, tags, brand }) => ({ id, words: goodsWords(title, brand, tags) })),
+      ),
+    ],
+  );
 }

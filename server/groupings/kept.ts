@@ -13,10 +13,12 @@ export interface Kept {
   products: string;
   /** The address of a new one, which none has yet. */
   slug(name: string, isTaken: (slug: string) => boolean): string;
-  /** What follows where some are called otherwise. */
-  renamed?(db: Queryable, ids: readonly number[]): Promise<void>;
-  /** What products lose before one goes. */
-  leave?(db: Queryable, one: Grouping): Promise<void>;
+  /** Products `p` that are found by what one is called, as a condition on what it is known by; absent where none are. */
+  finds?: { known: 'id' | 'slug'; where: string };
+  /** What is written of some products once it is called otherwise, besides what follows by itself. */
+  renamed?(db: Queryable, products: readonly number[]): Promise<void>;
+  /** What some products lose before one goes. */
+  leave?(db: Queryable, one: Grouping, products: readonly number[]): Promise<void>;
 }
 
 const named =
@@ -27,13 +29,6 @@ const named =
 const LONGEST_FIELD_ID = 60;
 /** Room for the number that an id may end with. */
 const NUMBER_LENGTH = 10;
-
-const productsOf = async (db: Queryable, brands: readonly number[]): Promise<number[]> => {
-  const { rows } = await db.query<{ id: number }>('SELECT id FROM product WHERE brand_id = ANY($1)', [
-    brands,
-  ]);
-  return rows.map(({ id }) => id);
-};
 
 /** Every kind as its table holds it. */
 export const KEPT: Readonly<Record<GroupingOf, Kept>> = {
@@ -52,6 +47,7 @@ export const KEPT: Readonly<Record<GroupingOf, Kept>> = {
     products: `(SELECT count(DISTINCT pc.product_id)::int FROM category_closure cc
       JOIN product_category pc ON pc.category_id = cc.descendant_id WHERE cc.ancestor_id = g.id)`,
     slug: named('category'),
+    finds: { known: 'id', where: 'p.category_path && $1::int[]' },
   },
   collection: {
     id: 'id',
@@ -71,10 +67,9 @@ export const KEPT: Readonly<Record<GroupingOf, Kept>> = {
     columns: { slug: 'slug', name: 'name' },
     products: '(SELECT count(*)::int FROM product WHERE brand_id = g.id)',
     slug: named('brand'),
-    // Products are found by the name of their brand.
-    renamed: async (db, ids) => writeWords(db, await productsOf(db, ids)),
-    leave: async (db, { id }) => {
-      const products = await productsOf(db, [id]);
+    finds: { known: 'id', where: 'p.brand_id = ANY($1::int[])' },
+    renamed: writeWords,
+    leave: async (db, _, products) => {
       await db.query('UPDATE product SET brand_id = NULL WHERE id = ANY($1)', [products]);
       await writeWords(db, products);
     },
@@ -91,8 +86,24 @@ export const KEPT: Readonly<Record<GroupingOf, Kept>> = {
       const wanted = /^[a-z]/.test(word) ? word : `field_${word}`;
       return freeSlugOf(wanted, (slug) => isTaken(slug.replaceAll('-', '_'))).replaceAll('-', '_');
     },
-    leave: async (db, { slug }) => {
-      await db.query('UPDATE product SET fields = fields - $1::text WHERE fields ? $1', [slug]);
+    finds: { known: 'slug', where: 'p.fields ?| $1::text[]' },
+    leave: async (db, { slug }, products) => {
+      await db.query('UPDATE product SET fields = fields - $2::text WHERE id = ANY($1)', [products, slug]);
     },
   },
 };
+
+/** Ids of the products that are found by what these are called. */
+export async function productsFoundBy(
+  db: Queryable,
+  of: GroupingOf,
+  ones: readonly Grouping[],
+): Promise<number[]> {
+  const { finds } = KEPT[of];
+  if (!finds || ones.length === 0) return [];
+  const { rows } = await db.query<{ id: number }>(
+    `SELECT p.id FROM product p WHERE ${finds.where} ORDER BY 1`,
+    [ones.map((one) => one[finds.known])],
+  );
+  return rows.map(({ id }) => id);
+}

@@ -13,9 +13,10 @@ import { same } from '../../core/settings/same.ts';
 import { inTransaction, type Pool, type Queryable } from '../db/pool.ts';
 import { Fault } from '../faults.ts';
 import { SLUG_LOCK } from '../goods/addGoods.ts';
+import { inBulk, inLots } from '../goods/inBulk.ts';
 import { arePictures } from '../pictures/pictureRows.ts';
 import { asKept, readGroupings } from './groupingRows.ts';
-import { KEPT } from './kept.ts';
+import { KEPT, productsFoundBy } from './kept.ts';
 
 /** One after the other, also with what an import makes, so that no two ever take the same name, address or place. */
 const inTurn = <T>(pool: Pool, work: (client: Queryable) => Promise<T>): Promise<T> =>
@@ -54,31 +55,38 @@ export const writeGroupings = (
       changed.push([of, before, after]);
     }
     if (conflicts.length === 0)
-      for (const [of, before, after] of changed) await writeChanged(client, of, before, after);
+      for (const [of, before, after] of changed)
+        await inBulk(client, () => writeChanged(client, of, before, after));
     return conflicts;
   });
 
+/** What of one products are found by, or are in. */
+const FOUND_BY: readonly (keyof Grouping)[] = ['name', 'parentId', 'unit'];
+
+/** Writes what differs; tells of the products that are found otherwise then. */
 async function writeChanged(
   db: Queryable,
   of: GroupingOf,
   before: readonly Grouping[],
   after: readonly Grouping[],
-): Promise<void> {
+): Promise<number[]> {
   const { id: key, columns, renamed } = KEPT[of];
   const was = new Map(before.map((one) => [one.id, one]));
-  const called: number[] = [];
+  const called: Grouping[] = [];
   for (const one of after) {
     const old = was.get(one.id)!;
     const facts = (Object.keys(columns) as (keyof Grouping)[]).filter((fact) => !same(one[fact], old[fact]));
     if (facts.length === 0) continue;
-    if (facts.includes('name')) called.push(one.id);
+    if (facts.some((fact) => FOUND_BY.includes(fact))) called.push(one);
     // Only what is another: a column that is written is told of as changed.
     await db.query(
       `UPDATE ${of} SET ${facts.map((fact, i) => `${columns[fact]!} = $${i + 2}`).join(', ')} WHERE ${key} = $1`,
       [one.id, ...facts.map((fact) => asKept(fact, one))],
     );
   }
-  if (called.length > 0) await renamed?.(db, called);
+  const products = await productsFoundBy(db, of, called);
+  if (renamed) await inLots(products, (lot) => renamed(db, lot));
+  return products;
 }
 
 function refuse(fault: string | null): void {
@@ -122,8 +130,13 @@ export const removeGrouping = (pool: Pool, of: GroupingOf, id: number): Promise<
       refuse(groupingFault(after, edit));
       after = groupingEdited(after, edit);
     }
-    await writeChanged(client, of, before, after);
-    await KEPT[of].leave?.(client, gone);
-    await client.query(`DELETE FROM ${of} WHERE ${KEPT[of].id} = $1`, [id]);
+    await inBulk(client, async () => {
+      const { id: key, leave } = KEPT[of];
+      const products = await productsFoundBy(client, of, [gone]);
+      const others = await writeChanged(client, of, before, after);
+      if (leave) await inLots(products, (lot) => leave(client, gone, lot));
+      await client.query(`DELETE FROM ${of} WHERE ${key} = $1`, [id]);
+      return [...new Set([...products, ...others])];
+    });
     return true;
   });

@@ -94,7 +94,7 @@ function NewOption({ goods, onClose }: NewProps) {
         label="Option"
         value={choice.option}
         longest={LONGEST_OPTION}
-        placeholder="Glaze, size, length…"
+        placeholder="Colour, size, length…"
         onChange={(option) => setChoice({ ...choice, option })}
       />
       <Words
