@@ -14,6 +14,8 @@ export interface Contract<Sent, Asked, Answer> {
   takes?: 'picture' | 'font' | 'goods';
   /** The answer is a file, and not JSON. */
   gives?: 'file';
+  /** It may take as long as a file on its way: what many products are found by is written with it. */
+  slow?: true;
   /** Parameters of the address; null where there are none. */
   query: Schema<Asked> | null;
   answer: Schema<Answer>;
@@ -34,7 +36,7 @@ export type AnswerOf<C> = C extends Contract<infer _S, infer _A, infer Answer> ?
 export const contract = <Answer, Sent = null, Asked = null>(
   given: Pick<
     Contract<Sent, Asked, Answer>,
-    'method' | 'path' | 'who' | 'answer' | 'refusedAs' | 'guessed' | 'takes' | 'gives'
+    'method' | 'path' | 'who' | 'answer' | 'refusedAs' | 'guessed' | 'takes' | 'gives' | 'slow'
   > &
     Partial<Pick<Contract<Sent, Asked, Answer>, 'body' | 'query'>>,
 ): Contract<Sent, Asked, Answer> => ({ body: null, query: null, ...given });

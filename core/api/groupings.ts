@@ -52,6 +52,7 @@ export const addGrouping = contract({
 
 /** Takes one out of the catalogue; its products stay, and what is below it moves up. */
 export const removeGrouping = contract({
+  slow: true,
   method: 'POST',
   path: '/api/groupings/removed',
   who: 'signedIn',
@@ -61,6 +62,7 @@ export const removeGrouping = contract({
 
 /** Writes facts, all or none: none where one of them is not any more what it was. Shoppers see them at once. */
 export const editGroupings = contract({
+  slow: true,
   method: 'POST',
   path: '/api/groupings/edit',
   who: 'signedIn',

@@ -1,4 +1,5 @@
 import { findProducts } from '../../core/api/catalogue.ts';
+import { removeGrouping } from '../../core/api/groupings.ts';
 import { readDraft, saveDraft } from '../../core/api/draft.ts';
 import { readLive } from '../../core/api/releases.ts';
 import { signOut, whoAmI } from '../../core/api/session.ts';
@@ -18,6 +19,16 @@ afterEach(() => vi.unstubAllGlobals());
 describe('asking the server', () => {
   it('gives its answer', async () => {
     expect(await asking(answer(200, { number: 3 })).ask(readLive)).toEqual({ number: 3 });
+  });
+
+  it('waits longer for what has much to write', async () => {
+    const waits = vi.spyOn(AbortSignal, 'timeout');
+    const client = asking(vi.fn(async () => new Response('{}')));
+    await client.ask(readDraft);
+    await client.ask(removeGrouping, { body: { of: 'brand', id: 3 } });
+    const [[short], [long]] = waits.mock.calls as unknown as [[number], [number]];
+    waits.mockRestore();
+    expect(long).toBeGreaterThan(4 * short);
   });
 
   it('sends what changes something with its token and as JSON, and reading without', async () => {

@@ -28,20 +28,20 @@ export class Away extends Error {}
 const LIMIT_MS = 15_000;
 /** What a file is sent as, whatever it is. */
 const FILE_TYPE = 'application/octet-stream';
-/** A large file over a slow line. */
-const FILE_LIMIT_MS = 120_000;
+/** A large file over a slow line, or what has much to write. */
+const SLOW_LIMIT_MS = 120_000;
 
 /** Talks to the server; the only place that does. */
 export class Client {
   #csrf: string | null = null;
 
-  async #ask<T>(method: string, path: string, body?: unknown): Promise<T> {
+  async #ask<T>({ method, slow }: AnyContract, path: string, body?: unknown): Promise<T> {
     const isFile = body instanceof Blob;
     let response: Response;
     try {
       response = await fetch(path, {
         method,
-        signal: AbortSignal.timeout(isFile ? FILE_LIMIT_MS : LIMIT_MS),
+        signal: AbortSignal.timeout(isFile || slow ? SLOW_LIMIT_MS : LIMIT_MS),
         headers: {
           ...(body === undefined ? {} : { 'content-type': isFile ? FILE_TYPE : 'application/json' }),
           ...(this.#csrf && method !== 'GET' ? { 'x-csrf-token': this.#csrf } : {}),
@@ -73,10 +73,11 @@ export class Client {
   }
 
   #askAt<C extends AnyContract>(
-    { method, path }: C,
+    contract: C,
     query: Record<string, string> | undefined,
     body: unknown,
   ): Promise<AnswerOf<C>> {
-    return this.#ask(method, query ? `${path}?${String(new URLSearchParams(query))}` : path, body);
+    const { path } = contract;
+    return this.#ask(contract, query ? `${path}?${String(new URLSearchParams(query))}` : path, body);
   }
 }
