@@ -24,7 +24,7 @@ export interface Studio {
   items: Items;
   /** Facts of products on their way to the store. */
   goods: FactWriter<GoodsEdit>;
-  /** Facts of categories, collections and brands on their way to the store. */
+  /** Facts of categories, collections, brands and fields on their way to the store. */
   groupings: FactWriter<GroupingEdit>;
   /** Pictures on their way to the store. */
   uploads: Uploads;

@@ -1,34 +1,37 @@
 import type { CategoryFacts } from './facts.ts';
 
+/** What stands in a tree. */
+type Standing = Pick<CategoryFacts, 'id' | 'parentId' | 'slug' | 'position'>;
+
 /** Questions about the category tree (calculations §11), answered from a flat list in any order. */
-export interface CategoryTree {
-  all: readonly CategoryFacts[];
-  byId(id: number): CategoryFacts | undefined;
-  bySlug(slug: string): CategoryFacts | undefined;
-  roots: readonly CategoryFacts[];
+export interface CategoryTree<C extends Standing = CategoryFacts> {
+  all: readonly C[];
+  byId(id: number): C | undefined;
+  bySlug(slug: string): C | undefined;
+  roots: readonly C[];
   /** In the owner's own order, ended by id. */
-  children(id: number): readonly CategoryFacts[];
+  children(id: number): readonly C[];
   /** From the root down, without itself. */
-  ancestors(id: number): readonly CategoryFacts[];
+  ancestors(id: number): readonly C[];
   /** 0 for a root. */
   depth(id: number): number;
   /** Itself and everything below, parents before children. */
   withBelow(id: number): readonly number[];
 }
 
-const own = (a: CategoryFacts, b: CategoryFacts) => a.position - b.position || a.id - b.id;
+const own = (a: Standing, b: Standing) => a.position - b.position || a.id - b.id;
 
 /** A category whose parent is not in the list counts as a root. */
-export function categoryTree(all: readonly CategoryFacts[]): CategoryTree {
+export function categoryTree<C extends Standing>(all: readonly C[]): CategoryTree<C> {
   const byId = new Map(all.map((category) => [category.id, category]));
   const bySlug = new Map(all.map((category) => [category.slug, category]));
-  const below = new Map<number | null, CategoryFacts[]>();
+  const below = new Map<number | null, C[]>();
   for (const category of [...all].sort(own)) {
     const parent = category.parentId !== null && byId.has(category.parentId) ? category.parentId : null;
     below.set(parent, [...(below.get(parent) ?? []), category]);
   }
   const children = (id: number) => below.get(id) ?? [];
-  const ancestors = (id: number): CategoryFacts[] => {
+  const ancestors = (id: number): C[] => {
     const parent = byId.get(byId.get(id)?.parentId ?? NaN);
     return parent ? [...ancestors(parent.id), parent] : [];
   };

@@ -1,6 +1,6 @@
 import type { FieldValue } from '../assortment/kinds.ts';
 import { goodsFact } from '../goods/goodsFacts.ts';
-import { ValidationError } from '../schema/schema.ts';
+import { schemaFault } from '../schema/schemaFault.ts';
 import { unguarded } from './cells.ts';
 import { Unreadable, type How, type Target } from './targets.ts';
 
@@ -64,13 +64,7 @@ function faultOf({ of, fact, names }: Target, value: unknown): string | null {
       : null;
   }
   const { schema } = goodsFact(of, of === 'field' ? 'value' : fact)!;
-  try {
-    schema.validateSync(value, { strict: true });
-    return null;
-  } catch (error) {
-    if (error instanceof ValidationError) return error.message;
-    throw error;
-  }
+  return schemaFault(schema, value);
 }
 
 /** A cell as its column reads it: a sentence where it cannot be that, null where it says nothing. */

@@ -1,4 +1,5 @@
-import { ValidationError, type Schema } from '../schema/schema.ts';
+import type { Schema } from '../schema/schema.ts';
+import { schemaFault } from '../schema/schemaFault.ts';
 
 /** One fact of something in the catalogue, as it was and as it is to be. What it was is what may be written over: nothing else is. */
 export interface FactEdit {
@@ -18,13 +19,8 @@ export interface Conflict<E extends FactEdit> {
 export const undoneEdits = <E extends FactEdit>(edits: readonly E[]): E[] =>
   edits.map((edit) => ({ ...edit, was: edit.is, is: edit.was })).reverse();
 
-/** What is wrong with a value of a fact, in a sentence; null where nothing is. */
+/** What is wrong with a value of a fact, in a sentence that begins with its name; null where nothing is. */
 export function factFault({ name, schema }: { name: string; schema: Schema }, is: unknown): string | null {
-  try {
-    schema.validateSync(is, { strict: true });
-    return null;
-  } catch (error) {
-    if (error instanceof ValidationError) return `${name}: ${error.message}`;
-    throw error;
-  }
+  const fault = schemaFault(schema, is);
+  return fault === null ? null : `${name}: ${fault}`;
 }

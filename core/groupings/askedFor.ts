@@ -8,19 +8,21 @@ type Asked = Pick<Grouping, 'id' | 'slug'>;
 const holds = (list: unknown, id: number): boolean => Array.isArray(list) && list.includes(id);
 
 /** Whether something stored asks for one by a clause of a rule, by a link, or one by one in a list of its kind. */
-function asksFor(value: unknown, of: GroupingOf, { id, slug }: Asked, listed = false): boolean {
-  if (value === `${of}:${id}`) return true;
+export function asksFor(value: unknown, of: GroupingOf, one: Asked, listed = false): boolean {
+  if (value === `${of}:${one.id}`) return true;
   if (typeof value !== 'object' || value === null) return false;
-  if (Array.isArray(value)) return value.some((one) => asksFor(one, of, { id, slug }, listed));
+  if (Array.isArray(value)) return value.some((each) => asksFor(each, of, one, listed));
   const own = value as Record<string, unknown>;
+  const { many, typed } = groupingKinds[of];
   // Rules, filters and cards name a field in the same way.
-  if (of === 'field') {
-    if (own.field === slug) return true;
-  } else if (own.is === of && holds(own.ids, id)) return true;
-  if (listed && (own.from === 'named' ? holds(own.ids, id) : own.from === 'children' && own.id === id))
+  if (typed ? own.field === one.slug : own.is === of && holds(own.ids, one.id)) return true;
+  if (
+    listed &&
+    (own.from === 'named' ? holds(own.ids, one.id) : own.from === 'children' && own.id === one.id)
+  )
     return true;
-  const isList = listed || own.of === groupingKinds[of].many;
-  return Object.values(own).some((one) => asksFor(one, of, { id, slug }, isList));
+  const isList = listed || own.of === many;
+  return Object.values(own).some((each) => asksFor(each, of, one, isList));
 }
 
 /** Documents of the draft that ask for one of a kind, and would ask for nothing without it. */

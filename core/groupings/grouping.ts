@@ -30,3 +30,19 @@ export interface Grouping {
   /** Different products put into it, and into all below it; of a field those that have something in it. */
   products: number;
 }
+
+/** One of which nothing is said; what its kind has no use for stays so. */
+export const emptyGrouping: Omit<Grouping, 'id'> = {
+  slug: '',
+  name: '',
+  description: '',
+  extraLine: '',
+  pictureId: null,
+  parentId: null,
+  position: 0,
+  rule: null,
+  catchAll: false,
+  type: null,
+  unit: '',
+  products: 0,
+};

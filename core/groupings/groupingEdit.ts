@@ -6,7 +6,7 @@ import { GROUPINGS, type Grouping, type GroupingOf } from './grouping.ts';
 import { groupingFact, groupingKinds } from './groupingFacts.ts';
 import { besides, placed, placeFault, type Place } from './places.ts';
 
-/** One fact of a category, a collection or a brand, as it was and as it is to be. */
+/** One fact of one of a kind, as it was and as it is to be. */
 export interface GroupingEdit extends FactEdit {
   of: GroupingOf;
   id: number;
@@ -98,9 +98,8 @@ export function newFault(
   all: readonly Grouping[],
   { name, parent, type }: Pick<Grouping, 'name' | 'type'> & { parent: number | null },
 ): string | null {
-  if ((of === 'field') !== (type !== null))
-    return of === 'field'
-      ? 'Say what the field holds.'
-      : `A ${groupingKinds[of].one} holds nothing of its own.`;
+  const { one, typed = false } = groupingKinds[of];
+  if (typed !== (type !== null))
+    return typed ? `Say what the ${one} holds.` : `A ${one} holds nothing of its own.`;
   return standFault(of, all, { id: null, name, parent, before: null });
 }

@@ -2,12 +2,13 @@ import { clauseKind, type Clause } from '../assortment/clauses/index.ts';
 import { sayGroup } from '../assortment/say.ts';
 import { clausesIn, ruleSchema, type Group } from '../assortment/rule.ts';
 import { LONGEST_SLUG, slugOf } from '../catalogue/slugOf.ts';
-import { idSchema, mixed, object, string, ValidationError, type Schema } from '../schema/schema.ts';
+import { idSchema, mixed, object, string, type Schema } from '../schema/schema.ts';
+import { schemaFault } from '../schema/schemaFault.ts';
 import type { Names } from '../sentence/sentence.ts';
 import type { Grouping, GroupingOf } from './grouping.ts';
 import { placeOf, type Place } from './places.ts';
 
-/** Something of a category, a collection or a brand that its owner can set. */
+/** Something that can be set of one of a kind. */
 export interface GroupingFact {
   id: 'name' | 'slug' | 'description' | 'extraLine' | 'unit' | 'pictureId' | 'rule' | 'place';
   name: string;
@@ -18,7 +19,7 @@ export interface GroupingFact {
   say(value: unknown, names: Names): string;
 }
 
-/** One way in which products are put together. */
+/** One way in which products are put together, or something that is said of them. */
 export interface GroupingKind {
   of: GroupingOf;
   one: string;
@@ -29,6 +30,8 @@ export interface GroupingKind {
   facts: readonly GroupingFact[];
   /** They stand under one another. */
   tree?: true;
+  /** Each holds values of one type, and rules name it by its address. */
+  typed?: true;
   /** What of them is counted where it is missing. */
   lacks: readonly Lacking[];
 }
@@ -110,13 +113,7 @@ const rule: GroupingFact = {
     .defined()
     .test('fits', function (value) {
       if (value === null) return true;
-      try {
-        ruleSchema.validateSync(value, { strict: true });
-      } catch (error) {
-        if (error instanceof ValidationError) return this.createError({ message: error.message });
-        throw error;
-      }
-      const fault = ruleFault(value as Group);
+      const fault = schemaFault(ruleSchema, value) ?? ruleFault(value as Group);
       return fault === null || this.createError({ message: fault });
     }),
   read: (_, one) => one.rule,
@@ -155,7 +152,7 @@ const lacksProducts: Lacking = {
   is: (one) => one.products === 0 && one.rule === null,
 };
 
-/** Each way in which products are put together; to add one, list it here and where it is kept. */
+/** Every kind there is; to add one, list it here and where it is kept. */
 export const groupingKinds: Readonly<Record<GroupingOf, GroupingKind>> = {
   category: {
     of: 'category',
@@ -180,6 +177,7 @@ export const groupingKinds: Readonly<Record<GroupingOf, GroupingKind>> = {
     many: 'fields',
     title: 'Fields',
     facts: [name, unit, place],
+    typed: true,
     lacks: [lacksProducts],
   },
   brand: {

@@ -4,7 +4,7 @@ import { fold } from '../catalogue/fold.ts';
 import { undoneEdits } from '../facts/factEdit.ts';
 import { specimenShelf, specimenStored } from '../specimen/specimen.ts';
 import { askedForIn } from './askedFor.ts';
-import { GROUPINGS, type Grouping } from './grouping.ts';
+import { emptyGrouping, GROUPINGS, type Grouping } from './grouping.ts';
 import {
   groupingEdited,
   groupingEdits,
@@ -27,19 +27,10 @@ import {
 } from './places.ts';
 
 const one = (id: number, more: Partial<Grouping> = {}): Grouping => ({
+  ...emptyGrouping,
   id,
   slug: `g-${id}`,
   name: `Group ${id}`,
-  description: '',
-  extraLine: '',
-  pictureId: null,
-  parentId: null,
-  position: 0,
-  rule: null,
-  catchAll: false,
-  type: null,
-  unit: '',
-  products: 0,
   ...more,
 });
 

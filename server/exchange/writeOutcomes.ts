@@ -8,6 +8,7 @@ import type { Goods } from '../../core/goods/goods.ts';
 import { edited, type GoodsEdit } from '../../core/goods/goodsEdit.ts';
 import { freeSlug, UNNAMED } from '../goods/addGoods.ts';
 import { inBulk } from '../goods/inBulk.ts';
+import { addOptionRow, addValueRow } from '../goods/optionRows.ts';
 import { readGoodsById } from '../goods/goodsRows.ts';
 import { writeChanged, writeTexts } from '../goods/writeGoods.ts';
 import type { MadeIds } from './importRows.ts';
@@ -68,10 +69,13 @@ export class Writing {
   private async makeNamed(): Promise<void> {
     const { brands, categories, options, values } = this.lookup.made;
     const left = <T extends { id: number }>(list: readonly T[]) => list.filter(({ id }) => !this.ids.has(id));
+    const note = (of: keyof MadeIds, one: { id: number }, id: number) => {
+      this.ids.set(one.id, id);
+      this.made[of].push(id);
+    };
     const add = async (of: keyof MadeIds, one: { id: number }, sql: string, given: unknown[]) => {
       const { rows } = await this.client.query<{ id: number }>(sql, given);
-      this.ids.set(one.id, rows[0]!.id);
-      this.made[of].push(rows[0]!.id);
+      note(of, one, rows[0]!.id);
     };
     for (const one of left(brands))
       await add('brands', one, 'INSERT INTO brand (slug, name) VALUES ($1, $2) RETURNING id', [
@@ -90,16 +94,9 @@ export class Writing {
           one.parentId === null ? null : this.real(one.parentId),
         ],
       );
-    for (const one of left(options))
-      await add('options', one, 'INSERT INTO option (name) VALUES ($1) RETURNING id', [one.name]);
+    for (const one of left(options)) note('options', one, await addOptionRow(this.client, one.name));
     for (const one of left(values))
-      await add(
-        'values',
-        one,
-        `INSERT INTO option_value (option_id, name, position) VALUES ($1, $2,
-           (SELECT coalesce(max(position) + 1, 0) FROM option_value WHERE option_id = $1)) RETURNING id`,
-        [this.real(one.optionId), one.name],
-      );
+      note('values', one, await addValueRow(this.client, this.real(one.optionId), one.name));
   }
 
   /** Addresses for products: those that they ask for, or those that their titles make, with a number where that is taken. */

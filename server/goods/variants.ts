@@ -1,8 +1,9 @@
 import { fold } from '../../core/catalogue/fold.ts';
 import { optionFault, variantFault, type ChoiceIn } from '../../core/goods/variants.ts';
 import { inTransaction, type Pool, type Queryable } from '../db/pool.ts';
-import { Fault } from '../faults.ts';
 import { SLUG_LOCK } from './addGoods.ts';
+import { addOptionRow, addValueRow } from './optionRows.ts';
+import { refuse } from './refuse.ts';
 
 interface Variant {
   id: number;
@@ -21,7 +22,7 @@ async function held(db: Queryable, product: number): Promise<Variant[]> {
      FROM variant v WHERE v.product_id = $1 ORDER BY v.position, v.id`,
     [product],
   );
-  if (rows.length === 0) throw new Fault('goods-faulty', { message: 'This product is not there any more.' });
+  if (rows.length === 0) refuse('This product is not there any more.');
   return rows;
 }
 
@@ -29,10 +30,6 @@ const optionsOf = (variants: readonly Variant[]): { name: string }[] =>
   [...new Set(variants.flatMap(({ choice }) => choice.map(({ option }) => option)))].map((name) => ({
     name,
   }));
-
-function refuse(fault: string | null): void {
-  if (fault !== null) throw new Fault('goods-faulty', { message: fault });
-}
 
 /** The id of an option or of a value that is called so, whatever its case; of a new one where there is none. */
 async function named(db: Queryable, name: string, optionId: number | null): Promise<number> {
@@ -45,15 +42,8 @@ async function named(db: Queryable, name: string, optionId: number | null): Prom
         );
   const known = rows.find((one) => fold(one.name) === fold(name));
   if (known) return known.id;
-  const made =
-    optionId === null
-      ? await db.query<{ id: number }>('INSERT INTO option (name) VALUES ($1) RETURNING id', [name.trim()])
-      : await db.query<{ id: number }>(
-          `INSERT INTO option_value (option_id, name, position) VALUES ($1, $2,
-             (SELECT coalesce(max(position) + 1, 0) FROM option_value WHERE option_id = $1)) RETURNING id`,
-          [optionId, name.trim()],
-        );
-  return made.rows[0]!.id;
+  const said = name.trim();
+  return optionId === null ? addOptionRow(db, said) : addValueRow(db, optionId, said);
 }
 
 const valueOf = async (db: Queryable, { option, value }: ChoiceIn): Promise<number> =>

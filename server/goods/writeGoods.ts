@@ -6,6 +6,7 @@ import { same } from '../../core/settings/same.ts';
 import { inTransaction, type Pool, type Queryable } from '../db/pool.ts';
 import { Fault } from '../faults.ts';
 import { arePictures } from '../pictures/pictureRows.ts';
+import { refuse } from './refuse.ts';
 import { readGoodsById } from './goodsRows.ts';
 
 /** Whether what an edit is of is there: its product, and its variant. */
@@ -30,8 +31,7 @@ export const writeGoods = (pool: Pool, edits: readonly GoodsEdit[]): Promise<Con
     await refuseUnfitFields(client, edits);
     await refuseGonePictures(client, edits);
     for (const goods of after.values()) {
-      const fault = goodsFault(goods);
-      if (fault !== null) throw new Fault('goods-faulty', { message: fault });
+      refuse(goodsFault(goods));
     }
     await writeChanged(
       client,

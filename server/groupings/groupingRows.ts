@@ -1,23 +1,8 @@
-import type { Grouping, GroupingOf } from '../../core/groupings/grouping.ts';
+import { emptyGrouping, type Grouping, type GroupingOf } from '../../core/groupings/grouping.ts';
 import { FORMAT } from '../../core/plan/formats/format.ts';
 import { readRule } from '../../core/plan/readRule.ts';
 import type { Queryable } from '../db/pool.ts';
 import { KEPT } from './kept.ts';
-
-const EMPTY: Omit<Grouping, 'id'> = {
-  slug: '',
-  name: '',
-  description: '',
-  extraLine: '',
-  pictureId: null,
-  parentId: null,
-  position: 0,
-  rule: null,
-  catchAll: false,
-  type: null,
-  unit: '',
-  products: 0,
-};
 
 /** All of a kind as their owner keeps them, by id. @param counted with the number of their products, which is 0 otherwise */
 export async function readGroupings(
@@ -34,7 +19,7 @@ export async function readGroupings(
     `SELECT ${read.join(', ')} FROM ${of} g ORDER BY g.${id}`,
   );
   // A rule that cannot be read finds nothing, and is kept until another is set.
-  return rows.map((row) => ({ ...EMPTY, ...row, rule: row.rule ? readRule(row.rule) : null }));
+  return rows.map((row) => ({ ...emptyGrouping, ...row, rule: row.rule ? readRule(row.rule) : null }));
 }
 
 /** A column's value as it is written. */

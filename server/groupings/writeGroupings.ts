@@ -13,6 +13,7 @@ import { same } from '../../core/settings/same.ts';
 import { inTransaction, type Pool, type Queryable } from '../db/pool.ts';
 import { Fault } from '../faults.ts';
 import { SLUG_LOCK } from '../goods/addGoods.ts';
+import { refuse } from '../goods/refuse.ts';
 import { inBulk, inLots } from '../goods/inBulk.ts';
 import { arePictures } from '../pictures/pictureRows.ts';
 import { asKept, readGroupings } from './groupingRows.ts';
@@ -87,10 +88,6 @@ async function writeChanged(
   const products = await productsFoundBy(db, of, called);
   if (renamed) await inLots(products, (lot) => renamed(db, lot));
   return products;
-}
-
-function refuse(fault: string | null): void {
-  if (fault !== null) throw new Fault('goods-faulty', { message: fault });
 }
 
 /** A new one, the last of those beside it. Returns its id. */

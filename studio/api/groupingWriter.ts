@@ -9,13 +9,13 @@ import { knownChanged } from './known.ts';
 
 export const groupingsKey = (of: GroupingOf) => ['groupings', of] as const;
 
-/** Whatever shows categories, collections or brands, or products by them, asks anew. */
+/** Whatever shows them, or products by them, asks anew. */
 export function groupingsChanged(queries: QueryClient): void {
   knownChanged(queries);
   goodsChanged(queries);
 }
 
-/** Writes facts of categories, collections and brands. */
+/** Writes facts of categories, collections, brands and fields. */
 export const makeGroupingWriter = (client: Client, queries: QueryClient): FactWriter<GroupingEdit> =>
   makeFactWriter({
     send: async (edits) => (await client.ask(editGroupings, { body: { edits } })).conflicts,

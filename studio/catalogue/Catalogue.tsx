@@ -5,7 +5,7 @@ import { usePictureCounts } from '../api/usePictureSearch.ts';
 import { t } from '../ui/theme.ts';
 import { exportGoods, exportGoodsLines } from '../../core/api/exchange.ts';
 import { dateFormat } from '../../core/catalogue/formats.ts';
-import { GROUPINGS } from '../../core/groupings/grouping.ts';
+import { GROUPINGS, type GroupingOf } from '../../core/groupings/grouping.ts';
 import { groupingKinds } from '../../core/groupings/groupingFacts.ts';
 import { counted } from '../../core/sentence/sentence.ts';
 import { useImportState } from '../api/importState.ts';
@@ -107,6 +107,12 @@ export default function Catalogue() {
   const counts = usePictureCounts();
   const goods = useGoodsCounts();
   const { tree, vocabulary } = useStudio();
+  const groupings: Record<GroupingOf, number> = {
+    category: tree.all.length,
+    collection: vocabulary.collections.length,
+    brand: vocabulary.brands.length,
+    field: vocabulary.fields.length,
+  };
   return (
     <Ground>
       <VisuallyHidden elementType="h1">Catalogue</VisuallyHidden>
@@ -114,18 +120,11 @@ export default function Catalogue() {
         <NavLink to="/catalogue/products">
           Products <span>{goods?.all}</span>
         </NavLink>
-        <NavLink to="/catalogue/categories">
-          Categories <span>{tree.all.length}</span>
-        </NavLink>
-        <NavLink to="/catalogue/collections">
-          Collections <span>{vocabulary.collections.length}</span>
-        </NavLink>
-        <NavLink to="/catalogue/brands">
-          Brands <span>{vocabulary.brands.length}</span>
-        </NavLink>
-        <NavLink to="/catalogue/fields">
-          Fields <span>{vocabulary.fields.length}</span>
-        </NavLink>
+        {GROUPINGS.map((of) => (
+          <NavLink key={of} to={`/catalogue/${groupingKinds[of].many}`}>
+            {groupingKinds[of].title} <span>{groupings[of]}</span>
+          </NavLink>
+        ))}
         <NavLink to="/catalogue/pictures">
           Pictures <span>{counts?.all}</span>
         </NavLink>

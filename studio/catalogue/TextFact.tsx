@@ -1,7 +1,8 @@
 import { useController, type Control } from 'react-hook-form';
 import { Input, Label, TextArea, TextField } from 'react-aria-components';
 import styled from 'styled-components';
-import { ValidationError, type Schema } from '../../core/schema/schema.ts';
+import type { Schema } from '../../core/schema/schema.ts';
+import { schemaFault } from '../../core/schema/schemaFault.ts';
 import { Button } from '../ui/Button.tsx';
 import { t } from '../ui/theme.ts';
 
@@ -56,17 +57,9 @@ export interface TextFactProps {
 }
 
 /** What the schema of a fact says of a text; true where it fits. */
-export function fits(schema: Schema, text: unknown): true | string {
-  try {
-    schema.validateSync(text, { strict: true });
-    return true;
-  } catch (error) {
-    if (error instanceof ValidationError) return error.message;
-    throw error;
-  }
-}
+export const fits = (schema: Schema, text: unknown): true | string => schemaFault(schema, text) ?? true;
 
-/** A text of a product. What is wrong stays in the field, with the reason, and is not written; Escape puts back what was there. */
+/** A text of something in the catalogue. What is wrong stays in the field, with the reason, and is not written; Escape puts back what was there. */
 export function TextFact({
   control,
   name,

@@ -1,6 +1,4 @@
 import { createElement } from 'react';
-import { readCounts, type RuleCounts } from '../../../core/api/assortments.ts';
-import { useQuery } from '@tanstack/react-query';
 import { Dialog, DialogTrigger } from 'react-aria-components';
 import styled from 'styled-components';
 import type { ProductAssortment } from '../../../core/assortment/products.ts';
@@ -11,7 +9,7 @@ import { counted } from '../../../core/sentence/sentence.ts';
 import { SettingBox } from '../../settings/SettingBox.tsx';
 import { Stack } from '../../settings/Stack.tsx';
 import { useSet } from '../../settings/useSetting.ts';
-import { useDraft, useNames, useStudio } from '../../studioContext.tsx';
+import { useDraft, useNames } from '../../studioContext.tsx';
 import { Button } from '../../ui/Button.tsx';
 import { Choice } from '../../ui/Choice.tsx';
 import { Stepper } from '../../ui/Stepper.tsx';
@@ -21,20 +19,8 @@ import { orderControlsOf } from '../orders/index.tsx';
 import { withTicked } from '../../ui/TickList.tsx';
 import { ProductTicks } from '../ProductTicks.tsx';
 import { RuleEditor } from '../RuleEditor.tsx';
-import { useSeenBy } from '../useSeenBy.ts';
+import { useRuleCounts } from '../useRuleCounts.ts';
 import type { AssortmentKind, AssortmentProps } from './kind.ts';
-
-/** What remains after each clause; the last answer stands until the new one is there. */
-function useRuleCounts(assortment: ProductAssortment): RuleCounts | undefined {
-  const { client } = useStudio();
-  const seenBy = useSeenBy();
-  return useQuery({
-    queryKey: ['rule counts', JSON.stringify({ rule: assortment.rule, seenBy })],
-    queryFn: () => client.ask(readCounts, { body: { assortment, seenBy } }),
-    placeholderData: (before) => before,
-    staleTime: 60_000,
-  }).data;
-}
 
 export function ProductRule({ assortment, on, wide = false }: AssortmentProps<ProductAssortment>) {
   const set = useSet(on);

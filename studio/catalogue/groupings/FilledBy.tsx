@@ -1,17 +1,15 @@
-import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { readCounts } from '../../../core/api/assortments.ts';
 import { readManyGoods } from '../../../core/api/goods.ts';
 import { newAssortment } from '../../../core/assortment/assortment.ts';
 import type { Group } from '../../../core/assortment/rule.ts';
-import { factFault } from '../../../core/facts/factEdit.ts';
+import { schemaFault } from '../../../core/schema/schemaFault.ts';
 import { putInto } from '../../../core/goods/goodsMany.ts';
 import type { Grouping } from '../../../core/groupings/grouping.ts';
 import { canFill, groupingFact } from '../../../core/groupings/groupingFacts.ts';
 import { same } from '../../../core/settings/same.ts';
 import { RuleEditor } from '../../assortments/RuleEditor.tsx';
 import { useProductSearch } from '../../assortments/useProductSearch.ts';
-import { useSeenBy } from '../../assortments/useSeenBy.ts';
+import { useRuleCounts } from '../../assortments/useRuleCounts.ts';
 import { Hint, Stack } from '../../settings/Stack.tsx';
 import { useStudio } from '../../studioContext.tsx';
 import { Button, MainButton } from '../../ui/Button.tsx';
@@ -27,7 +25,13 @@ interface FilledByProps {
 
 /** Whether a collection is filled by hand or by a rule; a rule holds once it is saved. */
 export function FilledBy({ collection, onRule }: FilledByProps) {
-  const [way, setWay] = useState<'hand' | 'rule'>(collection.rule ? 'rule' : 'hand');
+  /** A rule is being made that there is not yet. */
+  const [making, setMaking] = useState(false);
+  const way = collection.rule !== null || making ? 'rule' : 'hand';
+  const save = (rule: Group) => {
+    setMaking(false);
+    onRule(rule);
+  };
   return (
     <Stack>
       <Choice
@@ -39,12 +43,12 @@ export function FilledBy({ collection, onRule }: FilledByProps) {
           { value: 'rule', words: 'By a rule' },
         ]}
         onChange={(next) => {
-          setWay(next);
+          setMaking(next === 'rule');
           if (next === 'hand' && collection.rule) onRule(null);
         }}
       />
       {way === 'rule' ? (
-        <ByRule key={JSON.stringify(collection.rule)} rule={collection.rule} onRule={onRule} />
+        <ByRule key={JSON.stringify(collection.rule)} rule={collection.rule} onRule={save} />
       ) : (
         <ByHand collection={collection} />
       )}
@@ -53,16 +57,9 @@ export function FilledBy({ collection, onRule }: FilledByProps) {
 }
 
 function ByRule({ rule, onRule }: { rule: Group | null; onRule(rule: Group): void }) {
-  const { client } = useStudio();
-  const seenBy = useSeenBy();
   const [draft, setDraft] = useState(rule ?? EMPTY);
-  const assortment = { ...newAssortment('products'), rule: draft };
-  const { data: counts } = useQuery({
-    queryKey: ['rule counts', JSON.stringify({ rule: draft, seenBy })],
-    queryFn: () => client.ask(readCounts, { body: { assortment, seenBy } }),
-    placeholderData: (before) => before,
-  });
-  const fault = factFault(groupingFact('collection', 'rule')!, draft);
+  const counts = useRuleCounts({ ...newAssortment('products'), rule: draft });
+  const fault = schemaFault(groupingFact('collection', 'rule')!.schema, draft);
   const isChanged = !same(draft, rule ?? EMPTY);
   return (
     <>

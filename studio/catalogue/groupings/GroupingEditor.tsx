@@ -40,7 +40,7 @@ interface GroupingEditorProps {
   onClose(): void;
 }
 
-/** A category, a collection or a brand as its owner keeps it; what is set holds at once. */
+/** One of a kind as its owner keeps it; what is set holds at once. */
 export function GroupingEditor({ kind, all, grouping, onClose }: GroupingEditorProps) {
   return (
     <Editor aria-label={grouping?.name ?? kind.title}>

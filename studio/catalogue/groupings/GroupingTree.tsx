@@ -2,9 +2,10 @@ import { ChevronRight, GripVertical } from 'lucide-react';
 import { useState, type CSSProperties } from 'react';
 import { Button, Collection, Tree, TreeItem, TreeItemContent, useDragAndDrop } from 'react-aria-components';
 import styled from 'styled-components';
+import { categoryTree } from '../../../core/catalogue/categoryTree.ts';
 import type { Grouping } from '../../../core/groupings/grouping.ts';
 import type { GroupingKind } from '../../../core/groupings/groupingFacts.ts';
-import { besides, droppedAt, stepped, type Place, type Step } from '../../../core/groupings/places.ts';
+import { droppedAt, stepped, type Place, type Step } from '../../../core/groupings/places.ts';
 import { counted } from '../../../core/sentence/sentence.ts';
 import { t } from '../../ui/theme.ts';
 
@@ -109,9 +110,9 @@ export function GroupingTree({ kind, all, found, open, empty, onOpen, onPlace }:
   const [expanded, setExpanded] = useState<ReadonlySet<number>>(
     () => new Set(all.length > MOST_OPEN ? [] : all.map(({ id }) => id)),
   );
-  const byId = new Map(all.map((one) => [one.id, one]));
+  const tree = categoryTree(all);
   const place = (id: number, at: Place | null) => {
-    const one = byId.get(id);
+    const one = tree.byId(id);
     if (!one || !at) return;
     // What it comes under is opened, so that it stays in sight.
     if (at.parent !== null) setExpanded(new Set([...expanded, at.parent]));
@@ -119,7 +120,7 @@ export function GroupingTree({ kind, all, found, open, empty, onOpen, onPlace }:
   };
   const { dragAndDropHooks } = useDragAndDrop({
     getItems: (keys) =>
-      [...keys].map((key) => ({ 'text/plain': byId.get(Number(key))?.name ?? '', [kind.of]: String(key) })),
+      [...keys].map((key) => ({ 'text/plain': tree.byId(Number(key))?.name ?? '', [kind.of]: String(key) })),
     acceptedDragTypes: [kind.of],
     shouldAcceptItemDrop: () => kind.tree === true,
     getDropOperation: (target) => (target.type === 'item' ? 'move' : 'cancel'),
@@ -129,7 +130,7 @@ export function GroupingTree({ kind, all, found, open, empty, onOpen, onPlace }:
     },
   });
   const draw = (one: Grouping) => {
-    const below = found === null ? besides(all, one.id) : [];
+    const below = found === null ? tree.children(one.id) : [];
     const lacking = kind.lacks.filter((lack) => lack.is(one)).map(({ short }) => short);
     return (
       <Row key={one.id} id={one.id} textValue={one.name} data-open={one.id === open || undefined}>
@@ -191,7 +192,7 @@ export function GroupingTree({ kind, all, found, open, empty, onOpen, onPlace }:
         {...(moves && { dragAndDropHooks })}
         renderEmptyState={() => <p style={{ padding: '12px 16px', color: t.ink2 }}>{empty}</p>}
       >
-        {(found ?? besides(all, null)).map(draw)}
+        {(found ?? tree.roots).map(draw)}
       </Rows>
     </div>
   );

@@ -2,12 +2,11 @@ import { useQuery } from '@tanstack/react-query';
 import { useState, type CSSProperties } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { listGroupings } from '../../../core/api/groupings.ts';
+import { categoryTree } from '../../../core/catalogue/categoryTree.ts';
 import { fold } from '../../../core/catalogue/fold.ts';
 import type { Grouping, GroupingOf } from '../../../core/groupings/grouping.ts';
-import type { GroupingEdit } from '../../../core/groupings/groupingEdit.ts';
-import { groupingEdits } from '../../../core/groupings/groupingEdit.ts';
+import { groupingEdits, type GroupingEdit } from '../../../core/groupings/groupingEdit.ts';
 import { groupingFact, groupingKinds } from '../../../core/groupings/groupingFacts.ts';
-import { besides } from '../../../core/groupings/places.ts';
 import { counted, type Names } from '../../../core/sentence/sentence.ts';
 import { groupingsKey } from '../../api/groupingWriter.ts';
 import { useStudio } from '../../studioContext.tsx';
@@ -29,11 +28,17 @@ function sayFact({ of, fact: id }: GroupingEdit, value: unknown, names: Names): 
   return { name: fact.name, now: fact.say(value, names) };
 }
 
+/** Parents before what is under them, in the owner's order. */
+function inOrder(all: readonly Grouping[]): Grouping[] {
+  const tree = categoryTree(all);
+  return tree.roots.flatMap(({ id }) => tree.withBelow(id)).map((id) => tree.byId(id)!);
+}
+
 /** Brands stand by name, what has a place of its own as its owner put it. */
 const byName = (all: readonly Grouping[]): Grouping[] =>
   [...all].sort((a, b) => fold(a.name).localeCompare(fold(b.name)) || a.id - b.id);
 
-/** All categories, collections or brands: found, moved, by what they lack, and each edited beside the list. */
+/** All of a kind: found, moved, by what they lack, and each edited beside the list. */
 export function Groupings({ of }: { of: GroupingOf }) {
   const { client, groupings: writer } = useStudio();
   const navigate = useNavigate();
@@ -125,7 +130,3 @@ export function Groupings({ of }: { of: GroupingOf }) {
     </Ground>
   );
 }
-
-/** Parents before what is under them, in the owner's order. */
-const inOrder = (all: readonly Grouping[], parent: number | null = null): Grouping[] =>
-  besides(all, parent).flatMap((one) => [one, ...inOrder(all, one.id)]);

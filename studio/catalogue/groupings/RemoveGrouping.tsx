@@ -1,13 +1,13 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { removeGrouping } from '../../../core/api/groupings.ts';
-import { askedForIn } from '../../../core/groupings/askedFor.ts';
+import { listGroupings, removeGrouping } from '../../../core/api/groupings.ts';
+import { askedForIn, asksFor } from '../../../core/groupings/askedFor.ts';
 import type { Grouping } from '../../../core/groupings/grouping.ts';
 import type { GroupingKind } from '../../../core/groupings/groupingFacts.ts';
 import { besides } from '../../../core/groupings/places.ts';
 import { counted } from '../../../core/sentence/sentence.ts';
-import { groupingsChanged } from '../../api/groupingWriter.ts';
+import { groupingsChanged, groupingsKey } from '../../api/groupingWriter.ts';
 import { useDraft, useStudio } from '../../studioContext.tsx';
 import { Button, MainButton } from '../../ui/Button.tsx';
 import { Dialog, DialogFoot } from '../../ui/Dialog.tsx';
@@ -34,9 +34,22 @@ export function RemoveGrouping({ kind, all, grouping, onRemoved }: RemoveGroupin
       groupingsChanged(queries);
     },
   });
+  // Rules of collections name it, too.
+  const { data: collections } = useQuery({
+    queryKey: groupingsKey('collection'),
+    queryFn: () => client.ask(listGroupings, { query: { of: 'collection' } }),
+    enabled: asking,
+  });
   if (catchAll) return <p>Products without a category stand here, so it stays.</p>;
   const below = besides(all, id).length;
-  const askers = asking ? askedForIn(plan, kind.of, grouping).map((key) => documentPlace(plan, key)) : [];
+  const askers = asking
+    ? [
+        ...askedForIn(plan, kind.of, grouping).map((key) => documentPlace(plan, key)),
+        ...(collections?.groupings ?? [])
+          .filter(({ rule }) => asksFor(rule, kind.of, grouping))
+          .map((one) => ({ words: `Collection ${one.name}`, to: `/catalogue/collections/${one.id}` })),
+      ]
+    : [];
   return (
     <section>
       <Button onPress={() => setAsking(true)}>Remove this {kind.one}…</Button>

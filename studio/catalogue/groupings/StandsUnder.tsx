@@ -1,5 +1,6 @@
+import { categoryTree } from '../../../core/catalogue/categoryTree.ts';
 import type { Grouping } from '../../../core/groupings/grouping.ts';
-import { besides, placeFault } from '../../../core/groupings/places.ts';
+import { placeFault } from '../../../core/groupings/places.ts';
 import { Pick } from '../../ui/Pick.tsx';
 
 interface StandsUnderProps {
@@ -11,11 +12,12 @@ interface StandsUnderProps {
 }
 
 /** Each with the names of those above it. */
-const paths = (all: readonly Grouping[], parent: number | null = null, above = ''): [number, string][] =>
-  besides(all, parent).flatMap((one) => {
-    const path = above + one.name;
-    return [[one.id, path] as [number, string], ...paths(all, one.id, `${path} / `)];
-  });
+function paths(all: readonly Grouping[]): [number, string][] {
+  const tree = categoryTree(all);
+  return tree.roots
+    .flatMap(({ id }) => tree.withBelow(id))
+    .map((id) => [id, [...tree.ancestors(id), tree.byId(id)!].map(({ name }) => name).join(' / ')]);
+}
 
 /** Which category one stands under; those that it cannot stand under are not offered. */
 export function StandsUnder({ all, of, value, onChange }: StandsUnderProps) {

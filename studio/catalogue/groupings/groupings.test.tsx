@@ -4,7 +4,7 @@ import { Route, Routes } from 'react-router';
 import { afterEach, describe, expect, it } from 'vitest';
 import type { NewGrouping } from '../../../core/api/groupings.ts';
 import type { Conflict } from '../../../core/facts/factEdit.ts';
-import type { Grouping, GroupingOf } from '../../../core/groupings/grouping.ts';
+import { emptyGrouping, type Grouping, type GroupingOf } from '../../../core/groupings/grouping.ts';
 import { groupingEdited, groupingValue, type GroupingEdit } from '../../../core/groupings/groupingEdit.ts';
 import { groupingKinds } from '../../../core/groupings/groupingFacts.ts';
 import { same } from '../../../core/settings/same.ts';
@@ -14,18 +14,13 @@ import { Groupings } from './Groupings.tsx';
 afterEach(cleanup);
 
 const one = (id: number, name: string, more: Partial<Grouping> = {}): Grouping => ({
+  ...emptyGrouping,
   id,
   slug: name.toLowerCase(),
   name,
   description: 'Said',
-  extraLine: '',
   pictureId: 'a'.repeat(64),
-  parentId: null,
   position: id,
-  rule: null,
-  catchAll: false,
-  type: null,
-  unit: '',
   products: 3,
   ...more,
 });
@@ -36,7 +31,7 @@ const tree = [
 ];
 
 /** The list of one kind, and a server that keeps what it is told. */
-function draw(of: GroupingOf, given: readonly Grouping[]) {
+function draw(of: GroupingOf, given: readonly Grouping[], collections: readonly Grouping[] = []) {
   const server = { all: [...given], edits: [] as GroupingEdit[], isAway: false };
   inStudio(
     <Routes>
@@ -45,7 +40,9 @@ function draw(of: GroupingOf, given: readonly Grouping[]) {
     </Routes>,
     {
       answers: {
-        'GET /api/groupings': () => ({ groupings: [...server.all] }),
+        'GET /api/groupings': (_, query) => ({
+          groupings: query.of === of ? [...server.all] : collections,
+        }),
         'POST /api/groupings/edit': (body) => {
           const { edits } = body as { edits: GroupingEdit[] };
           if (server.isAway) throw new Error('Nobody is there.');
@@ -195,6 +192,21 @@ describe('the list of categories', () => {
   });
 });
 
+describe('what asks for one', () => {
+  it('is told of before it is removed, the rules of collections too', async () => {
+    draw('category', tree, [
+      one(4, 'Warm', { rule: { join: 'all', parts: [{ is: 'category', ids: [3], below: true }] } }),
+      one(5, 'Cold', { rule: { join: 'all', parts: [{ is: 'category', ids: [1], below: true }] } }),
+    ]);
+    press(await row('Jugs'));
+    const side = await screen.findByRole('complementary', { name: 'Jugs' });
+    press(within(side).getByRole('button', { name: 'Remove this category…' }));
+    const asked = await screen.findByRole('dialog', { name: 'Remove Jugs' });
+    await within(asked).findByRole('link', { name: 'Collection Warm' });
+    expect(within(asked).queryByRole('link', { name: 'Collection Cold' })).toBeNull();
+  });
+});
+
 describe('a collection', () => {
   it('is filled by a rule once that says something and is saved, and by hand again', async () => {
     const server = draw('collection', [one(4, 'Warm')]);
@@ -214,6 +226,13 @@ describe('a collection', () => {
     await waitFor(() => expect(server.all[0]!.rule).toEqual({ join: 'all', parts: [{ is: 'featured' }] }));
     fireEvent.click(within(side).getByRole('radio', { name: 'By hand' }));
     await waitFor(() => expect(server.all[0]!.rule).toBeNull());
+    // Whatever is taken back, what fills it is what is shown.
+    press(screen.getByRole('button', { name: 'Take back rule of Warm' }));
+    await within(side).findByRole('combobox', { name: 'Add to the rule' });
+    expect(within(side).queryByRole('combobox', { name: 'Put a product in' })).toBeNull();
+    await waitFor(() => expect(server.all[0]!.rule).not.toBeNull());
+    press(screen.getByRole('button', { name: 'Take back rule of Warm' }));
+    await within(side).findByRole('combobox', { name: 'Put a product in' });
   });
 });
 

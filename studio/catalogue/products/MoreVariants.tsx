@@ -1,6 +1,5 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { useState, type ReactNode } from 'react';
-import { Form } from 'react-aria-components';
+import { useState } from 'react';
 import { addOption, addVariant } from '../../../core/api/goods.ts';
 import type { Goods } from '../../../core/goods/goods.ts';
 import {
@@ -14,10 +13,10 @@ import {
 import { listed, lowered } from '../../../core/sentence/sentence.ts';
 import { goodsChanged } from '../../api/goodsWriter.ts';
 import { knownChanged } from '../../api/known.ts';
-import { Hint, Stack } from '../../settings/Stack.tsx';
+import { Hint } from '../../settings/Stack.tsx';
 import { useStudio } from '../../studioContext.tsx';
-import { Button, MainButton } from '../../ui/Button.tsx';
-import { Dialog, DialogFoot } from '../../ui/Dialog.tsx';
+import { Button } from '../../ui/Button.tsx';
+import { FormDialog } from '../../ui/FormDialog.tsx';
 import { Words } from '../../ui/Words.tsx';
 
 /** In which options a product can be had, and what gives it more of them. */
@@ -81,7 +80,9 @@ function NewOption({ goods, onClose }: NewProps) {
   const canBe = choice.option.trim() !== '' && choice.value.trim() !== '' && fault === null;
   const others = all.filter(({ name }) => !has.some((one) => one.name === name));
   return (
-    <Asked
+    <FormDialog
+      open
+      doing="Adding…"
       title="Add an option"
       does="Add the option"
       canBe={canBe}
@@ -110,7 +111,7 @@ function NewOption({ goods, onClose }: NewProps) {
           option.
         </Hint>
       )}
-    </Asked>
+    </FormDialog>
   );
 }
 
@@ -126,7 +127,9 @@ function NewVariant({ goods, onClose }: NewProps) {
   const isSaid = choice.every(({ value }) => value.trim() !== '');
   const fault = isSaid ? variantFault(has, choices, choice) : null;
   return (
-    <Asked
+    <FormDialog
+      open
+      doing="Adding…"
       title="Add a variant"
       does="Add the variant"
       canBe={isSaid && fault === null}
@@ -145,43 +148,6 @@ function NewVariant({ goods, onClose }: NewProps) {
         />
       ))}
       <Hint>It costs what the first costs, and is sold out until you set its stock.</Hint>
-    </Asked>
-  );
-}
-
-interface AskedProps {
-  title: string;
-  does: string;
-  canBe: boolean;
-  fault: string | null;
-  pending: boolean;
-  onClose(): void;
-  onDone(): void;
-  children: ReactNode;
-}
-
-/** A sheet that asks for a few names, and says what is wrong with them. */
-function Asked({ title, does, canBe, fault, pending, onClose, onDone, children }: AskedProps) {
-  const isOff = !canBe || pending;
-  return (
-    <Dialog title={title} open onClose={onClose}>
-      <Form
-        onSubmit={(event) => {
-          event.preventDefault();
-          if (!isOff) onDone();
-        }}
-      >
-        <Stack>
-          {children}
-          {fault && <p role="alert">{fault}</p>}
-          <DialogFoot>
-            <Button onPress={onClose}>Not now</Button>
-            <MainButton type="submit" isDisabled={isOff}>
-              {pending ? 'Adding…' : does}
-            </MainButton>
-          </DialogFoot>
-        </Stack>
-      </Form>
-    </Dialog>
+    </FormDialog>
   );
 }

@@ -1,13 +1,12 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { Form } from 'react-aria-components';
 import { addGoods } from '../../../core/api/goods.ts';
 import { currencyOf } from '../../../core/catalogue/currencyOf.ts';
 import { goodsFact, LONGEST, MOST_MONEY } from '../../../core/goods/goodsFacts.ts';
-import { Hint, Stack } from '../../settings/Stack.tsx';
+import { Hint } from '../../settings/Stack.tsx';
 import { useDraft, useStudio } from '../../studioContext.tsx';
-import { Button, MainButton } from '../../ui/Button.tsx';
-import { Dialog, DialogFoot } from '../../ui/Dialog.tsx';
+import { Button } from '../../ui/Button.tsx';
+import { FormDialog } from '../../ui/FormDialog.tsx';
 import { MoneyField } from '../../ui/MoneyField.tsx';
 import { Words } from '../../ui/Words.tsx';
 import { goodsChanged } from '../../api/goodsWriter.ts';
@@ -37,35 +36,29 @@ export function NewProduct({ onMade }: { onMade(id: number): void }) {
   return (
     <>
       <Button onPress={() => setOpen(true)}>New product</Button>
-      <Dialog title="New product" open={open} onClose={() => setOpen(false)}>
-        <Form
-          onSubmit={(event) => {
-            event.preventDefault();
-            if (isTitle(title) && price !== null && !making.isPending) making.mutate({ title, price });
-          }}
-        >
-          <Stack>
-            <Words label="Title" value={title} longest={LONGEST.title} onChange={setTitle} />
-            <MoneyField
-              label="Price"
-              none="0"
-              currency={code}
-              locale={locale}
-              value={price}
-              most={MOST_MONEY}
-              onChange={setPrice}
-            />
-            <Hint>It is sold out until you set its stock.</Hint>
-            {making.isError && <p role="alert">{making.error.message}</p>}
-            <DialogFoot>
-              <Button onPress={() => setOpen(false)}>Not now</Button>
-              <MainButton type="submit" isDisabled={!isTitle(title) || price === null || making.isPending}>
-                {making.isPending ? 'Making…' : 'Make the product'}
-              </MainButton>
-            </DialogFoot>
-          </Stack>
-        </Form>
-      </Dialog>
+      <FormDialog
+        title="New product"
+        open={open}
+        does="Make the product"
+        doing="Making…"
+        pending={making.isPending}
+        canBe={isTitle(title) && price !== null}
+        fault={making.error?.message ?? null}
+        onClose={() => setOpen(false)}
+        onDone={() => price !== null && making.mutate({ title, price })}
+      >
+        <Words label="Title" value={title} longest={LONGEST.title} onChange={setTitle} />
+        <MoneyField
+          label="Price"
+          none="0"
+          currency={code}
+          locale={locale}
+          value={price}
+          most={MOST_MONEY}
+          onChange={setPrice}
+        />
+        <Hint>It is sold out until you set its stock.</Hint>
+      </FormDialog>
     </>
   );
 }
