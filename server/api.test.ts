@@ -137,6 +137,9 @@ const good: Record<string, () => Promise<{ body?: unknown; query?: string; file?
       edits: [{ product: 3, of: 'product', part: null, fact: 'featured', was: false, is: false }],
     },
   }),
+  'GET /api/set-up': async () => ({}),
+  'POST /api/samples': async () => ({}),
+  'DELETE /api/samples': async () => ({}),
   'GET /api/groupings': async () => ({ query: 'of=category' }),
   'POST /api/groupings/new': async () => ({
     body: { of: 'collection', name: 'Warm', parent: null, type: null },

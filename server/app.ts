@@ -40,6 +40,7 @@ import { pictureRoutes } from './pictures/routes.ts';
 import { listenForChanges } from './publish/changed.ts';
 import { liveRelease } from './publish/live.ts';
 import { publishRoutes } from './publish/routes.ts';
+import { setUpRoutes } from './samples/routes.ts';
 import { securityHeaders } from './securityHeaders.ts';
 import { messageRoutes } from './shopper/messageRoutes.ts';
 import { isScript, shopperRoutes } from './shopper/routes.ts';
@@ -203,6 +204,7 @@ export async function makeServer(options: ServerOptions): Promise<Server> {
           catalogueRoutes,
           goodsRoutes,
           groupingRoutes,
+          setUpRoutes,
           exchangeRoutes,
           pictureStoreRoutes,
           messageRoutes,

@@ -24,6 +24,7 @@ const faults = {
   'page-not-drawn': [422, 'A page could not be drawn, so nothing was published.'],
   'nothing-to-publish': [409, 'The draft is what shoppers see already.'],
   'assortment-faulty': [422, 'This selection cannot be read.'],
+  'samples-there': [409, 'The samples are there already.'],
   'goods-faulty': [422, 'A product cannot be kept like that.'],
   'import-faulty': [422, 'This file cannot be read as products.'],
   'import-gone': [409, 'Another file has been sent since. Reload the page to see it.'],

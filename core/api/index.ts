@@ -10,6 +10,7 @@ import * as pictures from './pictures.ts';
 import * as releases from './releases.ts';
 import * as typefaces from './typefaces.ts';
 import * as session from './session.ts';
+import * as setUp from './setUp.ts';
 
 /** Every route of the server's for the studio; to add one, write its contract and list its file here. */
 export const contracts: readonly AnyContract[] = [
@@ -21,6 +22,7 @@ export const contracts: readonly AnyContract[] = [
   exchange,
   goods,
   groupings,
+  setUp,
   messages,
   pictures,
   typefaces,

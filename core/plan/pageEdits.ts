@@ -28,6 +28,15 @@ export const addPage = (
   ],
 });
 
+/** Puts what a template makes in place of everything on a page. */
+export const startOver = (page: StoredPage, { bays, shelves }: PageContent): Command => ({
+  do: 'together',
+  commands: [
+    { do: 'putDocument', key: `page:${page.id}`, document: { ...page, bays } },
+    { do: 'settleShelves', add: shelves, drop: page.bays.flatMap((bay) => [...shelvesOf(bay)]) },
+  ],
+});
+
 /** Ids of everything of a page that a copy of it needs another for. */
 export const idsIn = ({ bays }: StoredPage): string[] => [
   ...bays.map(({ id }) => id),

@@ -28,20 +28,23 @@ export async function freeSlug(
 
 /** A new product, sold out until its stock is set, so that nobody buys what is not finished. Returns its id. */
 export const addGoods = (pool: Pool, title: string, price: number, now: number): Promise<number> =>
-  inTransaction(pool, async (client) => {
-    await client.query('SELECT pg_advisory_xact_lock($1)', [SLUG_LOCK]);
-    const { rows } = await client.query<{ id: number }>(
-      'INSERT INTO product (slug, title, title_key, on_sale_from) VALUES ($1, $2, $3, $4) RETURNING id',
-      [await freeSlug(client, title), title, fold(title), new Date(now)],
-    );
-    const { id } = rows[0]!;
-    await client.query('INSERT INTO product_text (product_id, words) VALUES ($1, $2)', [
-      id,
-      goodsWords(title, null, []),
-    ]);
-    await client.query('INSERT INTO variant (product_id, price, stock) VALUES ($1, $2, 0)', [id, price]);
-    return id;
-  });
+  inTransaction(pool, (client) => addGoodsRow(client, title, price, now));
+
+/** The same, within a transaction. */
+export async function addGoodsRow(db: Queryable, title: string, price: number, now: number): Promise<number> {
+  await db.query('SELECT pg_advisory_xact_lock($1)', [SLUG_LOCK]);
+  const { rows } = await db.query<{ id: number }>(
+    'INSERT INTO product (slug, title, title_key, on_sale_from) VALUES ($1, $2, $3, $4) RETURNING id',
+    [await freeSlug(db, title), title, fold(title), new Date(now)],
+  );
+  const { id } = rows[0]!;
+  await db.query('INSERT INTO product_text (product_id, words) VALUES ($1, $2)', [
+    id,
+    goodsWords(title, null, []),
+  ]);
+  await db.query('INSERT INTO variant (product_id, price, stock) VALUES ($1, $2, 0)', [id, price]);
+  return id;
+}
 
 /** Takes a product out of the catalogue, unless somebody has ordered it: orders go on saying what was in them. */
 export async function removeGoods(db: Queryable, id: number): Promise<boolean> {

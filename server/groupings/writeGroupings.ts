@@ -20,7 +20,7 @@ import { asKept, readGroupings } from './groupingRows.ts';
 import { KEPT, productsFoundBy } from './kept.ts';
 
 /** One after the other, also with what an import makes, so that no two ever take the same name, address or place. */
-const inTurn = <T>(pool: Pool, work: (client: Queryable) => Promise<T>): Promise<T> =>
+export const inTurn = <T>(pool: Pool, work: (client: Queryable) => Promise<T>): Promise<T> =>
   inTransaction(pool, async (client) => {
     await client.query('SELECT pg_advisory_xact_lock($1)', [SLUG_LOCK]);
     return work(client);
@@ -91,49 +91,58 @@ async function writeChanged(
 }
 
 /** A new one, the last of those beside it. Returns its id. */
-export const addGrouping = (pool: Pool, { of, name, parent, type }: NewGrouping): Promise<number> =>
-  inTurn(pool, async (client) => {
-    const all = await readGroupings(client, of, { counted: false });
-    refuse(newFault(of, all, { name, parent, type }));
-    const { id, columns, slug } = KEPT[of];
-    const taken = new Set(all.map((one) => one.slug));
-    const facts: Partial<Grouping> = {
-      slug: slug(name, (wanted) => taken.has(wanted)),
-      name,
-      position: Math.max(-1, ...besides(all, parent).map(({ position }) => position)) + 1,
-      parentId: parent,
-      type,
-    };
-    const kept = (Object.keys(facts) as (keyof Grouping)[]).filter((fact) => columns[fact]);
-    const { rows } = await client.query<{ id: number }>(
-      `INSERT INTO ${of} (${kept.map((fact) => columns[fact]).join(', ')})
+export const addGrouping = (pool: Pool, given: NewGrouping): Promise<number> =>
+  inTurn(pool, (client) => addGroupingRow(client, given));
+
+/** The same, within a transaction that has its turn. */
+export async function addGroupingRow(
+  client: Queryable,
+  { of, name, parent, type }: NewGrouping,
+): Promise<number> {
+  const all = await readGroupings(client, of, { counted: false });
+  refuse(newFault(of, all, { name, parent, type }));
+  const { id, columns, slug } = KEPT[of];
+  const taken = new Set(all.map((one) => one.slug));
+  const facts: Partial<Grouping> = {
+    slug: slug(name, (wanted) => taken.has(wanted)),
+    name,
+    position: Math.max(-1, ...besides(all, parent).map(({ position }) => position)) + 1,
+    parentId: parent,
+    type,
+  };
+  const kept = (Object.keys(facts) as (keyof Grouping)[]).filter((fact) => columns[fact]);
+  const { rows } = await client.query<{ id: number }>(
+    `INSERT INTO ${of} (${kept.map((fact) => columns[fact]).join(', ')})
        VALUES (${kept.map((_, i) => `$${i + 1}`).join(', ')}) RETURNING ${id} AS id`,
-      kept.map((fact) => facts[fact]),
-    );
-    return rows[0]!.id;
-  });
+    kept.map((fact) => facts[fact]),
+  );
+  return rows[0]!.id;
+}
 
 /** Takes one out of the catalogue: products go on without it, and what is below it moves up to where it stood. */
 export const removeGrouping = (pool: Pool, of: GroupingOf, id: number): Promise<boolean> =>
-  inTurn(pool, async (client) => {
-    const before = await readGroupings(client, of, { counted: false });
-    const gone = before.find((one) => one.id === id);
-    if (!gone) return false;
-    refuse(gone.catchAll ? 'Products without a category stand here, so it stays.' : null);
-    const is = placeOf(before, id);
-    let after = before.filter((one) => one !== gone);
-    for (const { id: child } of besides(before, id)) {
-      const edit = { of, id: child, fact: 'place', was: placeOf(before, child), is };
-      refuse(groupingFault(after, edit));
-      after = groupingEdited(after, edit);
-    }
-    await inBulk(client, async () => {
-      const { id: key, leave } = KEPT[of];
-      const products = await productsFoundBy(client, of, [gone]);
-      const others = await writeChanged(client, of, before, after);
-      if (leave) await inLots(products, (lot) => leave(client, gone, lot));
-      await client.query(`DELETE FROM ${of} WHERE ${key} = $1`, [id]);
-      return [...new Set([...products, ...others])];
-    });
-    return true;
+  inTurn(pool, (client) => takeOut(client, of, id));
+
+/** The same, within a transaction that has its turn. */
+export async function takeOut(client: Queryable, of: GroupingOf, id: number): Promise<boolean> {
+  const before = await readGroupings(client, of, { counted: false });
+  const gone = before.find((one) => one.id === id);
+  if (!gone) return false;
+  refuse(gone.catchAll ? 'Products without a category stand here, so it stays.' : null);
+  const is = placeOf(before, id);
+  let after = before.filter((one) => one !== gone);
+  for (const { id: child } of besides(before, id)) {
+    const edit = { of, id: child, fact: 'place', was: placeOf(before, child), is };
+    refuse(groupingFault(after, edit));
+    after = groupingEdited(after, edit);
+  }
+  await inBulk(client, async () => {
+    const { id: key, leave } = KEPT[of];
+    const products = await productsFoundBy(client, of, [gone]);
+    const others = await writeChanged(client, of, before, after);
+    if (leave) await inLots(products, (lot) => leave(client, gone, lot));
+    await client.query(`DELETE FROM ${of} WHERE ${key} = $1`, [id]);
+    return [...new Set([...products, ...others])];
   });
+  return true;
+}

@@ -1,6 +1,8 @@
+import { allGoodsTemplate } from './allGoods.ts';
 import { contactTemplate } from './contact.ts';
 import { emptyTemplate } from './empty.ts';
 import { everythingTemplate } from './everything.ts';
+import { goodsFirstTemplate } from './goodsFirst.ts';
 import { landingTemplate } from './landing.ts';
 import { lookbookTemplate } from './lookbook.ts';
 import type { PageTemplate } from './pageTemplate.ts';
@@ -14,4 +16,12 @@ export const pageTemplates: readonly PageTemplate[] = [
   lookbookTemplate,
   everythingTemplate,
   contactTemplate,
+];
+
+/** What the home page of a new store can start from. */
+export const homeTemplates: readonly PageTemplate[] = [
+  landingTemplate,
+  goodsFirstTemplate,
+  allGoodsTemplate,
+  lookbookTemplate,
 ];
