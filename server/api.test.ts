@@ -137,6 +137,7 @@ const good: Record<string, () => Promise<{ body?: unknown; query?: string; file?
       edits: [{ product: 3, of: 'product', part: null, fact: 'featured', was: false, is: false }],
     },
   }),
+  'GET /api/export/example.csv': async () => ({}),
   'GET /api/set-up': async () => ({}),
   'POST /api/samples': async () => ({}),
   'DELETE /api/samples': async () => ({}),

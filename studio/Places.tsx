@@ -1,17 +1,19 @@
 import { lazy, Suspense } from 'react';
-import { Navigate, Route, Routes } from 'react-router';
+import { Route, Routes } from 'react-router';
 import type { Account } from '../core/api/session.ts';
 import type { Client } from './api/client.ts';
 import { ImportFollowed } from './api/importState.ts';
 import { fetchArrange } from './fetchArrange.ts';
 import { Shell } from './Shell.tsx';
 import { SignedIn } from './SignedIn.tsx';
+import { FirstPlace } from './setUp/FirstPlace.tsx';
 import { Notice } from './ui/Notice.tsx';
 
 const Arrange = lazy(fetchArrange);
 const Catalogue = lazy(() => import('./catalogue/Catalogue.tsx'));
 const HouseStyle = lazy(() => import('./style/HouseStyle.tsx'));
 const Outbox = lazy(() => import('./outbox/Outbox.tsx'));
+const SetUp = lazy(() => import('./setUp/SetUp.tsx'));
 const Assortments = lazy(() => import('./assortments/Assortments.tsx'));
 
 interface PlacesProps {
@@ -33,7 +35,8 @@ export default function Places(props: PlacesProps) {
             <Route path="catalogue/*" element={<Catalogue />} />
             <Route path="house-style/:elementId?" element={<HouseStyle />} />
             <Route path="outbox/:messageId?" element={<Outbox />} />
-            <Route path="*" element={<Navigate to="/arrange" replace />} />
+            <Route path="set-up/:stepId?" element={<SetUp />} />
+            <Route path="*" element={<FirstPlace />} />
           </Routes>
         </Suspense>
       </Shell>

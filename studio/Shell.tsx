@@ -6,6 +6,7 @@ import styled from 'styled-components';
 import { useStore } from 'zustand';
 import { DraftBoundary } from './DraftBoundary.tsx';
 import { SeenBy } from './seenBy/SeenBy.tsx';
+import { SetUpBar } from './setUp/SetUpBar.tsx';
 import { PublishButton } from './publish/PublishButton.tsx';
 import { useDraft, useStudio } from './studioContext.tsx';
 import { Brand } from './ui/Brand.tsx';
@@ -27,7 +28,7 @@ const Frame = styled.div`
   container: studio / inline-size;
   height: 100%;
   display: grid;
-  grid-template: 46px minmax(0, 1fr) / minmax(0, 1fr);
+  grid-template: 46px auto minmax(0, 1fr) / minmax(0, 1fr);
 `;
 
 const Bar = styled.header`
@@ -71,6 +72,7 @@ const Bar = styled.header`
 
 /** The place that is open. */
 const Main = styled.main`
+  grid-row: 3;
   display: grid;
   grid-template: minmax(0, 1fr) / minmax(0, 1fr);
   min-height: 0;
@@ -109,6 +111,7 @@ export function Shell({ children }: { children: ReactNode }) {
 
   const does: Record<string, () => void> = {
     outbox: () => void navigate('/outbox'),
+    setUp: () => void navigate('/set-up'),
     live: () => window.open('/', '_blank'),
     keys: () => setHelping(true),
     out: signOut,
@@ -133,6 +136,7 @@ export function Shell({ children }: { children: ReactNode }) {
           <PopoverBox>
             <Menu onAction={(key) => does[String(key)]?.()}>
               <MenuRow id="outbox">Outbox</MenuRow>
+              <MenuRow id="setUp">Set up</MenuRow>
               <MenuRow id="live">See the live store</MenuRow>
               <MenuRow id="keys">Keys</MenuRow>
               <MenuRow id="out">Sign out {account.name}</MenuRow>
@@ -141,6 +145,7 @@ export function Shell({ children }: { children: ReactNode }) {
         </MenuTrigger>
         <PublishButton after={main} />
       </Bar>
+      <SetUpBar />
       <Main ref={main} tabIndex={-1}>
         <DraftBoundary what="This place">{children}</DraftBoundary>
       </Main>

@@ -45,6 +45,15 @@ export const exportGoodsLines = contract({
   answer: told<unknown>(),
 });
 
+/** Some products that are nowhere, in the columns that this store has: what a table to import looks like. */
+export const exampleGoods = contract({
+  method: 'GET',
+  path: '/api/export/example.csv',
+  who: 'signedIn',
+  gives: 'file',
+  answer: told<unknown>(),
+});
+
 /** The rows of the last file that cannot be imported, as they stand in there, each with why. */
 export const readRefused = contract({
   method: 'GET',

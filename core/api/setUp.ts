@@ -9,8 +9,6 @@ export interface SetUpFacts {
   products: number;
   /** How many of them are samples, to try layouts with. */
   samples: number;
-  /** How many of them have no picture. */
-  withoutPicture: number;
   /** Something has been published. */
   published: boolean;
 }
@@ -22,7 +20,6 @@ export const readSetUp = contract({
   answer: shape<SetUpFacts>({
     products: count(),
     samples: count(),
-    withoutPicture: count(),
     published: boolean().required(),
   }),
 });

@@ -8,7 +8,7 @@ import { firstBands } from '../plan/firstBands.ts';
 import type { StoredPlan } from '../plan/storedPlan.ts';
 import { missingToShow, nextStep, setUpSteps, STORE_SETTINGS } from './setUpSteps.ts';
 
-const nothing: SetUpFacts = { products: 0, samples: 0, withoutPicture: 0, published: false };
+const nothing: SetUpFacts = { products: 0, samples: 0, published: false };
 const done = (stored: StoredPlan, facts: SetUpFacts) =>
   setUpSteps(stored, facts)
     .filter((step) => step.done)

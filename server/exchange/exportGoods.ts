@@ -1,6 +1,7 @@
 import { stringify } from 'csv-stringify/sync';
 import { guarded } from '../../core/exchange/cells.ts';
 import type { FileFormat } from '../../core/exchange/dialect.ts';
+import { exampleGoods } from '../../core/samples/exampleGoods.ts';
 import { goodsExport, type ExportedGoods } from '../../core/exchange/goodsExport.ts';
 import { categoryTree } from '../../core/catalogue/categoryTree.ts';
 import { readCategories } from '../catalogue/categoryRows.ts';
@@ -20,6 +21,12 @@ export const tableText = (rows: readonly (readonly string[])[]): string =>
 
 /** What tells a spreadsheet that the file is UTF-8. */
 export const UTF8_MARK = '\uFEFF';
+
+/** A table of samples in the columns that this store has, as an import reads it. */
+export async function* exampleTable(db: Queryable, currency: string): AsyncGenerator<string> {
+  const { names, rows } = goodsExport(await readOwn(db), currency);
+  yield UTF8_MARK + tableText([names, ...exampleGoods.flatMap(rows)]);
+}
 
 /** All products as a table or as lines of JSON, some hundreds of them at a time. */
 export async function* exportedGoods(

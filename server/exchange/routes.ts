@@ -1,6 +1,7 @@
 import { Readable } from 'node:stream';
 import type { FastifyReply } from 'fastify';
 import {
+  exampleGoods,
   exportGoods,
   exportGoodsLines,
   forgetImport,
@@ -21,7 +22,7 @@ import { readDraftHouse } from '../drafts/draftRows.ts';
 import { Fault } from '../faults.ts';
 import type { Parts } from '../parts.ts';
 import { compareFile } from './compareFile.ts';
-import { exportedGoods, tableText, UTF8_MARK } from './exportGoods.ts';
+import { exampleTable, exportedGoods, tableText, UTF8_MARK } from './exportGoods.ts';
 import {
   insertImport,
   readFormer,
@@ -170,6 +171,10 @@ export function exchangeRoutes(api: Api, { db, readDb, clock, imports }: Parts):
   api.answer(readRefused, async ({ reply }) =>
     sendFile(reply, ['not-importable.csv', CSV], refusedRows(readDb)),
   );
+  api.answer(exampleGoods, async ({ reply }) => {
+    const { currency } = await readDraftHouse(readDb);
+    return sendFile(reply, ['example.csv', CSV], exampleTable(readDb, currency));
+  });
   for (const [contract, format, type] of [
     [exportGoods, 'csv', CSV],
     [exportGoodsLines, 'jsonl', 'application/jsonl'],

@@ -6,8 +6,8 @@ import { writeChanged } from '../goods/writeGoods.ts';
 import { addGroupingRow, inTurn, takeOut } from '../groupings/writeGroupings.ts';
 import { ingestPicture, type StoredFile } from '../pictures/ingest.ts';
 import { addPictureRow, removeUnused } from '../pictures/storeRows.ts';
-import { sampleDrawing } from './sampleDrawing.ts';
-import { SAMPLE_TEXT, sampleCategories, type SampleGoods } from './sampleGoods.ts';
+import { sampleDrawing } from '../../core/samples/sampleDrawing.ts';
+import { SAMPLE_TEXT, sampleCategories, type SampleGoods } from '../../core/samples/sampleGoods.ts';
 
 /** So much later than the one before each is on sale, so that the newest first is an order, ms. */
 const APART_MS = 60_000;
@@ -17,9 +17,12 @@ const idsOf = async (db: Queryable, of: 'product' | 'category' | 'picture'): Pro
     ({ id }) => id,
   );
 
-export async function countSamples(db: Queryable): Promise<number> {
-  const { rows } = await db.query<{ count: number }>('SELECT count(*)::int AS count FROM sample_product');
-  return rows[0]!.count;
+/** How many products there are, and how many of them are samples. */
+export async function countWithSamples(db: Queryable): Promise<{ products: number; samples: number }> {
+  const { rows } = await db.query<{ products: number; samples: number }>(
+    `SELECT (SELECT count(*) FROM product)::int AS products, (SELECT count(*) FROM sample_product)::int AS samples`,
+  );
+  return rows[0]!;
 }
 
 /** Puts in the samples, with their categories and pictures, unless some are there. Returns how many products. */
@@ -36,7 +39,7 @@ export async function addSamples(pool: Pool, now: number): Promise<number> {
       ),
     );
   return inTurn(pool, async (db) => {
-    if ((await countSamples(db)) > 0) throw new Fault('samples-there');
+    if ((await countWithSamples(db)).samples > 0) throw new Fault('samples-there');
     let added = 0;
     for (const [i, { name, description }] of sampleCategories.entries()) {
       const category = await addCategory(db, name);
@@ -103,7 +106,7 @@ async function fill(
 export async function removeSamples(pool: Pool): Promise<{ removed: number; left: number; files: string[] }> {
   const pictures = (await idsOf(pool, 'picture')) as string[];
   const counts = await inTurn(pool, async (db) => {
-    const all = await countSamples(db);
+    const { samples } = await countWithSamples(db);
     const { rowCount } = await db.query(
       `DELETE FROM product p USING sample_product s WHERE s.product_id = p.id
          AND NOT EXISTS (SELECT FROM order_line WHERE product_id = p.id)`,
@@ -118,7 +121,7 @@ export async function removeSamples(pool: Pool): Promise<{ removed: number; left
       if (!rows[0]!.used) await takeOut(db, 'category', id);
     }
     await db.query('DELETE FROM sample_category');
-    return { removed: rowCount ?? 0, left: all - (rowCount ?? 0) };
+    return { removed: rowCount ?? 0, left: samples - (rowCount ?? 0) };
   });
   const { files } = await removeUnused(pool, pictures);
   await pool.query('DELETE FROM sample_picture');

@@ -3,6 +3,7 @@ import { editGoods } from '../../core/api/goods.ts';
 import type { Goods } from '../../core/goods/goods.ts';
 import { edited, type GoodsEdit } from '../../core/goods/goodsEdit.ts';
 import type { Client } from './client.ts';
+import { SET_UP_KEY } from './setUpKey.ts';
 import { makeFactWriter, type FactWriter } from './factWriter.ts';
 import { knownChanged } from './known.ts';
 
@@ -10,7 +11,15 @@ export const goodsKey = (id: number) => ['goods', 'one', id] as const;
 
 /** Whatever shows products asks anew. */
 export function goodsChanged(queries: QueryClient): void {
-  for (const of of ['goods', 'items', 'specimen', 'sample items', 'product search', 'rule counts'])
+  for (const of of [
+    'goods',
+    'items',
+    'specimen',
+    'sample items',
+    'product search',
+    'rule counts',
+    SET_UP_KEY[0],
+  ])
     void queries.invalidateQueries({ queryKey: [of] });
 }
 

@@ -4,6 +4,7 @@ import { ExternalLink } from 'lucide-react';
 import styled from 'styled-components';
 import type { Change } from '../../core/change/change.ts';
 import { counted } from '../../core/sentence/sentence.ts';
+import { SET_UP_KEY } from '../api/setUpKey.ts';
 import { draftVersion } from '../draft/draftStore.ts';
 import { useDraft, useStudio } from '../studioContext.tsx';
 import { Button, TapeButton } from '../ui/Button.tsx';
@@ -44,7 +45,8 @@ export function Publish({
         throw new Error('The draft could not be saved first. Try again when it says "Saved".');
       return client.ask(publishContract, { body: { draftVersion: draftVersion(versions) } });
     },
-    onSuccess: () => queries.invalidateQueries({ queryKey: ['live'] }),
+    onSuccess: () =>
+      Promise.all([['live'], SET_UP_KEY].map((queryKey) => queries.invalidateQueries({ queryKey }))),
   });
   const close = () => {
     onClose();

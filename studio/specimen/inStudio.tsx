@@ -31,6 +31,8 @@ export interface Given {
   left?: UnsentWork[];
   fault?: KeepFault | null;
   mayPublish?: boolean;
+  /** The address in the studio. */
+  at?: string;
   /** What of it there is. */
   vocabulary?: Partial<Vocabulary>;
   /** Answers of the server by method and path; what is not here is refused. */
@@ -46,7 +48,14 @@ export interface InStudio {
 
 /** Draws a component inside of the studio, with a made-up draft and a server of the given answers. For tests. */
 export function inStudio(children: ReactNode, given: Given = {}): InStudio {
-  const { stored = specimenStored([]), unreadable = [], left = [], fault = null, answers = {} } = given;
+  const {
+    stored = specimenStored([]),
+    unreadable = [],
+    left = [],
+    fault = null,
+    answers = {},
+    at = '/',
+  } = given;
   const asked: string[] = [];
   const ask = async (
     { method, path }: AnyContract,
@@ -101,7 +110,7 @@ export function inStudio(children: ReactNode, given: Given = {}): InStudio {
   };
   render(
     <QueryClientProvider client={queries}>
-      <MemoryRouter>
+      <MemoryRouter initialEntries={[at]}>
         <StudioContext value={studio}>{children}</StudioContext>
       </MemoryRouter>
     </QueryClientProvider>,

@@ -9,10 +9,10 @@ const Zone = styled(DropZone)`
   background: ${t.paper};
   border: 1px dashed ${t.edge};
   border-radius: ${t.corner};
-  padding: 34px 20px 20px;
+  padding: 22px 20px 14px;
   display: grid;
   justify-items: center;
-  gap: 18px;
+  gap: 14px;
   &[data-drop-target] {
     border-color: ${t.pine};
     background: ${t.pineSoft};
@@ -27,7 +27,7 @@ const Zone = styled(DropZone)`
     grid-template-columns: repeat(2, minmax(0, 1fr));
     gap: 0 20px;
     border-top: 1px solid ${t.line};
-    padding-top: 14px;
+    padding-top: 10px;
     width: min(100%, 560px);
   }
   dt {

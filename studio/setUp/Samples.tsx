@@ -1,0 +1,97 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import styled from 'styled-components';
+import { addSamples, removeSamples } from '../../core/api/setUp.ts';
+import { sampleDrawing } from '../../core/samples/sampleDrawing.ts';
+import { sampleCategories } from '../../core/samples/sampleGoods.ts';
+import { counted } from '../../core/sentence/sentence.ts';
+import { goodsChanged } from '../api/goodsWriter.ts';
+import { knownChanged } from '../api/known.ts';
+import { picturesChanged } from '../api/uploads.ts';
+import { useStudio } from '../studioContext.tsx';
+import { Button, MainButton } from '../ui/Button.tsx';
+import { Dialog, DialogFoot } from '../ui/Dialog.tsx';
+import { t } from '../ui/theme.ts';
+import { Card } from './StepBody.tsx';
+
+const Pictures = styled.div`
+  display: flex;
+  align-items: center;
+  gap: 6px;
+  color: ${t.ink2};
+  img {
+    width: 56px;
+    height: 56px;
+    border-radius: 5px;
+  }
+`;
+
+const ALL = sampleCategories.flatMap(({ goods }) => goods).length;
+
+/** The first of each category, as it is drawn. */
+const shown = sampleCategories.map(({ name, shape, goods }) => ({
+  name,
+  src: `data:image/svg+xml,${encodeURIComponent(sampleDrawing(shape, goods[0]!.colour, 0))}`,
+}));
+
+/** Goods that are invented, to try layouts with: put in, and taken out in one press. */
+export function Samples({ samples }: { samples: number }) {
+  const { client } = useStudio();
+  const queries = useQueryClient();
+  const [asking, setAsking] = useState(false);
+  const changed = () => {
+    goodsChanged(queries);
+    knownChanged(queries);
+    picturesChanged(queries);
+  };
+  const adding = useMutation({ mutationFn: () => client.ask(addSamples), onSettled: changed });
+  const removing = useMutation({
+    mutationFn: () => client.ask(removeSamples),
+    onSuccess: () => setAsking(false),
+    onSettled: changed,
+  });
+  const left = removing.data?.left ?? 0;
+  return (
+    <Card>
+      <div className="between">
+        <div>
+          <h3>{samples > 0 ? `${counted(samples, 'sample')} in your store` : 'Fill with sample goods'}</h3>
+          <p className="quiet">
+            {ALL} invented products in {sampleCategories.length} categories, to try layouts with. Shoppers see
+            them too once you publish. One press removes them all.
+          </p>
+        </div>
+        {samples > 0 ? (
+          <Button onPress={() => setAsking(true)}>Remove the samples</Button>
+        ) : (
+          <Button isDisabled={adding.isPending} onPress={() => adding.mutate()}>
+            {adding.isPending ? 'Adding…' : `Add ${ALL} samples`}
+          </Button>
+        )}
+      </div>
+      <Pictures>
+        {shown.map(({ name, src }) => (
+          <img key={name} src={src} alt={name} />
+        ))}
+        <span>and {ALL - shown.length} more</span>
+      </Pictures>
+      {adding.isError && <p role="alert">{adding.error.message}</p>}
+      {left > 0 && (
+        <p role="status">{counted(left, 'sample')} stayed, since somebody has ordered from them.</p>
+      )}
+      <Dialog title={`Remove ${counted(samples, 'sample')}`} open={asking} onClose={() => setAsking(false)}>
+        <p>
+          They go with their categories and pictures, also those that you have changed. What you added among
+          them stays.
+        </p>
+        {removing.isError && <p role="alert">{removing.error.message}</p>}
+        <DialogFoot>
+          <Button onPress={() => setAsking(false)}>Keep them</Button>
+          <MainButton isDisabled={removing.isPending} onPress={() => removing.mutate()}>
+            {removing.isPending ? 'Removing…' : 'Remove the samples'}
+          </MainButton>
+        </DialogFoot>
+      </Dialog>
+    </Card>
+  );
+}
