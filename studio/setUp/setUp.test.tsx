@@ -100,14 +100,14 @@ describe('setting up a store', () => {
 
   it('goes on from goods only once there are some, and says what waits for them', async () => {
     open('/set-up/goods');
-    const next = await screen.findByRole('button', { name: 'Next: your home page' });
-    expect((next as HTMLButtonElement).disabled).toBe(true);
+    const next = await screen.findByRole<HTMLButtonElement>('button', { name: 'Next: your home page' });
+    expect(next.disabled).toBe(true);
     expect(screen.getByText('Add at least one product to go on.')).toBeTruthy();
     expect(within(screen.getByRole('region', { name: 'Your storefront now' })).getByText('New')).toBeTruthy();
     cleanup();
     open('/set-up/goods', { facts: { ...nothing, products: 2 } });
     expect(
-      ((await screen.findByRole('button', { name: 'Next: your home page' })) as HTMLButtonElement).disabled,
+      (await screen.findByRole<HTMLButtonElement>('button', { name: 'Next: your home page' })).disabled,
     ).toBe(false);
     expect(screen.getByRole('link', { name: 'See 2 products in the catalogue' })).toBeTruthy();
     expect(screen.queryByText('Step 2: as soon as you add products')).toBeNull();
@@ -161,8 +161,8 @@ describe('goods of a new store', () => {
         },
       },
     });
-    const add = await screen.findByRole('button', { name: 'Add product' });
-    expect((add as HTMLButtonElement).disabled).toBe(true);
+    const add = await screen.findByRole<HTMLButtonElement>('button', { name: 'Add product' });
+    expect(add.disabled).toBe(true);
     fireEvent.change(screen.getByLabelText('Title'), { target: { value: 'Lantern' } });
     for (const [label, value] of [
       ['Price', '12.50'],
@@ -173,11 +173,11 @@ describe('goods of a new store', () => {
       fireEvent.change(field, { target: { value } });
       act(() => field.blur());
     }
-    await waitFor(() => expect((add as HTMLButtonElement).disabled).toBe(false));
+    await waitFor(() => expect(add.disabled).toBe(false));
     fireEvent.click(add);
     expect(await screen.findByText('Lantern is in your catalogue.')).toBeTruthy();
     expect(edits).toEqual([{ product: 3, of: 'variant', part: 7, fact: 'stock', was: 0, is: 4 }]);
-    expect((screen.getByLabelText('Title') as HTMLInputElement).value).toBe('');
+    expect(screen.getByLabelText<HTMLInputElement>('Title').value).toBe('');
     expect(await screen.findByText('Type a product')).toBeTruthy();
     expect(asked.filter((one) => one === 'POST /api/goods/new')).toHaveLength(1);
   });
