@@ -138,6 +138,13 @@ const good: Record<string, () => Promise<{ body?: unknown; query?: string; file?
     },
   }),
   'GET /api/export/example.csv': async () => ({}),
+  'GET /api/journal': async () => ({}),
+  'GET /api/journal/one': async () => ({ query: 'id=1' }),
+  'POST /api/journal/new': async () => ({ body: { title: 'On the road' } }),
+  'POST /api/journal/removed': async () => ({ body: { id: 9_999 } }),
+  'POST /api/journal/edit': async () => ({
+    body: { edits: [{ id: 1, fact: 'summary', was: 'In short', is: 'In a few words' }] },
+  }),
   'GET /api/set-up': async () => ({}),
   'POST /api/samples': async () => ({}),
   'DELETE /api/samples': async () => ({}),

@@ -19,6 +19,7 @@ import { ImportJobs } from './exchange/importJobs.ts';
 import { exchangeRoutes } from './exchange/routes.ts';
 import { goodsRoutes } from './goods/routes.ts';
 import { groupingRoutes } from './groupings/routes.ts';
+import { journalRoutes } from './journal/routes.ts';
 import { readJsonOnly } from './jsonBody.ts';
 import { makePool, type Pool } from './db/pool.ts';
 import { API, apiScope } from './api.ts';
@@ -204,6 +205,7 @@ export async function makeServer(options: ServerOptions): Promise<Server> {
           catalogueRoutes,
           goodsRoutes,
           groupingRoutes,
+          journalRoutes,
           setUpRoutes,
           exchangeRoutes,
           pictureStoreRoutes,

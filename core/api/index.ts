@@ -5,6 +5,7 @@ import * as draft from './draft.ts';
 import * as exchange from './exchange.ts';
 import * as goods from './goods.ts';
 import * as groupings from './groupings.ts';
+import * as journal from './journal.ts';
 import * as messages from './messages.ts';
 import * as pictures from './pictures.ts';
 import * as releases from './releases.ts';
@@ -22,6 +23,7 @@ export const contracts: readonly AnyContract[] = [
   exchange,
   goods,
   groupings,
+  journal,
   setUp,
   messages,
   pictures,

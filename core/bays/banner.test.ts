@@ -142,7 +142,7 @@ describe('a banner that says what the page is about', () => {
       publishedAt: 0,
       author: '',
       tags: [],
-      body: '',
+      text: [],
     };
     expect(seen({}, { entry }, 'entry').content).toMatchObject({ title: 'A firing', words: 'In short.' });
     // A page of the owner's own is about what it says of itself.

@@ -160,6 +160,13 @@ export function withLinks(blocks: readonly BlockNode[], to: (href: string) => st
 
 /** Of what an editor holds, all that a text can have; what it cannot have is left out, and its words stay. */
 export function asRichText(content: unknown): BlockNode[] {
+  const all = asBlocks(content);
+  // An editor always holds a paragraph, in which nothing may be written yet.
+  return plainText(all).trim() === '' ? [] : all;
+}
+
+/** The same, also where nothing is written in it. */
+export function asBlocks(content: unknown): BlockNode[] {
   const inline = (nodes: unknown): Inline[] =>
     listOf(nodes).flatMap((one): Inline[] => {
       if (!isNode(one)) return [];
@@ -197,7 +204,5 @@ export function asRichText(content: unknown): BlockNode[] {
       const nearest = TEXT_LEVELS.find((own) => own >= level) ?? TEXT_LEVELS.at(-1)!;
       return [{ type, attrs: { level: nearest }, ...content }];
     });
-  const all = blocks(content);
-  // An editor always holds a paragraph, in which nothing may be written yet.
-  return plainText(all).trim() === '' ? [] : all;
+  return blocks(content);
 }

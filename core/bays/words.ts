@@ -66,11 +66,11 @@ export const ITEM_GAP_PX = 6;
 export const INSET_PX = 24;
 
 /** Height of blocks one below the other, px. */
-function heightIn(blocks: readonly BlockNode[], widthPx: number, gapPx: number): number {
+export function textHeight(blocks: readonly BlockNode[], widthPx: number, gapPx = TEXT_GAP_PX): number {
   const heights = blocks.map((block): number => {
-    if (block.type === 'blockquote') return heightIn(block.content, widthPx - INSET_PX, TEXT_GAP_PX);
+    if (block.type === 'blockquote') return textHeight(block.content, widthPx - INSET_PX);
     if (block.type === 'bulletList' || block.type === 'orderedList') {
-      const items = block.content.map(({ content }) => heightIn(content, widthPx - INSET_PX, ITEM_GAP_PX));
+      const items = block.content.map(({ content }) => textHeight(content, widthPx - INSET_PX, ITEM_GAP_PX));
       return items.reduce((sum, px) => sum + px, 0) + (items.length - 1) * ITEM_GAP_PX;
     }
     const size = block.type === 'heading' ? SIZES[block.attrs.level] : BAY_TEXT;
@@ -136,7 +136,7 @@ export const wordsBay: BayKind<typeof settings, WordsContent> = {
   heightPx: ({ body, linePx, room }, heading, bands, regionPx) => {
     const innerPx = innerWidth(room, bands, bandAt(bands, regionPx).id, regionPx);
     const widthPx = linePx > 0 ? Math.min(linePx, innerPx) : innerPx;
-    return withHeading(heading, bands, regionPx, heightIn(body, widthPx, TEXT_GAP_PX));
+    return withHeading(heading, bands, regionPx, textHeight(body, widthPx));
   },
   css: ({ textAlign, linePx }, scope, bands) =>
     (linePx > 0 ? `${scope} .rich{max-width:${linePx}px}` : '') +

@@ -1,3 +1,4 @@
+import type { EntryBlock } from '../journal/entryText.ts';
 /** What a view needs to know of a stored picture. */
 export interface PictureFacts {
   /** Stays the same while its file is replaced, hex. */
@@ -143,7 +144,7 @@ export interface EntryFacts {
 
 /** A journal entry as its own page shows it. */
 export interface EntryDetail extends EntryFacts {
-  body: string;
+  text: readonly EntryBlock[];
 }
 
 /** An option of a product, with the values among which its variants differ; two at least. */

@@ -1,3 +1,4 @@
+import type { EntryBlock } from '../../core/journal/entryText.ts';
 import { thing } from './categories.ts';
 import type { Thing } from '../pictures/scene.ts';
 
@@ -5,7 +6,7 @@ export interface JournalSeed {
   slug: string;
   title: string;
   summary: string;
-  body: string;
+  text: EntryBlock[];
   daysOld: number;
   tags: string[];
   author: string;
@@ -26,7 +27,10 @@ const entry = (
   slug,
   title,
   summary,
-  body: `${summary}\n\nWe write these notes between firings, when the kiln is too hot to open and the benches are clear. Come by on a Saturday and we will show you the rest.`,
+  text: [
+    summary,
+    'We write these notes between firings, when the kiln is too hot to open and the benches are clear. Come by on a Saturday and we will show you the rest.',
+  ].map((text): EntryBlock => ({ type: 'paragraph', content: [{ type: 'text', text }] })),
   daysOld,
   tags,
   author: AUTHORS[daysOld % AUTHORS.length]!,

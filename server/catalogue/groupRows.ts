@@ -12,18 +12,21 @@ export async function readCollections(db: Queryable): Promise<CollectionFacts[]>
   return rows;
 }
 
-type EntryRow = Omit<EntryDetail, 'publishedAt'> & { published_at: Date };
+type EntryRow = Omit<EntryDetail, 'publishedAt'> & { published_at: Date; hidden: boolean };
 
-const ENTRY = `SELECT e.id, e.slug, e.title, e.summary, e.published_at, e.author, e.tags, ${pictureJson('pic', 'e.title')} AS picture`;
+/** The latest instant there is, UTC ms: what is hidden comes out then. */
+const NEVER = 8.64e15;
+
+const ENTRY = `SELECT e.id, e.slug, e.title, e.summary, e.published_at, e.hidden, e.author, e.tags, ${pictureJson('pic', 'e.title')} AS picture`;
 const FROM = 'FROM journal_entry e LEFT JOIN picture pic ON pic.id = e.picture_id';
 
-const asEntry = <R extends Omit<EntryRow, 'body'>>({ published_at, ...row }: R) => ({
+const asEntry = <R extends Omit<EntryRow, 'text'>>({ published_at, hidden, ...row }: R) => ({
   ...row,
-  publishedAt: published_at.getTime(),
+  publishedAt: hidden ? NEVER : published_at.getTime(),
 });
 
 export async function readEntries(db: Queryable): Promise<EntryFacts[]> {
-  const { rows } = await db.query<Omit<EntryRow, 'body'>>(
+  const { rows } = await db.query<Omit<EntryRow, 'text'>>(
     `${ENTRY} ${FROM} ORDER BY e.published_at DESC, e.id`,
   );
   return rows.map(asEntry);
@@ -32,7 +35,7 @@ export async function readEntries(db: Queryable): Promise<EntryFacts[]> {
 /** An entry that is out by `now`, with its text. */
 export async function readEntry(db: Queryable, slug: string, now: number): Promise<EntryDetail | null> {
   const { rows } = await db.query<EntryRow>(
-    `${ENTRY}, e.body ${FROM} WHERE e.slug = $1 AND e.published_at <= $2`,
+    `${ENTRY}, e.text ${FROM} WHERE e.slug = $1 AND e.published_at <= $2 AND NOT e.hidden`,
     [slug, new Date(now)],
   );
   return rows[0] ? asEntry(rows[0]) : null;

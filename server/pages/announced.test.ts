@@ -135,7 +135,7 @@ const WRITES: Record<string, Write> = {
     `UPDATE collection SET rule = CASE WHEN rule IS NULL THEN '{"join":"all","parts":[{"is":"price","least":1010,"most":null}]}'::jsonb END`,
   categoryRenamed: (_, roll) => `UPDATE category SET name = 'Some ${roll}' WHERE id = 2`,
   story: (_, roll) =>
-    `INSERT INTO journal_entry (slug, title, summary, body, published_at) VALUES ('s${roll}', 'Story ${roll}', '', '', '2026-11-01') ON CONFLICT DO NOTHING`,
+    `INSERT INTO journal_entry (slug, title, published_at) VALUES ('s${roll}', 'Story ${roll}', '2026-11-01') ON CONFLICT DO NOTHING`,
   storyGone: () => `DELETE FROM journal_entry WHERE slug LIKE 's%'`,
   newProduct: (_, roll) =>
     `WITH new AS (INSERT INTO product (slug, title, title_key, on_sale_from) VALUES ('n${roll}', 'New ${roll}', 'new ${roll}', '2026-11-20') ON CONFLICT DO NOTHING RETURNING id)

@@ -227,7 +227,14 @@ function pagesOf(stored: StoredPlan, attack: string): [string, string][] {
             slug: attack,
             title: attack,
             summary: attack,
-            body: attack,
+            text: [
+              { type: 'heading', attrs: { level: 2 }, content: [{ type: 'text', text: attack }] },
+              {
+                type: 'paragraph',
+                content: [{ type: 'text', text: attack, marks: [{ type: 'link', attrs: { href: attack } }] }],
+              },
+              { type: 'shelf', attrs: { shelfId: attack } },
+            ],
             publishedAt: 0,
             author: attack,
             tags: [attack],

@@ -93,8 +93,11 @@ export async function fillCatalogue(pool: Pool, now: number, products = 40): Pro
   for (const of of ['category', 'collection'])
     await pool.query(`SELECT setval(pg_get_serial_sequence('${of}', 'id'), max(id)) FROM ${of}`);
   await pool.query(
-    `INSERT INTO journal_entry (slug, title, summary, body, published_at) VALUES ('first', 'First', 'In short', 'At length', $1)`,
-    [new Date(now - 86_400_000)],
+    `INSERT INTO journal_entry (slug, title, summary, text, published_at) VALUES ('first', 'First', 'In short', $2, $1)`,
+    [
+      new Date(now - 86_400_000),
+      JSON.stringify([{ type: 'paragraph', content: [{ type: 'text', text: 'At length' }] }]),
+    ],
   );
 }
 

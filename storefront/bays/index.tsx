@@ -59,7 +59,7 @@ const bayDrawings: { [H in ContentView['holds']]: DrawnBay<H> } = {
   pictureText: { Drawing: PictureTextBay, css: [pictureTextCss] },
   words: { Drawing: WordsBay, css: [wordsCss] },
   product: { Drawing: ProductBay, css: [productCss, swatchesCss, starsCss] },
-  entry: { Drawing: EntryBay, css: [entryCss] },
+  entry: { Drawing: EntryBay, css: [wordsCss, entryCss] },
   basket: { Drawing: BasketBay, css: [formsCss, basketCss] },
   checkout: { Drawing: CheckoutBay, css: [formsCss, checkoutCss] },
   order: { Drawing: OrderBay, css: [formsCss, orderCss] },
