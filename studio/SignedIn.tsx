@@ -9,6 +9,7 @@ import { readDocuments } from '../core/plan/reading.ts';
 import { completePlan } from '../core/plan/storedPlan.ts';
 import type { Client } from './api/client.ts';
 import { makeGoodsWriter } from './api/goodsWriter.ts';
+import { makeDraftWriter, makeEntryWriter } from './api/entryWriter.ts';
 import { makeGroupingWriter } from './api/groupingWriter.ts';
 import { readKnown, useKnown, type Known } from './api/known.ts';
 import { makeItems } from './api/items.ts';
@@ -24,7 +25,10 @@ import { StudioContext, type Studio } from './studioContext.tsx';
 import { Notice } from './ui/Notice.tsx';
 
 /** What is made once when somebody has signed in, and stays the same from then on. */
-type Made = Pick<Studio, 'draft' | 'goods' | 'groupings' | 'items' | 'uploads' | 'keep' | 'shopper'> & {
+type Made = Pick<
+  Studio,
+  'draft' | 'goods' | 'groupings' | 'entries' | 'entryDrafts' | 'items' | 'uploads' | 'keep' | 'shopper'
+> & {
   saver: Saver;
 };
 
@@ -54,6 +58,8 @@ async function load(client: Client, queries: QueryClient, account: Account): Pro
     items: makeItems(client, queries),
     goods: makeGoodsWriter(client, queries),
     groupings: makeGroupingWriter(client, queries),
+    entries: makeEntryWriter(client, queries),
+    entryDrafts: makeDraftWriter(client, queries),
     uploads: makeUploads(client, queries),
     keep,
     saver: makeSaver(draft, client, keep),

@@ -10,6 +10,7 @@ import type { Client } from './api/client.ts';
 import type { FactWriter } from './api/factWriter.ts';
 import type { GoodsEdit } from '../core/goods/goodsEdit.ts';
 import type { GroupingEdit } from '../core/groupings/groupingEdit.ts';
+import type { EntryEdit } from '../core/journal/entryEdit.ts';
 import type { Items } from './api/items.ts';
 import type { Uploads } from './api/uploads.ts';
 import type { ShopperStore } from './seenBy/shopper.ts';
@@ -26,6 +27,9 @@ export interface Studio {
   goods: FactWriter<GoodsEdit>;
   /** Facts of categories, collections, brands and fields on their way to the store. */
   groupings: FactWriter<GroupingEdit>;
+  /** Facts of journal entries on their way to the store, and what is being written in them. */
+  entries: FactWriter<EntryEdit>;
+  entryDrafts: FactWriter<EntryEdit>;
   /** Pictures on their way to the store. */
   uploads: Uploads;
   tree: CategoryTree;

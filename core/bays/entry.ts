@@ -19,6 +19,7 @@ import { keptFor } from '../view/keptFor.ts';
 import { shelfMeasure } from '../view/shelfMeasure.ts';
 import type { ShelfView } from '../view/view.ts';
 import type { BayKind } from './bayKind.ts';
+import { linkFault } from './richText.ts';
 import type { Bay } from './index.ts';
 import { textHeight } from './words.ts';
 
@@ -81,7 +82,7 @@ export const entryBay: BayKind<typeof settings, EntryContent> = {
     for (const id of named)
       if (Object.hasOwn(plan.shelves, id)) asked.push(yield* askShelf(making, plan.shelves[id]!));
     const shown = asked.filter((its) => !its.empty || its.view.coming);
-    const to = (link: string) => linkTo(link)?.href ?? null;
+    const to = (link: string) => (linkFault(link) === null ? (linkTo(link)?.href ?? null) : null);
     const links = entry ? linksInText(entry.text).map(to).join(' ') : '';
     const content = kept(making.bay, [entry, room, links, ...shown.map(({ view }) => view)], () => ({
       entry: entry && { ...entry, text: textWithLinks(entry.text, to) },

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { time } from '../settings/values.ts';
-import { instantOf, isTime, sayTime } from './clockTime.ts';
+import { instantOf, isTime, sayTime, shownAt } from './clockTime.ts';
 
 const ZONES = [
   'UTC',
@@ -32,6 +32,18 @@ const aTime = fc
   .map((minutes) => new Date(minutes * 60_000).toISOString().slice(0, 16));
 
 describe('a time by the clocks of a store', () => {
+  it('is what they show at an instant, wherever the store is', () => {
+    fc.assert(
+      fc.property(
+        fc.integer({ min: Date.UTC(2015, 0, 1), max: Date.UTC(2035, 0, 1) }),
+        fc.constantFrom(...ZONES),
+        (instant, zone) => {
+          expect(shownAt(instant, zone)).toBe(shown(instant, zone));
+        },
+      ),
+    );
+  });
+
   it('is the instant at which they show it, wherever the store is', () => {
     fc.assert(
       fc.property(aTime, fc.constantFrom(...ZONES), (text, zone) => {

@@ -32,3 +32,7 @@ export function instantOf(time: string, zone: string): number {
   const shows = (instant: number) => instant + zoneOffset(instant, zone) === utc;
   return !shows(before) && shows(after) ? after : before;
 }
+
+/** What the clocks of the store show at an instant (UTC ms), to the minute. @param zone IANA */
+export const shownAt = (instant: number, zone: string): string =>
+  new Date(instant + zoneOffset(instant, zone)).toISOString().slice(0, 16);

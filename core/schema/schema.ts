@@ -1,4 +1,5 @@
 import { array, boolean, lazy, mixed, number, object, setLocale, string } from 'yup';
+import { LARGEST_ID } from './largestId.ts';
 
 export { ValidationError, type InferType, type Schema } from 'yup';
 export { array, boolean, lazy, mixed, number, object, string };
@@ -38,8 +39,4 @@ setLocale({
 });
 
 /** An id of the catalogue's, as the database keeps it. */
-export const idSchema = number()
-  .integer()
-  .min(1)
-  .max(2 ** 31 - 1)
-  .required();
+export const idSchema = number().integer().min(1).max(LARGEST_ID).required();

@@ -1,3 +1,5 @@
+import { LARGEST_ID } from '../schema/largestId.ts';
+
 /** One line of a basket as the shopper's browser keeps it: the variant, how many, and what one cost when it was put in. */
 export interface BasketLine {
   variantId: number;
@@ -12,8 +14,6 @@ export const MOST_LINES = 60;
 export const MOST_OF_ONE = 99;
 
 const LINE = /^([1-9]\d{0,9})\.([1-9]\d?)\.(\d{1,10})$/;
-const LARGEST_ID = 2 ** 31 - 1;
-
 /** Reads a basket from its text, `variant.quantity.paid` joined by hyphens; what is none is passed over, as is a second line of the same. */
 export function readBasketLines(text: string | undefined): BasketLine[] {
   const lines = new Map<number, BasketLine>();

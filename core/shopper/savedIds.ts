@@ -1,7 +1,7 @@
+import { LARGEST_ID } from '../schema/largestId.ts';
+
 /** Products that are kept for later, at most. */
 export const MOST_SAVED = 100;
-
-const LARGEST_ID = 2 ** 31 - 1;
 
 /** Reads what a shopper keeps for later from its text, ids joined by full stops, the most recent first; what is none is passed over. */
 export function readSavedIds(text: string | undefined | null): number[] {

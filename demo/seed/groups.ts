@@ -109,7 +109,7 @@ export async function insertJournal(
       slug: one.slug,
       title: one.title,
       summary: one.summary,
-      text: JSON.stringify(one.text),
+      text: one.text,
       picture_id: pictures.of(entryScene(one)),
       published_at: agoIso(one.daysOld * 1440),
       author: one.author,

@@ -32,6 +32,15 @@ export async function readEntries(db: Queryable): Promise<EntryFacts[]> {
   return rows.map(asEntry);
 }
 
+/** An entry as it is being written, whether or not it is out; null where it is not there. */
+export async function readEntryDraft(db: Queryable, id: number): Promise<EntryDetail | null> {
+  const { rows } = await db.query<EntryRow>(
+    `${ENTRY}, coalesce(e.draft, e.text) AS text ${FROM} WHERE e.id = $1`,
+    [id],
+  );
+  return rows[0] ? asEntry(rows[0]) : null;
+}
+
 /** An entry that is out by `now`, with its text. */
 export async function readEntry(db: Queryable, slug: string, now: number): Promise<EntryDetail | null> {
   const { rows } = await db.query<EntryRow>(

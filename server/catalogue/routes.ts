@@ -7,6 +7,7 @@ import {
   specimenEntry,
   specimenProduct,
 } from '../../core/api/catalogue.ts';
+import { LARGEST_ID } from '../../core/schema/largestId.ts';
 import { wordsOf } from '../../core/listing/parameters.ts';
 import { pageKind } from '../../core/pages/index.ts';
 import { worldOf } from '../assortments/facts.ts';
@@ -15,7 +16,7 @@ import { neighboursOf } from '../listing/neighbours.ts';
 import type { Api } from '../api.ts';
 import type { Parts } from '../parts.ts';
 import { exampleBasket } from '../shopper/exampleBasket.ts';
-import { readEntry } from './groupRows.ts';
+import { readEntry, readEntryDraft } from './groupRows.ts';
 import { readNewest, readProductDetail, readProducts, readTitles } from './productRows.ts';
 import { readVocabulary } from './vocabularyRows.ts';
 
@@ -54,7 +55,11 @@ export function catalogueRoutes(api: Api, parts: Parts): void {
   });
   api.answer(specimenBasket, async () => ({ basket: await exampleBasket(readDb, parts.clock()) }));
   api.answer(specimenEntry, async ({ query: { id } }) => {
-    const slug = await parts.storefront.example(pageKind('entry'), parts.clock(), Number(id) || null);
+    // One that is named is shown as it is being written, as the draft of its page is.
+    const wanted = Number(id);
+    const entry = wanted > 0 && wanted <= LARGEST_ID ? await readEntryDraft(readDb, wanted) : null;
+    if (entry) return { entry };
+    const slug = await parts.storefront.example(pageKind('entry'), parts.clock(), null);
     return { entry: slug === null ? null : await readEntry(readDb, slug, parts.clock()) };
   });
 }

@@ -17,8 +17,7 @@ import { readGoodsById } from './goodsRows.ts';
 import { countGoodsRows, readGoodsList } from './listGoods.ts';
 import { addOption, addVariant, removeVariant } from './variants.ts';
 import { writeGoods } from './writeGoods.ts';
-
-const LARGEST_ID = 2 ** 31 - 1;
+import { LARGEST_ID } from '../../core/schema/largestId.ts';
 
 /** The catalogue as its owner keeps it. */
 export function goodsRoutes(api: Api, { db, readDb, clock }: Parts): void {

@@ -9,8 +9,7 @@ import type { Api } from '../api.ts';
 import type { Parts } from '../parts.ts';
 import { readEntriesById, readEntryRows } from './entryRows.ts';
 import { addEntry, removeEntry, writeEntries } from './writeEntries.ts';
-
-const LARGEST_ID = 2 ** 31 - 1;
+import { LARGEST_ID } from '../../core/schema/largestId.ts';
 
 /** The journal as its owner writes it. */
 export function journalRoutes(api: Api, { db, readDb, clock }: Parts): void {

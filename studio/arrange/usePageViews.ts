@@ -37,6 +37,7 @@ function specimens(page: Page, needs: Needs, { tree, vocabulary }: Studio, shopp
 /** So many products are kept for later by whoever the page of them is shown with. */
 const EXAMPLES_SAVED = 6;
 const noIds: readonly number[] = [];
+const nothing: About = {};
 
 /** The slug of what a page is shown with; empty where that has none. */
 const slugOf = (about: object | null | undefined): string =>
@@ -54,13 +55,14 @@ function addressOf(path: string, open: PageAddress['open']): PageAddress {
 
 /**
  * The view of a page of the draft, made here and now, and that of the page with another way of a shelf; where nothing is
- * tried they are one. `tried` stands for the plan of the draft. Items that are not known yet are asked for meanwhile.
+ * tried they are one. `tried` stands for the plan of the draft, and `given` for what the page is about. Items that are not known yet are asked for meanwhile.
  */
 export function usePageViews(
   page: Page,
   other: Page,
   open: PageAddress['open'],
   tried?: Plan,
+  given: About = nothing,
 ): Readonly<Record<Way, PageView>> {
   const studio = useStudio();
   const { tree, items, client } = studio;
@@ -120,6 +122,7 @@ export function usePageViews(
       saved,
       account: { orders: basket ? [inList(orderOf(1, basket), { token: 'example', placedAt: now })] : [] },
     }),
+    ...given,
   };
   const seenBy: SeenBy = {
     category: about.category?.slug ?? null,

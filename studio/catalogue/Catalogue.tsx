@@ -1,3 +1,4 @@
+import { lazy, Suspense } from 'react';
 import { VisuallyHidden } from 'react-aria/VisuallyHidden';
 import { Navigate, NavLink, Route, Routes } from 'react-router';
 import styled from 'styled-components';
@@ -10,12 +11,17 @@ import { groupingKinds } from '../../core/groupings/groupingFacts.ts';
 import { counted } from '../../core/sentence/sentence.ts';
 import { useImportState } from '../api/importState.ts';
 import { LinkButton } from '../ui/Button.tsx';
+import { Notice } from '../ui/Notice.tsx';
 import { useStudio } from '../studioContext.tsx';
 import { Groupings } from './groupings/Groupings.tsx';
 import { ImportPlace } from './import/ImportPlace.tsx';
 import { Pictures } from './pictures/Pictures.tsx';
 import { Products } from './products/Products.tsx';
+
 import { useGoodsCounts } from './products/useGoodsList.ts';
+
+/** Text is written with an editor that nothing else here needs. */
+const Journal = lazy(() => import('./journal/Journal.tsx').then((module) => ({ default: module.Journal })));
 
 const Ground = styled.div`
   display: grid;
@@ -125,6 +131,9 @@ export default function Catalogue() {
             {groupingKinds[of].title} <span>{groupings[of]}</span>
           </NavLink>
         ))}
+        <NavLink to="/catalogue/journal">
+          Journal <span>{vocabulary.entries.length}</span>
+        </NavLink>
         <NavLink to="/catalogue/pictures">
           Pictures <span>{counts?.all}</span>
         </NavLink>
@@ -142,6 +151,14 @@ export default function Catalogue() {
             element={<Groupings key={of} of={of} />}
           />
         ))}
+        <Route
+          path="journal/:entryId?"
+          element={
+            <Suspense fallback={<Notice>Opening the journal…</Notice>}>
+              <Journal />
+            </Suspense>
+          }
+        />
         <Route path="pictures/:pictureId?" element={<Pictures key="all" which="all" />} />
         <Route path="unused/:pictureId?" element={<Pictures key="unused" which="unused" />} />
         <Route path="import" element={<ImportPlace />} />

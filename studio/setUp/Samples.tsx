@@ -9,8 +9,8 @@ import { goodsChanged } from '../api/goodsWriter.ts';
 import { knownChanged } from '../api/known.ts';
 import { picturesChanged } from '../api/uploads.ts';
 import { useStudio } from '../studioContext.tsx';
-import { Button, MainButton } from '../ui/Button.tsx';
-import { Dialog, DialogFoot } from '../ui/Dialog.tsx';
+import { Button } from '../ui/Button.tsx';
+import { RemoveDialog } from '../ui/RemoveDialog.tsx';
 import { t } from '../ui/theme.ts';
 import { Card } from './StepBody.tsx';
 
@@ -79,19 +79,19 @@ export function Samples({ samples }: { samples: number }) {
       {left > 0 && (
         <p role="status">{counted(left, 'sample')} stayed, since somebody has ordered from them.</p>
       )}
-      <Dialog title={`Remove ${counted(samples, 'sample')}`} open={asking} onClose={() => setAsking(false)}>
+      <RemoveDialog
+        title={`Remove ${counted(samples, 'sample')}`}
+        open={asking}
+        does="Remove the samples"
+        several
+        removing={removing}
+        onClose={() => setAsking(false)}
+      >
         <p>
           They go with their categories and pictures, also those that you have changed. What you added among
           them stays.
         </p>
-        {removing.isError && <p role="alert">{removing.error.message}</p>}
-        <DialogFoot>
-          <Button onPress={() => setAsking(false)}>Keep them</Button>
-          <MainButton isDisabled={removing.isPending} onPress={() => removing.mutate()}>
-            {removing.isPending ? 'Removing…' : 'Remove the samples'}
-          </MainButton>
-        </DialogFoot>
-      </Dialog>
+      </RemoveDialog>
     </Card>
   );
 }

@@ -11,6 +11,7 @@ import type { StoredPlan } from '../../core/plan/storedPlan.ts';
 import type { Unreadable } from '../../core/plan/reading.ts';
 import { Refusal, type Client } from '../api/client.ts';
 import { makeGoodsWriter } from '../api/goodsWriter.ts';
+import { makeDraftWriter, makeEntryWriter } from '../api/entryWriter.ts';
 import { makeGroupingWriter } from '../api/groupingWriter.ts';
 import { makeItems } from '../api/items.ts';
 import { makeUploads } from '../api/uploads.ts';
@@ -94,6 +95,8 @@ export function inStudio(children: ReactNode, given: Given = {}): InStudio {
     items: makeItems(client, queries),
     goods: makeGoodsWriter(client, queries),
     groupings: makeGroupingWriter(client, queries),
+    entries: makeEntryWriter(client, queries),
+    entryDrafts: makeDraftWriter(client, queries),
     uploads: makeUploads(client, queries),
     tree: specimenTree,
     vocabulary: { ...emptyVocabulary, ...given.vocabulary },

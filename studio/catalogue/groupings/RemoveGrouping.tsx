@@ -9,8 +9,8 @@ import { besides } from '../../../core/groupings/places.ts';
 import { counted } from '../../../core/sentence/sentence.ts';
 import { groupingsChanged, groupingsKey } from '../../api/groupingWriter.ts';
 import { useDraft, useStudio } from '../../studioContext.tsx';
-import { Button, MainButton } from '../../ui/Button.tsx';
-import { Dialog, DialogFoot } from '../../ui/Dialog.tsx';
+import { Button } from '../../ui/Button.tsx';
+import { RemoveDialog } from '../../ui/RemoveDialog.tsx';
 import { documentPlace } from '../documentPlace.ts';
 
 interface RemoveGroupingProps {
@@ -53,7 +53,13 @@ export function RemoveGrouping({ kind, all, grouping, onRemoved }: RemoveGroupin
   return (
     <section>
       <Button onPress={() => setAsking(true)}>Remove this {kind.one}…</Button>
-      <Dialog title={`Remove ${name}`} open={asking} onClose={() => setAsking(false)}>
+      <RemoveDialog
+        title={`Remove ${name}`}
+        open={asking}
+        does={`Remove the ${kind.one}`}
+        removing={removing}
+        onClose={() => setAsking(false)}
+      >
         <p>
           {products > 0 ? `${counted(products, 'product goes', 'products go')} on without it. ` : ''}
           {below > 0 ? `What is below it moves up. ` : ''}It cannot be brought back.
@@ -70,14 +76,7 @@ export function RemoveGrouping({ kind, all, grouping, onRemoved }: RemoveGroupin
             </ul>
           </>
         )}
-        {removing.isError && <p role="alert">{removing.error.message}</p>}
-        <DialogFoot>
-          <Button onPress={() => setAsking(false)}>Keep it</Button>
-          <MainButton isDisabled={removing.isPending} onPress={() => removing.mutate()}>
-            {removing.isPending ? 'Removing…' : `Remove the ${kind.one}`}
-          </MainButton>
-        </DialogFoot>
-      </Dialog>
+      </RemoveDialog>
     </section>
   );
 }

@@ -23,7 +23,8 @@ import { Button, TextButton } from '../../ui/Button.tsx';
 import { Search } from '../../ui/Search.tsx';
 import { t } from '../../ui/theme.ts';
 import { findCollections } from './findCollections.ts';
-import { findTags } from './findTags.ts';
+import { findTags } from '../findTags.ts';
+import { useKnownTags } from './useKnownTags.ts';
 
 const Bar = styled.section`
   background: ${t.paper};
@@ -63,6 +64,7 @@ interface ManyGoodsProps {
 /** What can be done to several products at once, each in one step that can be taken back. */
 export function ManyGoods({ ids, within, onDone }: ManyGoodsProps) {
   const { client, tree, vocabulary, goods: writer } = useStudio();
+  const knownTags = useKnownTags();
   const categories = useCategorySearch();
   const names = useNames();
   const [percent, setPercent] = useState(NaN);
@@ -93,7 +95,7 @@ export function ManyGoods({ ids, within, onDone }: ManyGoodsProps) {
             label="Add a tag to all"
             shown={false}
             placeholder="Add a tag to all"
-            find={(words) => findTags(vocabulary.tags, words.slice(0, LONGEST.tag), [])}
+            find={(words) => findTags(knownTags, words.slice(0, LONGEST.tag), [], ['product'])}
             onChoose={(tag) => void write(`tag ${tag}`, (all) => tagged(all, tag))}
           />
           <Search

@@ -22,7 +22,8 @@ import { findCollections } from './findCollections.ts';
 import { MoreVariants } from './MoreVariants.tsx';
 import { ProductPictures } from './ProductPictures.tsx';
 import { RemoveProduct } from './RemoveProduct.tsx';
-import { GoodsTags } from './GoodsTags.tsx';
+import { TagsField } from '../TagsField.tsx';
+import { useKnownTags } from './useKnownTags.ts';
 import { nameOfField, OwnField } from './OwnField.tsx';
 import { TextFact, type Texts } from '../TextFact.tsx';
 import { VariantRows } from './VariantRows.tsx';
@@ -76,6 +77,7 @@ const schemaOf = (of: GoodsFact['of'], id: string) => goodsFact(of, id)!.schema;
 
 function Facts({ goods }: { goods: Goods }) {
   const { vocabulary, goods: writer } = useStudio();
+  const knownTags = useKnownTags();
   const categories = useCategorySearch();
   const { control, reset, resetField } = useForm<Texts>({ defaultValues: textsOf(goods), mode: 'onBlur' });
   // What was changed elsewhere, or taken back, is in the fields; what is being typed stays.
@@ -157,7 +159,13 @@ function Facts({ goods }: { goods: Goods }) {
           />
         </section>
       )}
-      <GoodsTags tags={goods.tags} onChange={(tags) => setOwn('tags', tags)} />
+      <TagsField
+        of="this product"
+        tags={goods.tags}
+        known={knownTags}
+        one="product"
+        onChange={(tags) => setOwn('tags', tags)}
+      />
       <Pick
         label="Brand"
         value={String(goods.brandId ?? '')}

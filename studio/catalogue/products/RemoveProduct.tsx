@@ -3,8 +3,8 @@ import { useState } from 'react';
 import { removeGoods } from '../../../core/api/goods.ts';
 import type { Goods } from '../../../core/goods/goods.ts';
 import { useStudio } from '../../studioContext.tsx';
-import { Button, MainButton } from '../../ui/Button.tsx';
-import { Dialog, DialogFoot } from '../../ui/Dialog.tsx';
+import { Button } from '../../ui/Button.tsx';
+import { RemoveDialog } from '../../ui/RemoveDialog.tsx';
 import { goodsChanged } from '../../api/goodsWriter.ts';
 import { knownChanged } from '../../api/known.ts';
 
@@ -26,7 +26,14 @@ export function RemoveProduct({ goods: { id, title }, onRemoved }: { goods: Good
   return (
     <section>
       <Button onPress={() => setAsking(true)}>Remove this product…</Button>
-      <Dialog title={`Remove ${title}`} open={asking} onClose={() => setAsking(false)}>
+      <RemoveDialog
+        title={`Remove ${title}`}
+        open={asking}
+        does="Remove the product"
+        stays={isKept}
+        removing={removing}
+        onClose={() => setAsking(false)}
+      >
         <p>It goes from every shelf, and its page with it. It cannot be brought back.</p>
         {isKept && (
           <p role="alert">
@@ -34,14 +41,7 @@ export function RemoveProduct({ goods: { id, title }, onRemoved }: { goods: Good
             no more.
           </p>
         )}
-        {removing.isError && <p role="alert">{removing.error.message}</p>}
-        <DialogFoot>
-          <Button onPress={() => setAsking(false)}>Keep it</Button>
-          <MainButton isDisabled={removing.isPending || isKept} onPress={() => removing.mutate()}>
-            {removing.isPending ? 'Removing…' : 'Remove the product'}
-          </MainButton>
-        </DialogFoot>
-      </Dialog>
+      </RemoveDialog>
     </section>
   );
 }

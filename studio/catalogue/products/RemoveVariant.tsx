@@ -6,8 +6,8 @@ import type { Goods, GoodsVariant } from '../../../core/goods/goods.ts';
 import { goodsChanged } from '../../api/goodsWriter.ts';
 import { knownChanged } from '../../api/known.ts';
 import { useStudio } from '../../studioContext.tsx';
-import { Button, MainButton, QuietButton } from '../../ui/Button.tsx';
-import { Dialog, DialogFoot } from '../../ui/Dialog.tsx';
+import { QuietButton } from '../../ui/Button.tsx';
+import { RemoveDialog } from '../../ui/RemoveDialog.tsx';
 
 /** Takes a variant off a product, once that is confirmed. */
 export function RemoveVariant({ goods, variant }: { goods: Goods; variant: GoodsVariant }) {
@@ -27,19 +27,18 @@ export function RemoveVariant({ goods, variant }: { goods: Goods; variant: Goods
       <QuietButton aria-label={`Remove ${name}…`} onPress={() => setAsking(true)}>
         <X size={14} aria-hidden />
       </QuietButton>
-      <Dialog title={`Remove ${name}`} open={asking} onClose={() => setAsking(false)}>
+      <RemoveDialog
+        title={`Remove ${name}`}
+        open={asking}
+        does="Remove the variant"
+        removing={removing}
+        onClose={() => setAsking(false)}
+      >
         <p>
           {goods.title} is not sold as {name} any more. Orders go on saying what was in them. It cannot be
           brought back.
         </p>
-        {removing.isError && <p role="alert">{removing.error.message}</p>}
-        <DialogFoot>
-          <Button onPress={() => setAsking(false)}>Keep it</Button>
-          <MainButton isDisabled={removing.isPending} onPress={() => removing.mutate()}>
-            {removing.isPending ? 'Removing…' : 'Remove the variant'}
-          </MainButton>
-        </DialogFoot>
-      </Dialog>
+      </RemoveDialog>
     </>
   );
 }

@@ -1,10 +1,9 @@
 import { X } from 'lucide-react';
 import styled from 'styled-components';
-import { useStudio } from '../../studioContext.tsx';
-import { QuietButton } from '../../ui/Button.tsx';
-import { Search } from '../../ui/Search.tsx';
-import { t } from '../../ui/theme.ts';
-import { findTags } from './findTags.ts';
+import { QuietButton } from '../ui/Button.tsx';
+import { Search } from '../ui/Search.tsx';
+import { t } from '../ui/theme.ts';
+import { findTags, type KnownTag } from './findTags.ts';
 
 const Chips = styled.ul`
   list-style: none;
@@ -23,19 +22,25 @@ const Chips = styled.ul`
   }
 `;
 
-interface GoodsTagsProps {
+interface TagsFieldProps {
+  /** What they are of, as in "this product". */
+  of: string;
   tags: readonly string[];
+  /** All there are, with how many have each. */
+  known: readonly KnownTag[];
+  /** What has them: "product", "products". */
+  one: string;
+  many?: string;
   onChange(tags: readonly string[]): void;
 }
 
-/** The tags of a product: those that others have are found by typing, and what none has becomes a new one. */
-export function GoodsTags({ tags, onChange }: GoodsTagsProps) {
-  const { vocabulary } = useStudio();
+/** Tags of something: those that others have are found by typing, and what none has becomes a new one. */
+export function TagsField({ of, tags, known, one, many, onChange }: TagsFieldProps) {
   return (
     <section>
       <h3>Tags</h3>
       {tags.length > 0 && (
-        <Chips aria-label="Tags of this product">
+        <Chips aria-label={`Tags of ${of}`}>
           {tags.map((tag) => (
             <li key={tag}>
               {tag}
@@ -54,7 +59,7 @@ export function GoodsTags({ tags, onChange }: GoodsTagsProps) {
         shown={false}
         placeholder="Add a tag"
         opensAtOnce
-        find={(words) => findTags(vocabulary.tags, words, tags)}
+        find={(words) => findTags(known, words, tags, [one, many])}
         onChoose={(tag) => onChange([...tags, tag])}
       />
     </section>
