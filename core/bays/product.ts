@@ -4,8 +4,8 @@ import type { ProductDetail } from '../catalogue/facts.ts';
 import type { Neighbour, Neighbours } from '../catalogue/neighbours.ts';
 import { fieldWords } from '../catalogue/fieldWords.ts';
 import { soldAs } from '../group/soldAs.ts';
-import { decimalMoney, formatMoney } from '../catalogue/money.ts';
-import { renditionAddress } from '../picture/renditions.ts';
+import { formatMoney } from '../catalogue/money.ts';
+import { productData } from '../catalogue/productData.ts';
 import { saidPrice, type SaidPrice } from '../catalogue/saidPrice.ts';
 import { showsPrices, type Selling } from '../catalogue/selling.ts';
 import { savingOf, type Saving } from '../card/saving.ts';
@@ -310,35 +310,6 @@ export const productBay: BayKind<typeof settings, ProductContent> = {
       .filter(({ id }) => valueAt(buyStays, bands, id))
       .map((band) => atBand(bands, band, stays(scope)))
       .join(''),
-  data: ({ product, price }, { origin, currency }) =>
-    product
-      ? [
-          {
-            '@context': 'https://schema.org',
-            '@type': 'Product',
-            name: product.title,
-            description: product.shortText,
-            sku: product.code,
-            image: product.pictures.map((one) => `${origin}${renditionAddress(one, 1000)}`),
-            ...(product.brand && { brand: { '@type': 'Brand', name: product.brand } }),
-            ...(product.rating && {
-              aggregateRating: {
-                '@type': 'AggregateRating',
-                ratingValue: Number(product.rating.mean.toFixed(2)),
-                reviewCount: product.rating.count,
-              },
-            }),
-            // What is not said on the page is not said to machines either.
-            ...(price && {
-              offers: {
-                '@type': 'Offer',
-                price: decimalMoney(product.price.reduced ?? product.price.regular, currency),
-                priceCurrency: currency,
-                availability: `https://schema.org/${product.stock.state === 'out' ? 'OutOfStock' : 'InStock'}`,
-                url: `${origin}/product/${product.slug}`,
-              },
-            }),
-          },
-        ]
-      : [],
+  data: ({ product, price }, store) =>
+    product ? [{ '@context': 'https://schema.org', ...productData(product, store, price !== null) }] : [],
 };

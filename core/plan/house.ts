@@ -21,6 +21,9 @@ import { sellsOtherwise } from '../group/soldAs.ts';
 import { storeGroupsSchema, type StoreGroup } from '../group/storeGroup.ts';
 import { sayStoreSwatches } from '../swatch/sayStoreSwatches.ts';
 import { storeSwatchesSchema, type StoreSwatch } from '../swatch/storeSwatch.ts';
+import { atomFeed } from '../feeds/atom.ts';
+import { feedPath, type Feed } from '../feeds/feed.ts';
+import { jsonLdFeed } from '../feeds/jsonLd.ts';
 import { firstBands } from './firstBands.ts';
 import { LONGEST_NAME } from './words.ts';
 
@@ -81,6 +84,13 @@ const currency = string()
 const LONGEST_PLACE = 300;
 const LONGEST_SHIPPING = 300;
 
+const feedSetting = (feed: Feed) =>
+  setting(yesNo(), false, {
+    name: feed.name,
+    find: ['feed', 'export', 'products', 'machines', feed.file],
+    about: `At ${feedPath(feed)} once you publish, for programs that list or compare products.`,
+  });
+
 /** What can be set for the whole store. */
 export const houseSettings = {
   storeName: setting(name(LONGEST_NAME, 'A store needs a name.'), 'New store', { name: 'Store name' }),
@@ -121,6 +131,10 @@ export const houseSettings = {
       find: ['robots', 'search engines', 'index', 'hidden'],
       about: 'Without it they are asked to leave out the whole store.',
     }),
+    feeds: {
+      atom: feedSetting(atomFeed),
+      jsonLd: feedSetting(jsonLdFeed),
+    },
   },
   bands: setting(
     inParts(

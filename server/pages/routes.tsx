@@ -1,4 +1,5 @@
 import { randomUUID } from 'node:crypto';
+import { Readable } from 'node:stream';
 import type { FastifyInstance, FastifyReply } from 'fastify';
 import { renderToStaticMarkup } from 'react-dom/server';
 import { pageStyles } from '../../core/css/pageCss.ts';
@@ -8,6 +9,7 @@ import { Bay } from '../../storefront/bays/index.tsx';
 import { Fault } from '../faults.ts';
 import type { Parts } from '../parts.ts';
 import { encodingFor } from './encoding.ts';
+import { feedAt, feedOf } from './feeds.ts';
 import type { Enhance } from './enhance.ts';
 import { basketLinesOf, orderTokensOf, savedIdsOf } from '../shopper/shopperCookies.ts';
 import type { Asked, PublicPages, Query } from './publicPages.ts';
@@ -18,6 +20,8 @@ import { sitemaps } from './sitemap.ts';
 const MOST_LOOKED_AT = 30;
 /** Fragments that one address may ask for in a minute: many a shopper can stand behind one. */
 const MOST_FRAGMENTS = 600;
+/** Feeds that one address may ask for in a minute: each reads every product. */
+const MOST_FEEDS = 20;
 /** Pages of its own that one address may ask for in a minute. */
 const MOST_OWN_PAGES = 600;
 
@@ -59,6 +63,18 @@ export function pageRoutes(
   app.get<{ Params: { part: string } }>('/sitemap-:part(^\\d{1,6}$).xml', async ({ params }, reply) =>
     asXml(reply, await lists.part(Number(params.part))),
   );
+
+  const asked = { config: { rateLimit: { max: MOST_FEEDS, timeWindow: '1 minute' } } };
+  app.get<{ Params: { file: string } }>('/feed/:file', asked, async ({ params: { file } }, reply) => {
+    const release = await parts.live.get();
+    const feed = release && feedAt(file, release.plan.house);
+    if (!feed) throw new Fault('not-found');
+    const now = parts.clock();
+    return reply
+      .header('cache-control', 'public, max-age=600')
+      .type(`${feed.type}; charset=utf-8`)
+      .send(Readable.from(feedOf(feed, release.plan.house, { db: parts.readDb, origin: parts.origin, now })));
+  });
 
   /** A bay that is this shopper's own, as HTML and its style sheet; never kept. */
   const limited = { config: { rateLimit: { max: MOST_FRAGMENTS, timeWindow: '1 minute' } } };

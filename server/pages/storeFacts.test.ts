@@ -74,4 +74,41 @@ describe('what the store says of itself', () => {
     expect(await asked('/shop')).toBeUndefined();
     await expect.poll(listed).toBe(1);
   });
+
+  it('is in feeds of products only where each is switched on, with what shoppers can see and no more', async () => {
+    const feed = (file: string) => store.get(`/feed/${file}`);
+    expect((await feed('products.atom')).statusCode).toBe(404);
+    await tell({ feeds: { atom: true } });
+    const atom = await feed('products.atom');
+    expect(atom.headers['content-type']).toBe('application/atom+xml; charset=utf-8');
+    expect((await feed('products.jsonld')).statusCode).toBe(404);
+    await tell({ feeds: { jsonLd: true } });
+    expect((await feed('products.atom')).statusCode).toBe(404);
+    const run = (sql: string) => store.database.pool.query(sql);
+    await run(`UPDATE product SET on_sale_from = '2190-01-01' WHERE id = 3`);
+    const read = async () =>
+      (await feed('products.jsonld')).json<{
+        dataFeedElement: { item: { name: string; offers?: object } }[];
+      }>().dataFeedElement;
+    const { rows } = await run('SELECT title FROM product WHERE id <> 3 ORDER BY id');
+    expect((await read()).map(({ item }) => item.name)).toEqual(rows.map(({ title }) => title as string));
+    expect((await read()).every(({ item }) => item.offers)).toBe(true);
+    await run(`UPDATE product SET on_sale_from = '2020-01-01' WHERE id = 3`);
+    for (const file of ['products.xml', '..%2f..%2fetc', 'constructor', '%00'])
+      expect((await feed(file)).statusCode, file).toBe(404);
+  });
+
+  it('says no prices in feeds where pages say none', async () => {
+    const { version, body } = await store.document('house');
+    const selling = { by: 'none', prices: false };
+    await store.save({
+      key: 'house',
+      version,
+      body: { ...body, selling, shop: { feeds: { jsonLd: true } } },
+    });
+    expect((await store.publish()).statusCode).toBe(200);
+    const read = (await store.get('/feed/products.jsonld')).body;
+    expect(read.includes('"@type":"Product"')).toBe(true);
+    expect(read.includes('price')).toBe(false);
+  });
 });
