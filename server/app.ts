@@ -15,7 +15,7 @@ import { searchRoutes } from './search/routes.tsx';
 import { searchIn } from './search/searchIn.ts';
 import { assortmentRoutes } from './assortments/routes.ts';
 import { catalogueRoutes } from './catalogue/routes.ts';
-import { ImportJobs } from './exchange/importJobs.ts';
+import { ImportThread } from './exchange/importThread.ts';
 import { exchangeRoutes } from './exchange/routes.ts';
 import { goodsRoutes } from './goods/routes.ts';
 import { groupingRoutes } from './groupings/routes.ts';
@@ -95,7 +95,7 @@ export async function makeServer(options: ServerOptions): Promise<Server> {
     pages: new PageCache(),
     live: liveRelease(db),
     renditions: renditions(readDb, options.picturesFolder),
-    imports: new ImportJobs(db, options.clock ?? Date.now),
+    imports: new ImportThread(db, options.databaseUrl, options.clock ?? Date.now),
     origin,
     headers: securityHeaders(origin.startsWith('https:')),
     signInTries: options.signInTries ?? 10,

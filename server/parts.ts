@@ -1,5 +1,5 @@
 import type { Pool } from './db/pool.ts';
-import type { ImportJobs } from './exchange/importJobs.ts';
+import type { ImportThread } from './exchange/importThread.ts';
 import type { PageCache } from './pages/pageCache.ts';
 import type { Storefront } from './pages/storefront.ts';
 import type { Renditions } from './pictures/renditions.ts';
@@ -16,7 +16,7 @@ export interface Parts {
   pages: PageCache;
   live: LiveRelease;
   renditions: Renditions;
-  imports: ImportJobs;
+  imports: ImportThread;
   /** Where shoppers find the store: what absolute addresses begin with. */
   origin: string;
   /** Headers of every answer. */

@@ -1,6 +1,7 @@
-import { afterAll, beforeAll, beforeEach, describe, expect, it } from 'vitest';
+import { afterAll, beforeAll, beforeEach, describe, expect, it, vi } from 'vitest';
 import { makeServer } from '../app.ts';
 import { importing, type Importing } from '../specimen/importing.ts';
+import { ImportThread } from './importThread.ts';
 import { smallStore, type SmallStore } from '../specimen/smallStore.ts';
 
 let store: SmallStore;
@@ -120,6 +121,26 @@ describe('work on a file', () => {
     expect((await files.answer()).state).toMatchObject({ is: 'written', fault: null });
     await next.stop();
     await run(`DELETE FROM product WHERE title = 'Late dish'`);
+  });
+
+  it('that takes more memory than there is ends with a sentence, and is not begun again', async () => {
+    await files.compared('title,price\nLarge dish,7\n');
+    const thread = new ImportThread(store.database.pool, store.database.url, Date.now, 1);
+    for (const [state, left] of [
+      ['comparing', 'failed'],
+      ['writing', 'compared'],
+    ] as const) {
+      await run(`UPDATE goods_import SET state = '${state}', fault = NULL`);
+      thread.go();
+      await thread.idle();
+      await vi.waitFor(async () =>
+        expect((await files.answer()).state).toMatchObject({
+          is: left,
+          fault: expect.stringContaining('memory'),
+        }),
+      );
+    }
+    await thread.stop();
   });
 
   it('writes nothing where the catalogue was changed since it was shown', async () => {

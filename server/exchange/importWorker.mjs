@@ -1,0 +1,5 @@
+import { register } from 'tsx/esm/api';
+
+// A thread reads TypeScript as the server does, however that was started.
+register();
+await import('./importWorker.ts');
