@@ -57,16 +57,7 @@ export const mainViews: readonly MainView[] = [
       await parts.evaluate((list) => list.scrollIntoView({ block: 'start' }));
     },
   },
-  {
-    name: 'pages',
-    path: '/studio/arrange/home',
-    prepare: async (page) => {
-      await page.getByRole('button', { name: 'Page: Home' }).click();
-      await page.getByRole('button', { name: 'New page' }).click();
-      await page.getByRole('radio', { name: 'Sale' }).check({ force: true });
-      await page.getByRole('textbox', { name: 'Name' }).fill('Spring seconds');
-    },
-  },
+  { name: 'set-up', path: '/studio/set-up/home' },
   {
     name: 'arrange-layout',
     path: '/studio/arrange/home?bay=under-sixty',
@@ -136,16 +127,20 @@ export const mainViews: readonly MainView[] = [
   { name: 'shop', path: '/shop', width: 1280 },
   { name: 'product', path: '/product/fogbank-serving-bowl', width: 1280 },
   {
-    name: 'basket',
-    path: '/category/vases',
-    width: 1280,
+    name: 'journal',
+    path: '/studio/catalogue/journal/1',
     prepare: async (page) => {
-      const buttons = page.locator('form.part-basket button');
-      for (const nth of [0, 1]) {
-        await buttons.nth(nth).click();
-        await page.getByText(`Added. ${nth + 1} in the basket.`).waitFor();
-      }
-      await page.getByRole('link', { name: /^Basket/ }).click();
+      await page.getByRole('textbox', { name: /^Text of/ }).click();
+      await page.keyboard.press('Control+Home');
+      await page.keyboard.press('End');
+      await page.getByRole('button', { name: 'Shelf', exact: true }).click();
+      await page.getByLabel(/^Or a new one/).fill('From this firing');
+      await page.getByRole('button', { name: 'Make a new shelf' }).click();
+      await page
+        .frameLocator('iframe[title^="The entry on"]')
+        .locator('.entry-shelf [data-card]')
+        .first()
+        .waitFor();
     },
   },
   {

@@ -21,9 +21,8 @@ import { sellsOtherwise } from '../group/soldAs.ts';
 import { storeGroupsSchema, type StoreGroup } from '../group/storeGroup.ts';
 import { sayStoreSwatches } from '../swatch/sayStoreSwatches.ts';
 import { storeSwatchesSchema, type StoreSwatch } from '../swatch/storeSwatch.ts';
-import { atomFeed } from '../feeds/atom.ts';
 import { feedPath, type Feed } from '../feeds/feed.ts';
-import { jsonLdFeed } from '../feeds/jsonLd.ts';
+import { feeds } from '../feeds/index.ts';
 import { firstBands } from './firstBands.ts';
 import { LONGEST_NAME } from './words.ts';
 
@@ -91,6 +90,12 @@ const feedSetting = (feed: Feed) =>
     about: `At ${feedPath(feed)} once you publish, for programs that list or compare products.`,
   });
 
+/** Each feed is switched on by itself. */
+const feedSettings = Object.fromEntries(feeds.map((feed) => [feed.id, feedSetting(feed)])) as Record<
+  Feed['id'],
+  ReturnType<typeof feedSetting>
+>;
+
 /** What can be set for the whole store. */
 export const houseSettings = {
   storeName: setting(name(LONGEST_NAME, 'A store needs a name.'), 'New store', { name: 'Store name' }),
@@ -131,10 +136,7 @@ export const houseSettings = {
       find: ['robots', 'search engines', 'index', 'hidden'],
       about: 'Without it they are asked to leave out the whole store.',
     }),
-    feeds: {
-      atom: feedSetting(atomFeed),
-      jsonLd: feedSetting(jsonLdFeed),
-    },
+    feeds: feedSettings,
   },
   bands: setting(
     inParts(
