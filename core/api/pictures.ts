@@ -23,8 +23,15 @@ const pictureId = () =>
     .required();
 const one = shape<{ picture: StorePicture }>({ picture: told() });
 
-export const WHICH_PICTURES = ['all', 'unused'] as const;
-type WhichPictures = (typeof WHICH_PICTURES)[number];
+/** What is missing of a picture, as it is said of those that lack it. */
+export const PICTURE_LACKS = {
+  unsaid: 'without words on what they show',
+  unnamed: 'without a name',
+} as const;
+export type PictureLack = keyof typeof PICTURE_LACKS;
+
+const WHICH_PICTURES = ['all', 'unused', 'unsaid', 'unnamed'] as const;
+export type WhichPictures = (typeof WHICH_PICTURES)[number];
 
 /** Pictures whose names or words have these words, the newest first, from one place on; some sixty at a time. */
 export const findPictures = contract({
@@ -39,12 +46,17 @@ export const findPictures = contract({
   answer: shape<{ pictures: StorePicture[]; total: number }>({ pictures: list(), total: count() }),
 });
 
-/** How many pictures there are, and how many of them nothing uses. */
+/** How many pictures there are, how many of them nothing uses, and how many lack what. */
 export const countPictures = contract({
   method: 'GET',
   path: '/api/pictures/counts',
   who: 'signedIn',
-  answer: shape<{ all: number; unused: number }>({ all: count(), unused: count() }),
+  answer: shape<Record<WhichPictures, number>>({
+    all: count(),
+    unused: count(),
+    unsaid: count(),
+    unnamed: count(),
+  }),
 });
 
 /** Pictures by their ids; those that are gone are missing. */

@@ -15,6 +15,7 @@ afterAll(() => store.stop());
 
 const plain = (background: Color, width = 40, height = 30) =>
   sharp({ create: { width, height, channels: 3, background } });
+const dotOf = (background: string) => plain(background).png().toBuffer();
 const svg = (inside: string, attributes = 'width="40" height="30"') =>
   Buffer.from(
     `<svg xmlns="http://www.w3.org/2000/svg" xmlns:xlink="http://www.w3.org/1999/xlink" ${attributes}>${inside}</svg>`,
@@ -40,7 +41,9 @@ const find = async (query = '') =>
     total: number;
   }>();
 const counts = async () =>
-  (await store.owner.ask('GET', '/api/pictures/counts')).json<{ all: number; unused: number }>();
+  (await store.owner.ask('GET', '/api/pictures/counts')).json<
+    Record<'all' | 'unused' | 'unsaid' | 'unnamed', number>
+  >();
 const uses = async (id: string) =>
   (await store.owner.ask('GET', `/api/pictures/uses?id=${id}`)).json<{ uses: PictureUses | null }>().uses;
 const ask = async <T>(url: string, body: object) => {
@@ -318,7 +321,7 @@ describe('pictures of the store', () => {
     const unused = await find('which=unused');
     expect(unused.pictures.map(({ id }) => id)).toContain(loose.id);
     expect(unused.pictures.map(({ id }) => id)).not.toContain(used.id);
-    expect(await counts()).toEqual({ all: (await find()).total, unused: unused.total });
+    expect(await counts()).toMatchObject({ all: (await find()).total, unused: unused.total });
     // No draft names it any more, but a release that could be put back does.
     const home = await store.document('page:home');
     await store.save({ ...home, body: { ...home.body, bays: [] } });
@@ -330,5 +333,24 @@ describe('pictures of the store', () => {
     expect((await store.get(`/pictures/${used.file}/96.webp`)).statusCode).toBe(200);
     expect((await store.get(`/pictures/${loose.file}/96.webp`)).statusCode).toBe(404);
     expect(await uses(used.id)).toMatchObject({ releases: 1, documents: [] });
+  });
+  it('is found by what it lacks: a name, or words on what it shows, which a product may have for it', async () => {
+    const { pool } = store.database;
+    const [named, said, bare] = [
+      (await add(await dotOf('#123456'), 'named.png')).picture,
+      (await add(await dotOf('#234567'))).picture,
+      (await add(await dotOf('#345678'))).picture,
+    ];
+    await pool.query(`UPDATE picture SET name = '' WHERE id = ANY($1)`, [[said.id, bare.id]]);
+    await pool.query(`UPDATE picture SET alt = 'A dish' WHERE id = $1`, [said.id]);
+    const lacking = async (which: string) => {
+      const { pictures, total } = await find(`which=${which}`);
+      expect((await counts())[which as 'unsaid']).toBe(total);
+      return [named, said, bare].filter(({ id }) => pictures.some((one) => one.id === id));
+    };
+    expect(await lacking('unnamed')).toEqual([said, bare]);
+    expect(await lacking('unsaid')).toEqual([named, bare]);
+    await pool.query('INSERT INTO product_picture VALUES (5, 0, $1, $2)', [bare.id, 'A plate']);
+    expect(await lacking('unsaid')).toEqual([named]);
   });
 });

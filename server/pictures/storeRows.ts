@@ -6,6 +6,7 @@ import type {
   PictureUses,
   PictureWords,
   StorePicture,
+  WhichPictures,
 } from '../../core/api/pictures.ts';
 import { inTransaction, type Pool, type Queryable } from '../db/pool.ts';
 import type { StoredFile } from './ingest.ts';
@@ -37,11 +38,17 @@ export async function readCellsOf(db: Queryable, files: readonly string[]): Prom
   return Object.fromEntries(rows.map(({ id, cells }) => [id, cells]));
 }
 
-const UNUSED = 'p.id NOT IN (SELECT id FROM used_picture)';
+/** What is asked of pictures `p`. What a picture shows may be said where it is shown. */
+const WHICH: Readonly<Record<WhichPictures, string>> = {
+  all: 'true',
+  unused: 'p.id NOT IN (SELECT id FROM used_picture)',
+  unsaid: `p.alt = '' AND NOT EXISTS (SELECT FROM product_picture pp WHERE pp.picture_id = p.id AND pp.alt <> '')`,
+  unnamed: `p.name = ''`,
+};
 
 interface Wanted {
   words: string;
-  which: 'all' | 'unused';
+  which: WhichPictures;
   from: number;
 }
 
@@ -50,7 +57,7 @@ export async function findStorePictures(
   { words, which, from }: Wanted,
 ): Promise<AnswerOf<typeof findPictures>> {
   const matches = `($1 = '' OR p.name ILIKE '%' || $1 || '%' OR p.alt ILIKE '%' || $1 || '%')`;
-  const where = which === 'unused' ? `${matches} AND ${UNUSED}` : matches;
+  const where = `${matches} AND ${WHICH[which]}`;
   const like = words.replace(/[\\%_]/g, '\\$&');
   const [found, counted] = await Promise.all([
     db.query<{ one: StorePicture }>(
@@ -64,7 +71,9 @@ export async function findStorePictures(
 
 export async function countStorePictures(db: Queryable): Promise<AnswerOf<typeof countPictures>> {
   const { rows } = await db.query<AnswerOf<typeof countPictures>>(
-    `SELECT count(*)::int AS all, (count(*) FILTER (WHERE ${UNUSED}))::int AS unused FROM picture p`,
+    `SELECT ${Object.entries(WHICH)
+      .map(([which, is]) => `(count(*) FILTER (WHERE ${is}))::int AS "${which}"`)
+      .join(', ')} FROM picture p`,
   );
   return rows[0]!;
 }

@@ -1,9 +1,15 @@
 import { useInfiniteQuery, useQuery } from '@tanstack/react-query';
-import { countPictures, findPictures, readPictures, type StorePicture } from '../../core/api/pictures.ts';
+import {
+  countPictures,
+  findPictures,
+  readPictures,
+  type StorePicture,
+  type WhichPictures,
+} from '../../core/api/pictures.ts';
 import { useStudio } from '../studioContext.tsx';
 
 /** The stored pictures whose names have these words, as many as are asked for; those found before stay until the next are there. */
-export function usePictureSearch(words: string, which: 'all' | 'unused' = 'all') {
+export function usePictureSearch(words: string, which: WhichPictures = 'all') {
   const { client } = useStudio();
   const found = useInfiniteQuery({
     queryKey: ['picture search', which, words],
@@ -19,7 +25,7 @@ export function usePictureSearch(words: string, which: 'all' | 'unused' = 'all')
   return { ...found, pictures, total: found.data?.pages[0]?.total };
 }
 
-/** How many pictures there are, and how many that nothing uses; undefined until that is known. */
+/** How many pictures there are, that nothing uses, and that lack what; undefined until that is known. */
 export function usePictureCounts() {
   const { client } = useStudio();
   return useQuery({ queryKey: ['picture search', 'counts'], queryFn: () => client.ask(countPictures) }).data;

@@ -34,17 +34,6 @@ export const Middle = styled.div`
     gap: 8px;
     align-items: end;
   }
-  .missing {
-    display: flex;
-    flex-wrap: wrap;
-    align-items: center;
-    gap: 8px;
-    color: ${t.ink2};
-  }
-  .missing [aria-pressed='true'] {
-    background: ${t.pineSoft};
-    border-color: ${t.pine};
-  }
   .foot {
     display: flex;
     flex-wrap: wrap;

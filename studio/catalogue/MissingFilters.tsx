@@ -1,4 +1,18 @@
+import styled from 'styled-components';
 import { Button } from '../ui/Button.tsx';
+import { t } from '../ui/theme.ts';
+
+const Filters = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 8px;
+  color: ${t.ink2};
+  [aria-pressed='true'] {
+    background: ${t.pineSoft};
+    border-color: ${t.pine};
+  }
+`;
 
 interface MissingFiltersProps<Id extends string> {
   lacking: readonly { id: Id; words: string; count: number }[];
@@ -11,13 +25,13 @@ export function MissingFilters<Id extends string>({ lacking, chosen, onChoose }:
   const shown = lacking.filter(({ id, count }) => count > 0 || id === chosen);
   if (shown.length === 0) return null;
   return (
-    <div className="missing" role="group" aria-label="Missing">
+    <Filters role="group" aria-label="Missing">
       <span aria-hidden="true">Missing</span>
       {shown.map(({ id, words, count }) => (
         <Button key={id} aria-pressed={id === chosen} onPress={() => onChoose(id === chosen ? null : id)}>
           <b>{count}</b> {words}
         </Button>
       ))}
-    </div>
+    </Filters>
   );
 }

@@ -37,9 +37,20 @@ export function FirstProduct({ isFirst }: { isFirst: boolean }) {
   const [typed, setTyped] = useState(nothing);
   const { title, price, stock, picture } = typed;
   const type = (more: Partial<Typed>) => setTyped((before) => ({ ...before, ...more }));
+  /** Sets what a product has besides a title and a price. */
+  const complete = async (id: number, pictureIds: readonly string[]): Promise<null> => {
+    const { goods } = await client.ask(readGoods, { query: { id: String(id) } });
+    if (!goods) return null;
+    const edits = [
+      ...goodsEdits(goods, { of: 'product', part: null, fact: 'pictureIds' }, pictureIds),
+      ...goodsEdits(goods, { of: 'variant', part: goods.variants[0]!.id, fact: 'stock' }, stock),
+    ];
+    if (edits.length > 0) await client.ask(editGoods, { body: { edits } });
+    return null;
+  };
   const making = useMutation({
     mutationFn: async () => {
-      // The picture first: a product is there with its picture, or not yet.
+      // The picture first: where it cannot be sent nothing is added, so that pressing again adds no second one.
       const shown = picture ? await uploads.add([picture]) : [];
       if (picture && shown.length === 0) {
         const why = uploads.getState().refused.at(-1)?.why ?? 'It could not be sent.';
@@ -47,19 +58,8 @@ export function FirstProduct({ isFirst }: { isFirst: boolean }) {
         throw new Error(`The product was not added, for its picture: ${why}`);
       }
       const { id } = await client.ask(addGoods, { body: { title, price: price ?? 0 } });
-      const { goods } = await client.ask(readGoods, { query: { id: String(id) } });
-      const edits = goods
-        ? [
-            ...goodsEdits(
-              goods,
-              { of: 'product', part: null, fact: 'pictureIds' },
-              shown.map((one) => one.id),
-            ),
-            ...goodsEdits(goods, { of: 'variant', part: goods.variants[0]!.id, fact: 'stock' }, stock),
-          ]
-        : [];
-      if (edits.length) await client.ask(editGoods, { body: { edits } });
-      return title;
+      const ids = shown.map((one) => one.id);
+      return { title, fault: await complete(id, ids).catch((error: Error) => error.message) };
     },
     onSuccess: () => {
       setTyped(nothing);
@@ -110,7 +110,12 @@ export function FirstProduct({ isFirst }: { isFirst: boolean }) {
       </Form>
       {picture && <Hint>{picture.name}</Hint>}
       {making.isError && <p role="alert">{making.error.message}</p>}
-      {making.isSuccess && <p role="status">{making.data} is in your catalogue.</p>}
+      {making.isSuccess && <p role="status">{making.data.title} is in your catalogue.</p>}
+      {making.data?.fault && (
+        <p role="alert">
+          Its picture and stock could not be set: {making.data.fault} Open it in the catalogue.
+        </p>
+      )}
     </Card>
   );
 }

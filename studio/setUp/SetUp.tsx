@@ -188,7 +188,7 @@ function StepList({ steps, open }: { steps: readonly SetUpStep[]; open: SetUpSte
             data-done={isDone || undefined}
             aria-current={id === open ? 'step' : undefined}
           >
-            <i aria-label={isDone ? 'Done' : `Step ${at + 1}`}>
+            <i role="img" aria-label={isDone ? 'Done' : `Step ${at + 1}`}>
               {isDone ? <Check size={14} aria-hidden /> : at + 1}
             </i>
             <b>{name}</b>

@@ -1,6 +1,8 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { removeEntry } from '../../../core/api/journal.ts';
+import { placeOfEntry } from '../../../core/journal/entryShelves.ts';
+import { dropPage } from '../../../core/plan/pageEdits.ts';
 import type { Entry } from '../../../core/journal/entry.ts';
 import { entriesChanged } from '../../api/entryWriter.ts';
 import { useStudio } from '../../studioContext.tsx';
@@ -9,12 +11,15 @@ import { RemoveDialog } from '../../ui/RemoveDialog.tsx';
 
 /** Takes an entry out of the journal, once that is confirmed. */
 export function RemoveEntry({ entry: { id, title }, onRemoved }: { entry: Entry; onRemoved(): void }) {
-  const { client } = useStudio();
+  const { client, draft } = useStudio();
   const queries = useQueryClient();
   const [asking, setAsking] = useState(false);
   const removing = useMutation({
     mutationFn: () => client.ask(removeEntry, { body: { id } }),
     onSuccess: () => {
+      // Its own arrangement shows nothing any more.
+      const place = placeOfEntry(draft.getState().draft, id);
+      if (place?.alone) draft.run(dropPage(place.page));
       onRemoved();
       entriesChanged(queries);
     },

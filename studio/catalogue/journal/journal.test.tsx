@@ -182,7 +182,7 @@ describe('an entry', () => {
     await waitFor(() => expect(one(1).draft).toBeNull());
     await waitFor(async () => expect((await editor()).textContent).toBe('As it is'));
     // That, too, is taken back.
-    fireEvent.click(await screen.findByRole('button', { name: /^Take back putting back/ }));
+    fireEvent.click(await screen.findByRole('button', { name: 'Take back what was put back in Entry 1' }));
     await waitFor(() => expect(one(1).draft).toEqual([said('So far')]));
   });
 
@@ -251,6 +251,19 @@ describe('a shelf in the text of an entry', () => {
     fireEvent.click(await screen.findByRole('button', { name: 'Save the text' }));
     await waitFor(() => expect(one(1).text).toEqual([said('Without it')]));
     await waitFor(() => expect(draft.getState().draft.shelves[id!]).toBeUndefined());
+  });
+
+  it('goes with the entry, and with the arrangement that is its own', async () => {
+    const { draft, kept } = open('/catalogue/journal/1', written(1));
+    await editor();
+    await add('Gone soon');
+    const { page, shelves } = placeOfEntry(draft.getState().draft, 1)!;
+    fireEvent.click(screen.getByRole('button', { name: 'Remove this entry…' }));
+    fireEvent.click(within(screen.getByRole('dialog')).getByRole('button', { name: 'Remove the entry' }));
+    await waitFor(() => expect(kept.entries).toEqual([]));
+    await waitFor(() => expect(draft.getState().draft.pages[page.id]).toBeUndefined());
+    expect(draft.getState().draft.shelves[shelves[0]!]).toBeUndefined();
+    expect(placeOfEntry(draft.getState().draft, 1)!.alone).toBe(false);
   });
 
   it('that is gone from the plan is said to show nothing', async () => {

@@ -77,8 +77,7 @@ export function useEntryText(entry: Entry) {
       await underWay.current;
       const is = now();
       const edits = is ? entryEdits(is, 'draft', null) : [];
-      if (is && edits.length > 0)
-        void entries.write({ words: `putting back the text of ${is.title}`, edits });
+      if (is && edits.length > 0) void entries.write({ words: `what was put back in ${is.title}`, edits });
     },
   };
 }

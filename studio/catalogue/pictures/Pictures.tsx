@@ -9,19 +9,20 @@ import {
 } from 'react-aria-components';
 import { useNavigate, useParams } from 'react-router';
 import styled from 'styled-components';
-import { findPictures, removePictures } from '../../../core/api/pictures.ts';
+import { findPictures, PICTURE_LACKS, removePictures, type PictureLack } from '../../../core/api/pictures.ts';
 import { SAID_PICTURE_KINDS } from '../../../core/picture/limits.ts';
 import { counted } from '../../../core/sentence/sentence.ts';
 import { picturesChanged } from '../../api/uploads.ts';
 import { usePictureCounts, usePictures, usePictureSearch } from '../../api/usePictureSearch.ts';
 import { useStudio } from '../../studioContext.tsx';
-import { Button, MainButton } from '../../ui/Button.tsx';
-import { Dialog, DialogFoot } from '../../ui/Dialog.tsx';
+import { Button } from '../../ui/Button.tsx';
+import { RemoveDialog } from '../../ui/RemoveDialog.tsx';
 import { Notice } from '../../ui/Notice.tsx';
 import { pictureName, PictureTile } from '../../pictures/PictureTile.tsx';
 import { FindField } from '../../ui/FindField.tsx';
 import { t } from '../../ui/theme.ts';
 import { useSettled } from '../../ui/useSettled.ts';
+import { MissingFilters } from '../MissingFilters.tsx';
 import { Ground } from '../Side.tsx';
 import { OnePicture } from './OnePicture.tsx';
 import { UploadButton } from '../../pictures/UploadButton.tsx';
@@ -92,6 +93,8 @@ const Tile = styled(GridListItem)`
   }
 `;
 
+const LACKS = Object.entries(PICTURE_LACKS) as [PictureLack, string][];
+
 interface PicturesProps {
   which: 'all' | 'unused';
 }
@@ -103,7 +106,8 @@ export function Pictures({ which }: PicturesProps) {
   const { pictureId } = useParams();
   const [typed, setTyped] = useState('');
   const words = useSettled(typed, typed);
-  const found = usePictureSearch(words, which);
+  const [lack, setLack] = useState<PictureLack | null>(null);
+  const found = usePictureSearch(words, lack ?? which);
   const { pictures = [], total } = found;
   const counts = usePictureCounts();
   // One that was opened by its address, or is not found by the words any more, is read by itself.
@@ -131,6 +135,13 @@ export function Pictures({ which }: PicturesProps) {
           value={typed}
           onChange={setTyped}
         />
+        {which === 'all' && (
+          <MissingFilters
+            lacking={LACKS.map(([id, said]) => ({ id, words: said, count: counts?.[id] ?? 0 }))}
+            chosen={lack}
+            onChoose={(id) => setLack(id as PictureLack | null)}
+          />
+        )}
         <UploadProgress />
         {found.isError ? (
           <Notice action="Try again" onAction={() => void found.refetch()}>
@@ -149,7 +160,9 @@ export function Pictures({ which }: PicturesProps) {
               const [key] = keys === 'all' ? [] : [...keys];
               void navigate(key === undefined ? at : `${at}/${key}`);
             }}
-            renderEmptyState={() => <Notice>{empty(words, which)}</Notice>}
+            renderEmptyState={() => (
+              <Notice>{lack ? `No picture is ${PICTURE_LACKS[lack]}.` : empty(words, which)}</Notice>
+            )}
           >
             {pictures.map((picture) => (
               <Tile key={picture.id} id={picture.id} textValue={pictureName(picture)}>
@@ -169,7 +182,7 @@ export function Pictures({ which }: PicturesProps) {
         <p className="foot" role="status">
           {total === undefined
             ? ''
-            : words
+            : words || lack
               ? `${counted(total, 'picture')} found.`
               : `${counted(total, 'picture')}. Drop files anywhere here to put them in.`}
         </p>
@@ -215,19 +228,19 @@ function RemoveUnused({ count }: { count: number }) {
   return (
     <>
       <Button onPress={() => setAsking(true)}>Remove these…</Button>
-      <Dialog title="Remove pictures that nothing uses" open={asking} onClose={() => setAsking(false)}>
+      <RemoveDialog
+        title="Remove pictures that nothing uses"
+        open={asking}
+        does={`Remove ${counted(count, 'picture')}`}
+        several
+        removing={removing}
+        onClose={() => setAsking(false)}
+      >
         <p>
           {counted(count, 'picture')} {count === 1 ? 'is' : 'are'} shown by no product, page or release.
           Removed files cannot be brought back.
         </p>
-        {removing.isError && <p role="alert">{removing.error.message}</p>}
-        <DialogFoot>
-          <Button onPress={() => setAsking(false)}>Keep them</Button>
-          <MainButton isDisabled={removing.isPending} onPress={() => removing.mutate()}>
-            {removing.isPending ? 'Removing…' : `Remove ${counted(count, 'picture')}`}
-          </MainButton>
-        </DialogFoot>
-      </Dialog>
+      </RemoveDialog>
     </>
   );
 }

@@ -50,6 +50,25 @@ describe('the pictures of the store', () => {
     screen.getByRole('button', { name: 'Try again' });
   });
 
+  it('are narrowed to those that lack words or a name, each counted', async () => {
+    const asked: string[] = [];
+    draw({
+      'GET /api/pictures': (_, { which }) => {
+        asked.push(which!);
+        return found(which === 'unnamed' ? [bowl] : [jug, bowl]);
+      },
+      'GET /api/pictures/counts': () => ({ all: 2, unused: 0, unsaid: 0, unnamed: 1 }),
+    });
+    const filter = await screen.findByRole('button', { name: '1 without a name' });
+    expect(screen.queryByRole('button', { name: /without words/ })).toBeNull();
+    fireEvent.click(filter);
+    expect(await screen.findByText('1 picture found.')).toBeTruthy();
+    expect(filter.getAttribute('aria-pressed')).toBe('true');
+    fireEvent.click(filter);
+    expect(await screen.findByText(/^2 pictures\. Drop files/)).toBeTruthy();
+    expect(asked).toContain('unnamed');
+  });
+
   it('that nothing uses are removed together, once that is confirmed', async () => {
     let left = [jug, bowl];
     const { asked } = draw(
