@@ -1,6 +1,5 @@
 import { pictureAddress, productAddress } from '../catalogue/productData.ts';
 import { formatMoney } from '../catalogue/money.ts';
-import { currencyOf } from '../catalogue/currencyOf.ts';
 import { feedPath, type Feed } from './feed.ts';
 
 /** XML 1.0 has no other control characters. */
@@ -36,7 +35,7 @@ export const atomFeed: Feed = {
   item: ({ product, withPrice }, store) => {
     const [picture] = product.pictures;
     const { regular, reduced } = product.price;
-    const price = formatMoney(reduced ?? regular, currencyOf(store));
+    const price = formatMoney(reduced ?? regular, { code: store.currency, locale: store.locale });
     return (
       '<entry>' +
       tag('title', product.title) +

@@ -64,8 +64,7 @@ export function AddShelf({ entry, there, onAdd }: AddShelfProps) {
   const choose = (chosen: string) => {
     const [what, id = ''] = chosen.split(' ');
     if (what === 'shelf' && stored.shelves[id]) add(stored.shelves[id]);
-    else if (plan.assortments[id])
-      add(fresh(plan.assortments[id].name, { assortmentId: id } as Partial<StoredShelf>));
+    else if (plan.assortments[id]) add(fresh(plan.assortments[id].name, { assortmentId: id }));
   };
   return (
     <>

@@ -139,7 +139,7 @@ export function Pictures({ which }: PicturesProps) {
           <MissingFilters
             lacking={LACKS.map(([id, said]) => ({ id, words: said, count: counts?.[id] ?? 0 }))}
             chosen={lack}
-            onChoose={(id) => setLack(id as PictureLack | null)}
+            onChoose={(id) => setLack(id)}
           />
         )}
         <UploadProgress />
