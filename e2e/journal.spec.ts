@@ -45,6 +45,13 @@ test('an entry is written with a shelf inside, saved and published', async ({ pa
   await page.reload();
   await expect(editor(page)).toContainText('What to light first');
   await expect(shelf).toBeVisible();
+  // So does what was typed last, though it had no time to reach the store.
+  await editor(page).getByText('What to light first').click();
+  await page.keyboard.press('End');
+  await page.keyboard.type(', and last');
+  await page.reload();
+  await expect(editor(page)).toContainText('What to light first, and last');
+  await said(page, 'Kept, not saved: shoppers read the text as it was.');
 
   const shopper = await context.newPage();
   const address = `${store.url}/journal/ten-lamps-for-a-long-winter`;
@@ -56,7 +63,7 @@ test('an entry is written with a shelf inside, saved and published', async ({ pa
   // The text is there; the shelf follows Publish.
   await expect(async () => {
     await shopper.goto(address);
-    await expect(shopper.locator('.entry h2')).toHaveText('What to light first', { timeout: 500 });
+    await expect(shopper.locator('.entry h2')).toHaveText('What to light first, and last', { timeout: 500 });
   }).toPass();
   await expect(shopper.locator('.entry-shelf')).toHaveCount(0);
 

@@ -26,6 +26,7 @@ export const readSetUp = contract({
 
 /** Fills the catalogue with sample goods, of no one trade; none where some are there. */
 export const addSamples = contract({
+  slow: true,
   method: 'POST',
   path: '/api/samples',
   who: 'signedIn',
@@ -34,6 +35,7 @@ export const addSamples = contract({
 
 /** Takes all sample goods out again, but for those that somebody has ordered. */
 export const removeSamples = contract({
+  slow: true,
   method: 'DELETE',
   path: '/api/samples',
   who: 'signedIn',

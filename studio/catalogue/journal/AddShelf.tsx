@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { Button as AriaButton } from 'react-aria-components';
 import { fold } from '../../../core/catalogue/fold.ts';
 import type { Entry } from '../../../core/journal/entry.ts';
-import { addToEntry, idsForOwnPage } from '../../../core/journal/entryShelves.ts';
+import { addToEntry, idsForOwnPage, placeOfEntry } from '../../../core/journal/entryShelves.ts';
 import { placesOf } from '../../../core/plan/places.ts';
 import type { StoredShelf } from '../../../core/plan/shelf.ts';
 import { LONGEST_NAME } from '../../../core/plan/words.ts';
@@ -47,8 +47,14 @@ export function AddShelf({ entry, there, onAdd }: AddShelfProps) {
     ...more,
   });
   const find = (words: string) => {
+    const own = placeOfEntry(stored, entry.id);
     const shelves = Object.values(plan.shelves)
-      .filter(({ id }) => !there.includes(id) && placesOf(plan, id).length > 0)
+      .filter(({ id }) => {
+        const places = placesOf(plan, id);
+        // A page has a shelf once: what stands beside the text is not put into it as well.
+        const isBeside = places.some(({ page, bayId }) => page.id === own?.page.id && bayId !== own.bayId);
+        return places.length > 0 && !there.includes(id) && !isBeside;
+      })
       .map(({ id, name: called }) => ({
         id: `shelf ${id}`,
         words: called,

@@ -153,7 +153,7 @@ function Opened({ entry, all, page }: { entry: Entry; all: readonly EntryRow[]; 
   const { entries: writer, entryDrafts } = useStudio();
   const navigate = useNavigate();
   const now = useNow();
-  const { text, differs, write, save, putBack } = useEntryText(entry);
+  const { text, differs, isTyped, write, save, putBack } = useEntryText(entry);
   const words = countWords(text);
   const minutes = Math.max(1, Math.round(words / WORDS_A_MINUTE));
   return (
@@ -183,7 +183,7 @@ function Opened({ entry, all, page }: { entry: Entry; all: readonly EntryRow[]; 
         <span>
           {counted(words, 'word')}, about {counted(minutes, 'minute')} to read
         </span>
-        <Said differs={differs} />
+        <Said differs={differs} isTyped={isTyped} />
         {differs && (
           <>
             <Button onPress={() => void putBack()}>Put back</Button>
@@ -196,12 +196,12 @@ function Opened({ entry, all, page }: { entry: Entry; all: readonly EntryRow[]; 
 }
 
 /** Whether what was written is kept, and who sees it; and the way back. */
-function Said({ differs }: { differs: boolean }) {
+function Said({ differs, isTyped }: { differs: boolean; isTyped: boolean }) {
   const { entries: writer, entryDrafts } = useStudio();
   const facts = useStore(writer);
   const drafts = useStore(entryDrafts);
   const undo = facts.done.at(-1);
-  const isBusy = facts.under + drafts.under > 0;
+  const isBusy = isTyped || facts.under + drafts.under > 0;
   return (
     <>
       <span className="said" role="status">

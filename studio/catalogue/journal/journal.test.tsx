@@ -10,7 +10,10 @@ import { firstPlan } from '../../../core/pages/firstPlan.ts';
 import { inStudio } from '../../specimen/inStudio.tsx';
 import { Journal } from './Journal.tsx';
 
-afterEach(cleanup);
+afterEach(() => {
+  cleanup();
+  localStorage.clear();
+});
 
 const said = (text: string): EntryBlock => ({ type: 'paragraph', content: [{ type: 'text', text }] });
 const written = (id: number, more: Partial<Entry> = {}): Entry => ({
@@ -196,6 +199,35 @@ describe('an entry', () => {
     await waitFor(() => expect(one(1).draft).toEqual([said('Not kept')]));
   });
 
+  it('has what was typed and did not reach the store, once a window opens again, unless it is another by then', async () => {
+    const { kept } = open('/catalogue/journal/1', written(1));
+    kept.refuses = 'The server cannot be reached.';
+    await type('<p>Typed in the dark</p>');
+    await screen.findByRole('alert');
+    cleanup();
+    const { one } = open('/catalogue/journal/1', written(1));
+    expect((await editor()).textContent).toBe('Typed in the dark');
+    await waitFor(() => expect(one(1).draft).toEqual([said('Typed in the dark')]));
+    await waitFor(() => expect(localStorage).toHaveLength(0));
+    cleanup();
+    const again = open('/catalogue/journal/1', written(1));
+    again.kept.refuses = 'The server cannot be reached.';
+    await type('<p>Typed in the dark once more</p>');
+    await screen.findByRole('alert');
+    cleanup();
+    // Somebody else has written meanwhile: theirs is what is there.
+    open('/catalogue/journal/1', written(1, { draft: [said('Theirs')] }));
+    expect((await editor()).textContent).toBe('Theirs');
+  });
+
+  it('does not say that something is kept before it is', async () => {
+    open('/catalogue/journal/1', written(1));
+    await type('<p>Just typed</p>');
+    expect(await screen.findByText('Keeping what you write…')).toBeTruthy();
+    expect(screen.queryByText(/^Kept, not saved/)).toBeNull();
+    expect(await screen.findByText(/^Kept, not saved/)).toBeTruthy();
+  });
+
   it('is shown and hidden at once', async () => {
     const { one } = open('/catalogue/journal/1', written(1, { hidden: true }));
     const shown = await screen.findByRole('radio', { name: 'Shown' });
@@ -236,6 +268,35 @@ describe('a shelf in the text of an entry', () => {
       `/arrange/${place.page.id}?bay=${place.bayId}&shelf=${id}`,
     );
     await waitFor(() => expect(one(1).draft).toContainEqual({ type: 'shelf', attrs: { shelfId: id } }));
+  });
+
+  it('is one that is on a page already, but none that stands beside the text', async () => {
+    const { draft, one } = open('/catalogue/journal/1', written(1));
+    await editor();
+    await add('In the text');
+    const { page } = placeOfEntry(draft.getState().draft, 1)!;
+    act(() =>
+      draft.run({
+        do: 'addBay',
+        page: page.id,
+        at: 1,
+        bay: { id: 'beside', holds: 'shelf', shelfId: 'beside' },
+        shelves: [{ id: 'beside', name: 'Beside the text' }],
+      }),
+    );
+    fireEvent.click(screen.getByRole('button', { name: 'Shelf' }));
+    const field = within(screen.getByRole('dialog')).getByRole('combobox');
+    act(() => field.focus());
+    const list = await screen.findByRole('listbox');
+    const offered = within(list)
+      .getAllByRole('option')
+      .map(({ textContent }) => textContent);
+    expect(offered.some((words) => words.includes('Beside the text'))).toBe(false);
+    expect(offered.some((words) => words.includes('In the text'))).toBe(false);
+    // "New" is on the home page, and is the same shelf here: a change shows on both.
+    fireEvent.click(within(list).getByRole('option', { name: /^New\s*on Home$/ }));
+    expect(await screen.findByText(/Changes also apply on Home/)).toBeTruthy();
+    await waitFor(() => expect(one(1).draft).toContainEqual({ type: 'shelf', attrs: { shelfId: 'new' } }));
   });
 
   it('goes from the plan once it was taken out and the text was saved', async () => {

@@ -6,6 +6,7 @@ import { tidyEntry } from '../../../core/journal/entryShelves.ts';
 import { shelvesInText, type EntryBlock } from '../../../core/journal/entryText.ts';
 import { same } from '../../../core/settings/same.ts';
 import { entryKey } from '../../api/entryWriter.ts';
+import { dropTyped, keepTyped, typedBefore } from './typedKept.ts';
 import { useStudio } from '../../studioContext.tsx';
 
 /** What is typed is kept once nothing was typed for so long. */
@@ -13,24 +14,35 @@ const RESTS_MS = 500;
 
 /** The text of an entry as it is being written: kept as it is typed, and shown to shoppers once it is saved. */
 export function useEntryText(entry: Entry) {
-  const { entries, entryDrafts, draft } = useStudio();
+  const { account, entries, entryDrafts, draft } = useStudio();
+  const whose = account.email;
   const queries = useQueryClient();
   const { id } = entry;
   /** What was typed and is not on its way yet. */
-  const [typed, setTyped] = useState<readonly EntryBlock[] | null>(null);
-  const latest = useRef<readonly EntryBlock[] | null>(null);
+  const [typed, setTyped] = useState(() => typedBefore(whose, entry));
+  const latest = useRef(typed);
+  /** What the store may have as its draft by now: as it was known last, and what was sent since. */
+  const over = useRef<Entry['draft'][]>([entry.draft]);
   const underWay = useRef<Promise<unknown>>(Promise.resolve());
   /** As it is now, with what is on its way. */
   const now = () => queries.getQueryData<{ entry: Entry | null }>(entryKey(id))?.entry ?? null;
-  const keep = () => {
+  const keep = (): void => {
     const body = latest.current;
     const is = now();
     if (body === null || is === null) return;
     latest.current = null;
     setTyped(null);
-    const edits = entryEdits(is, 'draft', same(body, is.text) ? null : body);
-    if (edits.length > 0)
-      underWay.current = entryDrafts.write({ words: `what you wrote in ${is.title}`, edits });
+    const next = same(body, is.text) ? null : body;
+    const edits = entryEdits(is, 'draft', next);
+    if (edits.length === 0) return dropTyped(whose, id);
+    over.current.push(next);
+    underWay.current = entryDrafts
+      .write({ words: `what you wrote in ${is.title}`, edits })
+      .then((isWritten) => {
+        if (!isWritten) return;
+        over.current = [next];
+        if (latest.current === null) dropTyped(whose, id);
+      });
   };
   const kept = useRef(keep);
   useEffect(() => {
@@ -55,9 +67,12 @@ export function useEntryText(entry: Entry) {
     text,
     /** Shoppers read another text. */
     differs: !same(text, entry.text),
+    /** Something was typed that is not on its way yet. */
+    isTyped: typed !== null,
     write: (body: readonly EntryBlock[]): void => {
       latest.current = body;
       setTyped(body);
+      keepTyped(whose, id, { is: body, over: over.current });
     },
     save: async (): Promise<void> => {
       keep();
@@ -74,6 +89,7 @@ export function useEntryText(entry: Entry) {
     putBack: async (): Promise<void> => {
       latest.current = null;
       setTyped(null);
+      dropTyped(whose, id);
       await underWay.current;
       const is = now();
       const edits = is ? entryEdits(is, 'draft', null) : [];
