@@ -8,12 +8,12 @@ const UNFIT = /[\u0000-\u0008\u000B\u000C\u000E-\u001F\uFFFE\uFFFF]/g;
 /** Half of what writes one letter. */
 const HALF = /[\uD800-\uDBFF](?![\uDC00-\uDFFF])|(?<![\uD800-\uDBFF])[\uDC00-\uDFFF]/g;
 
-/** A text as XML has it, whatever is in it. */
+/** A text as XML has it, whatever is in it; a return that is not written as a number is read as another end of line. */
 const xml = (text: string): string =>
   text
     .replace(UNFIT, '')
     .replace(HALF, '')
-    .replace(/[&<>"']/g, (c) => `&#${c.charCodeAt(0)};`);
+    .replace(/[&<>"'\r]/g, (c) => `&#${c.charCodeAt(0)};`);
 
 const tag = (name: string, text: string): string => `<${name}>${xml(text)}</${name}>`;
 

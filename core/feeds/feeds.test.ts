@@ -46,7 +46,7 @@ const written = (id: string, items: readonly { product: ProductFacts; withPrice:
 };
 const items = fc.array(fc.record({ product, withPrice: fc.boolean() }), { maxLength: 6 });
 
-/** As XML leaves what it cannot have out, and reads ends of lines. */
+/** As XML leaves out what it cannot have. */
 const asXml = (words: string): string =>
   // eslint-disable-next-line no-control-regex
   words.replace(/[\u0000-\u0008\u000B\u000C\u000E-\u001F\uFFFE\uFFFF]/g, '').replace(/\p{Cs}/gu, '');
