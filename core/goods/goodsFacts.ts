@@ -2,6 +2,7 @@ import { FIELD_ID } from '../assortment/clauses/field.ts';
 import { array, boolean, idSchema, lazy, number, string, type Schema } from '../schema/schema.ts';
 import { formatMoney } from '../catalogue/money.ts';
 import { counted, listed, type Names } from '../sentence/sentence.ts';
+import { LONGEST_TAG, once, pictureIdSchema, tagsSchema, wordsSchema } from '../facts/factSchemas.ts';
 import { MOST_OF_PRODUCT } from '../picture/limits.ts';
 import type { Goods, GoodsVariant } from './goods.ts';
 
@@ -23,15 +24,17 @@ export interface GoodsFact {
 
 export const MOST_MONEY = 1_000_000_000;
 export const MOST_STOCK = 10_000_000;
-export const LONGEST = { title: 200, code: 60, tag: 60, shortText: 1_000, longText: 50_000, field: 400 };
+export const LONGEST = {
+  title: 200,
+  code: 60,
+  tag: LONGEST_TAG,
+  shortText: 1_000,
+  longText: 50_000,
+  field: 400,
+};
 const MOST_TAGS = 60;
 export const MOST_CATEGORIES = 60;
 const MOST_COLLECTIONS = 200;
-
-const once = (list: readonly unknown[] | null | undefined): boolean =>
-  new Set(list ?? []).size === (list ?? []).length;
-
-const pictureId = string().matches(/^[0-9a-f]{64}$/, 'This is not the id of a picture.');
 
 const said = (longest: number) => string().max(longest).defined();
 const money = () =>
@@ -99,11 +102,7 @@ const fieldValue = lazy((value: unknown): Schema => {
 
 /** Everything that can be set, in the order in which it is offered; to add a fact, add it here and where it is written. */
 export const goodsFacts: readonly GoodsFact[] = [
-  ofProduct(
-    'title',
-    'Title',
-    said(LONGEST.title).test('blank', 'A product needs a title.', (value) => (value ?? '').trim() !== ''),
-  ),
+  ofProduct('title', 'Title', wordsSchema(LONGEST.title, 'A product needs a title.')),
   ofProduct('code', 'Item code', said(LONGEST.code)),
   ofProduct('shortText', 'Short description', said(LONGEST.shortText)),
   ofProduct('longText', 'Long description', said(LONGEST.longText)),
@@ -121,25 +120,12 @@ export const goodsFacts: readonly GoodsFact[] = [
     array(idSchema).max(MOST_COLLECTIONS).test('once', 'A collection is there twice.', once).required(),
     asCollections,
   ),
-  ofProduct(
-    'tags',
-    'Tags',
-    array(
-      string()
-        .max(LONGEST.tag)
-        .test('blank', 'A tag needs a name.', (tag) => (tag ?? '').trim() !== '')
-        .required(),
-    )
-      .max(MOST_TAGS)
-      .test('once', 'A tag is there twice.', once)
-      .required(),
-    asTags,
-  ),
+  ofProduct('tags', 'Tags', tagsSchema(MOST_TAGS), asTags),
   {
     ...ofProduct(
       'pictureIds',
       'Pictures',
-      array(pictureId.required())
+      array(pictureIdSchema.required())
         .max(MOST_OF_PRODUCT)
         .test('once', 'A picture is there twice.', once)
         .required(),
@@ -168,7 +154,7 @@ export const goodsFacts: readonly GoodsFact[] = [
     asCount,
     'not counted',
   ),
-  ofVariant('pictureId', 'Picture', pictureId.nullable().defined(), asPicture, 'those of the product'),
+  ofVariant('pictureId', 'Picture', pictureIdSchema.nullable().defined(), asPicture, 'those of the product'),
   {
     id: 'value',
     name: 'Field',

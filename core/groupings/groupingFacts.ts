@@ -1,7 +1,7 @@
 import { clauseKind, type Clause } from '../assortment/clauses/index.ts';
 import { sayGroup } from '../assortment/say.ts';
 import { clausesIn, ruleSchema, type Group } from '../assortment/rule.ts';
-import { LONGEST_SLUG, slugOf } from '../catalogue/slugOf.ts';
+import { addressSchema, pictureIdSchema, wordsSchema } from '../facts/factSchemas.ts';
 import { idSchema, mixed, object, string, type Schema } from '../schema/schema.ts';
 import { schemaFault } from '../schema/schemaFault.ts';
 import type { Names } from '../sentence/sentence.ts';
@@ -56,26 +56,8 @@ const text = (
   schema: unknown,
 ): GroupingFact => ({ id, name, schema: schema as Schema, read: (_, one) => one[id], say: asTyped });
 
-const name = text(
-  'name',
-  'Name',
-  string()
-    .max(LONGEST_GROUPING.name)
-    .defined()
-    .test('blank', 'It needs a name.', (value) => (value ?? '').trim() !== ''),
-);
-const slug = text(
-  'slug',
-  'Address',
-  string()
-    .max(LONGEST_SLUG)
-    .defined()
-    .test(
-      'address',
-      'An address has small letters, digits and hyphens.',
-      (value) => value !== '' && slugOf(value ?? '') === value,
-    ),
-);
+const name = text('name', 'Name', wordsSchema(LONGEST_GROUPING.name, 'It needs a name.'));
+const slug = text('slug', 'Address', addressSchema);
 const description = text('description', 'Description', string().max(LONGEST_GROUPING.description).defined());
 const unit = text('unit', 'Unit', string().max(LONGEST_GROUPING.unit).defined());
 const extraLine = text('extraLine', 'Extra line', string().max(LONGEST_GROUPING.line).defined());
@@ -83,10 +65,7 @@ const extraLine = text('extraLine', 'Extra line', string().max(LONGEST_GROUPING.
 const pictureId: GroupingFact = {
   id: 'pictureId',
   name: 'Picture',
-  schema: string()
-    .matches(/^[0-9a-f]{64}$/, 'This is not a picture of the store.')
-    .nullable()
-    .defined(),
+  schema: pictureIdSchema.nullable().defined(),
   read: (_, one) => one.pictureId,
   say: (value) => (value === null ? '' : 'another picture'),
 };

@@ -1,5 +1,5 @@
-import { LONGEST_SLUG, slugOf } from '../catalogue/slugOf.ts';
-import { array, boolean, number, string, type Schema } from '../schema/schema.ts';
+import { addressSchema, pictureIdSchema, tagsSchema, wordsSchema } from '../facts/factSchemas.ts';
+import { boolean, number, string, type Schema } from '../schema/schema.ts';
 import { listed, type Names } from '../sentence/sentence.ts';
 import { dateFormat } from '../catalogue/formats.ts';
 import { entryTextSchema } from './entryText.ts';
@@ -14,7 +14,7 @@ export interface EntryFact {
   say(value: unknown, names: Names): string;
 }
 
-export const LONGEST_ENTRY = { title: 200, summary: 500, author: 120, tag: 60 };
+export const LONGEST_ENTRY = { title: 200, summary: 500, author: 120 };
 const MOST_TAGS = 40;
 const [EARLIEST, LATEST] = [Date.UTC(1970, 0, 1), Date.UTC(2200, 0, 1)];
 
@@ -26,23 +26,13 @@ export const entryFacts: readonly EntryFact[] = [
   {
     id: 'title',
     name: 'Title',
-    schema: string()
-      .max(LONGEST_ENTRY.title)
-      .defined()
-      .test('blank', 'It needs a title.', (value) => (value ?? '').trim() !== ''),
+    schema: wordsSchema(LONGEST_ENTRY.title, 'It needs a title.'),
     say: typed,
   },
   {
     id: 'slug',
     name: 'Address',
-    schema: string()
-      .max(LONGEST_SLUG)
-      .defined()
-      .test(
-        'address',
-        'An address has small letters, digits and hyphens.',
-        (value) => value !== '' && slugOf(value ?? '') === value,
-      ),
+    schema: addressSchema,
     say: typed,
   },
   {
@@ -62,10 +52,7 @@ export const entryFacts: readonly EntryFact[] = [
   {
     id: 'tags',
     name: 'Tags',
-    schema: array(string().min(1).max(LONGEST_ENTRY.tag).required())
-      .max(MOST_TAGS)
-      .test('once', 'A tag is there once.', (tags) => new Set(tags ?? []).size === (tags ?? []).length)
-      .defined(),
+    schema: tagsSchema(MOST_TAGS),
     say: (value) => listed(value as string[]),
   },
   {
@@ -77,10 +64,7 @@ export const entryFacts: readonly EntryFact[] = [
   {
     id: 'pictureId',
     name: 'Picture',
-    schema: string()
-      .matches(/^[0-9a-f]{64}$/, 'This is not a picture of the store.')
-      .nullable()
-      .defined(),
+    schema: pictureIdSchema.nullable().defined(),
     say: (value) => (value === null ? '' : 'another picture'),
   },
   {

@@ -1,4 +1,5 @@
 import { asBlocks, linksIn, plainText, richTextFault, withLinks, type BlockNode } from '../bays/richText.ts';
+import { same } from '../settings/same.ts';
 import { mixed, type Schema } from '../schema/schema.ts';
 
 /** Where a shelf of the draft stands in the text of an entry. */
@@ -24,10 +25,6 @@ function asShelfNode(value: unknown): ShelfNode | null {
     : null;
 }
 
-const isExact = (value: object, node: ShelfNode) =>
-  Object.keys(value).length === 2 &&
-  Object.keys((value as ShelfNode).attrs).length === Object.keys(node.attrs).length;
-
 /** What is wrong with the text of an entry, as a sentence; null where nothing is. */
 export function entryTextFault(value: unknown): string | null {
   if (!Array.isArray(value)) return richTextFault(value);
@@ -35,7 +32,7 @@ export function entryTextFault(value: unknown): string | null {
   const shelves: string[] = [];
   for (const block of value as unknown[]) {
     const node = asShelfNode(block);
-    if (node && isExact(block as object, node)) shelves.push(node.attrs.shelfId);
+    if (node && same(block, node)) shelves.push(node.attrs.shelfId);
     else words.push(block);
   }
   if (shelves.length > MOST_SHELVES) return `An entry has at most ${MOST_SHELVES} shelves.`;

@@ -105,3 +105,6 @@ export const sampleCategories: readonly SampleCategory[] = [
     ],
   },
 ];
+
+/** How many products there are among them. */
+export const SAMPLES = sampleCategories.reduce((sum, { goods }) => sum + goods.length, 0);

@@ -10,6 +10,7 @@ import {
   removeGoods as removeGoodsContract,
   removeVariant as removeVariantContract,
 } from '../../core/api/goods.ts';
+import { LARGEST_ID } from '../../core/schema/largestId.ts';
 import type { Api } from '../api.ts';
 import type { Parts } from '../parts.ts';
 import { addGoods, removeGoods } from './addGoods.ts';
@@ -17,7 +18,6 @@ import { readGoodsById } from './goodsRows.ts';
 import { countGoodsRows, readGoodsList } from './listGoods.ts';
 import { addOption, addVariant, removeVariant } from './variants.ts';
 import { writeGoods } from './writeGoods.ts';
-import { LARGEST_ID } from '../../core/schema/largestId.ts';
 
 /** The catalogue as its owner keeps it. */
 export function goodsRoutes(api: Api, { db, readDb, clock }: Parts): void {

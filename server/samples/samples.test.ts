@@ -3,10 +3,8 @@ import type { SetUpFacts } from '../../core/api/setUp.ts';
 import { goodsFault } from '../../core/goods/goodsEdit.ts';
 import { readGoodsById } from '../goods/goodsRows.ts';
 import { smallStore, type SmallStore } from '../specimen/smallStore.ts';
-import { sampleCategories } from '../../core/samples/sampleGoods.ts';
+import { SAMPLES, sampleCategories } from '../../core/samples/sampleGoods.ts';
 import { addSamples, removeSamples } from './samples.ts';
-
-const SAMPLES = sampleCategories.flatMap(({ goods }) => goods).length;
 
 let store: SmallStore;
 beforeAll(async () => {

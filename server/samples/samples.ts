@@ -12,10 +12,9 @@ import { SAMPLE_TEXT, sampleCategories, type SampleGoods } from '../../core/samp
 /** So much later than the one before each is on sale, so that the newest first is an order, ms. */
 const APART_MS = 60_000;
 
-const idsOf = async (db: Queryable, of: 'product' | 'category' | 'picture'): Promise<(number | string)[]> =>
-  (await db.query<{ id: number | string }>(`SELECT ${of}_id AS id FROM sample_${of} ORDER BY 1`)).rows.map(
-    ({ id }) => id,
-  );
+/** Of what was put in with them: categories by number, pictures by their ids. */
+const idsOf = async <Id>(db: Queryable, of: 'category' | 'picture'): Promise<Id[]> =>
+  (await db.query<{ id: Id }>(`SELECT ${of}_id AS id FROM sample_${of} ORDER BY 1`)).rows.map(({ id }) => id);
 
 /** How many products there are, and how many of them are samples. */
 export async function countWithSamples(db: Queryable): Promise<{ products: number; samples: number }> {
@@ -104,7 +103,7 @@ async function fill(
  * that somebody has ordered stays, and is a product like any other from then on.
  */
 export async function removeSamples(pool: Pool): Promise<{ removed: number; left: number; files: string[] }> {
-  const pictures = (await idsOf(pool, 'picture')) as string[];
+  const pictures = await idsOf<string>(pool, 'picture');
   const counts = await inTurn(pool, async (db) => {
     const { samples } = await countWithSamples(db);
     const { rowCount } = await db.query(
@@ -112,7 +111,7 @@ export async function removeSamples(pool: Pool): Promise<{ removed: number; left
          AND NOT EXISTS (SELECT FROM order_line WHERE product_id = p.id)`,
     );
     await db.query('DELETE FROM sample_product');
-    for (const id of (await idsOf(db, 'category')) as number[]) {
+    for (const id of await idsOf<number>(db, 'category')) {
       const { rows } = await db.query<{ used: boolean }>(
         `SELECT EXISTS (SELECT FROM product_category WHERE category_id = $1)
            OR EXISTS (SELECT FROM category WHERE parent_id = $1) AS used`,

@@ -5,7 +5,7 @@ import { FileTrigger, Form } from 'react-aria-components';
 import { addGoods, editGoods, readGoods } from '../../core/api/goods.ts';
 import { currencyOf } from '../../core/catalogue/currencyOf.ts';
 import { goodsEdits } from '../../core/goods/goodsEdit.ts';
-import { goodsFact, LONGEST, MOST_MONEY } from '../../core/goods/goodsFacts.ts';
+import { goodsFact, LONGEST, MOST_MONEY, MOST_STOCK } from '../../core/goods/goodsFacts.ts';
 import { PICTURE_KINDS } from '../../core/picture/limits.ts';
 import { goodsChanged } from '../api/goodsWriter.ts';
 import { fits } from '../catalogue/TextFact.tsx';
@@ -18,7 +18,6 @@ import { Words } from '../ui/Words.tsx';
 import { Card } from './StepBody.tsx';
 
 const isTitle = (title: string) => fits(goodsFact('product', 'title')!.schema, title) === true;
-const MOST_STOCK = 1_000_000;
 
 interface Typed {
   title: string;

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import styled from 'styled-components';
 import { addSamples, removeSamples } from '../../core/api/setUp.ts';
 import { sampleDrawing } from '../../core/samples/sampleDrawing.ts';
-import { sampleCategories } from '../../core/samples/sampleGoods.ts';
+import { SAMPLES, sampleCategories } from '../../core/samples/sampleGoods.ts';
 import { counted } from '../../core/sentence/sentence.ts';
 import { goodsChanged } from '../api/goodsWriter.ts';
 import { knownChanged } from '../api/known.ts';
@@ -25,8 +25,6 @@ const Pictures = styled.div`
     border-radius: 5px;
   }
 `;
-
-const ALL = sampleCategories.flatMap(({ goods }) => goods).length;
 
 /** The first of each category, as it is drawn. */
 const shown = sampleCategories.map(({ name, shape, goods }) => ({
@@ -57,15 +55,15 @@ export function Samples({ samples }: { samples: number }) {
         <div>
           <h3>{samples > 0 ? `${counted(samples, 'sample')} in your store` : 'Fill with sample goods'}</h3>
           <p className="quiet">
-            {ALL} invented products in {sampleCategories.length} categories, to try layouts with. Shoppers see
-            them too once you publish. One press removes them all.
+            {SAMPLES} invented products in {sampleCategories.length} categories, to try layouts with. Shoppers
+            see them too once you publish. One press removes them all.
           </p>
         </div>
         {samples > 0 ? (
           <Button onPress={() => setAsking(true)}>Remove the samples</Button>
         ) : (
           <Button isDisabled={adding.isPending} onPress={() => adding.mutate()}>
-            {adding.isPending ? 'Adding…' : `Add ${ALL} samples`}
+            {adding.isPending ? 'Adding…' : `Add ${SAMPLES} samples`}
           </Button>
         )}
       </div>
@@ -73,7 +71,7 @@ export function Samples({ samples }: { samples: number }) {
         {shown.map(({ name, src }) => (
           <img key={name} src={src} alt={name} />
         ))}
-        <span>and {ALL - shown.length} more</span>
+        <span>and {SAMPLES - shown.length} more</span>
       </Pictures>
       {adding.isError && <p role="alert">{adding.error.message}</p>}
       {left > 0 && (

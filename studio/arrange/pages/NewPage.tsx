@@ -1,6 +1,4 @@
 import { useState } from 'react';
-import { Label, Radio, RadioGroup } from 'react-aria-components';
-import styled from 'styled-components';
 import { pagePath } from '../../../core/pages/index.ts';
 import { ownPage } from '../../../core/pages/own.ts';
 import { linkFromMenu } from '../../../core/plan/linkFromMenu.ts';
@@ -20,48 +18,7 @@ import { Switch } from '../../ui/Switch.tsx';
 import { t } from '../../ui/theme.ts';
 import { Words } from '../../ui/Words.tsx';
 import { newId } from '../elevation/newId.ts';
-import { TemplateDrawing } from './TemplateDrawing.tsx';
-
-const Tiles = styled(RadioGroup)`
-  display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(134px, 1fr));
-  gap: 8px;
-  .react-aria-Radio {
-    border: 1px solid ${t.edge};
-    border-radius: ${t.corner};
-    background: #fff;
-    padding: 5px;
-    display: flex;
-    flex-direction: column;
-    gap: 4px;
-    text-align: center;
-    font-size: 12.5px;
-    cursor: pointer;
-  }
-  .drawn {
-    height: 92px;
-    overflow: hidden;
-    display: flex;
-    flex-direction: column;
-    align-items: center;
-    gap: 3px;
-  }
-  .react-aria-Radio[data-selected] {
-    border-color: ${t.pine};
-    box-shadow: inset 0 0 0 1px ${t.pine};
-    background: ${t.pineSoft};
-    color: ${t.pine};
-    font-weight: 600;
-  }
-  .react-aria-Radio[data-focus-visible] {
-    outline: 2px solid ${t.pine};
-    outline-offset: 2px;
-  }
-  > .react-aria-Label {
-    grid-column: 1 / -1;
-    color: ${t.ink2};
-  }
-`;
+import { TemplateTiles } from './TemplateTiles.tsx';
 
 /** Of an id, so that those of its bays, which begin with it, are no longer than they may be. */
 const STEM = 30;
@@ -98,17 +55,7 @@ export function NewPage({ onClose, onMade }: { onClose: () => void; onMade: (id:
   };
   return (
     <Dialog title="New page" open onClose={onClose}>
-      <Tiles value={chosen} onChange={choose} orientation="horizontal">
-        <Label>Start from</Label>
-        {pageTemplates.map((one) => (
-          <Radio key={one.id} value={one.id} aria-label={one.name}>
-            <span className="drawn">
-              <TemplateDrawing template={one} category={category} />
-            </span>
-            {one.name}
-          </Radio>
-        ))}
-      </Tiles>
+      <TemplateTiles templates={pageTemplates} category={category} chosen={chosen} onChoose={choose} />
       <p>
         <b>
           {template.name}, {counted(count, 'bay')}:
