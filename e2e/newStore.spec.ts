@@ -1,39 +1,5 @@
-import { mkdtemp, rm } from 'node:fs/promises';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
-import { expect, test, type Page } from '@playwright/test';
-import { ensureSetupCode } from '../server/accounts/setupCode.ts';
-import { makeServer } from '../server/app.ts';
-import { fillCatalogue, testDatabase } from '../server/specimen/database.ts';
-import { listen } from '../server/start/listen.ts';
-
-/** A server on an empty database, with the code that makes its owner. */
-const newStore = test.extend<{ fresh: { url: string; code: string; fill(): Promise<void> } }>({
-  // The name of a fixture is told from how it is taken apart.
-  // eslint-disable-next-line no-empty-pattern
-  fresh: async ({}, use) => {
-    const database = await testDatabase();
-    const folder = await mkdtemp(join(tmpdir(), 'new-store-'));
-    const code = (await ensureSetupCode(database.pool))!;
-    const server = await makeServer({ databaseUrl: database.url, picturesFolder: folder });
-    const url = await listen(server, '127.0.0.1', 0);
-    await use({ url, code, fill: () => fillCatalogue(database.pool, Date.now()) });
-    await server.stop();
-    await database.drop();
-    await rm(folder, { recursive: true, force: true });
-  },
-});
-
-async function beOwner(page: Page, { url, code }: { url: string; code: string }): Promise<void> {
-  await page.goto(`${url}/studio`);
-  await page.getByLabel('Setup code').fill(code);
-  await page.getByLabel('Your name').fill('Ada');
-  await page.getByLabel('Name of your store').fill('Harbour Lamps');
-  await page.getByLabel('E-mail').fill('ada@harbour.example');
-  await page.getByLabel('Password').fill('long enough it is');
-  await page.keyboard.press('Enter');
-  await expect(page.getByRole('heading', { name: 'Your store', exact: true })).toBeVisible();
-}
+import { expect, type Page } from '@playwright/test';
+import { beOwner, newStore } from './freshStore.ts';
 
 const storefront = (page: Page) => page.frameLocator('iframe[title^="The home page on"]');
 const steps = (page: Page) => page.getByRole('navigation', { name: 'Steps' });

@@ -62,8 +62,17 @@ const send = (method: 'GET' | 'POST' | 'DELETE', url: string, file: Buffer, clie
 /** A file of products that was compared. */
 const imported = async () => {
   await send('POST', '/api/import/file', Buffer.from('title,price\nDish,12\n'), store.owner);
-  await store.server.parts.imports.idle();
+  await store.server.parts.work.idle();
   return (await store.owner.ask('GET', '/api/import')).json<{ state: ImportState }>().state;
+};
+/** The file of a whole store, of which so much is here. */
+const storeFile = async (state: 'arriving' | 'arrived') => {
+  await store.database.pool.query('DELETE FROM store_import');
+  const { rows } = await store.database.pool.query<{ id: number }>(
+    `INSERT INTO store_import (file_name, bytes, sent_at, state) VALUES ('Store.zip', 13, now(), $1) RETURNING id`,
+    [state],
+  );
+  return rows[0]!.id;
 };
 const good: Record<string, () => Promise<{ body?: unknown; query?: string; file?: Buffer }>> = {
   'GET /api/session': async () => ({}),
@@ -160,6 +169,15 @@ const good: Record<string, () => Promise<{ body?: unknown; query?: string; file?
   'GET /api/import/refused.csv': async () => ({}),
   'GET /api/export/products.csv': async () => ({}),
   'GET /api/export/products.jsonl': async () => ({}),
+  'GET /api/export/store.zip': async () => ({}),
+  'GET /api/whole-store': async () => ({}),
+  'POST /api/whole-store/begin': async () => ({ body: { name: 'Store.zip', bytes: 12 } }),
+  'POST /api/whole-store/part': async () => ({
+    query: `id=${await storeFile('arriving')}&part=0`,
+    file: Buffer.from('no zip at all'),
+  }),
+  'POST /api/whole-store/write': async () => ({ body: { id: await storeFile('arrived') } }),
+  'POST /api/whole-store/stop': async () => ({ body: { id: 9_999 } }),
   'POST /api/import/file': async () => ({ file: Buffer.from('title,price\nDish,12\n') }),
   'POST /api/import/settings': async () => {
     const { id, settings } = await imported();
@@ -169,7 +187,7 @@ const good: Record<string, () => Promise<{ body?: unknown; query?: string; file?
   'POST /api/import/undo': async () => {
     const { id } = await imported();
     await store.owner.ask('POST', '/api/import/write', { id });
-    await store.server.parts.imports.idle();
+    await store.server.parts.work.idle();
     return { body: { id } };
   },
   'POST /api/import/stop': async () => ({ body: { id: 9_999 } }),
@@ -237,7 +255,10 @@ describe('every contract', () => {
 
   it('that is for those who may publish is refused to others who have signed in', async () => {
     const forPublishers = others.filter(({ who }) => who === 'publishers');
-    expect(forPublishers.map(nameOf)).toEqual(['POST /api/releases']);
+    expect(forPublishers.map(nameOf)).toEqual([
+      'POST /api/releases',
+      ...['begin', 'part', 'write', 'stop'].map((step) => `POST /api/whole-store/${step}`),
+    ]);
     for (const one of forPublishers) {
       const answer = await askWell(one, arranger);
       expect(answer.statusCode).toBe(403);
@@ -260,7 +281,7 @@ describe('every contract', () => {
       });
       if (contract.gives)
         expect(answer.headers['content-disposition']).toMatch(
-          /^attachment; filename="[a-z-]+\.(csv|jsonl)"$/,
+          /^attachment; filename="[a-z0-9-]+\.(csv|jsonl|zip)"$/,
         );
       else contract.answer.validateSync(answer.json(), { strict: true });
     },

@@ -4,6 +4,7 @@ import { namesIn } from '../core/api/shape.ts';
 import { MOST_IMPORT_BYTES } from '../core/exchange/importState.ts';
 import { MOST_PICTURE_BYTES } from '../core/picture/limits.ts';
 import { MOST_FONT_BYTES } from '../core/text/fontLimits.ts';
+import { STORE_PART_BYTES } from '../core/wholeStore/storeFile.ts';
 import type { Schema } from '../core/schema/schema.ts';
 import type { Session } from './accounts/accountRows.ts';
 import { requireSession } from './accounts/session.ts';
@@ -48,7 +49,7 @@ const TRIES_FROM_ALL = 3;
 /** Who has not signed in has little to say. */
 const MOST_FROM_ANYBODY_BYTES = 16_384;
 /** A file may be so large. */
-const MOST_BYTES = { picture: MOST_PICTURE_BYTES, font: MOST_FONT_BYTES, goods: MOST_IMPORT_BYTES };
+const MOST_BYTES = { picture: MOST_PICTURE_BYTES, font: MOST_FONT_BYTES, goods: MOST_IMPORT_BYTES, storePart: STORE_PART_BYTES };
 const NOTHING = Buffer.alloc(0);
 
 /** The parameters that a contract knows; whatever else is in the address is not read, be it called as it may. */

@@ -15,7 +15,8 @@ import { searchRoutes } from './search/routes.tsx';
 import { searchIn } from './search/searchIn.ts';
 import { assortmentRoutes } from './assortments/routes.ts';
 import { catalogueRoutes } from './catalogue/routes.ts';
-import { ImportThread } from './exchange/importThread.ts';
+import { wholeStoreRoutes } from './wholeStore/routes.ts';
+import { WorkThread } from './work/workThread.ts';
 import { exchangeRoutes } from './exchange/routes.ts';
 import { goodsRoutes } from './goods/routes.ts';
 import { groupingRoutes } from './groupings/routes.ts';
@@ -71,7 +72,7 @@ export interface Server {
 const MOST_BODY_BYTES = 4 * 1024 * 1024;
 /** A sender that is slower than this is not waited for, ms. */
 const SLOWEST_HEADERS_MS = 10_000;
-const SLOWEST_REQUEST_MS = 30_000;
+const SLOWEST_REQUEST_MS = 60_000;
 const MOST_LOGGED_URL = 300;
 const NOT_KEPT = { 'cache-control': 'no-store' };
 
@@ -95,7 +96,7 @@ export async function makeServer(options: ServerOptions): Promise<Server> {
     pages: new PageCache(),
     live: liveRelease(db),
     renditions: renditions(readDb, options.picturesFolder),
-    imports: new ImportThread(db, options.databaseUrl, options.clock ?? Date.now),
+    work: new WorkThread(db, options.databaseUrl, options.clock ?? Date.now),
     origin,
     headers: securityHeaders(origin.startsWith('https:')),
     signInTries: options.signInTries ?? 10,
@@ -208,6 +209,7 @@ export async function makeServer(options: ServerOptions): Promise<Server> {
           journalRoutes,
           setUpRoutes,
           exchangeRoutes,
+          wholeStoreRoutes,
           pictureStoreRoutes,
           messageRoutes,
           typefaceRoutes,
@@ -224,14 +226,14 @@ export async function makeServer(options: ServerOptions): Promise<Server> {
   ownFontRoutes(app, parts);
   await app.register(studioRoutes);
   // What a server that ended was at.
-  parts.imports.go();
+  parts.work.go();
 
   return {
     app,
     parts,
     async stop() {
       await app.close();
-      await parts.imports.stop();
+      await parts.work.stop();
       await changes.stop();
       await Promise.all([db.end(), readDb === db ? undefined : readDb.end()]);
     },

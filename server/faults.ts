@@ -29,6 +29,8 @@ const faults = {
   'import-faulty': [422, 'This file cannot be read as products.'],
   'import-gone': [409, 'Another file has been sent since. Reload the page to see it.'],
   'import-busy': [409, 'Something is done with this file just now. Wait for it, or stop it.'],
+  'store-faulty': [422, 'This is no file of a whole store.'],
+  'store-not-empty': [409, 'There is something in this store. A whole store goes into an empty one only.'],
   'file-missing': [400, 'No file was sent. Choose one and send it again.'],
   'picture-faulty': [422, 'This is no picture that can be read.'],
   'picture-gone': [404, 'This picture is not there any more. Reload the page to see those that are.'],

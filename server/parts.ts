@@ -1,9 +1,9 @@
 import type { Pool } from './db/pool.ts';
-import type { ImportThread } from './exchange/importThread.ts';
 import type { PageCache } from './pages/pageCache.ts';
 import type { Storefront } from './pages/storefront.ts';
 import type { Renditions } from './pictures/renditions.ts';
 import type { LiveRelease } from './publish/live.ts';
+import type { WorkThread } from './work/workThread.ts';
 
 /** All that the routes are made from; put together in one place (app.ts). */
 export interface Parts {
@@ -16,7 +16,7 @@ export interface Parts {
   pages: PageCache;
   live: LiveRelease;
   renditions: Renditions;
-  imports: ImportThread;
+  work: WorkThread;
   /** Where shoppers find the store: what absolute addresses begin with. */
   origin: string;
   /** Headers of every answer. */

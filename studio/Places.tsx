@@ -3,6 +3,7 @@ import { Route, Routes } from 'react-router';
 import type { Account } from '../core/api/session.ts';
 import type { Client } from './api/client.ts';
 import { ImportFollowed } from './api/importState.ts';
+import { StoreFollowed } from './catalogue/wholeStore/useWholeStore.ts';
 import { fetchArrange } from './fetchArrange.ts';
 import { Shell } from './Shell.tsx';
 import { SignedIn } from './SignedIn.tsx';
@@ -27,6 +28,7 @@ export default function Places(props: PlacesProps) {
   return (
     <SignedIn {...props}>
       <ImportFollowed />
+      <StoreFollowed />
       <Shell>
         <Suspense fallback={<Notice>Opening this place…</Notice>}>
           <Routes>

@@ -11,7 +11,7 @@ export interface Contract<Sent, Asked, Answer> {
   /** What is sent; null where nothing is. */
   body: Schema<Sent> | null;
   /** A file is sent instead of a body; what it has to be. */
-  takes?: 'picture' | 'font' | 'goods';
+  takes?: 'picture' | 'font' | 'goods' | 'storePart';
   /** The answer is a file, and not JSON. */
   gives?: 'file';
   /** It may take as long as a file on its way: what many products are found by is written with it. */

@@ -12,6 +12,7 @@ import * as releases from './releases.ts';
 import * as typefaces from './typefaces.ts';
 import * as session from './session.ts';
 import * as setUp from './setUp.ts';
+import * as wholeStore from './wholeStore.ts';
 
 /** Every route of the server's for the studio; to add one, write its contract and list its file here. */
 export const contracts: readonly AnyContract[] = [
@@ -21,6 +22,7 @@ export const contracts: readonly AnyContract[] = [
   assortments,
   catalogue,
   exchange,
+  wholeStore,
   goods,
   groupings,
   journal,

@@ -120,8 +120,8 @@ function withPagesOfAll(plan: StoredPlan): StoredPlan {
   };
 }
 
-/** Reads a whole plan of any format, such as a release keeps. */
-export function readPlan(value: unknown): ReadPlan {
+/** The documents of a whole plan of any format, such as a release keeps. */
+export function keptDocuments(value: unknown): KeptDocument[] {
   const kept = objectAt(value);
   const format = typeof kept.format === 'number' ? { format: kept.format } : {};
   const said = (body: unknown): unknown =>
@@ -131,13 +131,16 @@ export function readPlan(value: unknown): ReadPlan {
       key: `${kind}:${id}` as DocumentKey,
       body: said(body),
     }));
-  return readDocuments([
+  return [
     { key: 'house', body: said(kept.house) },
     ...of('page', kept.pages),
     ...of('shelf', kept.shelves),
     ...of('assortment', kept.assortments),
-  ]);
+  ];
 }
+
+/** Reads a whole plan of any format. */
+export const readPlan = (value: unknown): ReadPlan => readDocuments(keptDocuments(value));
 
 /** A document as it is written down: with its format. */
 export const writtenDocument = (document: PlanDocument): object => ({ format: FORMAT, ...document });

@@ -1,7 +1,7 @@
 import { afterAll, beforeAll, beforeEach, describe, expect, it, vi } from 'vitest';
 import { makeServer } from '../app.ts';
 import { importing, type Importing } from '../specimen/importing.ts';
-import { ImportThread } from './importThread.ts';
+import { WorkThread } from '../work/workThread.ts';
 import { smallStore, type SmallStore } from '../specimen/smallStore.ts';
 
 let store: SmallStore;
@@ -117,7 +117,7 @@ describe('work on a file', () => {
     await files.compared('title,price\nLate dish,7\n');
     await run(`UPDATE goods_import SET state = 'writing', run = run + 1`);
     const next = await makeServer({ databaseUrl: store.database.url, picturesFolder: store.folder });
-    await next.parts.imports.idle();
+    await next.parts.work.idle();
     expect((await files.answer()).state).toMatchObject({ is: 'written', fault: null });
     await next.stop();
     await run(`DELETE FROM product WHERE title = 'Late dish'`);
@@ -125,7 +125,7 @@ describe('work on a file', () => {
 
   it('that takes more memory than there is ends with a sentence, and is not begun again', async () => {
     await files.compared('title,price\nLarge dish,7\n');
-    const thread = new ImportThread(store.database.pool, store.database.url, Date.now, 1);
+    const thread = new WorkThread(store.database.pool, store.database.url, Date.now, 1);
     for (const [state, left] of [
       ['comparing', 'failed'],
       ['writing', 'compared'],

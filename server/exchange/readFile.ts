@@ -4,6 +4,7 @@ import { LINE_ENDS, type Dialect } from '../../core/exchange/dialect.ts';
 import { isGroup, jsonCells } from '../../core/exchange/jsonCells.ts';
 import { MOST_COLUMNS } from '../../core/exchange/importState.ts';
 import { Fault } from '../faults.ts';
+import { jsonLines } from './jsonLines.ts';
 
 /** A row of a file, with the line on which it begins, from 1. */
 export interface FileRow {
@@ -94,27 +95,9 @@ async function* readJsonLines(
   letters: AsyncIterable<string>,
   names: readonly string[],
 ): AsyncGenerator<FileRow> {
-  let [rest, line] = ['', 0];
-  function* rowsOf(text: string): Generator<FileRow> {
-    line += 1;
-    const said = text.trim();
-    if (said === '') return;
-    let value: unknown;
-    try {
-      value = JSON.parse(said);
-    } catch (error) {
-      throw refused(`Line ${line} is no JSON.`, error);
-    }
+  for await (const { line, value } of jsonLines(letters, LONGEST_ROW, refused)) {
     if (!isGroup(value))
       throw refused(`Line ${line} is not a product, which is an object with names and values.`);
     for (const cells of jsonCells(value, names)) yield { line, cells };
   }
-  for await (const chunk of letters) {
-    const lines = (rest + chunk).split('\n');
-    rest = lines.pop()!;
-    if (rest.length > LONGEST_ROW)
-      throw refused(`Line ${line + lines.length + 1} is longer than ${LONGEST_ROW} letters.`);
-    for (const one of lines) yield* rowsOf(one.replace(/^\uFEFF/u, ''));
-  }
-  yield* rowsOf(rest.replace(/^\uFEFF/u, ''));
 }

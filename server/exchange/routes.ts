@@ -33,7 +33,7 @@ import {
   type ImportRow,
 } from './importRows.ts';
 import { columnsOf, foundDialect, LOOKED_BYTES, proposed, readAs } from './lookAt.ts';
-import { ENDS } from './importJobs.ts';
+import { ENDS } from './importWork.ts';
 import { readingOf } from './reading.ts';
 
 interface Answer {
@@ -113,9 +113,9 @@ async function sendFile(
 }
 
 /** Products in from a file, and out into one. */
-export function exchangeRoutes(api: Api, { db, readDb, clock, imports }: Parts): void {
+export function exchangeRoutes(api: Api, { db, readDb, clock, work }: Parts): void {
   const answer = async (): Promise<Answer> => {
-    imports.go();
+    work.go();
     return stateOf(db);
   };
 

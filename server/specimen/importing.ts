@@ -26,7 +26,7 @@ const isDone = ({ statusCode, body }: LightMyRequestResponse): void => {
 };
 
 export function importing({ owner, server }: SmallStore): Importing {
-  const idle = () => server.parts.imports.idle();
+  const idle = () => server.parts.work.idle();
   const answer = async () => (await owner.ask('GET', '/api/import')).json<ImportAnswer>();
   const send = (file: string | Buffer) =>
     owner.ask('POST', '/api/import/file?name=goods.csv', Buffer.from(file), {

@@ -17,6 +17,7 @@ import { Groupings } from './groupings/Groupings.tsx';
 import { ImportPlace } from './import/ImportPlace.tsx';
 import { Pictures } from './pictures/Pictures.tsx';
 import { Products } from './products/Products.tsx';
+import { WholeStore } from './wholeStore/WholeStore.tsx';
 
 import { useGoodsCounts } from './products/useGoodsList.ts';
 
@@ -104,6 +105,9 @@ function InAndOut() {
       <a className="other" href={exportGoodsLines.path} download>
         as JSON Lines
       </a>
+      <NavLink className="other" to="/catalogue/whole-store">
+        Whole store
+      </NavLink>
     </div>
   );
 }
@@ -161,6 +165,7 @@ export default function Catalogue() {
         />
         <Route path="pictures/:pictureId?" element={<Pictures key="all" which="all" />} />
         <Route path="unused/:pictureId?" element={<Pictures key="unused" which="unused" />} />
+        <Route path="whole-store" element={<WholeStore />} />
         <Route path="import" element={<ImportPlace />} />
         <Route path="*" element={<Navigate to="/catalogue/products" replace />} />
       </Routes>

@@ -1,4 +1,5 @@
 import { Suspense } from 'react';
+import { Link } from 'react-router';
 import { LOCALES, sayLocale, sayTimeZone, timeZones } from '../../core/catalogue/storeWhere.ts';
 import type { Command } from '../../core/plan/commands.ts';
 import { subjectOf } from '../../core/plan/target.ts';
@@ -41,6 +42,11 @@ export function StoreStep({ is, view, next }: StepProps) {
       next={next && { does: `Next: ${next.name.toLowerCase()}`, can: true, go: goOn }}
     >
       <AsHere />
+      {is.facts.products === 0 && (
+        <p className="quiet">
+          Do you have a whole store in a file? <Link to="/catalogue/whole-store">Bring it in</Link>
+        </p>
+      )}
       <Card>
         {ASKED.map((id) => {
           const setting = settings.find((one) => one.id === id);

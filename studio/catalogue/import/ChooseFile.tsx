@@ -1,35 +1,15 @@
-import { Upload } from 'lucide-react';
-import { DropZone, FileTrigger, type FileDropItem } from 'react-aria-components';
 import styled from 'styled-components';
 import { MOST_IMPORT_BYTES } from '../../../core/exchange/importState.ts';
-import { MainButton } from '../../ui/Button.tsx';
+import { FileZone } from '../../ui/FileZone.tsx';
 import { t } from '../../ui/theme.ts';
 
-const Zone = styled(DropZone)`
-  background: ${t.paper};
-  border: 1px dashed ${t.edge};
-  border-radius: ${t.corner};
-  padding: 22px 20px 14px;
+const Kinds = styled.dl`
   display: grid;
-  justify-items: center;
-  gap: 14px;
-  &[data-drop-target] {
-    border-color: ${t.pine};
-    background: ${t.pineSoft};
-  }
-  .press {
-    display: flex;
-    align-items: center;
-    gap: 10px;
-  }
-  dl {
-    display: grid;
-    grid-template-columns: repeat(2, minmax(0, 1fr));
-    gap: 0 20px;
-    border-top: 1px solid ${t.line};
-    padding-top: 10px;
-    width: min(100%, 560px);
-  }
+  grid-template-columns: repeat(2, minmax(0, 1fr));
+  gap: 0 20px;
+  border-top: 1px solid ${t.line};
+  padding-top: 10px;
+  width: min(100%, 560px);
   dt {
     font-weight: 600;
     grid-row: 1;
@@ -51,29 +31,16 @@ interface ChooseFileProps {
 }
 
 /** Where a file of products is dropped or chosen. */
-export function ChooseFile({ isSending, onFile }: ChooseFileProps) {
+export function ChooseFile(props: ChooseFileProps) {
   return (
-    <Zone
-      aria-label="A file of products can be dropped here"
-      onDrop={({ items }) => {
-        const file = items.find((item): item is FileDropItem => item.kind === 'file');
-        if (file) void file.getFile().then(onFile);
-      }}
-    >
-      <div className="press">
-        <Upload size={18} aria-hidden />
-        <span>{isSending ? 'Sending…' : 'Drop a file here, or'}</span>
-        <FileTrigger acceptedFileTypes={TAKEN} onSelect={(files) => files?.[0] && onFile(files[0])}>
-          <MainButton isDisabled={isSending}>Choose a file</MainButton>
-        </FileTrigger>
-      </div>
-      <dl>
+    <FileZone label="A file of products can be dropped here" taken={TAKEN} {...props}>
+      <Kinds>
         <dt>CSV</dt>
         <dd>a row for each product or each variant, from a spreadsheet or another shop</dd>
         <dt>JSON Lines</dt>
         <dd>a product on each line, with its variants in it</dd>
-      </dl>
+      </Kinds>
       <p>You match the columns next. Nothing is written before that. At most {MOST_IMPORT_BYTES / MB} MB.</p>
-    </Zone>
+    </FileZone>
   );
 }

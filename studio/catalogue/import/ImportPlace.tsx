@@ -1,7 +1,5 @@
 import { useState } from 'react';
-import { Label, ProgressBar } from 'react-aria-components';
 import { Link } from 'react-router';
-import styled from 'styled-components';
 import {
   isBusy,
   type ImportIs,
@@ -12,84 +10,13 @@ import { counted } from '../../../core/sentence/sentence.ts';
 import { useDraft } from '../../studioContext.tsx';
 import { Button, MainButton, TextButton } from '../../ui/Button.tsx';
 import { Notice } from '../../ui/Notice.tsx';
-import { t } from '../../ui/theme.ts';
+import { WorkBar } from '../../ui/WorkBar.tsx';
+import { WorkPlace } from '../WorkPlace.tsx';
 import { ChooseFile } from './ChooseFile.tsx';
 import { ColumnTable } from './ColumnTable.tsx';
 import { ReadAs } from './ReadAs.tsx';
 import { useImport } from './useImport.ts';
 import { WouldHappen } from './WouldHappen.tsx';
-
-const Place = styled.div`
-  display: grid;
-  grid-template-rows: minmax(0, 1fr) auto;
-  min-height: 0;
-  min-width: 0;
-  > .body {
-    overflow: auto;
-    padding: 14px 20px 18px;
-    display: grid;
-    grid-auto-rows: max-content;
-    grid-template-columns: minmax(0, 1fr);
-    gap: 12px;
-  }
-  .body > header {
-    display: flex;
-    align-items: start;
-    justify-content: space-between;
-    gap: 12px;
-  }
-  h2 {
-    font: 600 19px/1.25 ${t.names};
-  }
-  .sheet {
-    background: ${t.paper};
-    border-radius: ${t.corner};
-    padding: 4px 8px;
-    overflow-x: auto;
-  }
-  .fault {
-    background: ${t.brickSoft};
-    border-radius: ${t.corner};
-    padding: 9px 12px;
-  }
-  .left {
-    background: ${t.paper};
-    border-radius: ${t.corner};
-    padding: 10px 14px;
-  }
-  > .foot {
-    background: ${t.paper};
-    border-top: 1px solid ${t.line};
-    padding: 10px 20px;
-    display: flex;
-    flex-wrap: wrap;
-    align-items: center;
-    gap: 8px 14px;
-    min-height: 54px;
-    a {
-      color: ${t.pine};
-      font-weight: 600;
-    }
-  }
-  .react-aria-ProgressBar {
-    display: flex;
-    align-items: center;
-    gap: 10px;
-    flex: 1;
-  }
-  .bar {
-    flex: 1;
-    max-width: 260px;
-    height: 8px;
-    border-radius: 4px;
-    background: ${t.line};
-    overflow: hidden;
-  }
-  .bar div {
-    height: 100%;
-    background: ${t.pine};
-  }
-`;
 
 /** Products from a file: chosen, matched, looked at, and only then written. */
 export function ImportPlace() {
@@ -114,7 +41,7 @@ export function ImportPlace() {
     found.undo(id);
   };
   return (
-    <Place>
+    <WorkPlace>
       <div className="body">
         <header>
           <div>
@@ -156,7 +83,7 @@ export function ImportPlace() {
         )}
       </div>
       {state && <Foot state={state} found={found} />}
-    </Place>
+    </WorkPlace>
   );
 }
 
@@ -223,19 +150,7 @@ function Foot({ state, found }: { state: ImportState; found: ReturnType<typeof u
     const said = total ? `${rowsRead} of ${total}` : counted(rowsRead, 'row');
     return (
       <div className="foot">
-        <ProgressBar value={rowsRead} maxValue={total || 1} isIndeterminate={!total} valueLabel={said}>
-          {({ percentage, valueText }) => (
-            <>
-              <Label>{DOING[is]}</Label>
-              {total ? (
-                <div className="bar">
-                  <div style={{ width: `${percentage}%` }} />
-                </div>
-              ) : null}
-              <span>{valueText}</span>
-            </>
-          )}
-        </ProgressBar>
+        <WorkBar does={DOING[is]!} done={rowsRead} total={total || null} said={said} />
         <span>You can leave this page; the work goes on.</span>
         <Button onPress={found.stop}>Stop</Button>
       </div>

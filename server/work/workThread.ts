@@ -1,8 +1,8 @@
 import { once } from 'node:events';
 import { Worker } from 'node:worker_threads';
-import { isBusy, type ImportIs } from '../../core/exchange/importState.ts';
 import type { Pool } from '../db/pool.ts';
-import { ENDS } from './importJobs.ts';
+import type { WorkKind } from './workKind.ts';
+import { workKinds } from './workKinds.ts';
 
 /** What the thread begins with. */
 export interface ThreadData {
@@ -22,14 +22,15 @@ const MOST_MB = 192;
 const TOO_LARGE = 'This took more memory than there is, so it was ended. Send the file in parts.';
 
 /**
- * Work on files of products in a thread of its own, so that pages are answered meanwhile. The thread is there while there
- * is something to be done.
+ * Long work in a thread of its own, so that pages are answered meanwhile. The thread is there while there is something to
+ * be done.
  */
-export class ImportThread {
+export class WorkThread {
   private readonly db: Pool;
   private readonly databaseUrl: string;
   private readonly clock: () => number;
   private readonly mostMb: number;
+  private readonly kinds: readonly WorkKind[];
   private worker: Worker | null = null;
   /** Asked for, one after the other. */
   private turn: Promise<void> = Promise.resolve();
@@ -44,6 +45,7 @@ export class ImportThread {
     this.databaseUrl = databaseUrl;
     this.clock = clock;
     this.mostMb = mostMb;
+    this.kinds = workKinds({ db, clock, isStopping: () => this.stopping });
   }
 
   /** Does what there is to be done, after what is being done. */
@@ -93,10 +95,8 @@ export class ImportThread {
   /** Where the database is away nobody knows: the thread waits for it. */
   private async mayBeBusy(): Promise<boolean> {
     try {
-      const { rows } = await this.db.query<{ state: ImportIs }>(
-        'SELECT state FROM goods_import ORDER BY id DESC LIMIT 1',
-      );
-      return rows[0] !== undefined && isBusy(rows[0].state);
+      for (const kind of this.kinds) if (await kind.isAsked(this.db)) return true;
+      return false;
     } catch {
       return true;
     }
@@ -104,7 +104,7 @@ export class ImportThread {
 
   private start(): Worker {
     const data: ThreadData = { databaseUrl: this.databaseUrl, aheadMs: this.clock() - Date.now() };
-    const worker = new Worker(new URL('./importWorker.mjs', import.meta.url), {
+    const worker = new Worker(new URL('./worker.mjs', import.meta.url), {
       workerData: data,
       execArgv: [],
       resourceLimits: { maxOldGenerationSizeMb: this.mostMb },
@@ -125,12 +125,8 @@ export class ImportThread {
   /** What a thread that broke was at is not tried again and again. */
   private async failed(error: Error): Promise<void> {
     const isLarge = (error as { code?: unknown }).code === 'ERR_WORKER_OUT_OF_MEMORY';
-    await this.db
-      .query(
-        `UPDATE goods_import SET run = run + 1, fault = $2, state = $1::jsonb->>state WHERE state IN (SELECT jsonb_object_keys($1))`,
-        [JSON.stringify(ENDS), isLarge ? TOO_LARGE : error.message],
-      )
-      .catch(() => undefined);
+    for (const kind of this.kinds)
+      await kind.fail(isLarge ? TOO_LARGE : error.message).catch(() => undefined);
   }
 
   private async end(): Promise<void> {

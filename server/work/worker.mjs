@@ -2,4 +2,4 @@ import { register } from 'tsx/esm/api';
 
 // A thread reads TypeScript as the server does, however that was started.
 register();
-await import('./importWorker.ts');
+await import('./worker.ts');

@@ -1,9 +1,8 @@
-import { setTimeout as wait } from 'node:timers/promises';
 import type { PoolClient } from 'pg';
-import { isBusy, type Found } from '../../core/exchange/importState.ts';
+import { isBusy, type Found, type ImportIs } from '../../core/exchange/importState.ts';
 import { Lookup } from '../../core/exchange/lookup.ts';
 import { keptMatching } from '../../core/exchange/matching.ts';
-import { inTransaction, type Pool } from '../db/pool.ts';
+import { inTransaction, type Pool, type Queryable } from '../db/pool.ts';
 import { asFault, Fault } from '../faults.ts';
 import { SLUG_LOCK } from '../goods/addGoods.ts';
 import { compareFile, Tally } from './compareFile.ts';
@@ -11,16 +10,10 @@ import { keepFormer, readImportRow, readNamed, type ImportRow } from './importRo
 import { readingOf } from './reading.ts';
 import { undoWritten } from './undoImport.ts';
 import { Writing } from './writeOutcomes.ts';
-
-/** Work on a file that ends since something else was asked of it meanwhile, or since the server stops. */
-class Stopped extends Error {}
+import { Stopped, type WorkKind, type Workshop } from '../work/workKind.ts';
 
 type BusyRow = ImportRow & { state: keyof typeof ENDS };
 const isBusyRow = (row: ImportRow): row is BusyRow => isBusy(row.state);
-
-/** Held while a process works on files, so that no other does. */
-const WORK_LOCK = 731_908;
-const AGAIN_MS = 1_000;
 
 /** What work that failed or was stopped leaves a file as. */
 export const ENDS = { comparing: 'failed', writing: 'compared', undoing: 'written' } as const;
@@ -31,64 +24,34 @@ const MORE = 3;
 const CHANGED_SINCE =
   'The catalogue was changed since this was shown, so nothing was written. Look at what would happen now, then import.';
 
-/**
- * The work that files of products make: compared, written, undone, one at a time. What is to be done is in the database:
- * a server that starts goes on with what another did not end.
- */
-export class ImportJobs {
+/** The work that files of products make: compared, written, undone, one at a time. */
+export class ImportWork implements WorkKind {
+  readonly lock = 731_908;
+  private readonly shop: Workshop;
   private readonly db: Pool;
-  private readonly clock: () => number;
-  private turn: Promise<void> = Promise.resolve();
-  private stopping = false;
 
-  constructor(db: Pool, clock: () => number) {
-    this.db = db;
-    this.clock = clock;
+  constructor(shop: Workshop) {
+    this.shop = shop;
+    this.db = shop.db;
   }
 
-  /** Does what there is to be done, after what is being done. */
-  go(): void {
-    this.turn = this.turn.then(() => this.work());
+  async isAsked(db: Queryable): Promise<boolean> {
+    const { rows } = await db.query<{ state: ImportIs }>(
+      'SELECT state FROM goods_import ORDER BY id DESC LIMIT 1',
+    );
+    return rows[0] !== undefined && isBusy(rows[0].state);
   }
 
-  /** Once all is done that was asked for by now. */
-  async idle(): Promise<void> {
-    await this.turn;
-  }
-
-  async stop(): Promise<void> {
-    this.stopping = true;
-    await this.turn;
-  }
-
-  private async work(): Promise<void> {
-    while (!this.stopping) {
-      const isDone = await this.next().catch(() => false);
-      if (isDone) return;
-      if (!this.stopping) await wait(AGAIN_MS);
-    }
-  }
-
-  /** Does all that there is to be done; false where it has to be tried again. */
-  private async next(): Promise<boolean> {
+  async work(): Promise<void> {
     const row = await readImportRow(this.db);
-    if (!row || !isBusyRow(row)) return true;
-    const client = await this.db.connect();
-    try {
-      const { rows } = await client.query<{ is: boolean }>('SELECT pg_try_advisory_lock($1) AS is', [
-        WORK_LOCK,
-      ]);
-      // Another process is at it.
-      if (!rows[0]!.is) return false;
-      try {
-        await this.one(row);
-      } finally {
-        await client.query('SELECT pg_advisory_unlock($1)', [WORK_LOCK]);
-      }
-    } finally {
-      client.release();
-    }
-    return this.stopping || this.next();
+    if (row && isBusyRow(row)) await this.one(row);
+  }
+
+  async fail(why: string): Promise<void> {
+    await this.db.query(
+      `UPDATE goods_import SET run = run + 1, fault = $2, state = $1::jsonb->>state WHERE state IN (SELECT jsonb_object_keys($1))`,
+      [JSON.stringify(ENDS), why],
+    );
   }
 
   private async one(row: BusyRow): Promise<void> {
@@ -111,7 +74,7 @@ export class ImportJobs {
       'UPDATE goods_import SET rows_read = $3 WHERE id = $1 AND run = $2',
       [id, run, rows],
     );
-    if (this.stopping || rowCount === 0) throw new Stopped();
+    if (this.shop.isStopping() || rowCount === 0) throw new Stopped();
   };
 
   private async set(
@@ -144,7 +107,7 @@ export class ImportJobs {
       await client.query('SELECT pg_advisory_xact_lock($1)', [SLUG_LOCK]);
       const lookup = new Lookup(await readNamed(client));
       const tally = new Tally(row.columns.length);
-      const writing = new Writing(client, { importId: row.id, now: this.clock(), lookup });
+      const writing = new Writing(client, { importId: row.id, now: this.shop.clock(), lookup });
       let looked = 0;
       for await (const { outcomes, rows: done } of compareFile(client, await readingOf(this.db, row), {
         lookup,
@@ -174,7 +137,7 @@ export class ImportJobs {
     await client.query('UPDATE goods_import SET made = $2, written_at = $3 WHERE id = $1', [
       row.id,
       JSON.stringify(made),
-      new Date(this.clock()),
+      new Date(this.shop.clock()),
     ]);
     await keepFormer(client, keptMatching(row.columns, row.settings.matching));
     await client.query('DELETE FROM goods_import WHERE id <> $1', [row.id]);
