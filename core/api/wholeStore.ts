@@ -1,5 +1,5 @@
 import { LONGEST_FILE_NAME } from '../exchange/importState.ts';
-import { boolean, idSchema, number, string, type Schema } from '../schema/schema.ts';
+import { boolean, idSchema, number, string } from '../schema/schema.ts';
 import {
   MOST_STORE_BYTES,
   STORE_PART_BYTES,
