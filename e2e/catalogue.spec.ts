@@ -37,7 +37,7 @@ test('a product is found, its price changed while its page is open, and put back
   await open(page, store);
   await page.getByRole('searchbox', { name: 'Find a product' }).fill(title);
   await expect(found(page)).toHaveText(/^\d+ products? found$/);
-  await grid(page).getByRole('row', { name: title, exact: true }).click();
+  await grid(page).getByRole('row', { name: title, exact: true }).getByText(title, { exact: true }).click();
   const editor = page.getByRole('complementary', { name: title });
   const field = editor.getByRole('textbox', { name: /^Price( of .+)?$/ });
   await field.fill(String(price / 100 + 1.25));
@@ -118,6 +118,59 @@ test('by keyboard alone: the list is gone through, sorted and narrowed, and a ti
   await page.keyboard.press('Enter');
   await expect(missing).toHaveAttribute('aria-pressed', 'true');
   await expect(found(page)).toHaveText(new RegExp(`^${lacking} products? found$`));
+});
+
+test('prices and stock are set right in the list, by mouse and by keyboard, and seen by shoppers', async ({
+  page,
+  store,
+}) => {
+  // The first three of the list can be had in one way only.
+  const { rows: three } = await store.pool.query<{ id: number; slug: string; title: string }>(
+    `SELECT id, slug, title FROM product ORDER BY position, title_key, id LIMIT 3`,
+  );
+  await store.pool.query(
+    'DELETE FROM variant WHERE product_id = ANY($1) AND id NOT IN (SELECT min(id) FROM variant GROUP BY product_id)',
+    [three.map(({ id }) => id)],
+  );
+  await store.pool.query('UPDATE variant SET reduced = NULL, stock = 9 WHERE product_id = ANY($1)', [
+    three.map(({ id }) => id),
+  ]);
+  await open(page, store);
+  const [first, second] = three.map(({ title }) => title) as [string, string];
+  const rowOf = (title: string) => grid(page).getByRole('row', { name: title, exact: true });
+  const field = (name: string) => grid(page).getByRole('textbox', { name, exact: true });
+  const shown = async (slug: string) => {
+    const text = await (await page.request.get(`${store.url}/product/${slug}`)).text();
+    return text.replaceAll(/<[^>]+>/g, ' ');
+  };
+  // By mouse: a press on the price, then below.
+  await rowOf(first).getByRole('gridcell').nth(4).click();
+  await expect(field(`Price of ${first}`)).toBeFocused();
+  await page.keyboard.type('41.25');
+  await page.keyboard.press('Enter');
+  await expect(field(`Price of ${second}`)).toBeFocused();
+  await page.keyboard.type('17.75');
+  // A press on the title is for the whole product, and keeps what was typed.
+  await rowOf(first).getByText(first, { exact: true }).click();
+  await expect(page.getByRole('complementary', { name: first })).toBeVisible();
+  await expect(rowOf(first)).toContainText('£41.25');
+  await expect(rowOf(second)).toContainText('£17.75');
+  await expect.poll(() => shown(three[0]!.slug)).toContain('£41.25');
+  await expect.poll(() => shown(three[1]!.slug)).toContain('£17.75');
+  // By keyboard: from the title on to the stock.
+  await rowOf(first).focus();
+  await page.keyboard.press('F2');
+  for (const fact of ['Title', 'Item code', 'Price', 'Reduced price'])
+    await expect(field(`${fact} of ${first}`))
+      .toBeFocused()
+      .then(() => page.keyboard.press('Tab'));
+  await expect(field(`Stock of ${first}`)).toBeFocused();
+  await page.keyboard.type('0');
+  await page.keyboard.press('Tab');
+  await expect(rowOf(first)).toBeFocused();
+  await expect(rowOf(first)).toContainText('sold out');
+  await page.getByRole('button', { name: `Take back stock of ${first}` }).click();
+  await expect(rowOf(first)).not.toContainText('sold out');
 });
 
 test('what somebody else changed meanwhile is told of, and not written over unasked', async ({
@@ -205,7 +258,8 @@ test('a product is made, pictured, put into a category, seen on its page and in 
     .locator('input[type=file]')
     .setInputFiles([await file('Grey side.png', '#667788'), await file('Green front.png', '#447755')]);
   const tile = (place: number) => editor.getByRole('row', { name: new RegExp(`^${place}, `) });
-  await expect(tile(2)).toBeVisible();
+  // What it is called is fetched after it.
+  await expect(tile(2)).toHaveAccessibleName(/Green front|Grey side/);
   const second = (await tile(2).getAttribute('aria-label'))!.replace('2, ', '');
   await tile(2).focus();
   await page.keyboard.press('Alt+ArrowLeft');

@@ -148,7 +148,7 @@ export const mainViews: readonly MainView[] = [
     path: '/studio/catalogue/products',
     prepare: async (page) => {
       const grid = page.getByRole('grid', { name: 'Products' });
-      await grid.getByRole('row', { name: 'Inkwell pouring jug' }).click();
+      await grid.getByRole('row', { name: 'Inkwell pouring jug' }).getByText('Inkwell pouring jug').click();
       await page.getByRole('textbox', { name: 'Title' }).waitFor();
     },
   },

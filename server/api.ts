@@ -49,7 +49,12 @@ const TRIES_FROM_ALL = 3;
 /** Who has not signed in has little to say. */
 const MOST_FROM_ANYBODY_BYTES = 16_384;
 /** A file may be so large. */
-const MOST_BYTES = { picture: MOST_PICTURE_BYTES, font: MOST_FONT_BYTES, goods: MOST_IMPORT_BYTES, storePart: STORE_PART_BYTES };
+const MOST_BYTES = {
+  picture: MOST_PICTURE_BYTES,
+  font: MOST_FONT_BYTES,
+  goods: MOST_IMPORT_BYTES,
+  storePart: STORE_PART_BYTES,
+};
 const NOTHING = Buffer.alloc(0);
 
 /** The parameters that a contract knows; whatever else is in the address is not read, be it called as it may. */

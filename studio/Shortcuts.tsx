@@ -61,6 +61,16 @@ const places: readonly [string, Keys][] = [
     ],
   ],
   [
+    'Catalogue: the list of products',
+    [
+      ['Up, Down', 'Go to the next product'],
+      ['Enter', 'Edit the product beside the list'],
+      ['Space', 'Choose the product'],
+      ['F2', 'Edit its title in the list; Tab to item code, price and stock'],
+      ['Enter, Escape', 'Keep what was typed and go below; leave what was there'],
+    ],
+  ],
+  [
     'Assortments',
     [
       ['Enter on "Move"', 'Pick up a clause or an item; Up, Down to place it, Enter to drop it'],

@@ -56,6 +56,8 @@ export interface GoodsRow {
   /** Of all variants together; null where one of them is not counted. */
   stock: number | null;
   inStock: boolean;
+  /** Its variant where it can be had in one way only; null where there are several. */
+  only: number | null;
   categories: readonly string[];
   tags: readonly string[];
   rating: { mean: number; count: number } | null;

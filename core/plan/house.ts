@@ -7,7 +7,7 @@ import { firstSizes, namedSizesSchema, saySizes, type NamedSize } from '../pictu
 import { idsOnce } from '../schema/idsOnce.ts';
 import { array, number, object, string } from '../schema/schema.ts';
 import { listed } from '../sentence/sentence.ts';
-import { choice, integer, name, inParts, own, text, yesNo } from '../settings/values.ts';
+import { choice, integer, name, inParts, own, text, webOrigin, yesNo } from '../settings/values.ts';
 import { byWidth, setting, varying, type Complete, type Sparse } from '../settings/setting.ts';
 import { rulesTree } from '../rules/rulesTree.ts';
 import { colourSettings } from '../style/colourSettings.ts';
@@ -130,6 +130,12 @@ export const houseSettings = {
       name: 'Words on shipping',
       find: ['shipping', 'delivery', 'postage', 'basket'],
       about: 'Shown under the total of the basket and the checkout.',
+    }),
+    origin: setting(webOrigin('that of this server'), '', {
+      name: 'Public address',
+      find: ['address', 'domain', 'web', 'host', 'origin', 'url', 'links'],
+      about:
+        'What whole addresses begin with, for search engines, feeds and pages that are shared; such as https://lamps.example. Without it that of this server.',
     }),
     listed: setting(yesNo(), true, {
       name: 'Found by search engines',

@@ -1,9 +1,13 @@
 import { isTime, sayTime } from '../catalogue/clockTime.ts';
+import { publicOrigin } from '../catalogue/publicOrigin.ts';
 import { colourSchema } from '../colour/colourSchema.ts';
 import { linkSchema } from '../plan/link.ts';
 import { boolean, number, string, type Schema } from '../schema/schema.ts';
 import { lowered, type Names } from '../sentence/sentence.ts';
 import type { Control, ValueKind } from './valueKind.ts';
+
+/** No name of a host is longer (RFC 1035, 2.3.4), and a scheme and a port go with it. */
+const LONGEST_ORIGIN = 270;
 
 const withUnit = (value: number, unit: string) => (unit ? `${value} ${unit}` : String(value));
 
@@ -77,6 +81,19 @@ export const name = (longest: number, missing: string): ValueKind<string> => ({
     .max(longest)
     .test('blank', missing, (value) => typeof value !== 'string' || value.trim() !== '')
     .required(missing),
+});
+
+/** Scheme and host of a place on the web, or nothing. */
+export const webOrigin = (empty: string): ValueKind<string> => ({
+  ...text(LONGEST_ORIGIN, empty),
+  schema: string()
+    .max(LONGEST_ORIGIN)
+    .test(
+      'origin',
+      'Write the address with https:// and nothing after the host, such as https://lamps.example.',
+      (value) => !value || publicOrigin(value) !== null,
+    )
+    .defined(),
 });
 
 export const link = (empty = 'nowhere'): ValueKind<string> => ({

@@ -84,6 +84,7 @@ export async function readGoodsList(
     db.query<GoodsRow>(
       `SELECT p.id, p.title, p.code, p.price, p.reduced, p.price_varies AS "from", p.in_stock AS "inStock",
          (SELECT ${STOCK} FROM variant v WHERE v.product_id = p.id) AS stock,
+         (SELECT CASE WHEN count(*) = 1 THEN min(v.id) END FROM variant v WHERE v.product_id = p.id) AS only,
          (SELECT ${pictureJson('pic', shownAs('pic', 'pp.alt'))} FROM product_picture pp JOIN picture pic ON pic.id = pp.picture_id
            WHERE pp.product_id = p.id ORDER BY pp.position LIMIT 1) AS picture,
          ARRAY(SELECT c.name FROM product_category pc JOIN category c ON c.id = pc.category_id

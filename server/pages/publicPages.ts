@@ -20,6 +20,7 @@ import { asksToRemember } from '../../core/view/asksToRemember.ts';
 import type { PageView } from '../../core/view/view.ts';
 import { assortmentsIn } from '../assortments/names.ts';
 import { asFault, Fault } from '../faults.ts';
+import { originOf } from './originOf.ts';
 import type { Release } from '../publish/releaseRows.ts';
 import type { Parts } from '../parts.ts';
 import { htmlPage } from './document.tsx';
@@ -150,7 +151,7 @@ export function publicPages(parts: Parts, enhance: Enhance | null): PublicPages 
   };
 
   /** @param origin of the store; null where the page has no address of its own */
-  const drawn = (view: PageView, release: Release, origin: string | null = parts.origin) => {
+  const drawn = (view: PageView, release: Release, origin: string | null = originOf(release, parts)) => {
     // Only where there is something to remember, to fill, to move, to let grow, to keep or to put into a basket.
     const own = remembers(release.plan) && asksToRemember(view);
     const script =

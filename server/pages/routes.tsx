@@ -9,6 +9,7 @@ import { Bay } from '../../storefront/bays/index.tsx';
 import { Fault } from '../faults.ts';
 import type { Parts } from '../parts.ts';
 import { encodingFor } from './encoding.ts';
+import { originOf } from './originOf.ts';
 import { feedAt, feedOf } from './feeds.ts';
 import type { Enhance } from './enhance.ts';
 import { basketLinesOf, orderTokensOf, savedIdsOf } from '../shopper/shopperCookies.ts';
@@ -54,7 +55,9 @@ export function pageRoutes(
   app.get('/robots.txt', async (_, reply) => {
     const release = await parts.live.get();
     const isListed = release?.plan.house.shop.listed ?? true;
-    return reply.type('text/plain; charset=utf-8').send(isListed ? robots(parts.origin) : leaveOut);
+    return reply
+      .type('text/plain; charset=utf-8')
+      .send(isListed ? robots(originOf(release, parts)) : leaveOut);
   });
   const lists = sitemaps(parts);
   const asXml = (reply: FastifyReply, xml: string) =>
@@ -73,7 +76,11 @@ export function pageRoutes(
     return reply
       .header('cache-control', 'public, max-age=600')
       .type(`${feed.type}; charset=utf-8`)
-      .send(Readable.from(feedOf(feed, release.plan.house, { db: parts.readDb, origin: parts.origin, now })));
+      .send(
+        Readable.from(
+          feedOf(feed, release.plan.house, { db: parts.readDb, origin: originOf(release, parts), now }),
+        ),
+      );
   });
 
   /** A bay that is this shopper's own, as HTML and its style sheet; never kept. */

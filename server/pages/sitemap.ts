@@ -1,6 +1,7 @@
 import { pageFor, publicKinds, pagePath } from '../../core/pages/index.ts';
 import { Fault } from '../faults.ts';
 import type { Parts } from '../parts.ts';
+import { originOf } from './originOf.ts';
 import { aboutReaders } from './about/index.ts';
 
 /** Addresses in one file, of 50,000 that the protocol allows (sitemaps.org, protocol 0.9), so that none is too large. */
@@ -23,7 +24,9 @@ export interface Sitemaps {
 }
 
 /** Every address that search engines are to know, as files for them: of the published pages, and of what those are about. */
-export function sitemaps({ readDb, storefront, live, origin, clock }: Parts): Sitemaps {
+export function sitemaps(parts: Parts): Sitemaps {
+  const { readDb, storefront, live, clock } = parts;
+  const origin = async () => originOf(await live.get(), parts);
   let known: { release: number | null; at: number; paths: Promise<string[]> } | null = null;
 
   const read = async (now: number): Promise<string[]> => {
@@ -68,15 +71,17 @@ export function sitemaps({ readDb, storefront, live, origin, clock }: Parts): Si
 
   return {
     async index() {
-      const parts = Math.max(1, Math.ceil((await paths()).length / IN_A_FILE));
-      const files = Array.from({ length: parts }, (_, i) => `${origin}/sitemap-${i + 1}.xml`);
+      const many = Math.max(1, Math.ceil((await paths()).length / IN_A_FILE));
+      const from = await origin();
+      const files = Array.from({ length: many }, (_, i) => `${from}/sitemap-${i + 1}.xml`);
       return `<?xml version="1.0" encoding="UTF-8"?><sitemapindex ${NAMESPACE}>${locations('sitemap', files)}</sitemapindex>`;
     },
     async part(number) {
       const all = await paths();
       const some = all.slice((number - 1) * IN_A_FILE, number * IN_A_FILE);
       if (number < 1 || (number > 1 && some.length === 0)) throw new Fault('not-found');
-      const addresses = some.map((path) => `${origin}${path}`);
+      const from = await origin();
+      const addresses = some.map((path) => `${from}${path}`);
       return `<?xml version="1.0" encoding="UTF-8"?><urlset ${NAMESPACE}>${locations('url', addresses)}</urlset>`;
     },
   };

@@ -75,6 +75,29 @@ describe('what the store says of itself', () => {
     await expect.poll(listed).toBe(1);
   });
 
+  it('is found at its public address, in all that is told to machines, and at that of the server where it has none', async () => {
+    const shop = { feeds: { atom: true } };
+    const here = store.server.parts.origin;
+    const there = 'https://Lamps.example/';
+    const told = async () => {
+      const document = await at('/shop');
+      const attribute = (what: string, name: string) => document.querySelector(what)?.getAttribute(name);
+      return [
+        attribute('link[rel="canonical"]', 'href'),
+        attribute('meta[property="og:url"]', 'content'),
+        /^Sitemap: (.*)$/m.exec((await store.get('/robots.txt')).body)?.[1],
+        /<loc>(.*?)<\/loc>/.exec((await store.get('/sitemap.xml')).body)?.[1],
+        /<loc>(.*?)<\/loc>/.exec((await store.get('/sitemap-1.xml')).body)?.[1],
+        /<id>(.*?)<\/id>/.exec((await store.get('/feed/products.atom')).body)?.[1],
+      ].map((address) => new URL(address ?? 'none:').origin);
+    };
+    await tell({ ...shop, origin: there });
+    expect(new Set(await told())).toEqual(new Set(['https://lamps.example']));
+    await tell(shop);
+    expect(new Set(await told())).toEqual(new Set([here]));
+    await tell({});
+  });
+
   it('is in feeds of products only where each is switched on, with what shoppers can see and no more', async () => {
     const feed = (file: string) => store.get(`/feed/${file}`);
     expect((await feed('products.atom')).statusCode).toBe(404);

@@ -1,14 +1,15 @@
+import { publicOrigin } from '../../core/catalogue/publicOrigin.ts';
+
 /** What the environment says of where the store is seen and through what. Throws an Error that says what to do. */
 
 /** The public origin, scheme and host; `here` where none is given. */
 export function readOrigin(text: string | undefined, here: string): string {
   if (!text) return here;
-  const wrong = new Error(
-    `PUBLIC_ORIGIN is "${text}". Give the scheme and host that shoppers see and nothing after them: https://shop.example`,
-  );
-  if (!URL.canParse(text)) throw wrong;
-  const { protocol, origin, pathname, search, hash, username } = new URL(text);
-  if (!['http:', 'https:'].includes(protocol) || pathname !== '/' || search || hash || username) throw wrong;
+  const origin = publicOrigin(text);
+  if (origin === null)
+    throw new Error(
+      `PUBLIC_ORIGIN is "${text}". Give the scheme and host that shoppers see and nothing after them: https://shop.example`,
+    );
   return origin;
 }
 

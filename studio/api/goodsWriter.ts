@@ -1,12 +1,16 @@
 import type { QueryClient } from '@tanstack/react-query';
-import { editGoods } from '../../core/api/goods.ts';
+import type { AnswerOf } from '../../core/api/contract.ts';
+import { editGoods, type listGoods } from '../../core/api/goods.ts';
 import type { Goods } from '../../core/goods/goods.ts';
 import { edited, type GoodsEdit } from '../../core/goods/goodsEdit.ts';
+import { rowEdited } from '../../core/goods/rowEdited.ts';
 import type { Client } from './client.ts';
 import { SET_UP_KEY } from './setUpKey.ts';
 import { makeFactWriter, type FactWriter } from './factWriter.ts';
 import { knownChanged } from './known.ts';
 
+/** Parts of lists of all products. */
+export const GOODS_LISTED = ['goods', 'list'] as const;
 export const goodsKey = (id: number) => ['goods', 'one', id] as const;
 
 /** Whatever shows products asks anew. */
@@ -35,6 +39,10 @@ export const makeGoodsWriter = (client: Client, queries: QueryClient): FactWrite
         queries.setQueryData<{ goods: Goods | null }>(goodsKey(edit.product), (known) =>
           known?.goods ? { goods: edited(known.goods, edit) } : known,
         );
+      void queries.cancelQueries({ queryKey: GOODS_LISTED });
+      queries.setQueriesData<AnswerOf<typeof listGoods>>({ queryKey: GOODS_LISTED }, (known) =>
+        known ? { ...known, rows: known.rows.map((row) => edits.reduce(rowEdited, row)) } : known,
+      );
     },
     changed: (edits) => {
       goodsChanged(queries);

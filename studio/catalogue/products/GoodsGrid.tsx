@@ -9,7 +9,9 @@ import { GOODS_SORTS, type GoodsSort } from '../../../core/goods/goodsList.ts';
 import { useDraft } from '../../studioContext.tsx';
 import { Notice } from '../../ui/Notice.tsx';
 import { t } from '../../ui/theme.ts';
+import { canEdit, cellEdits } from './cellEdits.tsx';
 import { goodsColumns } from './goodsColumns.tsx';
+import { TypedCell, type Leaves } from './TypedCell.tsx';
 import { useGoodsRows, useGoodsTotal, type GoodsListed } from './useGoodsList.ts';
 
 const ROW_PX = 46;
@@ -83,7 +85,24 @@ const Window = styled.div`
   .number {
     text-align: end;
   }
-  input {
+  .cell[data-press] {
+    padding: 5px 6px;
+    margin-inline: -6px;
+    border-radius: ${t.corner};
+    cursor: text;
+  }
+  .cell[data-press]:empty {
+    min-height: 28px;
+  }
+  .cell[data-press]:hover {
+    box-shadow: inset 0 0 0 1px ${t.edge};
+  }
+  .cell[data-typed] {
+    overflow: visible;
+    max-height: none;
+    margin-inline: -6px;
+  }
+  input[type='checkbox'] {
     width: 17px;
     height: 17px;
     accent-color: ${t.pine};
@@ -179,11 +198,37 @@ export function GoodsGrid({ asked, open, empty, chosen, onChoose, onOpen, onSort
     row.focus({ preventScroll: true });
     wanted.current = null;
   });
+  const [typed, setTyped] = useState<{ id: number; column: string } | null>(null);
   const go = (place: number) => {
+    setTyped(null);
     const next = Math.max(0, Math.min((total ?? 1) - 1, place));
     wanted.current = next;
     setAt(next);
     virtual.scrollToIndex(next);
+  };
+  /** Begins to set something of a product, where that can be set here. */
+  const type = (place: number, column: string | undefined): boolean => {
+    const row = rowAt(place);
+    const edit = column === undefined ? undefined : cellEdits[column];
+    if (!row || column === undefined || !edit || !canEdit(edit, row)) return false;
+    setTyped({ id: row.id, column });
+    virtual.scrollToIndex(place);
+    return true;
+  };
+  const leave = (place: number, column: string, to: Leaves | null) => {
+    if (to === null) return setTyped(null);
+    const row = rowAt(place);
+    const able = table.getAllLeafColumns().flatMap(({ id }) => {
+      const edit = cellEdits[id];
+      return row && edit && canEdit(edit, row) ? [id] : [];
+    });
+    const beside = { next: 1, before: -1 } as Partial<Record<Leaves, number>>;
+    const step = beside[to];
+    const went =
+      to === 'below'
+        ? place + 1 < (total ?? 0) && type(place + 1, column)
+        : step !== undefined && type(place, able[able.indexOf(column) + step]);
+    if (!went) go(to === 'below' ? place + 1 : place);
   };
   const inSight = Math.max(1, Math.floor((window.current?.clientHeight ?? 0) / ROW_PX) - 1);
   const onKey = (event: KeyboardEvent) => {
@@ -261,12 +306,14 @@ export function GoodsGrid({ asked, open, empty, chosen, onChoose, onOpen, onSort
               aria-rowindex={index + 2}
               aria-selected={row.original.id === open}
               aria-label={row.original.title}
+              aria-keyshortcuts="F2"
               data-place={index}
               tabIndex={index === current ? 0 : -1}
               style={{ transform: `translateY(${index * ROW_PX}px)` }}
               onFocus={() => setAt(index)}
               onClick={() => onOpen(row.original.id)}
               onKeyDown={(event) => {
+                if (event.key === 'F2') type(index, 'title');
                 if (event.key !== 'Enter' && event.key !== ' ') return;
                 event.preventDefault();
                 if (event.key === 'Enter') onOpen(row.original.id);
@@ -283,15 +330,32 @@ export function GoodsGrid({ asked, open, empty, chosen, onChoose, onOpen, onSort
                   onChange={(event) => onChoose(row.original.id, event.target.checked)}
                 />
               </span>
-              {row.getVisibleCells().map((cell) => (
-                <span
-                  key={cell.id}
-                  role="gridcell"
-                  className={cell.column.columnDef.meta!.isNumber ? 'cell number' : 'cell'}
-                >
-                  {flexRender(cell.column.columnDef.cell, cell.getContext())}
-                </span>
-              ))}
+              {row.getVisibleCells().map((cell) => {
+                const { id: column, columnDef } = cell.column;
+                const edit = cellEdits[column];
+                const isTyped = typed?.id === row.original.id && typed.column === column;
+                const canPress = edit?.byPress && canEdit(edit, row.original);
+                return (
+                  <span
+                    key={cell.id}
+                    role="gridcell"
+                    className={columnDef.meta!.isNumber ? 'cell number' : 'cell'}
+                    data-press={(canPress && !isTyped) || undefined}
+                    data-typed={isTyped || undefined}
+                    onClick={(event) => {
+                      if (!canPress) return;
+                      event.stopPropagation();
+                      type(index, column);
+                    }}
+                  >
+                    {edit && isTyped ? (
+                      <TypedCell row={row.original} edit={edit} onLeave={(to) => leave(index, column, to)} />
+                    ) : (
+                      flexRender(columnDef.cell, cell.getContext())
+                    )}
+                  </span>
+                );
+              })}
             </div>
           );
         })}

@@ -51,8 +51,11 @@ const rowOf = ({ id, title, code, variants, tags, shortText }: Goods): GoodsRow 
   price: variants[0]!.price,
   reduced: variants[0]!.reduced,
   from: false,
-  stock: 42,
-  inStock: true,
+  stock: variants.some((one) => one.stock === null)
+    ? null
+    : variants.reduce((sum, one) => sum + one.stock!, 0),
+  inStock: variants.some(({ stock }) => stock !== 0),
+  only: variants.length === 1 ? variants[0]!.id : null,
   categories: [],
   tags,
   rating: null,
@@ -60,8 +63,12 @@ const rowOf = ({ id, title, code, variants, tags, shortText }: Goods): GoodsRow 
 });
 
 /** A server of so many products, which keeps what it is told. */
-function open({ more = 0, answers = {} }: { more?: number; answers?: Given['answers'] } = {}) {
-  let goods = jug;
+function open({
+  more = 0,
+  answers = {},
+  first = jug,
+}: { more?: number; answers?: Given['answers']; first?: Goods } = {}) {
+  let goods = first;
   const asked: GoodsAsked[] = [];
   const written: GoodsEdit[][] = [];
   const others = Array.from({ length: more }, (_, i) => ({ ...jug, id: i + 2, title: `Dish ${i + 2}` }));
@@ -134,6 +141,96 @@ function set(name: string, text: string) {
   act(() => field(name).blur());
 }
 const facts = (edits: readonly GoodsEdit[]) => edits.map(({ fact, part, is }) => [fact, part, is]);
+
+/** A field in the list itself. */
+const typedField = (name: string) => within(grid()).findByRole('textbox', { name });
+const typeOver = (input: HTMLElement, text: string, key: string, more: object = {}) => {
+  fireEvent.change(input, { target: { value: text } });
+  act(() => void fireEvent.keyDown(input, { key, ...more }));
+};
+const cellOf = async (product: string, at: number) =>
+  within(await row(product)).getAllByRole('gridcell')[at]!;
+const [CODE, PRICE, REDUCED, STOCK] = [3, 4, 5, 6];
+
+describe('a product in the list', () => {
+  const single: Goods = { ...jug, variants: [{ ...jug.variants[0]!, choice: '' }] };
+
+  it('is set right there by its cells: kept on Enter, shown at once, and undone', async () => {
+    const { written } = open({ first: single });
+    fireEvent.click(await cellOf('Pouring jug', STOCK));
+    const stock = await typedField('Stock of Pouring jug');
+    expect(document.activeElement).toBe(stock);
+    typeOver(stock, '7', 'Enter');
+    await waitFor(() => expect(facts(written[0]!)).toEqual([['stock', 10, 7]]));
+    expect((await cellOf('Pouring jug', STOCK)).textContent).toBe('7');
+    // There is none below it.
+    expect(document.activeElement).toBe(await row('Pouring jug'));
+    expect(within(grid()).queryByRole('textbox')).toBeNull();
+    fireEvent.click(await screen.findByRole('button', { name: /^Take back stock of Pouring jug|^Undo/ }));
+    await waitFor(() => expect(facts(written[1]!)).toEqual([['stock', 10, 42]]));
+  });
+
+  it('is gone through by Tab from its title on, and back', async () => {
+    const { written } = open({ first: single });
+    const its = await row('Pouring jug');
+    act(() => its.focus());
+    fireEvent.keyDown(its, { key: 'F2' });
+    typeOver(await typedField('Title of Pouring jug'), 'Milk jug', 'Tab');
+    typeOver(await typedField('Item code of Milk jug'), 'J-9', 'Tab');
+    typeOver(await typedField('Price of Milk jug'), '£48.50', 'Tab');
+    typeOver(await typedField('Reduced price of Milk jug'), '', 'Tab');
+    typeOver(await typedField('Stock of Milk jug'), '', 'Tab', { shiftKey: true });
+    await typedField('Reduced price of Milk jug');
+    await waitFor(() => expect(written).toHaveLength(5));
+    expect(written.flatMap(facts)).toEqual([
+      ['title', null, 'Milk jug'],
+      ['code', null, 'J-9'],
+      ['price', 10, 4850],
+      ['reduced', 10, null],
+      ['stock', 10, null],
+    ]);
+    expect((await cellOf('Milk jug', STOCK)).textContent).toBe('not counted');
+  });
+
+  it('stays as it was on Escape, and where nothing was changed', async () => {
+    const { written } = open();
+    fireEvent.click(await cellOf('Pouring jug', CODE));
+    typeOver(await typedField('Item code of Pouring jug'), 'other', 'Escape');
+    expect((await cellOf('Pouring jug', CODE)).textContent).toBe('J-1');
+    fireEvent.click(await cellOf('Pouring jug', CODE));
+    typeOver(await typedField('Item code of Pouring jug'), 'J-1', 'Enter');
+    await waitFor(() => expect(within(grid()).queryByRole('textbox')).toBeNull());
+    expect(written).toEqual([]);
+  });
+
+  it('says what does not fit, and goes on only once it does', async () => {
+    const { written } = open();
+    const its = await row('Pouring jug');
+    fireEvent.keyDown(its, { key: 'F2' });
+    const title = await typedField('Title of Pouring jug');
+    typeOver(title, ' ', 'Enter');
+    expect((await within(grid()).findByRole('alert')).textContent).toBe('A product needs a title.');
+    expect(within(grid()).getByRole('textbox')).toBe(title);
+    typeOver(title, 'Ewer', 'Enter');
+    await waitFor(() => expect(written.flatMap(facts)).toEqual([['title', null, 'Ewer']]));
+  });
+
+  it('that can be had in several ways is opened by a press on its price', async () => {
+    open();
+    fireEvent.click(await cellOf('Pouring jug', PRICE));
+    expect(await screen.findByRole('textbox', { name: 'Title' })).toBeDefined();
+    expect(within(grid()).queryByRole('textbox')).toBeNull();
+    expect(await cellOf('Pouring jug', REDUCED)).toBeDefined();
+  });
+
+  it('goes below on Enter, to the same of the next product', async () => {
+    const { written } = open({ more: 2 });
+    fireEvent.click(await cellOf('Pouring jug', CODE));
+    typeOver(await typedField('Item code of Pouring jug'), 'J-2', 'Enter');
+    await typedField('Item code of Dish 2');
+    await waitFor(() => expect(written).toHaveLength(1));
+  });
+});
 
 describe('the list of products', () => {
   it('says what each is, and what it lacks', async () => {

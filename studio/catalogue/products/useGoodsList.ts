@@ -3,6 +3,7 @@ import { countGoods, listGoods, type GoodsAsked } from '../../../core/api/goods.
 import type { GoodsRow } from '../../../core/goods/goods.ts';
 import { GOODS_PAGE } from '../../../core/goods/goodsList.ts';
 import type { Client } from '../../api/client.ts';
+import { GOODS_LISTED } from '../../api/goodsWriter.ts';
 import { useStudio } from '../../studioContext.tsx';
 
 /** A list of products: all that is asked but the place it begins at. */
@@ -12,7 +13,7 @@ const FRESH_MS = 30_000;
 
 const pageQuery = (client: Client, asked: GoodsListed, page: number) =>
   queryOptions({
-    queryKey: ['goods', 'list', asked, page],
+    queryKey: [...GOODS_LISTED, asked, page],
     queryFn: () => client.ask(listGoods, { body: { ...asked, from: page * GOODS_PAGE } }),
     staleTime: FRESH_MS,
   });
