@@ -246,6 +246,70 @@ describe('a file of JSON', () => {
   });
 });
 
+describe('products of schema.org', () => {
+  const product = (sku: string, name: string, more: object = {}) => ({
+    '@type': 'Product',
+    sku,
+    name,
+    offers: { '@type': 'Offer', price: '14.50', availability: 'https://schema.org/InStock' },
+    ...more,
+  });
+  const graph = (...products: object[]) =>
+    JSON.stringify({ '@context': 'https://schema.org', '@graph': products }, null, 2);
+
+  it('are matched by themselves, looked at, written and undone like any others', async () => {
+    const file = graph(
+      product('L-1', 'Storm lamp', { brand: { name: 'Moor' }, category: 'Lamps > Storm', keywords: ['sea'] }),
+      product('L-2', 'Desk lamp', {
+        offers: undefined,
+        hasVariant: [
+          { '@type': 'Product', sku: 'L-2-B', color: 'Brass', offers: { price: 30 } },
+          { '@type': 'Product', sku: 'L-2-C', color: 'Copper', offers: { price: 32 } },
+        ],
+      }),
+      { '@type': 'Organization', name: 'Moor' },
+    );
+    const first = await files.compared(file);
+    expect(first.settings.dialect.format).toBe('jsonl');
+    const at = first.columns.findIndex(({ name }) => name === 'Color');
+    const { id, found } = await files.set(first, {
+      matching: first.settings.matching.map((one, i) => (i === at ? 'option:Colour' : one)),
+    });
+    expect(found!.counts).toEqual({ new: 2, changed: 0, unchanged: 0, refused: 0 });
+    await files.done('write', { id });
+    expect(await goodsOf('L-1')).toMatchObject({
+      title: 'Storm lamp',
+      tags: ['sea'],
+      variants: [{ price: 1450 }],
+    });
+    expect(await goodsOf('L-2')).toMatchObject({
+      variants: [
+        { choice: 'Brass', price: 3000, code: 'L-2-B' },
+        { choice: 'Copper', price: 3200, code: 'L-2-C' },
+      ],
+    });
+    expect((await files.compared(file)).found!.rows).toBe(3);
+    await files.done('undo', { id });
+  });
+
+  it('are refused in a sentence where there are none, or not all of the file', async () => {
+    const said = async (text: string) => {
+      const answer = await files.send(text);
+      return [answer.statusCode, answer.json<{ message: string }>().message];
+    };
+    expect(await said(graph({ '@type': 'WebPage' }))).toEqual([422, 'There is no product in this JSON-LD.']);
+    expect(await said(graph(product('L-3', 'Lamp')).slice(0, -20))).toEqual([
+      422,
+      expect.stringMatching(/^This JSON-LD cannot be read\./),
+    ]);
+    // One on each line.
+    const lines = [product('L-4', 'Hand lamp'), product('L-5', 'Wall lamp')];
+    expect((await files.compared(lines.map((one) => JSON.stringify(one)).join('\n'))).found!.counts.new).toBe(
+      2,
+    );
+  });
+});
+
 describe('the store’s own file', () => {
   it('is unchanged when it comes back, whole and as often as it does', async () => {
     const file = await files.exported();

@@ -21,6 +21,7 @@ import type { Queryable } from '../db/pool.ts';
 import { readDraftHouse } from '../drafts/draftRows.ts';
 import { Fault } from '../faults.ts';
 import type { Parts } from '../parts.ts';
+import { asLines } from './asLines.ts';
 import { compareFile } from './compareFile.ts';
 import { exampleTable, exportedGoods, tableText, UTF8_MARK } from './exportGoods.ts';
 import {
@@ -120,7 +121,8 @@ export function exchangeRoutes(api: Api, { db, readDb, clock, work }: Parts): vo
   };
 
   api.answer(readImport, () => stateOf(db));
-  api.answer(sendImport, async ({ file, query: { name } }) => {
+  api.answer(sendImport, async ({ file: sent, query: { name } }) => {
+    const file = asLines(sent);
     const head = file.subarray(0, LOOKED_BYTES);
     const dialect = foundDialect(head);
     const columns = columnsOf(head, dialect);

@@ -275,18 +275,13 @@ async function readPublished(file: StoreFile): Promise<StoredPlan | null> {
 }
 
 /** Puts the draft of the file in place of the one that there is. */
-async function writeDraft(
-  client: Queryable,
-  plan: ReadPlan['plan'],
-  accountId: number | null,
-): Promise<void> {
+async function writeDraft(client: Queryable, plan: StoredPlan, accountId: number | null): Promise<void> {
   const { rows } = await client.query<{ key: string; version: number }>(
     'SELECT key, version FROM draft_document',
   );
   const versions = new Map(rows.map(({ key, version }) => [key, version]));
   const keys = new Set<string>(documentKeys(plan));
-  const all = [...keys, ...versions.keys()].filter((key, at, list) => list.indexOf(key) === at);
-  for (const key of all as DocumentKey[])
+  for (const key of new Set([...keys, ...versions.keys()]) as Set<DocumentKey>)
     await writeDraftRow(client, {
       key,
       expected: versions.get(key) ?? 0,

@@ -5,7 +5,7 @@ import { ValidationError } from '../../core/schema/schema.ts';
 import { CHARACTER_SETS } from '../../core/text/characterSets.ts';
 import { STORE_FORMAT, storeHeadSchema, type StoreHead } from '../../core/wholeStore/storeFile.ts';
 import { jsonLines, type JsonLine } from '../exchange/jsonLines.ts';
-import { Fault } from '../faults.ts';
+import { asFault, Fault } from '../faults.ts';
 import { storeTables } from './storeTables.ts';
 
 export const HEAD = 'store.json';
@@ -77,7 +77,7 @@ const openZip = (part: (start: number, end: number) => Readable, bytes: number):
 
 /** What a ZIP that is cut or made up fails with; what the database fails with stays that. */
 const asRefused = (error: unknown): unknown =>
-  error instanceof Fault || (error as { code?: unknown }).code !== undefined ? error : refused(NO_ZIP, error);
+  asFault(error).code === 'unexpected' ? refused(NO_ZIP, error) : error;
 
 /** Its files, each of which is one that a store has, none of them too large once unpacked. */
 async function entriesOf(zip: ZipFile): Promise<Map<string, Entry>> {

@@ -26,8 +26,9 @@ import {
 const told = ({
   file_name: fileName,
   state: is,
-  sent_by: _,
-  run: __,
+  sent_at: _,
+  sent_by: __,
+  run: ___,
   ...row
 }: StoreImportRow): StoreImport => ({
   fileName,
@@ -35,9 +36,13 @@ const told = ({
   ...row,
 });
 
-async function answerOf(db: Queryable): Promise<WholeStore> {
+/** For so long a store that was brought in is told of. */
+const TOLD_MS = 3_600_000;
+
+async function answerOf(db: Queryable, now: number): Promise<WholeStore> {
   const [there, row] = await Promise.all([countStore(db), readStoreImport(db)]);
-  return { ...there, import: row && told(row) };
+  const isOver = row?.state === 'written' && now - row.sent_at.getTime() > TOLD_MS;
+  return { ...there, import: row && !isOver ? told(row) : null };
 }
 
 /** Opens a file that is all here, and keeps what it begins with, or why it cannot be brought in. */
@@ -55,6 +60,7 @@ async function look(db: Pool, { id, bytes }: StoreImportRow): Promise<void> {
     const fault = asFault(error);
     if (fault.code !== 'store-faulty') throw error;
     await set('failed', null, fault.message);
+    await db.query('DELETE FROM store_import_part WHERE import_id = $1', [id]);
   }
 }
 
@@ -68,7 +74,7 @@ export function wholeStoreRoutes(api: Api, { db, readDb, clock, work }: Parts): 
       .header('content-disposition', `attachment; filename="store-${day()}.zip"`)
       .send(await exportStore(readDb, clock())),
   );
-  api.answer(readWholeStore, () => answerOf(db));
+  api.answer(readWholeStore, () => answerOf(db, clock()));
   api.answer(beginStore, async ({ body: { name, bytes }, session: { account } }) => {
     await beginStoreImport(db, {
       fileName: name.replaceAll('\0', ''),
@@ -76,14 +82,14 @@ export function wholeStoreRoutes(api: Api, { db, readDb, clock, work }: Parts): 
       accountId: account.id,
       now: clock(),
     });
-    return answerOf(db);
+    return answerOf(db, clock());
   });
   api.answer(sendStorePart, async ({ file, query: { id, part } }) => {
     if (await keepStorePart(db, id, part, file)) {
       const row = await readStoreImport(db);
       if (row?.id === id) await look(db, row);
     }
-    return answerOf(db);
+    return answerOf(db, clock());
   });
   api.answer(writeStore, async ({ body: { id } }) => {
     const { rowCount } = await db.query(
@@ -92,11 +98,11 @@ export function wholeStoreRoutes(api: Api, { db, readDb, clock, work }: Parts): 
     );
     if (rowCount === 0) throw new Fault('import-gone');
     work.go();
-    return answerOf(db);
+    return answerOf(db, clock());
   });
   api.answer(stopStore, async ({ body: { id } }) => {
     // One that is written is told of until another is begun.
     await db.query(`DELETE FROM store_import WHERE id = $1 AND state <> 'written'`, [id]);
-    return answerOf(db);
+    return answerOf(db, clock());
   });
 }

@@ -9,6 +9,7 @@ export interface StoreImportRow {
   id: number;
   file_name: string;
   bytes: number;
+  sent_at: Date;
   sent_by: number | null;
   state: StoreImport['is'];
   run: number;
@@ -21,7 +22,7 @@ export interface StoreImportRow {
 /** The last file that was begun to be sent; null where there is none. */
 export async function readStoreImport(db: Queryable): Promise<StoreImportRow | null> {
   const { rows } = await db.query<StoreImportRow>(
-    `SELECT id, file_name, bytes::float8 AS bytes, sent_by, state, run, head, done, fault,
+    `SELECT id, file_name, bytes::float8 AS bytes, sent_at, sent_by, state, run, head, done, fault,
        (SELECT coalesce(sum(octet_length(p.bytes)), 0)::float8 FROM store_import_part p WHERE p.import_id = i.id) AS arrived
      FROM store_import i ORDER BY id DESC LIMIT 1`,
   );

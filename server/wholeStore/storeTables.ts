@@ -48,6 +48,10 @@ const share = () => number().min(0).max(1).required();
 const side = () => number().integer().min(1).max(LONGEST_PICTURE_SIDE).required();
 const colour = () => string().matches(/^#[0-9a-f]{6}$/, 'This is no colour.');
 const picture = () => pictureIdSchema.required();
+const font = () =>
+  string()
+    .matches(/^[0-9a-f]{64}$/, 'This is no font of the store.')
+    .required();
 const noPicture = () => orNone(pictureIdSchema);
 const name = () => wordsSchema(LONGEST_GROUPING.name, 'It needs a name.');
 const time = () =>
@@ -336,7 +340,7 @@ export const storeTables: readonly StoreTable[] = [
     table: 'own_font',
     by: 'id',
     columns: {
-      id: picture(),
+      id: font(),
       family_id: string().matches(OWN_FAMILY_ID).required(),
       slope: string().oneOf(['upright', 'italic']).required(),
       weight_from: number().integer().min(1).max(1000).required(),

@@ -56,6 +56,8 @@ export class StoreWork implements WorkKind {
       [id, run, state, fault],
     );
     if (rowCount === 0) throw new Stopped();
+    // What it was made of is not needed any more.
+    await db.query('DELETE FROM store_import_part WHERE import_id = $1', [id]);
   }
 
   private async write(row: StoreImportRow): Promise<void> {
@@ -75,7 +77,6 @@ export class StoreWork implements WorkKind {
           if (this.shop.isStopping() || rowCount === 0) throw new Stopped();
         };
         await bringIn(client, file, { accountId, now: this.shop.clock(), onDone });
-        await client.query('DELETE FROM store_import_part WHERE import_id = $1', [id]);
         await this.end(client, row, 'written');
       });
     } finally {

@@ -504,6 +504,10 @@ describe('a file that is not right', () => {
     const at = bomb.indexOf(Buffer.from('PK\u0001\u0002', 'latin1'));
     bomb.writeUInt32LE(3_000_000_000, at + 24);
     expect(await faultOf(bomb)).toMatch(/^"draft\.jsonl" in this ZIP is larger/);
+    // What is packed is not what was packed.
+    const packed = await zipped([...(await unzipped(whole))].slice(0, 3));
+    packed.fill(0xff, packed.indexOf('store.json') + 10, packed.indexOf('store.json') + 40);
+    expect(await faultOf(packed)).toMatch(/no ZIP file/);
     const twice = Buffer.from(
       (
         await zipped([

@@ -5,11 +5,11 @@ import { t } from '../../ui/theme.ts';
 
 const Kinds = styled.dl`
   display: grid;
-  grid-template-columns: repeat(2, minmax(0, 1fr));
+  grid-template-columns: repeat(3, minmax(0, 1fr));
   gap: 0 20px;
   border-top: 1px solid ${t.line};
   padding-top: 10px;
-  width: min(100%, 560px);
+  width: min(100%, 700px);
   dt {
     font-weight: 600;
     grid-row: 1;
@@ -23,7 +23,7 @@ const Kinds = styled.dl`
 const MB = 1024 * 1024;
 
 /** Files that a table of products can be in, as a window to choose one offers them. */
-const TAKEN = ['.csv', '.tsv', '.txt', '.jsonl', '.ndjson', 'text/csv'];
+const TAKEN = ['.csv', '.tsv', '.txt', '.jsonl', '.ndjson', '.jsonld', '.json', 'text/csv'];
 
 interface ChooseFileProps {
   isSending: boolean;
@@ -39,6 +39,8 @@ export function ChooseFile(props: ChooseFileProps) {
         <dd>a row for each product or each variant, from a spreadsheet or another shop</dd>
         <dt>JSON Lines</dt>
         <dd>a product on each line, with its variants in it</dd>
+        <dt>JSON-LD</dt>
+        <dd>products of schema.org, as pages and feeds tell of them</dd>
       </Kinds>
       <p>You match the columns next. Nothing is written before that. At most {MOST_IMPORT_BYTES / MB} MB.</p>
     </FileZone>

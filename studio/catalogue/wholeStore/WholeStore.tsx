@@ -205,7 +205,7 @@ function Foot({ file, found }: FileProps) {
           does={`Bringing in ${head!.storeName}`}
           done={done}
           total={head!.lines}
-          said={`${Math.floor((100 * done) / head!.lines)} %`}
+          said={`${Math.min(100, Math.floor((100 * done) / Math.max(1, head!.lines)))} %`}
         />
         <span>You can leave this page; the work goes on.</span>
         <Button onPress={found.stop}>Stop</Button>
