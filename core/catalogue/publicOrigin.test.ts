@@ -8,6 +8,8 @@ describe('where a store is seen from outside', () => {
     expect(publicOrigin('https://lamps.example')).toBe('https://lamps.example');
     expect(publicOrigin('https://Lamps.Example/')).toBe('https://lamps.example');
     expect(publicOrigin('http://127.0.0.1:4310')).toBe('http://127.0.0.1:4310');
+    expect(publicOrigin('http://[::1]:4310')).toBe('http://[::1]:4310');
+    expect(publicOrigin('https://löwen.example')).toBe('https://xn--lwen-5qa.example');
     for (const none of [
       '',
       'lamps.example',
@@ -17,6 +19,8 @@ describe('where a store is seen from outside', () => {
       'https://lamps.example/?a',
       'https://lamps.example/#a',
       'https://ada@lamps.example',
+      "https://lamps'.example",
+      'https://lamps$.example',
       'ftp://lamps.example',
       'javascript:alert(1)',
     ])

@@ -21,6 +21,8 @@ export function useEntryText(entry: Entry) {
   /** What was typed and is not on its way yet. */
   const [typed, setTyped] = useState(() => typedBefore(whose, entry));
   const latest = useRef(typed);
+  /** What was sent last, and over which entry: what is known of that changes a moment later. */
+  const [sent, setSent] = useState<{ body: readonly EntryBlock[]; over: Entry } | null>(null);
   /** What the store may have as its draft by now: as it was known last, and what was sent since. */
   const over = useRef<Entry['draft'][]>([entry.draft]);
   const underWay = useRef<Promise<unknown>>(Promise.resolve());
@@ -36,6 +38,7 @@ export function useEntryText(entry: Entry) {
     const edits = entryEdits(is, 'draft', next);
     if (edits.length === 0) return dropTyped(whose, id);
     over.current.push(next);
+    setSent({ body, over: entry });
     underWay.current = entryDrafts
       .write({ words: `what you wrote in ${is.title}`, edits })
       .then((isWritten) => {
@@ -62,7 +65,7 @@ export function useEntryText(entry: Entry) {
       keepNow();
     };
   }, []);
-  const text = typed ?? entry.draft ?? entry.text;
+  const text = typed ?? (sent?.over === entry ? sent.body : null) ?? entry.draft ?? entry.text;
   return {
     text,
     /** Shoppers read another text. */
