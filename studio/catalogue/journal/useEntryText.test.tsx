@@ -1,7 +1,7 @@
 // @vitest-environment jsdom
-import { useQuery } from '@tanstack/react-query';
+import { notifyManager, useQuery } from '@tanstack/react-query';
 import { act, cleanup, fireEvent, screen, waitFor } from '@testing-library/react';
-import { afterEach, describe, expect, it } from 'vitest';
+import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { readEntry } from '../../../core/api/journal.ts';
 import type { Entry } from '../../../core/journal/entry.ts';
 import { entryEdited, type EntryEdit } from '../../../core/journal/entryEdit.ts';
@@ -11,7 +11,11 @@ import { inStudio } from '../../specimen/inStudio.tsx';
 import { useStudio } from '../../studioContext.tsx';
 import { useEntryText } from './useEntryText.ts';
 
+/** What is known changes a while after it was said to, as where much else is drawn. */
+const LATE_MS = 40;
+beforeEach(() => notifyManager.setScheduler((tell) => setTimeout(tell, LATE_MS)));
 afterEach(() => {
+  notifyManager.setScheduler((tell) => setTimeout(tell, 0));
   cleanup();
   localStorage.clear();
 });
@@ -74,7 +78,7 @@ describe('the text of an entry while it is kept', () => {
       },
     );
     // Until all that follows from it was drawn too.
-    await act(() => new Promise((resolve) => setTimeout(resolve, 100)));
+    await act(() => new Promise((resolve) => setTimeout(resolve, 5 * LATE_MS)));
     expect(drawn.length).toBeGreaterThan(1);
     expect(new Set(drawn)).toEqual(new Set([JSON.stringify([said('Anew')])]));
   });
