@@ -1,10 +1,6 @@
-import { mkdtemp, rm } from 'node:fs/promises';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
 import { expect, test, type Page } from '@playwright/test';
-import { ensureSetupCode } from '../server/accounts/setupCode.ts';
-import { makeServer } from '../server/app.ts';
-import { fillCatalogue, testDatabase } from '../server/specimen/database.ts';
+import { fillCatalogue } from '../server/specimen/database.ts';
+import { newServer } from '../server/specimen/serverOn.ts';
 import { listen } from '../server/start/listen.ts';
 
 /** A server on an empty database, with the code that makes its owner. */
@@ -17,17 +13,12 @@ interface FreshStore {
 
 export const newStore = test.extend<{ fresh: FreshStore }>({
   // The name of a fixture is told from how it is taken apart.
-  // eslint-disable-next-line no-empty-pattern
+   
   fresh: async ({}, use) => {
-    const database = await testDatabase();
-    const folder = await mkdtemp(join(tmpdir(), 'new-store-'));
-    const code = (await ensureSetupCode(database.pool))!;
-    const server = await makeServer({ databaseUrl: database.url, picturesFolder: folder });
+    const { server, database, code, stop } = await newServer();
     const url = await listen(server, '127.0.0.1', 0);
     await use({ url, code, fill: () => fillCatalogue(database.pool, Date.now()) });
-    await server.stop();
-    await database.drop();
-    await rm(folder, { recursive: true, force: true });
+    await stop();
   },
 });
 

@@ -2,7 +2,7 @@ import type { PoolClient } from 'pg';
 import { isBusy, type Found, type ImportIs } from '../../core/exchange/importState.ts';
 import { Lookup } from '../../core/exchange/lookup.ts';
 import { keptMatching } from '../../core/exchange/matching.ts';
-import { inTransaction, type Pool, type Queryable } from '../db/pool.ts';
+import { inTransaction, type Pool } from '../db/pool.ts';
 import { asFault, Fault } from '../faults.ts';
 import { SLUG_LOCK } from '../goods/addGoods.ts';
 import { compareFile, Tally } from './compareFile.ts';
@@ -35,8 +35,8 @@ export class ImportWork implements WorkKind {
     this.db = shop.db;
   }
 
-  async isAsked(db: Queryable): Promise<boolean> {
-    const { rows } = await db.query<{ state: ImportIs }>(
+  async isAsked(): Promise<boolean> {
+    const { rows } = await this.db.query<{ state: ImportIs }>(
       'SELECT state FROM goods_import ORDER BY id DESC LIMIT 1',
     );
     return rows[0] !== undefined && isBusy(rows[0].state);

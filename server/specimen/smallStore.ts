@@ -1,11 +1,9 @@
-import { mkdtemp, rm } from 'node:fs/promises';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
 import type { LightMyRequestResponse } from 'fastify';
 import type { StoredPlan } from '../../core/plan/storedPlan.ts';
-import { makeServer, type Server } from '../app.ts';
+import type { Server } from '../app.ts';
 import { planFromRows, type DraftRow } from '../drafts/draftRows.ts';
 import { fillSmallStore, testDatabase, type TestDatabase } from './database.ts';
+import { serverOn } from './serverOn.ts';
 import { signedIn, type SignedInClient } from './signedIn.ts';
 
 /** What the small store takes for now. */
@@ -35,13 +33,7 @@ export interface SmallStore {
 export async function smallStore(products = 40): Promise<SmallStore> {
   const database = await testDatabase();
   await fillSmallStore(database.pool, NOW, products);
-  const folder = await mkdtemp(join(tmpdir(), 'pictures-'));
-  const server = await makeServer({
-    databaseUrl: database.url,
-    picturesFolder: folder,
-    clock: () => NOW,
-    signInTries: 100_000,
-  });
+  const { server, folder, stop } = await serverOn(database, () => NOW);
   const owner = await signedIn(server);
   const draft = async () =>
     (await owner.ask('GET', '/api/draft')).json<{ documents: DraftRow[] }>().documents;
@@ -62,10 +54,6 @@ export async function smallStore(products = 40): Promise<SmallStore> {
       const draftVersion = (await draft()).reduce((sum, row) => sum + row.version, 0);
       return owner.ask('POST', '/api/releases', { draftVersion });
     },
-    async stop() {
-      await server.stop();
-      await database.drop();
-      await rm(folder, { recursive: true, force: true });
-    },
+    stop,
   };
 }

@@ -1,6 +1,4 @@
-import { createHash } from 'node:crypto';
 import type { PoolClient } from 'pg';
-import sharp from 'sharp';
 import {
   documentKeys,
   documentOf,
@@ -27,23 +25,12 @@ import { inBulk, inLots } from '../goods/inBulk.ts';
 import { writeWords } from '../goods/writeWords.ts';
 import { insertRelease } from '../publish/releaseRows.ts';
 import { countStore } from './countStore.ts';
-import {
-  DRAFT,
-  fontFile,
-  pictureFile,
-  PUBLISHED,
-  refused,
-  tableFile,
-  type StoreFile,
-} from './openStoreFile.ts';
+import { DRAFT, PUBLISHED, tableFile } from './fileNames.ts';
+import { refused, type StoreFile } from './openStoreFile.ts';
 import { storeTables, type StoreTable } from './storeTables.ts';
 
 /** Rows that are written at once. */
 const BATCH = 500;
-/** Tables whose rows bring a file each. */
-const PICTURES = 'picture_file';
-const FONTS = 'own_font';
-
 interface Row {
   line: number;
   row: Record<string, unknown>;
@@ -73,7 +60,7 @@ export async function bringIn(
   let products: number[] = [];
   await inBulk(client, async () => {
     for (const table of storeTables) await writeTable(client, file, table, onDone);
-    await writeFonts(client, file, onDone);
+    for (const table of storeTables) await checkWhole(client, table);
     const { rows } = await client.query<{ id: number }>('SELECT id FROM product ORDER BY id');
     products = rows.map(({ id }) => id);
     return products;
@@ -124,7 +111,7 @@ async function writeTable(
   onDone: BringIn['onDone'],
 ): Promise<void> {
   for await (const lot of checkedRows(file, table)) {
-    if (table.table === PICTURES) await writePictures(client, file, lot, onDone);
+    if (table.brings) await writeWithFiles(client, file, table, table.brings, lot, onDone);
     else await writeLot(client, table, lot);
     await onDone(lot.length);
   }
@@ -135,16 +122,19 @@ async function writeTable(
     );
 }
 
+/** @param bytes of the file that the rows, of which there is one, bring */
 async function insert(
   client: Queryable,
   { table, columns, derived }: StoreTable,
   lot: readonly Row[],
+  bytes?: Buffer,
 ): Promise<void> {
   const rows = lot.map(({ row }) => ({ ...row, ...derived?.(row) }));
   const names = Object.keys({ ...columns, ...rows[0] }).join(', ');
   await client.query(
-    `INSERT INTO ${table} (${names}) SELECT ${names} FROM jsonb_populate_recordset(NULL::${table}, $1)`,
-    [JSON.stringify(rows)],
+    `INSERT INTO ${table} (${names}${bytes ? ', bytes' : ''})
+     SELECT ${names}${bytes ? ', $2::bytea' : ''} FROM jsonb_populate_recordset(NULL::${table}, $1)`,
+    [JSON.stringify(rows), ...(bytes ? [bytes] : [])],
   );
 }
 
@@ -156,11 +146,16 @@ const SAID: Readonly<Record<string, string>> = {
 };
 
 /** Writes rows, and finds out which of them it is that cannot be. */
-async function writeLot(client: Queryable, table: StoreTable, lot: readonly Row[]): Promise<void> {
+async function writeLot(
+  client: Queryable,
+  table: StoreTable,
+  lot: readonly Row[],
+  bytes?: Buffer,
+): Promise<void> {
   const attempt = async (rows: readonly Row[]) => {
     await client.query('SAVEPOINT lot');
     try {
-      await insert(client, table, rows);
+      await insert(client, table, rows, bytes);
     } catch (error) {
       await client.query('ROLLBACK TO SAVEPOINT lot');
       throw error;
@@ -183,52 +178,29 @@ async function writeLot(client: Queryable, table: StoreTable, lot: readonly Row[
 /** Whether the database says no to values, and not because it cannot be reached. */
 const isUnfit = (error: unknown): boolean => /^2[23]/.test(String((error as { code?: unknown }).code));
 
-/** Stored files of pictures, each with its content, which is what the row says. */
-async function writePictures(
+/** Rows that bring a file each, which has to be what its row says. */
+async function writeWithFiles(
   client: Queryable,
   file: StoreFile,
+  table: StoreTable,
+  { called, fault }: NonNullable<StoreTable['brings']>,
   lot: readonly Row[],
   onDone: BringIn['onDone'],
 ): Promise<void> {
-  for (const { line, row } of lot) {
-    const { id, width, height, dominant, placeholder, see_through: seeThrough, grid } = row;
-    const name = pictureFile(id as string);
+  for (const one of lot) {
+    const name = called(one.row);
     const bytes = await file.bytes(name);
-    if (createHash('sha256').update(bytes).digest('hex') !== id)
-      throw refused(`${name} is not what it was when the store was exported.`);
-    const found = await sharp(bytes)
-      .metadata()
-      .catch(() => null);
-    if (found?.format !== 'webp' || found.width !== width || found.height !== height)
-      throw refused(`${tableFile('picture-files')}, line ${line}: ${name} is no picture of this size.`);
-    await client.query(
-      `INSERT INTO picture_file (id, width, height, bytes, dominant, placeholder, see_through, grid)
-       VALUES ($1, $2, $3, $4, $5, $6, $7, $8)`,
-      [id, width, height, bytes, dominant, placeholder, seeThrough, JSON.stringify(grid)],
-    );
+    const said = await fault(bytes, one.row);
+    if (said) throw refused(`${tableFile(table.id)}, line ${one.line}: ${name} ${said}.`);
+    await writeLot(client, table, [one], bytes);
     await onDone(1);
   }
 }
 
-/** A WOFF2 file begins with this (WOFF File Format 2.0, 4.1). */
-const WOFF2 = Buffer.from('wOF2');
-
-async function writeFonts(client: Queryable, file: StoreFile, onDone: BringIn['onDone']): Promise<void> {
-  for (const [id, characters] of file.fonts) {
-    const name = fontFile(id, characters);
-    const bytes = await file.bytes(name);
-    if (!bytes.subarray(0, WOFF2.length).equals(WOFF2)) throw refused(`${name} is no WOFF2 font.`);
-    const { rowCount } = await client.query(
-      `INSERT INTO own_font_part (font_id, characters, bytes) SELECT id, $2, $3 FROM own_font WHERE id = $1`,
-      [id, characters, bytes],
-    );
-    if (!rowCount) throw refused(`${name} is of no font that ${tableFile('fonts')} holds.`);
-    await onDone(1);
-  }
-  const { rows } = await client.query<{ id: string }>(
-    `SELECT id FROM ${FONTS} f WHERE NOT EXISTS (SELECT FROM own_font_part WHERE font_id = f.id) LIMIT 1`,
-  );
-  if (rows[0]) throw refused(`${tableFile('fonts')}: there is no file of the font ${rows[0].id}.`);
+async function checkWhole(client: Queryable, { id, lacking }: StoreTable): Promise<void> {
+  if (!lacking) return;
+  const { rows } = await client.query<{ id: string }>(`${lacking} LIMIT 1`);
+  if (rows[0]) throw refused(`${tableFile(id)}: What belongs to ${rows[0].id} is missing.`);
 }
 
 /** Documents of the file as a plan of these alone: pages that every store has come by themselves. All have to be readable. */

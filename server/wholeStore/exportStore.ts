@@ -5,10 +5,8 @@ import { STORE_FILE, STORE_FORMAT, type StoreHead } from '../../core/wholeStore/
 import type { Pool, Queryable } from '../db/pool.ts';
 import { readDraftHouse } from '../drafts/draftRows.ts';
 import { Fault } from '../faults.ts';
-import { readPart } from '../fonts/own/ownRows.ts';
-import { readFileBytes } from '../pictures/pictureRows.ts';
 import { countStore } from './countStore.ts';
-import { DRAFT, fontFile, HEAD, pictureFile, PUBLISHED, tableFile } from './openStoreFile.ts';
+import { DRAFT, HEAD, PUBLISHED, tableFile } from './fileNames.ts';
 import { storeTables, type StoreTable } from './storeTables.ts';
 
 /** Rows that are read at once. */
@@ -28,12 +26,19 @@ async function* linesOf(db: Queryable, sql: string): AsyncGenerator<string> {
   await db.query('CLOSE exported');
 }
 
+/** The file of a row, by where it is in its table at this moment of the database. */
+async function* bytesAt(db: Queryable, table: string, at: string): AsyncGenerator<Buffer> {
+  const { rows } = await db.query<{ bytes: Buffer }>(`SELECT bytes FROM ${table} WHERE ctid = $1::tid`, [at]);
+  yield rows[0]!.bytes;
+}
+
 const sqlOf = ({ table, columns, by }: StoreTable): string =>
   `SELECT row_to_json(r)::text AS line FROM (SELECT ${Object.keys(columns).join(', ')} FROM ${table} ORDER BY ${by}) r`;
 
 async function headOf(db: Queryable, now: number): Promise<StoreHead> {
   const [{ counts }, { storeName }] = [await countStore(db), await readDraftHouse(db)];
-  const tables = [...storeTables.map(({ table }) => table), 'picture_file', 'own_font_part'];
+  // A row that brings a file is a line and a file.
+  const tables = storeTables.flatMap(({ table, brings }) => (brings ? [table, table] : [table]));
   const { rows } = await db.query<Pick<StoreHead, 'orders' | 'lines' | 'published'>>(
     `SELECT coalesce(sum(orders), 0)::int AS orders, EXISTS (SELECT FROM live) AS published,
        (${tables.map((table) => `(SELECT count(*) FROM ${table})`).join(' + ')})::int AS lines FROM order_count`,
@@ -85,10 +90,6 @@ async function zipOf(db: Queryable, now: number): Promise<Readable> {
         Readable.from(content(), { objectMode: false }).on('error', (error) => out.destroy(error)),
       ),
     );
-  const once = async function* (read: Promise<Buffer | null>) {
-    const bytes = await read;
-    if (bytes) yield bytes;
-  };
   zip.addBuffer(Buffer.from(JSON.stringify(await headOf(db, now), null, 2)), HEAD, { mtime });
   add(DRAFT, () =>
     linesOf(
@@ -101,13 +102,13 @@ async function zipOf(db: Queryable, now: number): Promise<Readable> {
   );
   if (live[0]) zip.addBuffer(Buffer.from(live[0].plan), PUBLISHED, { mtime });
   for (const table of storeTables) add(tableFile(table.id), () => linesOf(db, sqlOf(table)));
-  const { rows: files } = await db.query<{ id: string }>('SELECT id FROM picture_file ORDER BY id');
-  for (const { id } of files) add(pictureFile(id), () => once(readFileBytes(db, id)), false);
-  const { rows: fonts } = await db.query<{ font_id: string; characters: string }>(
-    'SELECT font_id, characters FROM own_font_part ORDER BY 1, 2',
-  );
-  for (const { font_id: id, characters } of fonts)
-    add(fontFile(id, characters), () => once(readPart(db, id, characters)), false);
+  for (const { table, columns, brings, by } of storeTables) {
+    if (!brings) continue;
+    const { rows } = await db.query<{ at: string } & Record<string, unknown>>(
+      `SELECT ctid::text AS at, ${Object.keys(columns).join(', ')} FROM ${table} ORDER BY ${by}`,
+    );
+    for (const row of rows) add(brings.called(row), () => bytesAt(db, table, row.at), false);
+  }
   zip.end();
   return out;
 }

@@ -2,22 +2,14 @@ import type { Readable } from 'node:stream';
 import { fromRandomAccessReader, RandomAccessReader, type Entry, type ZipFile } from 'yauzl';
 import { MOST_PICTURE_BYTES } from '../../core/picture/limits.ts';
 import { ValidationError } from '../../core/schema/schema.ts';
-import { CHARACTER_SETS } from '../../core/text/characterSets.ts';
 import { STORE_FORMAT, storeHeadSchema, type StoreHead } from '../../core/wholeStore/storeFile.ts';
 import { jsonLines, type JsonLine } from '../exchange/jsonLines.ts';
 import { asFault, Fault } from '../faults.ts';
+import { DRAFT, HEAD, PUBLISHED, tableFile } from './fileNames.ts';
 import { storeTables } from './storeTables.ts';
 
-export const HEAD = 'store.json';
-export const DRAFT = 'draft.jsonl';
-export const PUBLISHED = 'published.json';
-export const tableFile = (id: string): string => `catalogue/${id}.jsonl`;
-export const pictureFile = (id: string): string => `pictures/${id}.webp`;
-export const fontFile = (id: string, characters: string): string => `typefaces/${id}-${characters}.woff2`;
-
-const FONT = new RegExp(`^typefaces/([0-9a-f]{64})-(${CHARACTER_SETS.join('|')})\\.woff2$`);
-const PICTURE = /^pictures\/[0-9a-f]{64}\.webp$/;
 const TEXTS = new Set([HEAD, DRAFT, PUBLISHED, ...storeTables.map(({ id }) => tableFile(id))]);
+const FILES = storeTables.flatMap(({ brings }) => (brings ? [brings.are] : []));
 /** What programs that make a ZIP of a folder put in besides. */
 const BESIDES = /(^|\/)(__MACOSX\/|\.DS_Store$|Thumbs\.db$)|\/$/;
 
@@ -52,8 +44,6 @@ class PartReader extends RandomAccessReader {
 /** The file of a whole store, opened: what it begins with, and its files by their names. */
 export interface StoreFile {
   head: StoreHead;
-  /** Ids of its fonts with the character sets of each of their files. */
-  fonts: readonly (readonly [id: string, characters: string])[];
   has(name: string): boolean;
   /** A small file of it, whole. */
   bytes(name: string): Promise<Buffer>;
@@ -89,7 +79,7 @@ async function entriesOf(zip: ZipFile): Promise<Map<string, Entry>> {
     if (BESIDES.test(fileName)) continue;
     const shown = JSON.stringify(fileName.slice(0, SHOWN_NAME));
     const isText = TEXTS.has(fileName);
-    if (!isText && !PICTURE.test(fileName) && !FONT.test(fileName))
+    if (!isText && !FILES.some((are) => are.test(fileName)))
       throw refused(`${shown} in this ZIP is nothing that a store has. ${NO_STORE}`);
     if (entries.has(fileName)) throw refused(`${shown} is in this ZIP twice.`);
     if (entry.isEncrypted()) throw refused(`${shown} is locked with a password. Make the ZIP without one.`);
@@ -137,10 +127,6 @@ export async function openStoreFile(
   };
   return {
     head: readHead(entries.has(HEAD) ? await read(HEAD, MOST_HEAD_BYTES) : null),
-    fonts: [...entries.keys()].flatMap((name) => {
-      const [, id, characters] = FONT.exec(name) ?? [];
-      return id && characters ? [[id, characters] as const] : [];
-    }),
     has: (name) => entries.has(name),
     bytes: (name) => read(name, Math.max(MOST_FILE_BYTES, LONGEST_LINE)),
     async *lines(name) {

@@ -1,3 +1,5 @@
+import { createHash } from 'node:crypto';
+import sharp from 'sharp';
 import { fold } from '../../core/catalogue/fold.ts';
 import { FIELD_ID } from '../../core/assortment/clauses/field.ts';
 import { addressSchema, LONGEST_TAG, pictureIdSchema, wordsSchema } from '../../core/facts/factSchemas.ts';
@@ -17,6 +19,7 @@ import {
   type Schema,
 } from '../../core/schema/schema.ts';
 import { LARGEST_ID } from '../../core/schema/largestId.ts';
+import { CHARACTER_SETS } from '../../core/text/characterSets.ts';
 import { faceSchema } from '../../core/text/faceSchema.ts';
 import { OWN_FAMILY_ID } from '../../core/text/ownFamilies.ts';
 import { standIns } from '../../core/text/standIns.ts';
@@ -31,10 +34,49 @@ export interface StoreTable {
   /** Columns that go into the file, and what may stand in them. */
   columns: Readonly<Record<string, Schema>>;
   /** Columns that are reckoned from the others. */
-  derived?: (row: Readonly<Record<string, unknown>>) => Record<string, unknown>;
+  derived?: (row: Columns) => Record<string, unknown>;
   /** The column that numbers its rows; what comes after those of the file goes on from them. */
   numbered?: string;
+  /** Each of its rows has a file of its own, kept in the column `bytes`. */
+  brings?: Brings;
+  /** SQL that finds the ids of rows which cannot be without something of a later table. */
+  lacking?: string;
 }
+
+type Columns = Readonly<Record<string, unknown>>;
+
+interface Brings {
+  /** What the files of such rows are called. */
+  are: RegExp;
+  called(row: Columns): string;
+  /** What is wrong with a file, as the end of a sentence that begins with its name; null where nothing is. */
+  fault(bytes: Buffer, row: Columns): Promise<string | null>;
+}
+
+/** A stored picture: named by its content, as large as its row says. */
+const pictureFiles: Brings = {
+  are: /^pictures\/[0-9a-f]{64}\.webp$/,
+  called: ({ id: one }) => `pictures/${String(one)}.webp`,
+  async fault(bytes, { id: one, width, height }) {
+    if (createHash('sha256').update(bytes).digest('hex') !== one)
+      return 'is not what it was when the store was exported';
+    const found = await sharp(bytes)
+      .metadata()
+      .catch(() => null);
+    const fits = found?.format === 'webp' && found.width === width && found.height === height;
+    return fits ? null : 'is no picture of this size';
+  },
+};
+
+/** A WOFF2 file begins with this (WOFF File Format 2.0, 4.1). */
+const WOFF2 = Buffer.from('wOF2');
+
+const fontFiles: Brings = {
+  are: new RegExp(`^typefaces/[0-9a-f]{64}-(${CHARACTER_SETS.join('|')})\\.woff2$`),
+  called: ({ font_id: one, characters }) => `typefaces/${String(one)}-${String(characters)}.woff2`,
+  fault: (bytes) =>
+    Promise.resolve(bytes.subarray(0, WOFF2.length).equals(WOFF2) ? null : 'is no WOFF2 font'),
+};
 
 const said = (longest: number) => string().max(longest).defined();
 const id = () => idSchema;
@@ -93,6 +135,7 @@ export const storeTables: readonly StoreTable[] = [
     id: 'picture-files',
     table: 'picture_file',
     by: 'id',
+    brings: pictureFiles,
     columns: {
       id: picture(),
       width: side(),
@@ -339,6 +382,7 @@ export const storeTables: readonly StoreTable[] = [
     id: 'fonts',
     table: 'own_font',
     by: 'id',
+    lacking: 'SELECT id FROM own_font f WHERE NOT EXISTS (SELECT FROM own_font_part WHERE font_id = f.id)',
     columns: {
       id: font(),
       family_id: string().matches(OWN_FAMILY_ID).required(),
@@ -348,6 +392,13 @@ export const storeTables: readonly StoreTable[] = [
       face: faceSchema,
       added_at: time().required(),
     },
+  },
+  {
+    id: 'font-files',
+    table: 'own_font_part',
+    by: 'font_id, characters',
+    brings: fontFiles,
+    columns: { font_id: font(), characters: string().oneOf(CHARACTER_SETS).required() },
   },
   ...(['product', 'category'] as const).map((of): StoreTable => ({
     id: `sample-${of}`,

@@ -19,8 +19,8 @@ export class StoreWork implements WorkKind {
     this.db = shop.db;
   }
 
-  async isAsked(db: Queryable): Promise<boolean> {
-    const { rows } = await db.query(`SELECT FROM store_import WHERE state = 'writing'`);
+  async isAsked(): Promise<boolean> {
+    const { rows } = await this.db.query(`SELECT FROM store_import WHERE state = 'writing'`);
     return rows.length > 0;
   }
 

@@ -44,7 +44,7 @@ export class Jobs {
   /** Does all that there is to be done; false where it has to be tried again. */
   private async all(): Promise<boolean> {
     for (const kind of this.kinds)
-      while (!this.stopping && (await kind.isAsked(this.db))) if (!(await this.one(kind))) return false;
+      while (!this.stopping && (await kind.isAsked())) if (!(await this.one(kind))) return false;
     return true;
   }
 

@@ -1,4 +1,4 @@
-import type { Pool, Queryable } from '../db/pool.ts';
+import type { Pool } from '../db/pool.ts';
 
 /** Work that ends since something else was asked of it meanwhile, or since the server stops. */
 export class Stopped extends Error {}
@@ -18,7 +18,7 @@ export interface Workshop {
 export interface WorkKind {
   /** Held while a process is at it, so that no other is. */
   lock: number;
-  isAsked(db: Queryable): Promise<boolean>;
+  isAsked(): Promise<boolean>;
   /** Does what is asked. What is wrong with that is noted with it; throws where it has to be tried again. */
   work(): Promise<void>;
   /** Ends what is asked, since it cannot be done. */

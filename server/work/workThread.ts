@@ -26,7 +26,6 @@ const TOO_LARGE = 'This took more memory than there is, so it was ended. Send th
  * be done.
  */
 export class WorkThread {
-  private readonly db: Pool;
   private readonly databaseUrl: string;
   private readonly clock: () => number;
   private readonly mostMb: number;
@@ -41,7 +40,6 @@ export class WorkThread {
 
   /** @param mostMb memory of the thread for long-lived objects */
   constructor(db: Pool, databaseUrl: string, clock: () => number, mostMb = MOST_MB) {
-    this.db = db;
     this.databaseUrl = databaseUrl;
     this.clock = clock;
     this.mostMb = mostMb;
@@ -95,7 +93,7 @@ export class WorkThread {
   /** Where the database is away nobody knows: the thread waits for it. */
   private async mayBeBusy(): Promise<boolean> {
     try {
-      for (const kind of this.kinds) if (await kind.isAsked(this.db)) return true;
+      for (const kind of this.kinds) if (await kind.isAsked()) return true;
       return false;
     } catch {
       return true;

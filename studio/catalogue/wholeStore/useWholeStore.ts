@@ -16,19 +16,25 @@ import { useStudio } from '../../studioContext.tsx';
 const KEY = ['whole-store'];
 const OFTEN_MS = 500;
 
-/** What there is, and the file that is being brought in; asked for again and again while it is written. */
-function useWholeStoreState() {
+/**
+ * What there is, and the file that is being brought in; asked for again and again while it is written.
+ * @param asks else nothing is asked before somebody has begun to bring one in
+ */
+function useWholeStoreState(asks: boolean) {
   const { client } = useStudio();
   return useQuery({
     queryKey: KEY,
     queryFn: () => client.ask(readWholeStore),
-    refetchInterval: ({ state }) => (state.data?.import?.is === 'writing' ? OFTEN_MS : false),
+    enabled: ({ state }) => asks || isWriting(state.data),
+    refetchInterval: ({ state }) => (isWriting(state.data) ? OFTEN_MS : false),
   });
 }
 
+const isWriting = (store: WholeStore | undefined): boolean => store?.import?.is === 'writing';
+
 /** Begins the studio anew once another store is here: nothing that it knows holds any more. */
 export function StoreFollowed() {
-  const is = useWholeStoreState().data?.import?.is;
+  const is = useWholeStoreState(false).data?.import?.is;
   const before = useRef(is);
   useEffect(() => {
     if (before.current === 'writing' && is === 'written') window.location.reload();
@@ -43,7 +49,7 @@ const TOO_LARGE = `This file is larger than ${MOST_STORE_BYTES / 1024 ** 3} GB. 
 export function useWholeStore() {
   const { client } = useStudio();
   const queries = useQueryClient();
-  const { data, error, refetch } = useWholeStoreState();
+  const { data, error, refetch } = useWholeStoreState(true);
   // It goes on where one leaves the place and comes back.
   const isSending = useIsMutating({ mutationKey: KEY }) > 0;
   const taken = (answer: WholeStore) => {
