@@ -48,7 +48,6 @@ const items = fc.array(fc.record({ product, withPrice: fc.boolean() }), { maxLen
 
 /** As XML leaves out what it cannot have. */
 const asXml = (words: string): string =>
-   
   words.replace(/[\u0000-\u0008\u000B\u000C\u000E-\u001F\uFFFE\uFFFF]/g, '').replace(/\p{Cs}/gu, '');
 
 describe('a feed of products', () => {
