@@ -1,7 +1,11 @@
 import type { Page } from '@playwright/test';
 import { expect, signIn, test, type Store } from './store.ts';
 
-async function open(page: Page, store: Store, place: 'Categories' | 'Collections' | 'Brands'): Promise<void> {
+async function open(
+  page: Page,
+  store: Store,
+  place: 'Categories' | 'Collections' | 'Brands' | 'Options',
+): Promise<void> {
   await signIn(page, store);
   await page.getByRole('link', { name: 'Catalogue', exact: true }).click();
   await page.getByRole('link', { name: new RegExp(`^${place}`) }).click();
@@ -147,4 +151,109 @@ test('a collection is filled by hand and then by a rule, and its page follows at
   await expect.poll(cards).toBe(reduced[0]!.count);
   await page.getByRole('button', { name: /^Take back rule of By the fire/ }).click();
   await expect.poll(cards).toBe('1');
+});
+
+test('options and their values are put in order, named and coloured, and shoppers choose by them', async ({
+  page,
+  browser,
+  store,
+}) => {
+  const { rows } = await store.pool.query<{
+    slug: string;
+    title: string;
+    option: string;
+    value: string;
+    id: number;
+  }>(
+    `SELECT p.slug, p.title, o.name AS option, ov.name AS value, ov.id FROM product p
+     JOIN variant v ON v.product_id = p.id JOIN variant_value vv ON vv.variant_id = v.id
+     JOIN option_value ov ON ov.id = vv.option_value_id JOIN option o ON o.id = ov.option_id
+     WHERE p.in_stock AND ov.colour IS NOT NULL
+       AND (SELECT count(*) FROM variant WHERE product_id = p.id) > 2
+     ORDER BY p.id, ov.position DESC LIMIT 1`,
+  );
+  const { slug, option, value, id } = rows[0]!;
+  const shopper = await browser.newPage();
+  const offered = async () => {
+    await shopper.goto(`${store.url}/product/${slug}`);
+    return shopper
+      .locator('.product .options a')
+      .evaluateAll((all) =>
+        all.map((one) => (one.getAttribute('aria-label') ?? one.textContent ?? '').split(',')[0]!.trim()),
+      );
+  };
+  const before = await offered();
+  expect(before.length).toBeGreaterThan(2);
+  expect(before[0]).not.toContain(value);
+
+  await open(page, store, 'Options');
+  await openRow(page, option);
+  const side = page.getByRole('complementary', { name: option });
+  const values = side.getByRole('treegrid', { name: /^Values/ });
+  const line = values.getByRole('row', { name: value, exact: true });
+  // By keyboard to the front, step by step.
+  await line.scrollIntoViewIfNeeded();
+  await line.focus();
+  const places = async () =>
+    (
+      await store.pool.query<{ place: number }>(
+        `SELECT (SELECT count(*)::int FROM option_value o WHERE o.option_id = v.option_id AND (o.position, o.id) < (v.position, v.id)) AS place
+         FROM option_value v WHERE id = $1`,
+        [id],
+      )
+    ).rows[0]!.place;
+  for (let at = await places(); at > 0; at -= 1) {
+    await page.keyboard.press('Alt+ArrowUp');
+    await expect.poll(places).toBe(at - 1);
+  }
+  await expect(line).toBeFocused();
+  await expect.poll(async () => (await offered())[0]).toContain(value);
+
+  // Its products are a press away, and it from them.
+  await line.press('Enter');
+  await page
+    .getByRole('complementary', { name: value })
+    .getByRole('link', { name: /^\d+ products?$/ })
+    .click();
+  await expect(page.getByText(/products? found/)).toBeVisible();
+  await page.getByRole('link', { name: value, exact: true }).click();
+
+  // Opened, named otherwise, and of another colour.
+  const one = page.getByRole('complementary', { name: value });
+  await expect(one.getByText(/products? comes? in it, so it stays/)).toBeVisible();
+  await one.getByRole('textbox', { name: 'Name' }).fill('Rain cloud');
+  await page.keyboard.press('Enter');
+  const renamed = page.getByRole('complementary', { name: 'Rain cloud' });
+  await renamed.getByRole('group', { name: 'Colour' }).getByRole('button').nth(1).click();
+  await saved(page);
+  await expect.poll(async () => (await offered())[0]).toContain('Rain cloud');
+  const { rows: kept } = await store.pool.query<{ colour: string }>(
+    'SELECT colour FROM option_value WHERE id = $1',
+    [id],
+  );
+  const swatch = shopper.locator('.product .options a').first().locator('.swatch path');
+  await expect
+    .poll(async () => {
+      await offered();
+      return swatch.getAttribute('fill');
+    })
+    .toBe(kept[0]!.colour);
+
+  // A value more by mouse, and away again: nothing comes in it.
+  await page.getByRole('link', { name: option, exact: true }).click();
+  await side.getByRole('button', { name: 'New value' }).click();
+  const dialog = page.getByRole('dialog', { name: 'New value' });
+  await dialog.getByRole('textbox', { name: 'Name' }).fill('Moss');
+  await dialog.getByRole('button', { name: 'Make the value' }).click();
+  await page
+    .getByRole('complementary', { name: 'Moss' })
+    .getByRole('button', { name: 'Remove this value…' })
+    .click();
+  await page
+    .getByRole('dialog', { name: 'Remove Moss' })
+    .getByRole('button', { name: 'Remove the value' })
+    .click();
+  await expect(values.getByRole('row', { name: 'Rain cloud', exact: true })).toBeVisible();
+  await expect(values.getByRole('row', { name: 'Moss' })).toHaveCount(0);
+  await shopper.close();
 });

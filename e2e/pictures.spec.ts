@@ -1,6 +1,7 @@
 import { writeFile } from 'node:fs/promises';
 import type { Locator, Page } from '@playwright/test';
 import sharp from 'sharp';
+import { zipped } from '../server/specimen/zip.ts';
 import { expect, frameAt, openLine, saved, signIn, test } from './store.ts';
 
 interface SentFile {
@@ -156,4 +157,58 @@ test('by keyboard: pictures are put in, found, given what stays in sight, and th
   await dialog.getByRole('button', { name: 'Remove 3 pictures' }).focus();
   await page.keyboard.press('Enter');
   await expect(page.getByText('Every picture is used somewhere.')).toBeVisible();
+});
+
+test('a ZIP of pictures is put in, and goes with the products they are named like, which is taken back', async ({
+  page,
+  browser,
+  store,
+}) => {
+  const { rows } = await store.pool.query<{ id: number; slug: string; code: string; pictures: number }>(
+    `SELECT p.id, p.slug, p.code, (SELECT count(*)::int FROM product_picture WHERE product_id = p.id) AS pictures
+     FROM product p WHERE p.in_stock AND p.code <> '' AND p.kind = 'single' ORDER BY p.id LIMIT 2`,
+  );
+  const [first, second] = rows as [(typeof rows)[0], (typeof rows)[0]];
+  const files = await Promise.all([
+    png(`${first.code}-2.png`, '#123456'),
+    png(`${first.code}-1.png`, '#654321'),
+    png(`${second.slug}.png`, '#335577'),
+    png('like nothing.png', '#775533'),
+  ]);
+  const zip = await zipped([
+    ...files.map(({ name, buffer }) => [`from the camera/${name}`, buffer] as const),
+    ['__MACOSX/._x.png', 'x'],
+  ]);
+  const many = async ({ id }: { id: number }) =>
+    (await store.pool.query('SELECT FROM product_picture WHERE product_id = $1', [id])).rowCount;
+
+  await signIn(page, store);
+  await page.goto(`${store.url}/studio/catalogue/pictures`);
+  const tiles = page.getByRole('grid', { name: 'Pictures, the newest first' });
+  await expect(tiles.getByRole('row').first()).toBeVisible();
+  await drop(page, tiles, [{ name: 'camera.zip', mimeType: 'application/zip', buffer: zip }]);
+  const told = page.getByRole('region', { name: 'Pictures that are sent' });
+  await expect(told.getByRole('status')).toHaveText('4 pictures put in.');
+
+  // By keyboard.
+  await page.getByRole('button', { name: 'Put with products…' }).focus();
+  await page.keyboard.press('Enter');
+  const dialog = page.getByRole('dialog', { name: 'Pictures and the products they are named like' });
+  await expect(dialog.getByRole('option')).toHaveCount(3);
+  await dialog.getByRole('button', { name: 'Put 3 pictures with 2 products' }).focus();
+  await page.keyboard.press('Enter');
+  await expect(dialog).toBeHidden();
+  await expect.poll(() => many(first)).toBe(first.pictures + 2);
+  expect(await many(second)).toBe(second.pictures + 1);
+  const shopper = await browser.newPage();
+  const shots = async (wanted: number) =>
+    expect(async () => {
+      await shopper.goto(`${store.url}/product/${first.slug}`);
+      await expect(shopper.locator('.gallery .shots>li')).toHaveCount(wanted, { timeout: 1000 });
+    }).toPass();
+  await shots(first.pictures + 2);
+  await page.getByRole('button', { name: 'Take back pictures of 2 products' }).click();
+  await expect.poll(() => many(second)).toBe(second.pictures);
+  await shots(first.pictures);
+  await shopper.close();
 });

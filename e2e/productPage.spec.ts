@@ -220,9 +220,19 @@ test('another variant is shown where it stands, has an address of its own, and i
   // Zoom works on what came.
   await page.locator('.shots>li').first().locator('img').click();
   await expect(page.locator('.shots>li').first()).toHaveAttribute('data-zoomed');
+  // A slow server, and the basket opened before it has answered: what was put in is there.
+  await page.route('**/basket', async (route) => {
+    if (route.request().method() === 'POST') await new Promise((resolve) => setTimeout(resolve, 700));
+    await route.continue();
+  });
   await page.getByRole('button', { name: 'Add to basket' }).first().click();
-  await page.goto(`${store.url}/basket`);
+  await page
+    .getByRole('link', { name: /^Basket/ })
+    .first()
+    .click();
+  await expect(page).toHaveURL(/\/basket$/);
   await expect(page.getByText('£987').first()).toBeVisible();
+  await page.unroute('**/basket');
   // The address of the variant shows it to anybody.
   await page.goto(`${store.url}/product/${slug}?variant=${id}`);
   await expect(page.locator('.cost')).toHaveText('£987');

@@ -105,6 +105,7 @@ const good: Record<string, () => Promise<{ body?: unknown; query?: string; file?
   'POST /api/titles': async () => ({ body: { ids: [1, 2] } }),
   'GET /api/pictures': async () => ({ query: 'words=' }),
   'GET /api/pictures/counts': async () => ({}),
+  'GET /api/pictures/matches': async () => ({}),
   'POST /api/pictures': async () => ({ query: 'name=Dot.png', file: await dot() }),
   'POST /api/pictures/file': async () => ({ query: `id=${await stored()}`, file: await dot('#ffffff') }),
   'POST /api/pictures/former': async () => ({ body: { id: await stored() } }),

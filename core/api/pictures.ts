@@ -1,4 +1,5 @@
 import type { PictureFacts } from '../catalogue/facts.ts';
+import type { PictureOf } from '../goods/pictureNames.ts';
 import { LONGEST_ALT, LONGEST_PICTURE_NAME } from '../picture/limits.ts';
 import { array, boolean, number, string, type Schema } from '../schema/schema.ts';
 import { contract } from './contract.ts';
@@ -59,13 +60,33 @@ export const countPictures = contract({
   }),
 });
 
+/** A picture that nothing uses, and whose it is by its name. */
+export interface PictureMatch extends PictureOf {
+  picture: StorePicture;
+  title: string;
+  /** What its variant is in its options, in words; empty where the whole product is meant. */
+  choice: string;
+}
+
+/** Pictures that nothing uses and are named like a product, the newest first; and how many of them are named like none. */
+export const matchPictures = contract({
+  slow: true,
+  method: 'GET',
+  path: '/api/pictures/matches',
+  who: 'signedIn',
+  answer: shape<{ matches: PictureMatch[]; others: number }>({ matches: list(), others: count() }),
+});
+
+/** So many are read at once by their ids. */
+export const MOST_NAMED_PICTURES = 200;
+
 /** Pictures by their ids; those that are gone are missing. */
 export const readPictures = contract({
   method: 'POST',
   path: '/api/pictures/named',
   who: 'signedIn',
   body: shape<{ ids: readonly string[] }>({
-    ids: array(string().max(64).required()).max(200).required(),
+    ids: array(string().max(64).required()).max(MOST_NAMED_PICTURES).required(),
   }),
   answer: shape<{ pictures: StorePicture[] }>({ pictures: list() }),
 });

@@ -40,7 +40,7 @@ const jug: Goods = {
       reduced: 3150,
       stock: 42,
       pictureId: null,
-      values: [],
+      values: [11],
     },
     {
       id: 71,
@@ -50,7 +50,7 @@ const jug: Goods = {
       reduced: null,
       stock: null,
       pictureId: null,
-      values: [],
+      values: [12],
     },
   ],
   pictureIds: [],
@@ -71,6 +71,16 @@ const lookup = () =>
     categories: [
       { id: 1, parentId: null, name: 'Tableware' },
       { id: 2, parentId: 1, name: 'Jugs' },
+    ],
+    collections: [
+      { id: 1, name: 'Warm', byRule: false },
+      { id: 2, name: 'On offer', byRule: true },
+    ],
+    pictures: [
+      { id: 'a'.repeat(64), name: 'Jug' },
+      { id: 'b'.repeat(64), name: 'jug back' },
+      { id: 'c'.repeat(64), name: 'twice' },
+      { id: 'd'.repeat(64), name: 'Twice' },
     ],
     options: [
       {
@@ -217,6 +227,62 @@ describe('what would happen', () => {
     expect(said(cup, ['title', 'option:Glaze', 'price'], ['Cup', 'Peat', '3'])).toBe(
       '2: Cup is there without options, so that no variant can be added to it.',
     );
+  });
+
+  it('puts into collections that are filled by hand, and makes those that are not there', () => {
+    expect(against(jug, ['code', 'collections'], ['J-7', 'WARM; New ones'])).toMatchObject({
+      edits: [{ fact: 'collectionIds', was: [], is: [-1, 1] }],
+    });
+    const names = lookup();
+    const [wanted] = read(
+      ['title', 'price', 'brand', 'collections'],
+      ['Dish', '3', 'Nobody', 'Warm; On offer'],
+    ) as [Wanted];
+    expect(saidOf(compared(wanted, undefined, names))).toBe(
+      '2: The collection “On offer” is filled by a rule, so that nothing can be put into it.',
+    );
+    // Nothing is made for what is refused.
+    expect(names.made).toMatchObject({ brands: [], collections: [] });
+  });
+
+  it('shows a product by pictures of the store, by name, file or address; what is not known leaves it as it is', () => {
+    const [a, b] = ['a'.repeat(64), 'b'.repeat(64)];
+    const pictures = (cell: string, there: Goods | null = jug) =>
+      against(
+        there ?? undefined,
+        ['code', 'title', 'price', 'option:Glaze', 'pictures'],
+        ['J-7', 'Pouring jug', '42', 'Inkwell', cell],
+      );
+    const isOf = (outcome: Outcome) =>
+      outcome.is === 'changed' ? outcome.edits.find(({ fact }) => fact === 'pictureIds')?.is : outcome.is;
+    expect(isOf(pictures('jug back; Jug'))).toEqual([b, a]);
+    expect(isOf(pictures('JUG.jpg'))).toEqual([a]);
+    expect(isOf(pictures('https://pictures.example/2026/jug_back.webp?width=800'))).toEqual([b]);
+    expect(isOf(pictures(b))).toEqual([b]);
+    expect(isOf(pictures('jug; jug.png'))).toEqual([a]);
+    expect(isOf(pictures('Jug; cup'))).toBe('unchanged');
+    expect(isOf(pictures('twice'))).toBe('unchanged');
+    expect(isOf(pictures('', { ...jug, pictureIds: [a] }))).toEqual([]);
+    expect(pictures('jug', null)).toMatchObject({ goods: { pictureIds: [a] } });
+    expect(pictures('cup', null)).toMatchObject({ goods: { pictureIds: [] } });
+    const many = Array.from({ length: 13 }, (_, i) => `p${i}`).join(';');
+    expect(whys(read(['code', 'pictures'], ['J-7', many]))).toEqual([
+      expect.stringMatching(/names more than 12 pictures\.$/),
+    ]);
+    // Each variant may bring its own.
+    const [both] = read(
+      ['code', 'option:Glaze', 'pictures'],
+      ['J-7', 'Inkwell', 'jug'],
+      ['J-7', 'Peat', 'jug back;jug'],
+    ) as [Wanted];
+    expect(both.product.get('pictureIds')?.value).toEqual(['jug', 'jug back']);
+  });
+
+  it('notes which pictures are not known, each once', () => {
+    const names = lookup();
+    const rows = read(['code', 'pictures'], ['J-7', 'cup'], ['J-8', 'cup;jug;bowl']) as Wanted[];
+    for (const row of rows) compared(row, jug, names);
+    expect([...names.lostPictures]).toEqual(['cup', 'bowl']);
   });
 
   it('takes a reduced price of nothing, or of the price itself, for none', () => {

@@ -3,6 +3,7 @@ import type { Goods, GoodsVariant } from '../goods/goods.ts';
 import { edited, goodsEdits, goodsFault, type GoodsEdit } from '../goods/goodsEdit.ts';
 import { calledBy, type RowFault } from './importRow.ts';
 import type { Lookup } from './lookup.ts';
+import { Unreadable } from './targets.ts';
 import type { Wanted, WantedVariant } from './wanted.ts';
 
 /** A variant that is not there yet. */
@@ -18,7 +19,17 @@ export interface NewVariant {
 /** A product that is not there yet. */
 export interface NewGoods extends Pick<
   Goods,
-  'title' | 'code' | 'shortText' | 'longText' | 'brandId' | 'featured' | 'categoryIds' | 'tags' | 'fields'
+  | 'title'
+  | 'code'
+  | 'shortText'
+  | 'longText'
+  | 'brandId'
+  | 'featured'
+  | 'categoryIds'
+  | 'collectionIds'
+  | 'pictureIds'
+  | 'tags'
+  | 'fields'
 > {
   /** What its address is to be; empty for one made of its title. */
   slug: string;
@@ -34,7 +45,18 @@ export type Outcome = { line: number; rows: number } & (
 );
 export type OutcomeIs = Outcome['is'];
 
-const FACTS = ['title', 'shortText', 'longText', 'brandId', 'featured', 'categoryIds', 'tags'] as const;
+/** Facts of a product; first what may be refused, so that nothing is made for what is. */
+const FACTS = [
+  'collectionIds',
+  'title',
+  'shortText',
+  'longText',
+  'brandId',
+  'featured',
+  'categoryIds',
+  'tags',
+  'pictureIds',
+] as const;
 const OF_VARIANT = ['code', 'price', 'reduced', 'stock'] as const;
 
 /** What a file wants of a product, against what is there. */
@@ -53,7 +75,9 @@ export function compared(wanted: Wanted, there: Goods | undefined, lookup: Looku
     if (unpriced || priced.length === 0) return refused('The price is empty.', 'Price', unpriced?.line);
     const unfit = goodsFault({ title: keys.title, variants: priced.map(asVariant) });
     if (unfit !== null) return refused(unfit, 'Reduced price');
-    return { ...at, is: 'new', goods: newGoods(wanted, priced, lookup) };
+    const facts = factsOf(wanted, lookup);
+    if (facts instanceof Unreadable) return refused(facts.why, 'Collections');
+    return { ...at, is: 'new', goods: newGoods(wanted, priced, facts, lookup) };
   }
   const [edits, added]: [GoodsEdit[], WantedVariant[]] = [[], []];
   for (const variant of priced) {
@@ -70,11 +94,9 @@ export function compared(wanted: Wanted, there: Goods | undefined, lookup: Looku
   const after = edits.reduce(edited, there);
   const unfit = goodsFault({ title: after.title, variants: [...after.variants, ...added.map(asVariant)] });
   if (unfit !== null) return refused(unfit, 'Reduced price');
-  for (const fact of FACTS) {
-    const said = wanted.product.get(fact);
-    if (said)
-      edits.push(...goodsEdits(there, { of: 'product', part: null, fact }, named(fact, said.value, lookup)));
-  }
+  const facts = factsOf(wanted, lookup);
+  if (facts instanceof Unreadable) return refused(facts.why, 'Collections');
+  for (const [fact, is] of facts) edits.push(...goodsEdits(there, { of: 'product', part: null, fact }, is));
   if (keys.code !== '')
     edits.push(...goodsEdits(there, { of: 'product', part: null, fact: 'code' }, keys.code));
   for (const [id, { value }] of wanted.fields)
@@ -101,11 +123,37 @@ const asVariant = ({ price = 0, reduced = null, choice }: WantedVariant): GoodsV
   choice: choice.map(([, value]) => value).join(', '),
 });
 
-/** Brands and categories by their names, everything else as it is. */
+type Facts = ReadonlyMap<(typeof FACTS)[number], unknown>;
+
+/** What a file says of a product. */
+function factsOf({ product }: Wanted, lookup: Lookup): Facts | Unreadable {
+  const facts = new Map<(typeof FACTS)[number], unknown>();
+  for (const fact of FACTS) {
+    const said = product.get(fact);
+    const is = said && named(fact, said.value, lookup);
+    if (is instanceof Unreadable) return is;
+    if (is !== undefined) facts.set(fact, is);
+  }
+  return facts;
+}
+
+/** What has a list of its own by its names, everything else as it is; undefined where that cannot be told. */
 function named(fact: (typeof FACTS)[number], value: unknown, lookup: Lookup): unknown {
   if (fact === 'brandId') return value === '' ? null : lookup.brand(value as string);
   if (fact === 'categoryIds')
     return [...new Set((value as string[][]).map((path) => lookup.category(path)))].sort((a, b) => a - b);
+  if (fact === 'collectionIds') {
+    const names = value as string[];
+    const ruled = names.find((name) => lookup.isRuled(name));
+    return ruled === undefined
+      ? [...new Set(names.map((name) => lookup.collection(name)))].sort((a, b) => a - b)
+      : new Unreadable(`The collection “${ruled}” is filled by a rule, so that nothing can be put into it.`);
+  }
+  if (fact === 'pictureIds') {
+    const ids = (value as string[]).map((name) => lookup.picture(name));
+    // What it has stays where it cannot have all that are named.
+    return ids.includes(null) ? undefined : [...new Set(ids)];
+  }
   return value;
 }
 
@@ -122,10 +170,12 @@ function variantOf(
   if (wanted.choice.length > 0) {
     if (variants.length === 1 && only!.choice === '')
       return `${title} is there without options, so that no variant can be added to it.`;
-    const said = chosen(wanted, lookup)
-      .map(({ name }) => name)
-      .join(', ');
-    return variants.find(({ choice }) => choice === said) ?? null;
+    const said = chosen(wanted, lookup);
+    return (
+      variants.find(
+        ({ values }) => values.length === said.length && said.every(({ id }) => values.includes(id)),
+      ) ?? null
+    );
   }
   if (variants.length === 1) return only!;
   const coded = variants.filter(({ code }) => wanted.code && code === wanted.code);
@@ -145,12 +195,13 @@ const newVariant = (variant: WantedVariant, lookup: Lookup): NewVariant => ({
 });
 
 function newGoods(
-  { product, fields, keys }: Wanted,
+  { fields, keys }: Wanted,
   variants: readonly WantedVariant[],
+  facts: Facts,
   lookup: Lookup,
 ): NewGoods {
   const said = <T>(fact: (typeof FACTS)[number], none: T): T =>
-    product.has(fact) ? (named(fact, product.get(fact)!.value, lookup) as T) : none;
+    facts.has(fact) ? (facts.get(fact) as T) : none;
   return {
     slug: keys.slug,
     title: keys.title,
@@ -160,6 +211,8 @@ function newGoods(
     brandId: said<number | null>('brandId', null),
     featured: said('featured', false),
     categoryIds: said<number[]>('categoryIds', []),
+    collectionIds: said<number[]>('collectionIds', []),
+    pictureIds: said<string[]>('pictureIds', []),
     tags: said<string[]>('tags', []),
     fields: Object.fromEntries(
       [...fields].flatMap(([id, { value }]) => (value === null ? [] : [[id, value] as [string, FieldValue]])),

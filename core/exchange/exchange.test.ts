@@ -39,6 +39,15 @@ const named: Named = {
     { id: 3, parentId: null, name: 'Garden' },
     { id: 4, parentId: 3, name: 'Pots' },
   ],
+  collections: [
+    { id: 1, name: 'Warm; and dry', byRule: false },
+    { id: 2, name: '-7', byRule: false },
+    { id: 3, name: 'On offer', byRule: true },
+  ],
+  pictures: [
+    { id: 'a'.repeat(64), name: 'Jug, from "above"' },
+    { id: 'b'.repeat(64), name: '=jug' },
+  ],
   options: own.options.map(({ name }, at) => ({
     id: at + 1,
     name,
@@ -49,6 +58,9 @@ const pathOf = (id: number): string[] => {
   const { parentId, name } = named.categories.find((one) => one.id === id)!;
   return parentId === null ? [name] : [...pathOf(parentId), name];
 };
+
+const valueId = (option: string, value: string): number =>
+  named.options.find(({ name }) => name === option)!.values.find(({ name }) => name === value)!.id;
 
 const text = fc
   .array(fc.constantFrom('a', 'B', 'é', ' ', ',', ';', '"', "'", '=', '-', '\n', '\\', '>', '7'), {
@@ -66,6 +78,8 @@ const exported = (id: number): fc.Arbitrary<ExportedGoods> =>
       brandId: fc.constantFrom(null, 1, 2),
       featured: fc.boolean(),
       categoryIds: fc.uniqueArray(fc.constantFrom(1, 2, 3, 4), { maxLength: 3 }),
+      collectionIds: fc.uniqueArray(fc.constantFrom(1, 2), { maxLength: 2 }),
+      pictureIds: fc.uniqueArray(fc.constantFrom('a'.repeat(64), 'b'.repeat(64)), { maxLength: 2 }),
       tags: fc.uniqueArray(
         text.filter((tag) => tag !== '' && !tag.includes('\n')),
         { maxLength: 3 },
@@ -99,7 +113,21 @@ const exported = (id: number): fc.Arbitrary<ExportedGoods> =>
       ),
     })
     .map(
-      ({ words, coded, brandId, featured, categoryIds, tags, capacity, glaze, safe, choices, variants }) => {
+      ({
+        words,
+        coded,
+        brandId,
+        featured,
+        categoryIds,
+        collectionIds,
+        pictureIds,
+        tags,
+        capacity,
+        glaze,
+        safe,
+        choices,
+        variants,
+      }) => {
         const goods: Goods = {
           id,
           slug: `thing-${id}`,
@@ -109,7 +137,7 @@ const exported = (id: number): fc.Arbitrary<ExportedGoods> =>
           brandId,
           featured,
           categoryIds: [...categoryIds].sort(),
-          collectionIds: [],
+          collectionIds: [...collectionIds].sort(),
           tags: [...tags].sort(),
           fields: {
             ...(capacity !== null && { capacity }),
@@ -127,15 +155,19 @@ const exported = (id: number): fc.Arbitrary<ExportedGoods> =>
               reduced: share === null ? null : Math.max(1, Math.floor(price * share)),
               stock,
               pictureId: null,
-              values: [],
+              values: Object.entries(choice).map(([option, value]) => valueId(option, value)),
             };
           }),
-          pictureIds: [],
+          pictureIds,
         };
         return {
           goods,
           brand: named.brands.find((one) => one.id === brandId)?.name ?? '',
           categories: goods.categoryIds.map(pathOf),
+          collections: goods.collectionIds.map(
+            (one) => named.collections.find((each) => each.id === one)!.name,
+          ),
+          pictures: pictureIds.map((one) => named.pictures.find((each) => each.id === one)!.name),
           choices,
         };
       },
@@ -223,7 +255,8 @@ describe('a store that is exported', () => {
           const there = all.find(({ goods }) => goods.id === id)?.goods;
           expect(outcome(one, there, lookup)).toMatchObject({ is: 'unchanged' });
         }
-        expect(lookup.made).toEqual({ brands: [], categories: [], options: [], values: [] });
+        expect(lookup.made).toEqual({ brands: [], categories: [], collections: [], options: [], values: [] });
+        expect(lookup.lostPictures.size).toBe(0);
       }),
     );
   });
@@ -234,7 +267,7 @@ describe('a store that is exported', () => {
         const lookup = new Lookup(named);
         const made = read(written(all, 'GBP'), 2).map((one) => outcome(one, undefined, lookup));
         made.forEach((one, at) => {
-          const { id: _, variants, pictureIds: _p, collectionIds: _c, ...facts } = all[at]!.goods;
+          const { id: _, variants, ...facts } = all[at]!.goods;
           if (one.is !== 'new') throw new Error(one.is);
           expect({ ...one.goods, variants: undefined }).toEqual({ ...facts, variants: undefined });
           expect(
@@ -255,12 +288,18 @@ describe('a store that is exported', () => {
   it('makes what it names where that is not there either, each once and parents first', () => {
     fc.assert(
       fc.property(store, (all) => {
-        const lookup = new Lookup({ brands: [], categories: [], options: [] });
+        const lookup = new Lookup({
+          brands: [],
+          categories: [],
+          collections: [],
+          pictures: named.pictures,
+          options: [],
+        });
         const made = () => read(written(all, 'GBP'), 2).map((one) => outcome(one, undefined, lookup));
         const first = made();
-        const { brands, categories, options, values } = structuredClone(lookup.made);
+        const { brands, categories, collections, options, values } = structuredClone(lookup.made);
         expect(made()).toEqual(first);
-        expect(lookup.made).toEqual({ brands, categories, options, values });
+        expect(lookup.made).toEqual({ brands, categories, collections, options, values });
         const known = new Set<number | null>([null]);
         for (const { id, parentId } of categories) {
           expect(known.has(parentId)).toBe(true);
@@ -268,6 +307,9 @@ describe('a store that is exported', () => {
         }
         expect(new Set(brands.map(({ name }) => name))).toEqual(
           new Set(all.map(({ brand }) => brand).filter(Boolean)),
+        );
+        expect(new Set(collections.map(({ name }) => name))).toEqual(
+          new Set(all.flatMap((one) => one.collections)),
         );
       }),
     );

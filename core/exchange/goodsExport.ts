@@ -10,6 +10,10 @@ export interface ExportedGoods {
   brand: string;
   /** Each as its levels from the root down. */
   categories: readonly (readonly string[])[];
+  /** Those that are filled by hand. */
+  collections: readonly string[];
+  /** Each by its name, or by its id where that could be another's. */
+  pictures: readonly string[];
   /** For each variant, its value of each option it has. */
   choices: readonly Readonly<Record<string, string>>[];
 }
@@ -50,7 +54,9 @@ const PRODUCT: readonly ExportColumn[] = [
   ofProduct('longText', ({ goods }) => goods.longText),
   ofProduct('brand', ({ brand }) => brand),
   ofProduct('categories', ({ categories }) => categories),
+  ofProduct('collections', ({ collections }) => collections),
   ofProduct('tags', ({ goods }) => goods.tags),
+  ofProduct('pictures', ({ pictures }) => pictures),
   ofProduct('featured', ({ goods }) => goods.featured),
 ];
 

@@ -1,5 +1,6 @@
 import type { Goods } from '../goods/goods.ts';
 import type { GoodsEdit } from '../goods/goodsEdit.ts';
+import type { FieldType } from '../groupings/grouping.ts';
 import { array, boolean, object, string, type Schema } from '../schema/schema.ts';
 import type { DecimalMark } from './amount.ts';
 import type { NewGoods, OutcomeIs } from './compare.ts';
@@ -78,6 +79,10 @@ export interface Found {
   made: Made;
   /** Tags that no product has yet. */
   newTags: number;
+  /** Pictures that are named and that the store does not have, or has several of; those products keep theirs. */
+  lostPictures: number;
+  /** The first of their names. */
+  lost: string[];
 }
 
 export type ImportIs = 'comparing' | 'compared' | 'writing' | 'written' | 'undoing' | 'undone' | 'failed';
@@ -119,6 +124,6 @@ export interface ImportState {
   /** The store's own that columns can hold. */
   own: {
     options: { name: string }[];
-    fields: { id: string; name: string; type: 'number' | 'text' | 'yesNo'; unit: string }[];
+    fields: { id: string; name: string; type: FieldType; unit: string }[];
   };
 }

@@ -1,9 +1,14 @@
 import { fold } from '../catalogue/fold.ts';
+import { nameOfFile } from '../picture/nameOfFile.ts';
 
 /** What a store has that products name. */
 export interface Named {
   brands: readonly { id: number; name: string }[];
   categories: readonly { id: number; parentId: number | null; name: string }[];
+  /** Those that are filled by a rule take nothing by hand. */
+  collections: readonly { id: number; name: string; byRule: boolean }[];
+  /** Pictures of the store; none where no column names any. */
+  pictures: readonly { id: string; name: string }[];
   options: readonly { id: number; name: string; values: readonly { id: number; name: string }[] }[];
 }
 
@@ -16,6 +21,7 @@ export interface NewCategory {
 /** What is named and is not there yet, each with an id below nothing, in the order in which it has to be made. */
 export interface Made {
   brands: { id: number; name: string }[];
+  collections: { id: number; name: string }[];
   categories: NewCategory[];
   options: { id: number; name: string }[];
   values: { id: number; optionId: number; name: string }[];
@@ -43,7 +49,13 @@ class Book<T extends { name: string }> {
 
 /** What products name, found by its names; what is not there yet is noted to be made. */
 export class Lookup {
-  readonly made: Made = { brands: [], categories: [], options: [], values: [] };
+  readonly made: Made = { brands: [], collections: [], categories: [], options: [], values: [] };
+  /** Names of pictures that the store does not have, or has several of. */
+  readonly lostPictures = new Set<string>();
+  private readonly collections: Book<{ id: number; name: string; byRule: boolean }>;
+  private readonly pictureIds = new Set<string>();
+  /** Null for a name that several have. */
+  private readonly pictures = new Map<string, string | null>();
   private readonly brands: Book<{ id: number; name: string }>;
   private readonly options: Book<{ id: number; name: string }>;
   private readonly values = new Map<number, Book<{ id: number; name: string }>>();
@@ -51,8 +63,14 @@ export class Lookup {
   private readonly anywhere = new Map<string, NewCategory[]>();
   private next = -1;
 
-  constructor({ brands, categories, options }: Named) {
+  constructor({ brands, categories, collections, pictures, options }: Named) {
     this.brands = new Book(brands);
+    this.collections = new Book(collections);
+    for (const { id, name } of pictures) {
+      const key = fold(name);
+      this.pictureIds.add(id);
+      this.pictures.set(key, this.pictures.has(key) ? null : id);
+    }
     this.options = new Book(options);
     for (const { id, values } of options) this.values.set(id, new Book(values));
     for (const category of categories) this.addCategory(category);
@@ -65,6 +83,28 @@ export class Lookup {
     this.brands.add(brand);
     this.made.brands.push(brand);
     return brand.id;
+  }
+
+  /** Whether a collection is filled by a rule. */
+  isRuled(name: string): boolean {
+    return this.collections.find(name)?.byRule ?? false;
+  }
+
+  collection(name: string): number {
+    const there = this.collections.find(name);
+    if (there) return there.id;
+    const collection = { id: this.next--, name };
+    this.collections.add({ ...collection, byRule: false });
+    this.made.collections.push(collection);
+    return collection.id;
+  }
+
+  /** A picture of the store by its name, or by the name of a file that it may have come from, or by its id; null for none. */
+  picture(name: string): string | null {
+    if (this.pictureIds.has(name)) return name;
+    const id = this.pictures.get(fold(nameOfFile(name))) ?? null;
+    if (id === null) this.lostPictures.add(name);
+    return id;
   }
 
   /** A category by its levels; one that says a single name may stand anywhere, if it is the only one of that name. */

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { decimalOf, keptMatching, matched } from './matching.ts';
-import { targetNamed, TARGETS, targetsOf } from './targets.ts';
+import { fieldTypeOf, targetNamed, TARGETS, targetsOf } from './targets.ts';
 
 const targets = targetsOf({
   fields: [
@@ -89,6 +89,38 @@ describe('columns of a file', () => {
     expect(targetNamed(targets, `option:${'x'.repeat(61)}`)).toBeUndefined();
     expect(targetNamed(targets, 'field:gone')).toBeUndefined();
     expect(targetNamed(targets, 'constructor')).toBeUndefined();
+  });
+
+  it('may be a field that is made with the import, named by what no field has', () => {
+    const made = targetNamed(targets, 'newField:number:Wall thickness')!;
+    expect(made).toMatchObject({
+      name: 'New field: Wall thickness',
+      of: 'field',
+      fact: 'wall_thickness',
+      makes: { name: 'Wall thickness', type: 'number' },
+    });
+    expect(made.read('1,5', { list: ';', level: '>', decimal: ',', digits: 2 })).toBe(1.5);
+    const there = [...targets, { ...made, id: 'field:wall_thickness' }];
+    expect(targetNamed(there, 'newField:text:Wall thickness')!.fact).toBe('wall_thickness_2');
+    for (const id of [
+      'newField:text:',
+      'newField:colour:Glaze',
+      'newField:Glaze',
+      `newField:text:${'x'.repeat(61)}`,
+    ])
+      expect(targetNamed(targets, id)).toBeUndefined();
+  });
+
+  it.each<[string[], string]>([
+    [['12', '1.5', '-3'], 'number'],
+    [['1,5', '2'], 'number'],
+    [['yes', 'No', 'TRUE'], 'yesNo'],
+    [['1', '0'], 'number'],
+    [['x', 'y'], 'text'],
+    [['12', 'twelve'], 'text'],
+    [[], 'text'],
+  ])('with the values %j would be a field of a type: %s', (values, type) => {
+    expect(fieldTypeOf(values)).toBe(type);
   });
 
   it('have the decimal mark of those that hold numbers', () => {

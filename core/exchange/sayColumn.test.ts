@@ -17,6 +17,7 @@ const found: Found = {
       { id: -2, parentId: null, name: 'Pots' },
       { id: -3, parentId: -2, name: 'Tall' },
     ],
+    collections: [{ id: -9, name: 'Warm' }],
     options: [{ id: -4, name: 'Glaze' }],
     values: [
       { id: -5, optionId: -4, name: 'Peat' },
@@ -24,6 +25,8 @@ const found: Found = {
     ],
   },
   newTags: 4,
+  lostPictures: 3,
+  lost: ['jug', 'cup', 'pot'],
 };
 
 describe('how a column is read, in words', () => {
@@ -36,6 +39,11 @@ describe('how a column is read, in words', () => {
     ['stock', 'whole numbers; 0 is sold out, empty is not counted'],
     ['categories', 'levels split at “/”, several at “;”; 2 new categories'],
     ['tags', 'split at “;”; 4 new tags'],
+    ['collections', 'split at “;”; 1 new collection'],
+    [
+      'pictures',
+      'pictures of the store by their names, split at “;”; 3 pictures not found by name (jug, cup, …): those products keep the pictures that they have',
+    ],
     ['brand', '1 new brand; the longest has 74 letters; empty in 14 rows'],
     ['field:h', 'numbers in cm'],
   ])('%s', (id, words) =>

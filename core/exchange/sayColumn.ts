@@ -29,7 +29,12 @@ export function sayColumn(
 }
 
 /** What of it is not there yet. */
-function newOf({ fact, of }: Target, { made, newTags }: Found): string | null {
+function newOf({ fact, of, makes }: Target, { made, newTags, lostPictures, lost }: Found): string | null {
+  if (makes) return 'a new field';
+  if (fact === 'collectionIds' && made.collections.length > 0)
+    return counted(made.collections.length, 'new collection');
+  if (fact === 'pictureIds' && lostPictures > 0)
+    return `${counted(lostPictures, 'picture')} not found by name (${lost.slice(0, 2).join(', ')}${lostPictures > 2 ? ', …' : ''}): those products keep the pictures that they have`;
   if (fact === 'categoryIds' && made.categories.length > 0)
     return counted(made.categories.length, 'new category', 'new categories');
   if (fact === 'brandId' && made.brands.length > 0) return counted(made.brands.length, 'new brand');

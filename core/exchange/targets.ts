@@ -1,6 +1,10 @@
 import { fold } from '../catalogue/fold.ts';
-import { goodsFact, MOST_CATEGORIES, MOST_STOCK } from '../goods/goodsFacts.ts';
+import { goodsFact, MOST_CATEGORIES, MOST_COLLECTIONS, MOST_STOCK } from '../goods/goodsFacts.ts';
+import { FIELD_TYPES, type FieldType } from '../groupings/grouping.ts';
+import { fieldIdOf } from '../groupings/fieldId.ts';
+import { LONGEST_OPTION } from '../goods/variants.ts';
 import { slugOf } from '../catalogue/slugOf.ts';
+import { MOST_OF_PRODUCT } from '../picture/limits.ts';
 import { MOST_LEVELS } from '../groupings/places.ts';
 import { splitPaths, splitValues, type LevelMark, type ListMark } from './cells.ts';
 import { readAmount, readNumber, type DecimalMark } from './amount.ts';
@@ -14,7 +18,7 @@ export interface How {
   digits: number;
 }
 
-/** A cell that says nothing that could be kept; the end of a sentence that begins with it. */
+/** Something that could not be kept; the end of a sentence that begins with it. */
 export class Unreadable {
   readonly why: string;
   constructor(why: string) {
@@ -42,6 +46,8 @@ export interface Target {
   money?: true;
   /** Its cells name what has a list of its own. */
   names?: true;
+  /** The field that is made for it. */
+  makes?: { name: string; type: FieldType };
   /** How it is read, in a few words. */
   says?(how: How): string;
   /** Whether these values could be such, where no name says so. */
@@ -188,6 +194,55 @@ export const TARGETS: readonly Target[] = [
     looks: (values) => share(values, (value) => / > /u.test(value)) > 0.5,
   },
   {
+    id: 'collections',
+    name: nameOf('product', 'collectionIds'),
+    words: ['collections', 'collection'],
+    of: 'product',
+    fact: 'collectionIds',
+    names: true,
+    read: (cell, { list }) => {
+      const all = [...new Set(splitValues(cell, list))];
+      return all.length > MOST_COLLECTIONS
+        ? new Unreadable(`names more than ${MOST_COLLECTIONS} collections`)
+        : all;
+    },
+    none: [],
+    says: ({ list }) => `split at “${list}”`,
+  },
+  {
+    id: 'pictures',
+    name: nameOf('product', 'pictureIds'),
+    words: [
+      'pictures',
+      'images',
+      'picture',
+      'image',
+      'photos',
+      'photo',
+      'photographs',
+      'image url',
+      'image src',
+      'image link',
+      'image urls',
+      'picture names',
+      'media',
+    ],
+    of: 'product',
+    fact: 'pictureIds',
+    names: true,
+    // Of an address what its file is called.
+    read: (cell, { list }) => {
+      const all = [
+        ...new Set(splitValues(cell, list).map((one) => one.replace(/^(https?:.*?)[?#].*$/su, '$1'))),
+      ];
+      return all.length > MOST_OF_PRODUCT
+        ? new Unreadable(`names more than ${MOST_OF_PRODUCT} pictures`)
+        : all;
+    },
+    none: [],
+    says: ({ list }) => `pictures of the store by their names, split at “${list}”`,
+  },
+  {
     id: 'tags',
     name: nameOf('product', 'tags'),
     words: ['tags', 'tag', 'keywords', 'labels'],
@@ -285,7 +340,7 @@ export const TARGETS: readonly Target[] = [
 
 /** The store's own fields and options, as far as columns go. */
 export interface OwnTargets {
-  fields: readonly { id: string; name: string; type: 'number' | 'text' | 'yesNo'; unit: string }[];
+  fields: readonly { id: string; name: string; type: FieldType; unit: string }[];
   options: readonly { name: string }[];
 }
 
@@ -316,6 +371,34 @@ export const optionTarget = (name: string): Target => ({
   read: text,
 });
 
+const NEW_FIELD = 'newField:';
+
+/** A field that is made with the import. @param fields those that the store has */
+export const newFieldTarget = (
+  type: FieldType,
+  name: string,
+  fields: readonly Pick<Target, 'id'>[],
+): Target => ({
+  ...fieldTarget({
+    id: fieldIdOf(name, (id) => fields.some((one) => one.id === `field:${id}`)),
+    name,
+    type,
+    unit: '',
+  }),
+  id: `${NEW_FIELD}${type}:${name}`,
+  name: `New field: ${name}`,
+  makes: { name, type },
+});
+
+/** What a field would hold that has these values. */
+export function fieldTypeOf(values: readonly string[]): FieldType {
+  const are = (is: (value: string) => boolean) => values.length > 0 && values.every(is);
+  if (are((value) => typeof yesOrNo(value) === 'boolean' && !/^[01x]$/iu.test(value))) return 'yesNo';
+  return are((value) => readNumber(value, '.') !== null || readNumber(value, ',') !== null)
+    ? 'number'
+    : 'text';
+}
+
 /** Everything that a column can hold in this store. */
 export const targetsOf = ({ fields, options }: OwnTargets): Target[] => [
   ...TARGETS,
@@ -323,11 +406,21 @@ export const targetsOf = ({ fields, options }: OwnTargets): Target[] => [
   ...fields.map(fieldTarget),
 ];
 
-export const LONGEST_OPTION = 60;
+/** The name that an id ends with, if it may be one. */
+function nameIn(id: string, before: string): string | null {
+  const name = id.startsWith(before) ? id.slice(before.length).trim() : '';
+  return name !== '' && name.length <= LONGEST_OPTION ? name : null;
+}
 
-/** One of the targets of a store, or an option that it does not have yet; undefined for none. */
-export const targetNamed = (targets: readonly Target[], id: string): Target | undefined =>
-  targets.find((target) => target.id === id) ??
-  (id.startsWith(OPTION) && id.trim().length > OPTION.length && id.length <= OPTION.length + LONGEST_OPTION
-    ? optionTarget(id.slice(OPTION.length).trim())
-    : undefined);
+/** One of the targets of a store, or an option or a field that it does not have yet; undefined for none. */
+export function targetNamed(targets: readonly Target[], id: string): Target | undefined {
+  const there = targets.find((target) => target.id === id);
+  if (there) return there;
+  const option = nameIn(id, OPTION);
+  if (option !== null) return optionTarget(option);
+  for (const type of Object.keys(FIELD_TYPES) as FieldType[]) {
+    const field = nameIn(id, `${NEW_FIELD}${type}:`);
+    if (field !== null) return newFieldTarget(type, field, targets);
+  }
+  return undefined;
+}

@@ -107,7 +107,10 @@ function gathered(first: ImportRow, rows: readonly ImportRow[]): Wanted | RowFau
       for (const [fact, one] of said) {
         if (one.empty) continue;
         const is = all.get(fact);
-        if (is && !is.empty && !same(is.value, one.value) && fact !== 'title')
+        // Each variant may bring pictures of its own.
+        if (is && !is.empty && fact === 'pictureIds')
+          all.set(fact, { ...is, value: [...new Set([is.value, one.value].flat())] });
+        else if (is && !is.empty && !same(is.value, one.value) && fact !== 'title')
           return {
             line: row.line,
             field: '',

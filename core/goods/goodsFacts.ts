@@ -34,7 +34,7 @@ export const LONGEST = {
 };
 const MOST_TAGS = 60;
 export const MOST_CATEGORIES = 60;
-const MOST_COLLECTIONS = 200;
+export const MOST_COLLECTIONS = 200;
 
 const said = (longest: number) => string().max(longest).defined();
 const money = () =>

@@ -13,9 +13,8 @@ export function asksFor(value: unknown, of: GroupingOf, one: Asked, listed = fal
   if (typeof value !== 'object' || value === null) return false;
   if (Array.isArray(value)) return value.some((each) => asksFor(each, of, one, listed));
   const own = value as Record<string, unknown>;
-  const { many, typed } = groupingKinds[of];
-  // Rules, filters and cards name a field in the same way.
-  if (typed ? own.field === one.slug : own.is === of && holds(own.ids, one.id)) return true;
+  const { many, isAskedFor } = groupingKinds[of];
+  if (isAskedFor ? isAskedFor(own, one) : own.is === of && holds(own.ids, one.id)) return true;
   if (
     listed &&
     (own.from === 'named' ? holds(own.ids, one.id) : own.from === 'children' && own.id === one.id)

@@ -1,14 +1,14 @@
 import type { Group } from '../assortment/rule.ts';
 
-/** What products are put together by, and what is said of them. */
-export const GROUPINGS = ['category', 'collection', 'brand', 'field'] as const;
+/** What products are put together by, what is said of them, and what they can be had in. */
+export const GROUPINGS = ['category', 'collection', 'brand', 'field', 'option', 'value'] as const;
 export type GroupingOf = (typeof GROUPINGS)[number];
 
 /** What a field holds; stays what it is. */
 export const FIELD_TYPES = { text: 'Text', number: 'Number', yesNo: 'Yes or no' } as const;
 export type FieldType = keyof typeof FIELD_TYPES;
 
-/** A category, a collection, a brand or a field as its owner keeps it; what its kind has no use for is empty. */
+/** One of a kind, be it a category or a value of an option, as its owner keeps it; what its kind has no use for is empty. */
 export interface Grouping {
   id: number;
   /** Its address; of a field what rules name it by. */
@@ -17,6 +17,9 @@ export interface Grouping {
   description: string;
   extraLine: string;
   pictureId: string | null;
+  /** #rrggbb, what tells a value of an option apart. */
+  colour: string | null;
+  /** What it stands under, or the option that it is a value of. */
   parentId: number | null;
   /** The owner's own order among those beside it. */
   position: number;
@@ -27,7 +30,7 @@ export interface Grouping {
   type: FieldType | null;
   /** What its numbers are of: "ml". */
   unit: string;
-  /** Different products put into it, and into all below it; of a field those that have something in it. */
+  /** Different products put into it, and into all below it; of a field those that have something in it, of an option those that can be had in it. */
   products: number;
 }
 
@@ -38,6 +41,7 @@ export const emptyGrouping: Omit<Grouping, 'id'> = {
   description: '',
   extraLine: '',
   pictureId: null,
+  colour: null,
   parentId: null,
   position: 0,
   rule: null,

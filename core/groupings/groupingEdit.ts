@@ -4,7 +4,7 @@ import { idSchema, mixed, object, string, type Schema } from '../schema/schema.t
 import { same } from '../settings/same.ts';
 import { GROUPINGS, type Grouping, type GroupingOf } from './grouping.ts';
 import { groupingFact, groupingKinds } from './groupingFacts.ts';
-import { besides, placed, placeFault, type Place } from './places.ts';
+import { besideFault, besides, placed, placeFault, type Place } from './places.ts';
 
 /** One fact of one of a kind, as it was and as it is to be. */
 export interface GroupingEdit extends FactEdit {
@@ -31,7 +31,7 @@ export const groupingEditSchema = object({
     const fact = groupingFact(of, id);
     const fault = fact
       ? factFault(fact, is)
-      : `There is nothing called "${id}" to be set of a ${groupingKinds[of].one}.`;
+      : `There is nothing called "${id}" to be set of any ${groupingKinds[of].one}.`;
     return fault === null || this.createError({ message: fault });
   }) as unknown as Schema<GroupingEdit>;
 
@@ -87,9 +87,27 @@ function standFault(
   all: readonly Grouping[],
   { id, name, parent, before }: Place & { id: number | null; name: string },
 ): string | null {
-  if (parent !== null && !groupingKinds[of].tree) return `A ${groupingKinds[of].one} stands under none.`;
+  const place = { parent, before };
   const others = all.filter((other) => other.id !== id);
-  return placeFault(all, id, { parent, before }) ?? nameFault(of, others, { name, parentId: parent });
+  return (
+    (groupingKinds[of].tree
+      ? placeFault(all, id, place)
+      : (underFault(of, all, id, parent) ?? besideFault(all, id, place))) ??
+    nameFault(of, others, { name, parentId: parent })
+  );
+}
+
+/** Why one of a kind that is no tree cannot be under another, in a sentence; null where it can. */
+function underFault(
+  of: GroupingOf,
+  all: readonly Grouping[],
+  id: number | null,
+  parent: number | null,
+): string | null {
+  const { one, under } = groupingKinds[of];
+  if (!under) return parent === null ? null : 'It stands under none.';
+  const own = id === null ? parent : all.find((other) => other.id === id)?.parentId;
+  return parent !== null && parent === own ? null : `A ${one} stays with its ${under}.`;
 }
 
 /** Why there cannot be another of this name under one, or under none; null where there can. */
@@ -99,7 +117,6 @@ export function newFault(
   { name, parent, type }: Pick<Grouping, 'name' | 'type'> & { parent: number | null },
 ): string | null {
   const { one, typed = false } = groupingKinds[of];
-  if (typed !== (type !== null))
-    return typed ? `Say what the ${one} holds.` : `A ${one} holds nothing of its own.`;
+  if (typed !== (type !== null)) return typed ? `Say what the ${one} holds.` : 'It holds nothing of its own.';
   return standFault(of, all, { id: null, name, parent, before: null });
 }

@@ -1,16 +1,17 @@
 import { clauseKind, type Clause } from '../assortment/clauses/index.ts';
 import { sayGroup } from '../assortment/say.ts';
 import { clausesIn, ruleSchema, type Group } from '../assortment/rule.ts';
+import { colourSchema } from '../colour/colourSchema.ts';
 import { addressSchema, pictureIdSchema, wordsSchema } from '../facts/factSchemas.ts';
 import { idSchema, mixed, object, string, type Schema } from '../schema/schema.ts';
 import { schemaFault } from '../schema/schemaFault.ts';
-import type { Names } from '../sentence/sentence.ts';
-import type { Grouping, GroupingOf } from './grouping.ts';
+import { counted, type Names } from '../sentence/sentence.ts';
+import { GROUPINGS, type Grouping, type GroupingOf } from './grouping.ts';
 import { placeOf, type Place } from './places.ts';
 
 /** Something that can be set of one of a kind. */
 export interface GroupingFact {
-  id: 'name' | 'slug' | 'description' | 'extraLine' | 'unit' | 'pictureId' | 'rule' | 'place';
+  id: 'name' | 'slug' | 'description' | 'extraLine' | 'unit' | 'colour' | 'pictureId' | 'rule' | 'place';
   name: string;
   schema: Schema;
   /** @param all of its kind, since where it stands depends on the others */
@@ -32,8 +33,18 @@ export interface GroupingKind {
   tree?: true;
   /** Each holds values of one type, and rules name it by its address. */
   typed?: true;
+  /** Each is one of another kind's for good, and listed with it. */
+  under?: GroupingOf;
+  /** What each has of another kind. */
+  holds?: GroupingOf;
+  /** It cannot be taken out as long as products have it. */
+  staysWithProducts?: true;
+  /** What is said of a new one. */
+  begins: string;
   /** What of them is counted where it is missing. */
   lacks: readonly Lacking[];
+  /** Whether a part of something stored asks for one; those of other kinds are asked for by clauses of their own. */
+  isAskedFor?(stored: Readonly<Record<string, unknown>>, one: Pick<Grouping, 'id' | 'slug'>): boolean;
 }
 
 /** What some may lack, each a filter of their list. */
@@ -45,6 +56,8 @@ export interface Lacking {
   short: string;
   is(one: Grouping): boolean;
 }
+
+const FILLED_BY_HAND = 'It has no products until you put some into it.';
 
 export const LONGEST_GROUPING = { name: 120, line: 200, unit: 12, description: 2_000 };
 
@@ -61,6 +74,14 @@ const slug = text('slug', 'Address', addressSchema);
 const description = text('description', 'Description', string().max(LONGEST_GROUPING.description).defined());
 const unit = text('unit', 'Unit', string().max(LONGEST_GROUPING.unit).defined());
 const extraLine = text('extraLine', 'Extra line', string().max(LONGEST_GROUPING.line).defined());
+
+const colour: GroupingFact = {
+  id: 'colour',
+  name: 'Colour',
+  schema: colourSchema.nullable().defined(),
+  read: (_, one) => one.colour,
+  say: (value) => (value === null ? '' : String(value)),
+};
 
 const pictureId: GroupingFact = {
   id: 'pictureId',
@@ -140,6 +161,7 @@ export const groupingKinds: Readonly<Record<GroupingOf, GroupingKind>> = {
     title: 'Categories',
     facts: [name, slug, place, description, extraLine, pictureId],
     tree: true,
+    begins: FILLED_BY_HAND,
     lacks: [lacksPicture, lacksDescription, lacksProducts],
   },
   collection: {
@@ -148,6 +170,7 @@ export const groupingKinds: Readonly<Record<GroupingOf, GroupingKind>> = {
     many: 'collections',
     title: 'Collections',
     facts: [name, slug, rule, description, pictureId, place],
+    begins: FILLED_BY_HAND,
     lacks: [lacksPicture, lacksDescription, lacksProducts],
   },
   field: {
@@ -157,7 +180,10 @@ export const groupingKinds: Readonly<Record<GroupingOf, GroupingKind>> = {
     title: 'Fields',
     facts: [name, unit, place],
     typed: true,
+    begins: 'What it holds stays so. Each product is given its own where the product is edited.',
     lacks: [lacksProducts],
+    // Rules, filters and cards name a field in the same way.
+    isAskedFor: (stored, { slug }) => stored.field === slug,
   },
   brand: {
     of: 'brand',
@@ -165,9 +191,48 @@ export const groupingKinds: Readonly<Record<GroupingOf, GroupingKind>> = {
     many: 'brands',
     title: 'Brands',
     facts: [name],
+    begins: 'It has no products until it is set where they are edited.',
     lacks: [lacksProducts],
   },
+  option: {
+    of: 'option',
+    one: 'option',
+    many: 'options',
+    title: 'Options',
+    facts: [name, place],
+    holds: 'value',
+    staysWithProducts: true,
+    begins: 'Products are given it where they are edited, under prices and stock.',
+    lacks: [lacksProducts],
+    // So do rules, filters and the swatches of a card.
+    isAskedFor: (stored, { id }) => stored.option === id,
+  },
+  value: {
+    of: 'value',
+    one: 'value',
+    many: 'values',
+    title: 'Values',
+    facts: [name, colour, pictureId, place],
+    under: 'option',
+    staysWithProducts: true,
+    begins: 'It has no products until one of them has a variant in it.',
+    lacks: [lacksProducts],
+    isAskedFor: ({ is, values }, { id }) => is === 'option' && Array.isArray(values) && values.includes(id),
+  },
 };
+
+/** Kinds that have a list of their own. */
+export const listedKinds: readonly GroupingKind[] = GROUPINGS.map((of) => groupingKinds[of]).filter(
+  ({ under }) => !under,
+);
+
+/** Why one cannot be taken out of the catalogue, in a sentence; null where it can. */
+export function whyItStays(of: GroupingOf, { catchAll, products }: Grouping): string | null {
+  if (catchAll) return 'Products without a category stand here, so it stays.';
+  return groupingKinds[of].staysWithProducts && products > 0
+    ? `${counted(products, 'product comes', 'products come')} in it, so it stays. Take it off them first.`
+    : null;
+}
 
 export const groupingFact = (of: GroupingOf, id: string): GroupingFact | undefined =>
   groupingKinds[of].facts.find((fact) => fact.id === id);

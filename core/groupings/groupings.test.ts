@@ -14,7 +14,7 @@ import {
   newFault,
   type GroupingEdit,
 } from './groupingEdit.ts';
-import { groupingKinds } from './groupingFacts.ts';
+import { groupingKinds, listedKinds, whyItStays } from './groupingFacts.ts';
 import {
   besides,
   droppedAt,
@@ -145,6 +145,7 @@ const values: Readonly<Record<string, fc.Arbitrary<unknown>>> = {
   extraLine: fc.string({ maxLength: 20 }),
   unit: fc.constantFrom('', 'ml', '°C'),
   pictureId: fc.constantFrom(null, 'a'.repeat(64)),
+  colour: fc.constantFrom(null, '#8899aa'),
   rule: fc.constantFrom(null, { join: 'all', parts: [{ is: 'featured' }] }),
 };
 
@@ -193,12 +194,13 @@ describe('facts of categories, collections and brands', () => {
     [
       'one that another kind has',
       { of: 'brand', fact: 'rule', is: null },
-      /nothing called "rule" .* of a brand/,
+      /nothing called "rule" .* of any brand/,
     ],
     ['a name of spaces', { fact: 'name', is: '   ' }, /^Name: It needs a name/],
     ['a name that is none', { fact: 'name', is: 4 }, /^Name: /],
     ['an address of capitals', { fact: 'slug', is: 'Bowls & jugs' }, /^Address: .*small letters/],
     ['no address', { fact: 'slug', is: '' }, /small letters/],
+    ['a colour in words', { of: 'value', fact: 'colour', is: 'grey' }, /^Colour: .*#rrggbb/],
     ['a picture from elsewhere', { fact: 'pictureId', is: '../etc' }, /not a picture of the store/],
     ['a place that is none', { fact: 'place', is: { parent: 'x', before: null } }, /^Place: /],
     [
@@ -242,6 +244,50 @@ describe('facts of categories, collections and brands', () => {
   });
 });
 
+describe('values of options', () => {
+  // Numbered as options are: a value of 4 is no option of 4.
+  const values = [
+    one(3, { name: 'Small', parentId: 4, position: 0 }),
+    one(4, { name: 'Large', parentId: 4, position: 1 }),
+    one(5, { name: 'Fog', parentId: 3, position: 0 }),
+  ];
+  const move = (id: number, place: Place) =>
+    groupingFault(values, { of: 'value', id, fact: 'place', was: placeOf(values, id), is: place });
+
+  it('stand in their own option, in an order, and are called otherwise than those beside them', () => {
+    expect(move(4, { parent: 4, before: 3 })).toBeNull();
+    expect(move(4, { parent: 3, before: null })).toBe('A value stays with its option.');
+    expect(move(4, { parent: null, before: null })).toBe('A value stays with its option.');
+    expect(move(4, { parent: 4, before: 5 })).toMatch(/not there any more/);
+    const fresh = (name: string, parent: number | null) =>
+      newFault('value', values, { name, parent, type: null });
+    expect(fresh('small ', 4)).toBe('Another value there is called “Small”.');
+    expect(fresh('Small', 3)).toBeNull();
+    expect(fresh('Medium', null)).toBe('A value stays with its option.');
+    expect(newFault('option', [], { name: 'Size', parent: 4, type: null })).toBe('It stands under none.');
+    const after = placed(values, 4, { parent: 4, before: 3 });
+    expect(besides(after, 4).map(({ name }) => name)).toEqual(['Large', 'Small']);
+    expect(besides(after, 3).map(({ name }) => name)).toEqual(['Fog']);
+  });
+
+  it('stay as long as products come in them, and options as well; all else can go', () => {
+    for (const of of GROUPINGS) {
+      const said = whyItStays(of, one(1, { products: 2 }));
+      if (of === 'option' || of === 'value')
+        expect(said).toBe('2 products come in it, so it stays. Take it off them first.');
+      else expect(said).toBeNull();
+      expect(whyItStays(of, one(1))).toBeNull();
+      expect(whyItStays(of, one(1, { catchAll: true }))).toMatch(/without a category stand here/);
+    }
+  });
+
+  it('are listed with their option, where every other kind has a list of its own', () => {
+    expect(listedKinds.map(({ of }) => of)).toEqual(GROUPINGS.filter((of) => of !== 'value'));
+    for (const { holds, of } of Object.values(groupingKinds))
+      if (holds) expect(groupingKinds[holds].under).toBe(of);
+  });
+});
+
 describe('what asks for a category, a collection or a brand', () => {
   const shelf = (id: string, assortment: unknown) => specimenShelf(id, { assortment } as never);
   const products = (...parts: unknown[]) => ({ of: 'products', rule: { join: 'all', parts } });
@@ -250,6 +296,7 @@ describe('what asks for a category, a collection or a brand', () => {
     shelf('by-collection', products({ is: 'collection', ids: [7] })),
     shelf('by-brand', products({ is: 'brand', ids: [7] }, { is: 'named', ids: [8] })),
     shelf('by-field', products({ is: 'field', field: 'capacity', compare: 'atLeast', value: 7 })),
+    shelf('by-option', products({ is: 'option', option: 7, values: [3, 9] })),
     shelf('listed', { of: 'categories', choose: { from: 'named', ids: [7, 9] } }),
     shelf('below', { of: 'categories', choose: { from: 'children', id: 8 } }),
     shelf('others', { of: 'collections', choose: { from: 'named', ids: [9] } }),
@@ -267,6 +314,10 @@ describe('what asks for a category, a collection or a brand', () => {
     expect(askedForIn(plan, 'brand', { id: 8, slug: 'capacity' })).toEqual([]);
     expect(askedForIn(plan, 'field', { id: 3, slug: 'capacity' })).toEqual(['shelf:by-field']);
     expect(askedForIn(plan, 'field', { id: 7, slug: 'glaze' })).toEqual([]);
+    expect(askedForIn(plan, 'option', { id: 7, slug: '' })).toEqual(['shelf:by-option']);
+    expect(askedForIn(plan, 'option', { id: 9, slug: '' })).toEqual([]);
+    expect(askedForIn(plan, 'value', { id: 9, slug: '' })).toEqual(['shelf:by-option']);
+    expect(askedForIn(plan, 'value', { id: 7, slug: '' })).toEqual([]);
     const linked = { ...plan, house: { header: { link: 'category:12' } } } as unknown as typeof plan;
     expect(askedForIn(linked, 'category', { id: 12, slug: 'capacity' })).toEqual(['house']);
     expect(askedForIn(linked, 'category', { id: 1, slug: 'capacity' })).toEqual([]);

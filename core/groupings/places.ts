@@ -46,10 +46,18 @@ export function placeFault(
   if (id !== null && up.includes(id)) return 'It cannot stand under itself, or under what is below it.';
   if (up.length + 1 + (id === null ? 0 : levelsBelow(all, id)) > MOST_LEVELS)
     return `It would stand too deep; there are at most ${MOST_LEVELS} levels.`;
-  if (before !== null && (before === id || all.find((one) => one.id === before)?.parentId !== parent))
-    return 'What it was to stand before is not there any more.';
-  return null;
+  return besideFault(all, id, { parent, before });
 }
+
+/** Why one cannot stand before another, in a sentence; null where it can. */
+export const besideFault = (
+  all: readonly Placed[],
+  id: number | null,
+  { parent, before }: Place,
+): string | null =>
+  before !== null && (before === id || all.find((one) => one.id === before)?.parentId !== parent)
+    ? 'What it was to stand before is not there any more.'
+    : null;
 
 /** All of them with one at another place; those beside it keep their order. */
 export function placed<G extends Placed>(all: readonly G[], id: number, { parent, before }: Place): G[] {

@@ -35,6 +35,8 @@ export const exampleGoods: readonly ExportedGoods[] = sampleCategories.map(({ na
     },
     brand: '',
     categories: [[name]],
+    collections: [],
+    pictures: [],
     choices: [{}],
   };
 });

@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { optionsOf, type VariantRow } from './variantRows.ts';
 
-const GLAZE = { optionId: 1, option: 'Glaze' };
-const SIZE = { optionId: 2, option: 'Size' };
+const GLAZE = { optionId: 1, optionPlace: 0, option: 'Glaze' };
+const SIZE = { optionId: 2, optionPlace: 1, option: 'Size' };
 const value = (of: typeof GLAZE, id: number, name: string) => ({
   ...of,
   id,
@@ -57,6 +57,15 @@ describe('options of a product', () => {
     expect(optionsOf([variant(1, [fog])], null)).toEqual([]);
     expect(optionsOf([variant(1, []), variant(2, [])], null)).toEqual([]);
     expect(optionsOf([], null)).toEqual([]);
+  });
+
+  it('stand as their owner put them, whatever their age', () => {
+    const moved = all.map((one) => ({
+      ...one,
+      values: one.values.map((each) => ({ ...each, optionPlace: each.optionId === 1 ? 4 : 2 })),
+    }));
+    expect(optionsOf(all, null).map(({ name }) => name)).toEqual(['Glaze', 'Size']);
+    expect(optionsOf(moved, null).map(({ name }) => name)).toEqual(['Size', 'Glaze']);
   });
 
   it('lead to the cheapest that can be had where nothing was chosen, and nothing is marked as chosen', () => {

@@ -1,5 +1,6 @@
 import type { OptionFacts, PictureFacts } from '../../core/catalogue/facts.ts';
 import type { Queryable } from '../db/pool.ts';
+import { BY_OPTION, WITH_OPTION } from '../goods/choiceRows.ts';
 import { pictureJson } from '../pictures/pictureRows.ts';
 
 /** One variant of a product, with what it is in each of the store's options that it has. */
@@ -12,6 +13,8 @@ export interface VariantRow {
   picture: PictureFacts | null;
   values: {
     optionId: number;
+    /** Of the option, in the owner's order. */
+    optionPlace: number;
     option: string;
     id: number;
     value: string;
@@ -22,9 +25,9 @@ export interface VariantRow {
 }
 
 const VARIANTS = `SELECT v.id, v.product_id, v.price, v.reduced, v.stock, ${pictureJson('vp', "''")} AS picture,
-    coalesce((SELECT jsonb_agg(jsonb_build_object('optionId', o.id, 'option', o.name, 'id', ov.id, 'value', ov.name,
-        'position', ov.position, 'colour', ov.colour, 'picture', ${pictureJson('op', 'ov.name')}) ORDER BY o.id)
-      FROM variant_value vv JOIN option_value ov ON ov.id = vv.option_value_id JOIN option o ON o.id = ov.option_id
+    coalesce((SELECT jsonb_agg(jsonb_build_object('optionId', o.id, 'optionPlace', o.position, 'option', o.name, 'id', ov.id, 'value', ov.name,
+        'position', ov.position, 'colour', ov.colour, 'picture', ${pictureJson('op', 'ov.name')}) ORDER BY ${BY_OPTION})
+      FROM variant_value vv ${WITH_OPTION}
       LEFT JOIN picture op ON op.id = ov.picture_id WHERE vv.variant_id = v.id), '[]') AS values
   FROM variant v LEFT JOIN picture vp ON vp.id = v.picture_id WHERE v.product_id = ANY($1) ORDER BY v.position, v.id`;
 
@@ -57,12 +60,10 @@ function nearest(variants: readonly VariantRow[], wanted: readonly number[]): Va
  * @param asked the variant that was chosen, which the other options stay with; null where none was
  */
 export function optionsOf(variants: readonly VariantRow[], asked: VariantRow | null): OptionFacts[] {
-  const all = new Map(
-    variants.flatMap(({ values }) => values.map(({ optionId, option }) => [optionId, option] as const)),
-  );
-  return [...all]
-    .sort(([a], [b]) => a - b)
-    .flatMap(([id, name]) => {
+  const all = new Map(variants.flatMap(({ values }) => values.map((one) => [one.optionId, one] as const)));
+  return [...all.values()]
+    .sort((a, b) => a.optionPlace - b.optionPlace || a.optionId - b.optionId)
+    .flatMap(({ optionId: id, option: name }) => {
       const values = new Map(
         variants
           .flatMap((variant) => variant.values.filter(({ optionId }) => optionId === id))

@@ -18,9 +18,9 @@ export async function readVocabulary(
       'SELECT tag, count(*)::int AS products FROM product_tag GROUP BY tag ORDER BY tag LIMIT 2000',
     ),
     db.query<Vocabulary['options'][number]>(
-      `SELECT o.id, o.name, jsonb_agg(jsonb_build_object('id', v.id, 'name', v.name, 'products',
-         (SELECT count(*) FROM product_option_value pv WHERE pv.option_value_id = v.id)) ORDER BY v.position, v.id) AS values
-       FROM option o JOIN option_value v ON v.option_id = o.id GROUP BY o.id ORDER BY o.id`,
+      `SELECT o.id, o.name, coalesce(jsonb_agg(jsonb_build_object('id', v.id, 'name', v.name, 'products',
+         (SELECT count(*) FROM product_option_value pv WHERE pv.option_value_id = v.id)) ORDER BY v.position, v.id) FILTER (WHERE v.id IS NOT NULL), '[]') AS values
+       FROM option o LEFT JOIN option_value v ON v.option_id = o.id GROUP BY o.id ORDER BY o.position, o.id`,
     ),
     db.query<FieldRow>(
       `WITH value AS (SELECT f.id, p.fields -> f.id AS value, count(*) AS times

@@ -12,6 +12,9 @@ import { readGoodsById } from '../goods/goodsRows.ts';
 import type { FileRow } from './readFile.ts';
 import type { Reading } from './reading.ts';
 
+/** So many names of pictures that are not there are told. */
+const MOST_LOST = 20;
+
 /** Products that are compared at once. */
 const BATCH = 500;
 
@@ -197,7 +200,7 @@ export class Tally {
     }
   }
 
-  async found(db: Queryable, { made }: Lookup): Promise<Found> {
+  async found(db: Queryable, { made, lostPictures }: Lookup): Promise<Found> {
     const { rows } = await db.query<{ known: number }>(
       'SELECT count(DISTINCT tag)::int AS known FROM product_tag WHERE tag = ANY($1)',
       [[...this.tags]],
@@ -209,6 +212,8 @@ export class Tally {
       ...this.shown,
       made,
       newTags: this.tags.size - rows[0]!.known,
+      lostPictures: lostPictures.size,
+      lost: [...lostPictures].slice(0, MOST_LOST),
     };
   }
 }

@@ -209,6 +209,72 @@ describe('a file of another shop', () => {
   });
 });
 
+describe('pictures, collections and fields that a file names', () => {
+  it('are found or made, come back with the next export, and are taken back with the rest', async () => {
+    const [front, back] = ['a'.repeat(64), 'b'.repeat(64)];
+    for (const [id, name] of [
+      [front, 'jug front'],
+      [back, 'jug; back'],
+    ])
+      await store.database.pool.query(
+        `WITH file AS (INSERT INTO picture_file (id, width, height, bytes, dominant, placeholder, see_through, grid)
+           VALUES ($1, 4, 3, '\\x00', '#102030', '', false, '[]') RETURNING id)
+         INSERT INTO picture (id, file_id, name, added_at) SELECT id, id, $2, now() FROM file`,
+        [id, name],
+      );
+    await run(
+      `INSERT INTO collection (id, slug, name, rule) VALUES (71, 'ruled', 'Ruled', '{"join": "all", "parts": []}')`,
+    );
+    await run(`SELECT setval(pg_get_serial_sequence('collection', 'id'), 5000)`);
+    const before = await files.exported();
+    const file = [
+      'code,title,price,images,collections,Wall',
+      'P-1,Pictured jug,12.00,"https://pictures.example/jug_front.jpg?w=90;jug\\; back",Brand new; Ruled no more,2.5',
+      'K-2,,,jug front,Brand new,',
+      'K-4,,,not there.jpg,,3',
+      'K-6,,,,Ruled,',
+    ].join('\n');
+    const first = await files.compared(file);
+    expect(first.settings.matching).toEqual(['code', 'title', 'price', 'pictures', 'collections', null]);
+    const second = await files.set(first, {
+      matching: [...first.settings.matching.slice(0, 5), 'newField:number:Wall'],
+    });
+    const { found } = second;
+    expect(found!.counts).toMatchObject({ new: 1, changed: 2, refused: 1 });
+    expect(found!.refused[0]).toMatchObject({
+      line: 5,
+      why: expect.stringContaining('“Ruled” is filled by a rule'),
+    });
+    expect(found!.made.collections.map(({ name }) => name)).toEqual(['Brand new', 'Ruled no more']);
+    expect(found).toMatchObject({ lostPictures: 1, lost: ['not there.jpg'] });
+    expect(await files.done('write', { id: first.id })).toMatchObject({ is: 'written', fault: null });
+
+    const made = await goodsOf('P-1');
+    expect(made).toMatchObject({ pictureIds: [front, back], fields: { wall: 2.5 } });
+    expect(made.collectionIds).toHaveLength(2);
+    expect(await goodsOf('K-2')).toMatchObject({
+      pictureIds: [front],
+      collectionIds: [made.collectionIds[0]],
+    });
+    expect(await goodsOf('K-4')).toMatchObject({ pictureIds: [], fields: { wall: 3 } });
+    // The store's own file names them as it found them.
+    const again = await files.exported();
+    const [head, ...rows] = again.split('\r\n');
+    expect(head).toContain('Collections,Tags,Pictures');
+    expect(head).toContain('Field: Wall');
+    expect(rows.find((row) => row.includes('P-1'))).toContain('jug front; jug\\; back');
+    expect((await files.compared(again)).found!.counts).toMatchObject({ new: 0, changed: 0, refused: 0 });
+
+    expect(await files.done('undo', { id: first.id })).toMatchObject({ is: 'undone', leftOver: [] });
+    expect(await files.exported()).toBe(before);
+    const { rows: left } = await run(`SELECT name FROM collection WHERE name IN ('Brand new', 'Ruled no more')
+      UNION ALL SELECT name FROM field WHERE name = 'Wall'`);
+    expect(left).toEqual([]);
+    await run('DELETE FROM collection WHERE id = 71');
+    await run(`DELETE FROM picture`);
+  });
+});
+
 describe('a file of JSON', () => {
   it('has a product on each line with its variants in it, and is imported like any other', async () => {
     const products = [
@@ -314,7 +380,7 @@ describe('the store’s own file', () => {
   it('is unchanged when it comes back, whole and as often as it does', async () => {
     const file = await files.exported();
     expect(file.split('\r\n')[0]).toBe(
-      '\uFEFFAddress,Item code,Title,Short description,Long description,Brand,Categories,Tags,Featured,Item code of the variant,Price,Reduced price,Stock,Field: Height,Field: Food-safe',
+      '\uFEFFAddress,Item code,Title,Short description,Long description,Brand,Categories,Collections,Tags,Pictures,Featured,Item code of the variant,Price,Reduced price,Stock,Field: Height,Field: Food-safe',
     );
     const { found } = await files.compared(file);
     expect(found!.counts).toEqual({ new: 0, changed: 0, unchanged: 30, refused: 0 });

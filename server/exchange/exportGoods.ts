@@ -7,6 +7,7 @@ import { categoryTree } from '../../core/catalogue/categoryTree.ts';
 import { readCategories } from '../catalogue/categoryRows.ts';
 import type { Queryable } from '../db/pool.ts';
 import { readGoodsById } from '../goods/goodsRows.ts';
+import { Lookup, type Named } from '../../core/exchange/lookup.ts';
 import { readNamed, readOwn } from './importRows.ts';
 
 /** Products that are read at once. */
@@ -34,7 +35,13 @@ export async function* exportedGoods(
   currency: string,
   format: FileFormat,
 ): AsyncGenerator<string> {
-  const [own, { brands }, categories] = await Promise.all([readOwn(db), readNamed(db), readCategories(db)]);
+  const [own, { brands, collections, pictures }, categories] = await Promise.all([
+    readOwn(db),
+    readNamed(db, { pictures: true }),
+    readCategories(db),
+  ]);
+  const picture = pictureWords(pictures);
+  const collectionNames = new Map(collections.map(({ id, name }) => [id, name]));
   const tree = categoryTree(categories);
   const names = new Map(brands.map(({ id, name }) => [id, name]));
   const { names: columns, rows: rowsOf, product } = goodsExport(own, currency);
@@ -62,12 +69,24 @@ export async function* exportedGoods(
           categories: one.categoryIds.map((category) =>
             [...tree.ancestors(category), tree.byId(category)!].map(({ name }) => name),
           ),
+          collections: one.collectionIds.flatMap((collection) => collectionNames.get(collection) ?? []),
+          pictures: one.pictureIds.map(picture),
           choices: one.variants.map((variant) => choices.get(variant.id) ?? {}),
         };
         return [exported];
       }),
     );
   }
+}
+
+/** What a picture is found by again: its name where it is the only one of that, else its id. */
+function pictureWords(all: Named['pictures']): (id: string) => string {
+  const byId = new Map(all.map(({ id, name }) => [id, name]));
+  const lookup = new Lookup({ brands: [], categories: [], collections: [], options: [], pictures: all });
+  return (id) => {
+    const name = byId.get(id)!;
+    return lookup.picture(name) === id ? name : id;
+  };
 }
 
 /** By variant, its value of each option that it has. */

@@ -27,8 +27,11 @@ export interface ImportRow {
 export interface MadeIds {
   brands: number[];
   categories: number[];
+  collections: number[];
   options: number[];
   values: number[];
+  /** Numbers of fields. */
+  fields: number[];
 }
 
 const CHUNK = 1024 * 1024;
@@ -93,17 +96,31 @@ export async function readOwn(db: Queryable): Promise<OwnTargets> {
   return { options: options.rows, fields: fields.rows };
 }
 
-/** What products name. */
-export async function readNamed(db: Queryable): Promise<Named> {
+/** What products name. @param pictures with pictures, which may be many */
+export async function readNamed(db: Queryable, { pictures = false } = {}): Promise<Named> {
   const brands = await db.query<Named['brands'][number]>('SELECT id, name FROM brand ORDER BY id');
   const categories = await db.query<Named['categories'][number]>(
     'SELECT id, parent_id AS "parentId", name FROM category ORDER BY id',
   );
   const options = await db.query<Named['options'][number]>(
     `SELECT o.id, o.name, coalesce((SELECT jsonb_agg(jsonb_build_object('id', v.id, 'name', v.name) ORDER BY v.position, v.id)
-       FROM option_value v WHERE v.option_id = o.id), '[]') AS values FROM option o ORDER BY o.id`,
+       FROM option_value v WHERE v.option_id = o.id), '[]') AS values FROM option o ORDER BY o.position, o.id`,
   );
-  return { brands: brands.rows, categories: categories.rows, options: options.rows };
+  const collections = await db.query<Named['collections'][number]>(
+    'SELECT id, name, rule IS NOT NULL AS "byRule" FROM collection ORDER BY id',
+  );
+  return {
+    brands: brands.rows,
+    categories: categories.rows,
+    collections: collections.rows,
+    pictures: pictures ? await readPictureNames(db) : [],
+    options: options.rows,
+  };
+}
+
+async function readPictureNames(db: Queryable): Promise<{ id: string; name: string }[]> {
+  const { rows } = await db.query<{ id: string; name: string }>('SELECT id, name FROM picture ORDER BY id');
+  return rows;
 }
 
 export async function readFormer(db: Queryable): Promise<FormerMatching> {

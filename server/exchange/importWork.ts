@@ -90,9 +90,10 @@ export class ImportWork implements WorkKind {
   }
 
   private async compare(row: ImportRow): Promise<void> {
-    const lookup = new Lookup(await readNamed(this.db));
+    const reading = await readingOf(this.db, row);
+    const lookup = new Lookup(await readNamed(this.db, reading));
     const tally = new Tally(row.columns.length);
-    for await (const { outcomes, rows: done } of compareFile(this.db, await readingOf(this.db, row), {
+    for await (const { outcomes, rows: done } of compareFile(this.db, reading, {
       lookup,
       onRow: tally.row,
     })) {
@@ -105,11 +106,13 @@ export class ImportWork implements WorkKind {
   private async write(row: ImportRow): Promise<void> {
     await inTransaction(this.db, async (client) => {
       await client.query('SELECT pg_advisory_xact_lock($1)', [SLUG_LOCK]);
-      const lookup = new Lookup(await readNamed(client));
+      const reading = await readingOf(this.db, row);
+      const lookup = new Lookup(await readNamed(client, reading));
       const tally = new Tally(row.columns.length);
       const writing = new Writing(client, { importId: row.id, now: this.shop.clock(), lookup });
+      await writing.makeFields(reading.makes);
       let looked = 0;
-      for await (const { outcomes, rows: done } of compareFile(client, await readingOf(this.db, row), {
+      for await (const { outcomes, rows: done } of compareFile(client, reading, {
         lookup,
         locked: true,
         onRow: tally.row,

@@ -1,4 +1,5 @@
 import { readColumn, type ReadColumn } from '../../core/exchange/importRow.ts';
+import type { FieldType } from '../../core/groupings/grouping.ts';
 import type { Queryable } from '../db/pool.ts';
 import { readDraftHouse } from '../drafts/draftRows.ts';
 import { readChunks, readOwn, type ImportRow } from './importRows.ts';
@@ -11,6 +12,10 @@ export interface Reading {
   names: string[];
   /** Null for those that are left out. */
   columns: (ReadColumn | null)[];
+  /** Whether a column names pictures. */
+  pictures: boolean;
+  /** Fields that are made for columns. */
+  makes: { name: string; type: FieldType }[];
 }
 
 /** Begins to read a stored file as its owner has said. */
@@ -21,6 +26,8 @@ export async function readingOf(db: Queryable, { id, settings, columns }: Import
   return {
     rows: readRows(readChunks(db, id), settings.dialect, names),
     names,
+    pictures: targets.some((target) => target?.fact === 'pictureIds'),
+    makes: targets.flatMap((target) => target?.makes ?? []),
     columns: targets.map((target, at) => (target ? readColumn(target, hows[at]!) : null)),
   };
 }

@@ -13,7 +13,13 @@ import {
   undoImport,
   writeImport,
 } from '../../core/api/exchange.ts';
-import type { ImportIs, ImportSettings, ImportState, LastImport } from '../../core/exchange/importState.ts';
+import type {
+  Found,
+  ImportIs,
+  ImportSettings,
+  ImportState,
+  LastImport,
+} from '../../core/exchange/importState.ts';
 import { Lookup } from '../../core/exchange/lookup.ts';
 import { same } from '../../core/settings/same.ts';
 import type { Api } from '../api.ts';
@@ -47,6 +53,13 @@ const MOST_KEPT = 5_000;
 /** Values of a column that are told of. */
 const SHOWN_VALUES = 3;
 
+/** What was found before an update says nothing of what came with it. */
+const asFoundNow = (found: Found): Found => ({
+  ...{ lostPictures: 0, lost: [] },
+  ...found,
+  made: { ...{ collections: [] }, ...found.made },
+});
+
 async function stateOf(db: Queryable): Promise<Answer> {
   const row = await readImportRow(db);
   const last = await readLast(db);
@@ -66,7 +79,7 @@ async function stateOf(db: Queryable): Promise<Answer> {
       })),
       hows: readAs(row.columns, row.settings, own, currency).hows,
       rowsRead: row.rows_read,
-      found: row.found,
+      found: row.found && asFoundNow(row.found),
       leftOver: row.left_over,
       own: { options: [...own.options], fields: [...own.fields] },
     },
@@ -209,7 +222,7 @@ async function* refusedRows(db: Queryable): AsyncGenerator<string> {
   yield UTF8_MARK + tableText([['Line', 'Why', ...reading.names]]);
   const kept = new Map<number, string[]>();
   const compared = compareFile(db, reading, {
-    lookup: new Lookup(await readNamed(db)),
+    lookup: new Lookup(await readNamed(db, reading)),
     onRow: ({ line, cells }) => kept.set(line, cells),
   });
   for await (const { outcomes } of compared) {

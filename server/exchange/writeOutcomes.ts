@@ -5,12 +5,14 @@ import { slugOf } from '../../core/catalogue/slugOf.ts';
 import type { NewGoods, NewVariant, Outcome } from '../../core/exchange/compare.ts';
 import type { Lookup } from '../../core/exchange/lookup.ts';
 import type { Goods } from '../../core/goods/goods.ts';
+import type { FieldType } from '../../core/groupings/grouping.ts';
 import { edited, type GoodsEdit } from '../../core/goods/goodsEdit.ts';
 import { freeSlug, UNNAMED } from '../goods/addGoods.ts';
 import { inBulk } from '../goods/inBulk.ts';
 import { addOptionRow, addValueRow } from '../goods/optionRows.ts';
 import { readGoodsById } from '../goods/goodsRows.ts';
-import { writeChanged, writeTexts } from '../goods/writeGoods.ts';
+import { addGroupingRow } from '../groupings/writeGroupings.ts';
+import { writeChanged, writePictures, writeTexts } from '../goods/writeGoods.ts';
 import type { MadeIds } from './importRows.ts';
 
 /** What tells whether a product is still as an import made it. */
@@ -32,7 +34,14 @@ async function nextIds(client: PoolClient, table: 'product' | 'variant', many: n
 
 /** Makes what is named and not there, and writes products with it, some hundreds at a time, within one transaction. */
 export class Writing {
-  readonly made: MadeIds = { brands: [], categories: [], options: [], values: [] };
+  readonly made: MadeIds = {
+    brands: [],
+    categories: [],
+    collections: [],
+    options: [],
+    values: [],
+    fields: [],
+  };
   private readonly client: PoolClient;
   private readonly importId: number;
   private readonly now: Date;
@@ -51,6 +60,12 @@ export class Writing {
     this.lookup = lookup;
   }
 
+  /** Makes the fields that columns hold and the store does not have yet. */
+  async makeFields(fields: readonly { name: string; type: FieldType }[]): Promise<void> {
+    for (const { name, type } of fields)
+      this.made.fields.push(await addGroupingRow(this.client, { of: 'field', name, parent: null, type }));
+  }
+
   async write(outcomes: readonly Outcome[]): Promise<void> {
     await this.makeNamed();
     const fresh = outcomes.flatMap((one) => (one.is === 'new' ? [one.goods] : []));
@@ -67,7 +82,7 @@ export class Writing {
 
   /** Makes what the lookup has noted since the last time. */
   private async makeNamed(): Promise<void> {
-    const { brands, categories, options, values } = this.lookup.made;
+    const { brands, categories, collections, options, values } = this.lookup.made;
     const left = <T extends { id: number }>(list: readonly T[]) => list.filter(({ id }) => !this.ids.has(id));
     const note = (of: keyof MadeIds, one: { id: number }, id: number) => {
       this.ids.set(one.id, id);
@@ -82,6 +97,14 @@ export class Writing {
         await freeSlug(this.client, one.name, 'brand'),
         one.name,
       ]);
+    for (const one of left(collections))
+      await add(
+        'collections',
+        one,
+        `INSERT INTO collection (slug, name, position)
+           VALUES ($1, $2, (SELECT coalesce(max(position) + 1, 0) FROM collection)) RETURNING id`,
+        [await freeSlug(this.client, one.name, 'collection'), one.name],
+      );
     for (const one of left(categories))
       await add(
         'categories',
@@ -170,6 +193,13 @@ export class Writing {
       ],
     );
     await this.client.query(`SET CONSTRAINTS ${OF_PRODUCTS} IMMEDIATE`);
+    await this.insertPairs(
+      'collection_product (product_id, collection_id)',
+      'int',
+      goods.flatMap(({ id, collectionIds }) => collectionIds.map((one) => [id, this.real(one)] as const)),
+    );
+    const pictured = goods.filter(({ pictureIds }) => pictureIds.length > 0);
+    if (pictured.length > 0) await writePictures(this.client, pictured);
     return ids;
   }
 
@@ -241,7 +271,7 @@ export class Writing {
 
   private realEdit(edit: GoodsEdit): GoodsEdit {
     if (edit.fact === 'brandId' && edit.is !== null) return { ...edit, is: this.real(edit.is as number) };
-    if (edit.fact === 'categoryIds')
+    if (edit.fact === 'categoryIds' || edit.fact === 'collectionIds')
       return { ...edit, is: (edit.is as number[]).map(this.real).sort((a, b) => a - b) };
     return edit;
   }

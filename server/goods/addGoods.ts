@@ -15,7 +15,7 @@ const NUMBER_LENGTH = 10;
 export async function freeSlug(
   db: Queryable,
   name: string,
-  of: 'product' | 'brand' | 'category' = 'product',
+  of: 'product' | 'brand' | 'category' | 'collection' = 'product',
   others: ReadonlySet<string> = new Set(),
 ): Promise<string> {
   const wanted = slugOf(name) || UNNAMED;

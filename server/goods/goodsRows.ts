@@ -1,5 +1,6 @@
 import type { Goods, GoodsVariant } from '../../core/goods/goods.ts';
 import type { Queryable } from '../db/pool.ts';
+import { BY_OPTION, choiceOf, WITH_OPTION } from './choiceRows.ts';
 
 interface Row {
   id: number;
@@ -34,10 +35,8 @@ export async function readGoodsById(
        ARRAY(SELECT tag FROM product_tag WHERE product_id = p.id ORDER BY tag COLLATE "C") AS tags,
        coalesce((SELECT jsonb_agg(jsonb_build_object('id', v.id, 'code', v.code, 'price', v.price, 'reduced', v.reduced,
            'stock', v.stock, 'pictureId', v.picture_id,
-           'values', ARRAY(SELECT vv.option_value_id FROM variant_value vv JOIN option_value ov ON ov.id = vv.option_value_id
-             WHERE vv.variant_id = v.id ORDER BY ov.option_id),
-           'choice', coalesce((SELECT string_agg(ov.name, ', ' ORDER BY ov.option_id)
-             FROM variant_value vv JOIN option_value ov ON ov.id = vv.option_value_id WHERE vv.variant_id = v.id), ''))
+           'values', ARRAY(SELECT vv.option_value_id FROM variant_value vv ${WITH_OPTION} WHERE vv.variant_id = v.id ORDER BY ${BY_OPTION}),
+           'choice', ${choiceOf('v.id')})
          ORDER BY v.position, v.id) FROM variant v WHERE v.product_id = p.id), '[]') AS variants,
        ARRAY(SELECT picture_id FROM product_picture WHERE product_id = p.id ORDER BY position) AS picture_ids
      FROM product p LEFT JOIN product_text x ON x.product_id = p.id WHERE p.id = ANY($1)`,

@@ -2,6 +2,7 @@ import { fold } from '../../core/catalogue/fold.ts';
 import { optionFault, variantFault, type ChoiceIn } from '../../core/goods/variants.ts';
 import { inTransaction, type Pool, type Queryable } from '../db/pool.ts';
 import { SLUG_LOCK } from './addGoods.ts';
+import { BY_OPTION, WITH_OPTION } from './choiceRows.ts';
 import { addOptionRow, addValueRow } from './optionRows.ts';
 import { refuse } from './refuse.ts';
 
@@ -16,8 +17,8 @@ async function held(db: Queryable, product: number): Promise<Variant[]> {
   await db.query('SELECT pg_advisory_xact_lock($1)', [SLUG_LOCK]);
   await db.query('SELECT FROM product WHERE id = $1 FOR UPDATE', [product]);
   const { rows } = await db.query<Variant>(
-    `SELECT v.id, v.price, coalesce((SELECT jsonb_agg(jsonb_build_object('option', o.name, 'value', ov.name) ORDER BY o.id)
-       FROM variant_value vv JOIN option_value ov ON ov.id = vv.option_value_id JOIN option o ON o.id = ov.option_id
+    `SELECT v.id, v.price, coalesce((SELECT jsonb_agg(jsonb_build_object('option', o.name, 'value', ov.name) ORDER BY ${BY_OPTION})
+       FROM variant_value vv ${WITH_OPTION}
        WHERE vv.variant_id = v.id), '[]') AS choice
      FROM variant v WHERE v.product_id = $1 ORDER BY v.position, v.id`,
     [product],

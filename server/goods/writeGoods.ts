@@ -171,7 +171,7 @@ export async function writeChanged(db: Queryable, changes: readonly Change[]): P
 }
 
 /** Writes the pictures of products in their order; what a picture is said to show of a product goes with it. */
-async function writePictures(
+export async function writePictures(
   db: Queryable,
   goods: readonly Pick<Goods, 'id' | 'pictureIds'>[],
 ): Promise<void> {

@@ -10,13 +10,13 @@ export async function readGroupings(
   of: GroupingOf,
   { counted = true } = {},
 ): Promise<Grouping[]> {
-  const { id, columns, products } = KEPT[of];
+  const { table, id, columns, products } = KEPT[of];
   const read = [
     ...Object.entries({ id, ...columns }).map(([fact, column]) => `g.${column} AS "${fact}"`),
     ...(counted ? [`${products} AS products`] : []),
   ];
   const { rows } = await db.query<Partial<Grouping> & { id: number }>(
-    `SELECT ${read.join(', ')} FROM ${of} g ORDER BY g.${id}`,
+    `SELECT ${read.join(', ')} FROM ${table} g ORDER BY g.${id}`,
   );
   // A rule that cannot be read finds nothing, and is kept until another is set.
   return rows.map((row) => ({ ...emptyGrouping, ...row, rule: row.rule ? readRule(row.rule) : null }));

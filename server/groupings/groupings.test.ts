@@ -1,3 +1,4 @@
+import { JSDOM } from 'jsdom';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { newAssortment } from '../../core/assortment/assortment.ts';
 import type { Conflict } from '../../core/facts/factEdit.ts';
@@ -7,6 +8,7 @@ import type { Vocabulary } from '../../core/catalogue/vocabulary.ts';
 import type { Within } from '../../core/goods/goodsList.ts';
 import type { Grouping, GroupingOf } from '../../core/groupings/grouping.ts';
 import type { GroupingEdit } from '../../core/groupings/groupingEdit.ts';
+import { choiceOf } from '../goods/choiceRows.ts';
 import { smallStore, type SmallStore } from '../specimen/smallStore.ts';
 
 let store: SmallStore;
@@ -268,6 +270,97 @@ describe('categories, collections and brands', () => {
     const { rows } = await run('SELECT fields FROM product WHERE id = 11');
     expect(rows[0].fields).toEqual({});
     expect((await add('field', 'None', null, null as never)).answer.statusCode).toBe(422);
+  });
+
+  it('are options and their values, in the order of their owner wherever shoppers choose', async () => {
+    await run(`INSERT INTO option (id, name, position) VALUES (61, 'Size', 0)`);
+    await run(`SELECT setval(pg_get_serial_sequence('option', 'id'), 500)`);
+    const glaze = await made('option', 'Glaze');
+    expect(await one('option', glaze)).toMatchObject({ position: 1, products: 0, parentId: null });
+    expect((await add('option', 'SIZE')).answer.statusCode).toBe(422);
+    const [fog, ash] = [await made('value', 'Fog', glaze), await made('value', 'Ash', glaze)];
+    const small = await made('value', 'Small', 61);
+    expect(await made('value', 'Fog', 61)).toBeGreaterThan(small);
+    expect((await add('value', 'fog', glaze)).answer.json()).toMatchObject({
+      message: expect.stringContaining('called “Fog”'),
+    });
+    expect((await add('value', 'Lost', 9_999)).answer.json()).toMatchObject({
+      message: expect.stringContaining('option that it was to be one of is gone'),
+    });
+    expect((await add('value', 'Nowhere')).answer.statusCode).toBe(422);
+    // A product in two ways.
+    await run(
+      `INSERT INTO variant (id, product_id, position, price) VALUES (9001, 7, 5, 900), (9002, 7, 6, 900)`,
+    );
+    await run(
+      'INSERT INTO variant_value (variant_id, option_value_id) VALUES (9001, $1), (9001, $3), (9002, $2), (9002, $3)',
+      [fog, ash, small],
+    );
+    expect((await one('value', fog)).products).toBe(1);
+    expect((await one('option', glaze)).products).toBe(1);
+    const choices = async () =>
+      (
+        await run(`SELECT ${choiceOf('v.id')} AS said FROM variant v WHERE id IN (9001, 9002) ORDER BY id`)
+      ).rows.map(({ said }) => said as string);
+    expect(await choices()).toEqual(['Small, Fog', 'Small, Ash']);
+    const first = edit(
+      'option',
+      glaze,
+      'place',
+      { parent: null, before: null },
+      { parent: null, before: 61 },
+    );
+    expect((await write(first)).json()).toEqual({ conflicts: [] });
+    expect(await choices()).toEqual(['Fog, Small', 'Ash, Small']);
+    const vocabulary = async () =>
+      (await store.owner.ask('GET', '/api/vocabulary')).json<Vocabulary>().options;
+    expect((await vocabulary()).map(({ name }) => name)).toEqual(['Glaze', 'Size']);
+    // A value before the other one, of another name and colour: the page of the product shows all three.
+    const slug = (await run('SELECT slug FROM product WHERE id = 7')).rows[0].slug as string;
+    expect(
+      (
+        await write(
+          edit('value', ash, 'place', { parent: glaze, before: null }, { parent: glaze, before: fog }),
+          edit('value', ash, 'name', 'Ash', 'Embers'),
+          edit('value', ash, 'colour', null, '#aa3311'),
+        )
+      ).json(),
+    ).toEqual({ conflicts: [] });
+    const groups = async () => {
+      const { document } = new JSDOM((await store.get(`/product/${slug}`)).body).window;
+      return [...document.querySelectorAll('.product .options')].map((group) => group.textContent!.trim());
+    };
+    await expect.poll(groups).toHaveLength(1);
+    const offered = async () => {
+      const { document } = new JSDOM((await store.get(`/product/${slug}`)).body).window;
+      return [...document.querySelectorAll('.product .options a')].map((link) =>
+        link.getAttribute('aria-label'),
+      );
+    };
+    await expect
+      .poll(async () => (await offered()).map((said) => said?.split(',')[0]))
+      .toEqual(['Embers', 'Fog']);
+    const { rows: found } = await run(
+      `SELECT product_id FROM product_search WHERE vector @@ to_tsquery('english', 'embers')`,
+    );
+    expect(found).toEqual([{ product_id: 7 }]);
+    expect((await listed({ within: { of: 'value', id: ash } })).rows.map(({ id }) => id)).toEqual([7]);
+    // A value stays in its option, and both as long as products come in them.
+    expect(
+      (
+        await write(edit('value', ash, 'place', { parent: glaze, before: fog }, { parent: 61, before: null }))
+      ).json(),
+    ).toMatchObject({ message: 'A value stays with its option.' });
+    expect((await remove('value', ash)).json()).toMatchObject({
+      message: expect.stringContaining('1 product comes in it'),
+    });
+    expect((await remove('option', glaze)).statusCode).toBe(422);
+    await run('DELETE FROM variant WHERE id IN (9001, 9002)');
+    expect((await remove('value', ash)).json()).toEqual({ removed: true });
+    expect((await remove('option', glaze)).json()).toEqual({ removed: true });
+    expect((await all('value')).map(({ parentId }) => parentId)).toEqual([61, 61]);
+    expect((await remove('option', 61)).json()).toEqual({ removed: true });
+    expect(await vocabulary()).toEqual([]);
   });
 
   it('refuse a picture that the store has not, and what nobody may send', async () => {

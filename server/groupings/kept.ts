@@ -1,18 +1,20 @@
 import { freeSlugOf, slugOf } from '../../core/catalogue/slugOf.ts';
+import { fieldIdOf } from '../../core/groupings/fieldId.ts';
 import type { Grouping, GroupingOf } from '../../core/groupings/grouping.ts';
 import type { Queryable } from '../db/pool.ts';
 import { writeWords } from '../goods/writeWords.ts';
 
 /** How one kind is kept. */
 export interface Kept {
+  table: string;
   /** The column that it is known by. */
   id: 'id' | 'number';
   /** The column of every fact that its table has; what it has none for is empty. */
   columns: Readonly<Partial<Record<keyof Grouping, string>>>;
   /** SQL for the number of different products put into `g`, and into all below it. */
   products: string;
-  /** The address of a new one, which none has yet. */
-  slug(name: string, isTaken: (slug: string) => boolean): string;
+  /** The address of a new one, which none has yet; absent where they have none. */
+  slug?(name: string, isTaken: (slug: string) => boolean): string;
   /** Products `p` that are found by what one is called, as a condition on what it is known by; absent where none are. */
   finds?: { known: 'id' | 'slug'; where: string };
   /** What is written of some products once it is called otherwise, besides what follows by itself. */
@@ -22,17 +24,14 @@ export interface Kept {
 }
 
 const named =
-  (word: string): Kept['slug'] =>
+  (word: string): NonNullable<Kept['slug']> =>
   (name, isTaken) =>
     freeSlugOf(slugOf(name) || word, isTaken);
-
-const LONGEST_FIELD_ID = 60;
-/** Room for the number that an id may end with. */
-const NUMBER_LENGTH = 10;
 
 /** Every kind as its table holds it. */
 export const KEPT: Readonly<Record<GroupingOf, Kept>> = {
   category: {
+    table: 'category',
     id: 'id',
     columns: {
       slug: 'slug',
@@ -50,6 +49,7 @@ export const KEPT: Readonly<Record<GroupingOf, Kept>> = {
     finds: { known: 'id', where: 'p.category_path && $1::int[]' },
   },
   collection: {
+    table: 'collection',
     id: 'id',
     columns: {
       slug: 'slug',
@@ -63,6 +63,7 @@ export const KEPT: Readonly<Record<GroupingOf, Kept>> = {
     slug: named('collection'),
   },
   brand: {
+    table: 'brand',
     id: 'id',
     columns: { slug: 'slug', name: 'name' },
     products: '(SELECT count(*)::int FROM product WHERE brand_id = g.id)',
@@ -74,18 +75,32 @@ export const KEPT: Readonly<Record<GroupingOf, Kept>> = {
       await writeWords(db, products);
     },
   },
+  option: {
+    table: 'option',
+    id: 'id',
+    columns: { name: 'name', position: 'position' },
+    products: `(SELECT count(DISTINCT pv.product_id)::int FROM option_value v
+      JOIN product_option_value pv ON pv.option_value_id = v.id WHERE v.option_id = g.id)`,
+  },
+  value: {
+    table: 'option_value',
+    id: 'id',
+    columns: {
+      name: 'name',
+      colour: 'colour',
+      pictureId: 'picture_id',
+      parentId: 'option_id',
+      position: 'position',
+    },
+    products: '(SELECT count(*)::int FROM product_option_value WHERE option_value_id = g.id)',
+    finds: { known: 'id', where: 'p.option_values && $1::int[]' },
+  },
   field: {
+    table: 'field',
     id: 'number',
     columns: { slug: 'id', name: 'name', type: 'type', unit: 'unit', position: 'position' },
     products: '(SELECT count(*)::int FROM product WHERE fields ? g.id)',
-    // Rules name it by letters, digits and underscores, a letter first.
-    slug: (name, isTaken) => {
-      const word = slugOf(name)
-        .replaceAll('-', '_')
-        .slice(0, LONGEST_FIELD_ID - NUMBER_LENGTH);
-      const wanted = /^[a-z]/.test(word) ? word : `field_${word}`;
-      return freeSlugOf(wanted, (slug) => isTaken(slug.replaceAll('-', '_'))).replaceAll('-', '_');
-    },
+    slug: fieldIdOf,
     finds: { known: 'slug', where: 'p.fields ?| $1::text[]' },
     leave: async (db, { slug }, products) => {
       await db.query('UPDATE product SET fields = fields - $2::text WHERE id = ANY($1)', [products, slug]);

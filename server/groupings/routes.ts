@@ -9,7 +9,7 @@ import type { Parts } from '../parts.ts';
 import { readGroupings } from './groupingRows.ts';
 import { addGrouping, removeGrouping, writeGroupings } from './writeGroupings.ts';
 
-/** Categories, collections, brands and fields as their owner keeps them. */
+/** What products are put together by, as its owner keeps it. */
 export function groupingRoutes(api: Api, { db, readDb }: Parts): void {
   api.answer(listGroupings, async ({ query: { of } }) => ({ groupings: await readGroupings(readDb, of) }));
   api.answer(addContract, async ({ body }) => ({

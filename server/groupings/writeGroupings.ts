@@ -8,6 +8,7 @@ import {
   newFault,
   type GroupingEdit,
 } from '../../core/groupings/groupingEdit.ts';
+import { groupingKinds, whyItStays } from '../../core/groupings/groupingFacts.ts';
 import { besides, placeOf } from '../../core/groupings/places.ts';
 import { same } from '../../core/settings/same.ts';
 import { inTransaction, type Pool, type Queryable } from '../db/pool.ts';
@@ -71,7 +72,7 @@ async function writeChanged(
   before: readonly Grouping[],
   after: readonly Grouping[],
 ): Promise<number[]> {
-  const { id: key, columns, renamed } = KEPT[of];
+  const { table, id: key, columns, renamed } = KEPT[of];
   const was = new Map(before.map((one) => [one.id, one]));
   const called: Grouping[] = [];
   for (const one of after) {
@@ -81,7 +82,7 @@ async function writeChanged(
     if (facts.some((fact) => FOUND_BY.includes(fact))) called.push(one);
     // Only what is another: a column that is written is told of as changed.
     await db.query(
-      `UPDATE ${of} SET ${facts.map((fact, i) => `${columns[fact]!} = $${i + 2}`).join(', ')} WHERE ${key} = $1`,
+      `UPDATE ${table} SET ${facts.map((fact, i) => `${columns[fact]!} = $${i + 2}`).join(', ')} WHERE ${key} = $1`,
       [one.id, ...facts.map((fact) => asKept(fact, one))],
     );
   }
@@ -101,10 +102,13 @@ export async function addGroupingRow(
 ): Promise<number> {
   const all = await readGroupings(client, of, { counted: false });
   refuse(newFault(of, all, { name, parent, type }));
-  const { id, columns, slug } = KEPT[of];
+  const { under } = groupingKinds[of];
+  if (under && !(await readGroupings(client, under, { counted: false })).some((one) => one.id === parent))
+    refuse(`The ${under} that it was to be one of is gone.`);
+  const { table, id, columns, slug } = KEPT[of];
   const taken = new Set(all.map((one) => one.slug));
   const facts: Partial<Grouping> = {
-    slug: slug(name, (wanted) => taken.has(wanted)),
+    slug: slug?.(name, (wanted) => taken.has(wanted)) ?? '',
     name,
     position: Math.max(-1, ...besides(all, parent).map(({ position }) => position)) + 1,
     parentId: parent,
@@ -112,7 +116,7 @@ export async function addGroupingRow(
   };
   const kept = (Object.keys(facts) as (keyof Grouping)[]).filter((fact) => columns[fact]);
   const { rows } = await client.query<{ id: number }>(
-    `INSERT INTO ${of} (${kept.map((fact) => columns[fact]).join(', ')})
+    `INSERT INTO ${table} (${kept.map((fact) => columns[fact]).join(', ')})
        VALUES (${kept.map((_, i) => `$${i + 1}`).join(', ')}) RETURNING ${id} AS id`,
     kept.map((fact) => facts[fact]),
   );
@@ -125,23 +129,24 @@ export const removeGrouping = (pool: Pool, of: GroupingOf, id: number): Promise<
 
 /** The same, within a transaction that has its turn. */
 export async function takeOut(client: Queryable, of: GroupingOf, id: number): Promise<boolean> {
-  const before = await readGroupings(client, of, { counted: false });
+  const { staysWithProducts: counted = false, tree } = groupingKinds[of];
+  const before = await readGroupings(client, of, { counted });
   const gone = before.find((one) => one.id === id);
   if (!gone) return false;
-  refuse(gone.catchAll ? 'Products without a category stand here, so it stays.' : null);
+  refuse(whyItStays(of, gone));
   const is = placeOf(before, id);
   let after = before.filter((one) => one !== gone);
-  for (const { id: child } of besides(before, id)) {
+  for (const { id: child } of tree ? besides(before, id) : []) {
     const edit = { of, id: child, fact: 'place', was: placeOf(before, child), is };
     refuse(groupingFault(after, edit));
     after = groupingEdited(after, edit);
   }
   await inBulk(client, async () => {
-    const { id: key, leave } = KEPT[of];
+    const { table, id: key, leave } = KEPT[of];
     const products = await productsFoundBy(client, of, [gone]);
     const others = await writeChanged(client, of, before, after);
     if (leave) await inLots(products, (lot) => leave(client, gone, lot));
-    await client.query(`DELETE FROM ${of} WHERE ${key} = $1`, [id]);
+    await client.query(`DELETE FROM ${table} WHERE ${key} = $1`, [id]);
     return [...new Set([...products, ...others])];
   });
   return true;

@@ -13,7 +13,7 @@ export async function readListingWords(db: Queryable): Promise<WordRows> {
       `SELECT o.id, o.name, jsonb_agg(jsonb_build_object('id', v.id, 'name', v.name, 'colour', v.colour,
          'picture', ${pictureJson('p', 'v.name')}) ORDER BY v.position, v.id) AS values
        FROM option o JOIN option_value v ON v.option_id = o.id LEFT JOIN picture p ON p.id = v.picture_id
-       GROUP BY o.id ORDER BY o.id`,
+       GROUP BY o.id ORDER BY o.position, o.id`,
     ),
     db.query<WordRows['fields'][number]>('SELECT id, name, type, unit FROM field ORDER BY position, id'),
   ]);

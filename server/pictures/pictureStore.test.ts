@@ -1,7 +1,8 @@
 import { createHash } from 'node:crypto';
 import sharp, { type Color } from 'sharp';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import type { PictureUses, StorePicture } from '../../core/api/pictures.ts';
+import type { AnswerOf } from '../../core/api/contract.ts';
+import type { matchPictures, PictureUses, StorePicture } from '../../core/api/pictures.ts';
 import { CELLS, readCells } from '../../core/picture/cells.ts';
 import { MOST_PICTURE_BYTES } from '../../core/picture/limits.ts';
 import { smallStore, type SmallStore } from '../specimen/smallStore.ts';
@@ -352,5 +353,52 @@ describe('pictures of the store', () => {
     expect(await lacking('unsaid')).toEqual([named, bare]);
     await pool.query('INSERT INTO product_picture VALUES (5, 0, $1, $2)', [bare.id, 'A plate']);
     expect(await lacking('unsaid')).toEqual([named]);
+  });
+});
+
+describe('pictures that are named like products', () => {
+  it('are found among those that nothing uses, by item code and address, and by no name of two', async () => {
+    const { pool } = store.database;
+    const { rows } = await pool.query<{ id: number; slug: string; title: string }>(
+      'SELECT id, slug, title FROM product ORDER BY id LIMIT 4',
+    );
+    const [coded, named, first, second] = rows as [
+      (typeof rows)[0],
+      (typeof rows)[0],
+      (typeof rows)[0],
+      (typeof rows)[0],
+    ];
+    await pool.query(`UPDATE product SET code = 'KC/101' WHERE id = $1`, [coded.id]);
+    await pool.query(`UPDATE product SET code = 'TWICE' WHERE id = ANY($1)`, [[first.id, second.id]]);
+    const { rows: variants } = await pool.query<{ id: number }>(
+      `INSERT INTO variant (product_id, position, code, price) VALUES ($1, 7, 'kc 101 blue', 900) RETURNING id`,
+      [coded.id],
+    );
+    const put = async (name: string, colour: string) => (await add(await dotOf(colour), name)).picture.id;
+    const code = await put('kc_101-2.png', '#010203');
+    const blue = await put('KC-101-Blue.jpg', '#010204');
+    const address = await put(`${named.slug}.webp`, '#010205');
+    await put('twice.png', '#010206');
+    await put('IMG_4711.png', '#010207');
+    const used = await put(`${second.slug}.png`, '#010208');
+    await pool.query('INSERT INTO product_picture (product_id, position, picture_id) VALUES ($1, 0, $2)', [
+      second.id,
+      used,
+    ]);
+    const answer = await store.owner.ask('GET', '/api/pictures/matches');
+    const { matches, others } = answer.json<AnswerOf<typeof matchPictures>>();
+    const said = matches.map(({ picture, product, variant, place, title }) => ({
+      id: picture.id,
+      product,
+      variant,
+      place,
+      title,
+    }));
+    expect(said.sort((a, b) => a.place - b.place || a.product - b.product)).toEqual([
+      { id: blue, product: coded.id, variant: variants[0]!.id, place: 0, title: coded.title },
+      { id: address, product: named.id, variant: null, place: 0, title: named.title },
+      { id: code, product: coded.id, variant: null, place: 2, title: coded.title },
+    ]);
+    expect(others).toBe((await counts()).unused - 3);
   });
 });

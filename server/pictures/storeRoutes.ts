@@ -3,6 +3,7 @@ import {
   changePicture,
   countPictures,
   findPictures,
+  matchPictures as matchContract,
   putBackPicture,
   readFileCells,
   readPictures,
@@ -15,6 +16,7 @@ import { nameOfFile } from '../../core/picture/nameOfFile.ts';
 import type { Api } from '../api.ts';
 import { Fault } from '../faults.ts';
 import type { Parts } from '../parts.ts';
+import { matchPictures } from './namedGoods.ts';
 import {
   changeWords,
   countStorePictures,
@@ -38,6 +40,7 @@ const there = (picture: StorePicture | null | undefined): { picture: StorePictur
 export function pictureStoreRoutes(api: Api, { db, readDb, renditions }: Parts): void {
   api.answer(countPictures, () => countStorePictures(readDb));
   api.answer(findPictures, ({ query }) => findStorePictures(readDb, query));
+  api.answer(matchContract, () => matchPictures(readDb));
   api.answer(readPictures, async ({ body: { ids } }) => ({ pictures: await readStorePictures(readDb, ids) }));
   api.answer(readFileCells, async ({ body: { files } }) => ({ cells: await readCellsOf(readDb, files) }));
   api.answer(readPictureUses, async ({ query: { id } }) => ({ uses: await readUses(readDb, id) }));

@@ -2,6 +2,7 @@ import type { Good } from '../../core/shopper/basket.ts';
 import { sellsOtherwise, soldAs, type StoreSelling } from '../../core/group/soldAs.ts';
 import { categoriesOf } from '../catalogue/categoriesOf.ts';
 import type { Queryable } from '../db/pool.ts';
+import { choiceOf } from '../goods/choiceRows.ts';
 import { pictureJson } from '../pictures/pictureRows.ts';
 
 interface Row {
@@ -24,8 +25,7 @@ const asGood = ({ id, product_id, categories: _, ...row }: Row): Good => ({
 
 /** What tells a variant "v" apart from the others of its product, in words; empty where it is the only one. */
 export const CHOICE = `CASE WHEN EXISTS (SELECT FROM variant other WHERE other.product_id = v.product_id AND other.id <> v.id)
-  THEN coalesce((SELECT string_agg(ov.name, ', ' ORDER BY ov.option_id)
-    FROM variant_value vv JOIN option_value ov ON ov.id = vv.option_value_id WHERE vv.variant_id = v.id), '') ELSE '' END`;
+  THEN ${choiceOf('v.id')} ELSE '' END`;
 
 /** Variants by id as they can be bought at an instant, UTC ms; those that are not sold by basket are absent. */
 export async function readGoods(

@@ -84,7 +84,7 @@ export async function bringIn(
 }
 
 /** The rows of a table, checked, some at a time. */
-async function* checkedRows(file: StoreFile, { id, columns }: StoreTable): AsyncGenerator<Row[]> {
+async function* checkedRows(file: StoreFile, { id, columns, later }: StoreTable): AsyncGenerator<Row[]> {
   const schema = object(columns as Record<string, Schema>)
     .noUnknown()
     .required();
@@ -92,7 +92,10 @@ async function* checkedRows(file: StoreFile, { id, columns }: StoreTable): Async
   let lot: Row[] = [];
   for await (const { line, value } of file.lines(name)) {
     try {
-      lot.push({ line, row: schema.validateSync(value, { strict: true }) });
+      lot.push({
+        line,
+        row: schema.validateSync(later ? { ...later, ...(value as Row['row']) } : value, { strict: true }),
+      });
     } catch (error) {
       if (!(error instanceof ValidationError)) throw error;
       throw refused(`${name}, line ${line}${error.path ? `, ${error.path}` : ''}: ${error.message}`, error);

@@ -33,6 +33,8 @@ export interface StoreTable {
   by: string;
   /** Columns that go into the file, and what may stand in them. */
   columns: Readonly<Record<string, Schema>>;
+  /** Columns that came later: what they are in a file that was made before. */
+  later?: Columns;
   /** Columns that are reckoned from the others. */
   derived?: (row: Columns) => Record<string, unknown>;
   /** The column that numbers its rows; what comes after those of the file goes on from them. */
@@ -190,7 +192,12 @@ export const storeTables: readonly StoreTable[] = [
     table: 'option',
     by: 'id',
     numbered: 'id',
-    columns: { id: id(), name: wordsSchema(LONGEST_OPTION, 'An option needs a name.') },
+    columns: {
+      id: id(),
+      name: wordsSchema(LONGEST_OPTION, 'An option needs a name.'),
+      position: place(),
+    },
+    later: { position: 0 },
   },
   {
     id: 'option-values',

@@ -8,9 +8,41 @@ async function send<T>(form: HTMLFormElement, submitter: HTMLElement | null): Pr
   const answer = await fetch(form.action, {
     method: 'POST',
     headers: { accept: 'application/json' },
+    // Who leaves the page another way has sent it all the same.
+    keepalive: true,
     body: new URLSearchParams(new FormData(form, submitter) as unknown as Record<string, string>),
   });
   return { ok: answer.ok, said: (await answer.json()) as Said<T>['said'] };
+}
+
+/** As long as a link waits for what is on its way, ms: who presses it is not kept by a server that does not answer. */
+const LINK_WAITS = 4000;
+
+const onTheirWay = new Set<Promise<void>>();
+
+/** A link pressed while something is on its way waits for it: the page that it leads to shows what was sent. */
+function holdLink(event: MouseEvent): void {
+  const link = (event.target as Element).closest<HTMLElement>('a[href]');
+  if (!link || event.button || event.metaKey || event.ctrlKey || event.shiftKey || event.altKey) return;
+  event.preventDefault();
+  event.stopPropagation();
+  const late = new Promise((resolve) => setTimeout(resolve, LINK_WAITS));
+  void Promise.race([Promise.all(onTheirWay), late]).then(() => {
+    letLinksGo();
+    link.click();
+  });
+}
+
+const letLinksGo = () => document.removeEventListener('click', holdLink, true);
+
+/** Links wait until it is done. */
+function follow(sent: Promise<void>): void {
+  onTheirWay.add(sent);
+  document.addEventListener('click', holdLink, true);
+  void sent.finally(() => {
+    onTheirWay.delete(sent);
+    if (onTheirWay.size === 0) letLinksGo();
+  });
 }
 
 /**
@@ -30,9 +62,11 @@ export function sendForms<T>(
     if (form.hasAttribute('aria-busy')) return;
     form.setAttribute('aria-busy', 'true');
     const pressed = event.submitter;
-    void send<T>(form, pressed)
-      .catch((): Said<T> => ({ ok: false, said: {} }))
-      .then((answer) => done(form, answer, pressed))
-      .finally(() => form.removeAttribute('aria-busy'));
+    follow(
+      send<T>(form, pressed)
+        .catch((): Said<T> => ({ ok: false, said: {} }))
+        .then((answer) => done(form, answer, pressed))
+        .finally(() => form.removeAttribute('aria-busy')),
+    );
   });
 }

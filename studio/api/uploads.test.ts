@@ -1,5 +1,6 @@
+import { BlobWriter, TextReader, ZipWriter } from '@zip.js/zip.js/index-native.js';
 import { QueryClient } from '@tanstack/react-query';
-import { describe, expect, it } from 'vitest';
+import { describe, expect, it, vi } from 'vitest';
 import { MOST_PICTURE_BYTES } from '../../core/picture/limits.ts';
 import { specimenStorePicture } from '../specimen/storePicture.ts';
 import type { Client } from './client.ts';
@@ -101,5 +102,39 @@ describe('pictures on their way', () => {
     await Promise.all([first, second]);
     expect(uploads.getState()).toMatchObject({ total: 2, done: 2 });
     expect(queries.getQueryState(['picture search', 'all', ''])?.isInvalidated).toBe(true);
+  });
+
+  it('come out of a ZIP, each told of by itself; one that is none is refused as a whole', async () => {
+    const { sent, uploads } = slow();
+    const writer = new ZipWriter(new BlobWriter(), { useWebWorkers: false });
+    for (const name of ['a.png', 'b.png', 'list.csv']) await writer.add(name, new TextReader('12345'));
+    const zip = new File([await writer.close()], 'all.zip');
+    const all = uploads.add([zip, file('broken.zip', 7, 'application/zip'), file('c', 10)]);
+    expect(uploads.getState()).toMatchObject({ total: 3, done: 0, bytes: zip.size + 17 });
+    await vi.waitFor(() => expect(uploads.getState()).toMatchObject({ total: 5, bytes: 32 }));
+    await vi.waitFor(() => expect(sent).toHaveLength(2));
+    for (let i = 0; i < 3; i += 1) {
+      await vi.waitFor(() => expect(sent.length).toBeGreaterThan(i));
+      sent[i]!.answer();
+    }
+    expect((await all).map(({ name }) => name).sort()).toEqual(['a.png', 'b.png', 'c']);
+    expect(uploads.getState()).toMatchObject({ total: 5, done: 5, bytesDone: 32, added: 3 });
+    expect(
+      uploads
+        .getState()
+        .refused.map(({ name }) => name)
+        .sort(),
+    ).toEqual(['broken.zip', 'list.csv']);
+  });
+
+  it('in a ZIP are not looked at any more once they are stopped', async () => {
+    const { sent, uploads } = slow();
+    const writer = new ZipWriter(new BlobWriter(), { useWebWorkers: false });
+    await writer.add('a.png', new TextReader('12345'));
+    const all = uploads.add([new File([await writer.close()], 'all.zip')]);
+    uploads.stop();
+    expect(await all).toEqual([]);
+    expect(sent).toEqual([]);
+    expect(uploads.getState()).toMatchObject({ total: 0, done: 0, refused: [] });
   });
 });

@@ -4,6 +4,7 @@ import { createStore, type StoreApi } from 'zustand/vanilla';
 import { addPicture, type StorePicture } from '../../core/api/pictures.ts';
 import { MOST_PICTURE_BYTES, PICTURE_KINDS, SAID_PICTURE_KINDS } from '../../core/picture/limits.ts';
 import type { Client } from './client.ts';
+import { asSendable, isZip, picturesInZip, type Sendable } from './picturesInZip.ts';
 
 /** Sent at the same time; the server takes them one by one. */
 const AT_ONCE = 2;
@@ -23,7 +24,7 @@ export interface UploadsState {
 
 /** Pictures on their way to the store. They go on while other places of the studio are open. */
 export interface Uploads extends StoreApi<UploadsState> {
-  /** Sends files as pictures; gives those that are in the store then, in no order. Never rejects. */
+  /** Sends files, and those in a ZIP, as pictures; gives those that are in the store then, in no order. Never rejects. */
   add(files: readonly File[]): Promise<StorePicture[]>;
   /** Sends no more of those that wait. */
   stop(): void;
@@ -62,30 +63,45 @@ export function makeUploads(client: Client, queries: QueryClient): Uploads {
   const store = createStore<UploadsState>(() => NOTHING);
   const turn = pLimit(AT_ONCE);
   let lot = 0;
-  const told = ({ size }: File, more: (before: UploadsState) => Partial<UploadsState>) =>
+  const told = ({ size }: Pick<Sendable, 'size'>, more: (before: UploadsState) => Partial<UploadsState>) =>
     store.setState((before) => ({
       done: before.done + 1,
       bytesDone: before.bytesDone + size,
       ...more(before),
     }));
-  const send = async (file: File, of: number): Promise<StorePicture[]> => {
+  const refuse = (file: Pick<Sendable, 'name' | 'size'>, why: string) =>
+    told(file, ({ refused }) => ({ refused: [...refused, { name: file.name, why }] }));
+  const send = async (file: Sendable, of: number): Promise<StorePicture[]> => {
     if (of !== lot) return [];
-    const refuse = (why: string) =>
-      told(file, ({ refused }) => ({ refused: [...refused, { name: file.name, why }] }));
     const why = refusedBefore(file);
     if (why) {
-      refuse(why);
+      refuse(file, why);
       return [];
     }
     try {
-      const { picture, wasThere } = await client.send(addPicture, file, { name: file.name });
+      const { picture, wasThere } = await client.send(addPicture, await file.read(), { name: file.name });
       if (of === lot)
         told(file, ({ added, wereThere }) =>
           wasThere ? { wereThere: wereThere + 1 } : { added: added + 1 },
         );
       return [picture];
     } catch (error) {
-      if (of === lot) refuse((error as Error).message);
+      if (of === lot) refuse(file, (error as Error).message);
+      return [];
+    }
+  };
+  /** What is in a ZIP takes its place among those that are sent. */
+  const unpack = async (zip: File, of: number): Promise<Sendable[]> => {
+    try {
+      const inside = await picturesInZip(zip);
+      if (of !== lot) return [];
+      store.setState(({ total, bytes }) => ({
+        total: total - 1 + inside.length,
+        bytes: bytes - zip.size + inside.reduce((sum, { size }) => sum + size, 0),
+      }));
+      return inside;
+    } catch (error) {
+      if (of === lot) refuse(zip, (error as Error).message);
       return [];
     }
   };
@@ -101,7 +117,13 @@ export function makeUploads(client: Client, queries: QueryClient): Uploads {
         bytes: before.bytes + files.reduce((sum, { size }) => sum + size, 0),
       }));
       const of = lot;
-      const sent = await Promise.all(files.map((file) => turn(() => send(file, of))));
+      const sent = await Promise.all(
+        files.map(async (file) => {
+          if (!isZip(file)) return turn(() => send(asSendable(file), of));
+          const inside = await unpack(file, of);
+          return (await Promise.all(inside.map((one) => turn(() => send(one, of))))).flat();
+        }),
+      );
       // What is new is shown nowhere yet.
       void queries.invalidateQueries({ queryKey: ['picture search'] });
       return sent.flat();

@@ -6,8 +6,8 @@ import { usePictureCounts } from '../api/usePictureSearch.ts';
 import { t } from '../ui/theme.ts';
 import { exportGoods, exportGoodsLines } from '../../core/api/exchange.ts';
 import { dateFormat } from '../../core/catalogue/formats.ts';
-import { GROUPINGS, type GroupingOf } from '../../core/groupings/grouping.ts';
-import { groupingKinds } from '../../core/groupings/groupingFacts.ts';
+import type { GroupingOf } from '../../core/groupings/grouping.ts';
+import { listedKinds } from '../../core/groupings/groupingFacts.ts';
 import { counted } from '../../core/sentence/sentence.ts';
 import { useImportState } from '../api/importState.ts';
 import { LinkButton } from '../ui/Button.tsx';
@@ -117,11 +117,12 @@ export default function Catalogue() {
   const counts = usePictureCounts();
   const goods = useGoodsCounts();
   const { tree, vocabulary } = useStudio();
-  const groupings: Record<GroupingOf, number> = {
+  const groupings: Partial<Record<GroupingOf, number>> = {
     category: tree.all.length,
     collection: vocabulary.collections.length,
     brand: vocabulary.brands.length,
     field: vocabulary.fields.length,
+    option: vocabulary.options.length,
   };
   return (
     <Ground>
@@ -130,9 +131,9 @@ export default function Catalogue() {
         <NavLink to="/catalogue/products">
           Products <span>{goods?.all}</span>
         </NavLink>
-        {GROUPINGS.map((of) => (
-          <NavLink key={of} to={`/catalogue/${groupingKinds[of].many}`}>
-            {groupingKinds[of].title} <span>{groupings[of]}</span>
+        {listedKinds.map(({ of, many, title }) => (
+          <NavLink key={of} to={`/catalogue/${many}`}>
+            {title} <span>{groupings[of]}</span>
           </NavLink>
         ))}
         <NavLink to="/catalogue/journal">
@@ -148,12 +149,8 @@ export default function Catalogue() {
       </Strip>
       <Routes>
         <Route path="products/:productId?" element={<Products />} />
-        {GROUPINGS.map((of) => (
-          <Route
-            key={of}
-            path={`${groupingKinds[of].many}/:groupingId?`}
-            element={<Groupings key={of} of={of} />}
-          />
+        {listedKinds.map(({ of, many }) => (
+          <Route key={of} path={`${many}/:groupingId?/:heldId?`} element={<Groupings key={of} of={of} />} />
         ))}
         <Route
           path="journal/:entryId?"

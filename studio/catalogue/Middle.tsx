@@ -34,18 +34,4 @@ export const Middle = styled.div`
     gap: 8px;
     align-items: end;
   }
-  .foot {
-    display: flex;
-    flex-wrap: wrap;
-    align-items: center;
-    gap: 4px 14px;
-    color: ${t.ink2};
-    border-top: 1px solid ${t.line};
-    margin: 0 -16px;
-    padding: 8px 16px;
-    background: ${t.wall};
-  }
-  .foot .said {
-    flex: 1;
-  }
 `;

@@ -12,12 +12,12 @@ export interface UploadButtonProps {
   onStored?(pictures: readonly StorePicture[]): void;
 }
 
-/** Chooses files of this computer and puts them into the store as pictures. */
+/** Chooses files of this computer, or several in a ZIP, and puts them into the store as pictures. */
 export function UploadButton({ label, many = false, onStored }: UploadButtonProps) {
   const { uploads } = useStudio();
   return (
     <FileTrigger
-      acceptedFileTypes={Object.keys(PICTURE_KINDS)}
+      acceptedFileTypes={[...Object.keys(PICTURE_KINDS), ...(many ? ['application/zip', '.zip'] : [])]}
       allowsMultiple={many}
       onSelect={(files) => void uploads.add([...(files ?? [])]).then((stored) => onStored?.(stored))}
     >

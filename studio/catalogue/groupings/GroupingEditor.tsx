@@ -10,14 +10,16 @@ import { groupingEdits } from '../../../core/groupings/groupingEdit.ts';
 import type { GroupingFact, GroupingKind } from '../../../core/groupings/groupingFacts.ts';
 import { isPageKind, pageKind, pagePath } from '../../../core/pages/index.ts';
 import { counted } from '../../../core/sentence/sentence.ts';
-import { Stack } from '../../settings/Stack.tsx';
-import { useStudio } from '../../studioContext.tsx';
+import { Hint, Stack } from '../../settings/Stack.tsx';
+import { useDraft, useStudio } from '../../studioContext.tsx';
 import { QuietButton } from '../../ui/Button.tsx';
+import { ColourPick } from '../../ui/ColourPick.tsx';
 import { Notice } from '../../ui/Notice.tsx';
 import { t } from '../../ui/theme.ts';
 import { Side } from '../Side.tsx';
 import { TextFact, type Texts } from '../TextFact.tsx';
 import { FilledBy } from './FilledBy.tsx';
+import { HeldList } from './HeldList.tsx';
 import { OnePicture } from './OnePicture.tsx';
 import { RemoveGrouping } from './RemoveGrouping.tsx';
 import { StandsUnder } from './StandsUnder.tsx';
@@ -37,15 +39,24 @@ interface GroupingEditorProps {
   all: readonly Grouping[];
   /** Undefined where it is not there any more. */
   grouping: Grouping | undefined;
+  /** What those of this kind hold, all of it. */
+  held?: { kind: GroupingKind; all: readonly Grouping[]; onOpen(id: number): void } | undefined;
+  /** Where what it is one of is edited. */
+  up?: { name: string; to: string } | undefined;
   onClose(): void;
 }
 
 /** One of a kind as its owner keeps it; what is set holds at once. */
-export function GroupingEditor({ kind, all, grouping, onClose }: GroupingEditorProps) {
+export function GroupingEditor({ kind, all, grouping, held, up, onClose }: GroupingEditorProps) {
   return (
     <Editor aria-label={grouping?.name ?? kind.title}>
       <header>
         <div>
+          {up && (
+            <p>
+              <Link to={up.to}>{up.name}</Link>
+            </p>
+          )}
           <h2>{grouping?.name ?? kind.title}</h2>
           {grouping && <Products kind={kind} grouping={grouping} />}
         </div>
@@ -56,6 +67,7 @@ export function GroupingEditor({ kind, all, grouping, onClose }: GroupingEditorP
       {grouping ? (
         <Stack>
           <Facts kind={kind} all={all} grouping={grouping} />
+          {held && <HeldList {...held} of={grouping} />}
           <RemoveGrouping kind={kind} all={all} grouping={grouping} onRemoved={onClose} />
         </Stack>
       ) : (
@@ -97,8 +109,9 @@ function Products({
 const TEXTS = ['name', 'slug', 'description', 'extraLine', 'unit'] as const;
 const textsOf = (one: Grouping): Texts => Object.fromEntries(TEXTS.map((id) => [id, one[id]]));
 
-function Facts({ kind, all, grouping }: Omit<GroupingEditorProps, 'onClose'> & { grouping: Grouping }) {
+function Facts({ kind, all, grouping }: Pick<GroupingEditorProps, 'kind' | 'all'> & { grouping: Grouping }) {
   const { groupings: writer } = useStudio();
+  const house = useDraft((state) => state.plan.house.colours);
   const { control, reset, resetField } = useForm<Texts>({ defaultValues: textsOf(grouping), mode: 'onBlur' });
   // What was changed elsewhere, or taken back, is in the fields; what is being typed stays.
   useEffect(() => reset(textsOf(grouping), { keepDirtyValues: true }), [grouping, reset]);
@@ -127,6 +140,20 @@ function Facts({ kind, all, grouping }: Omit<GroupingEditorProps, 'onClose'> & {
     extraLine: text,
     unit: (fact) => grouping.type === 'number' && text(fact),
     description: (fact) => text(fact, 4),
+    colour: (fact) => (
+      <section>
+        <Stack>
+          <ColourPick
+            label={fact.name}
+            value={grouping.colour}
+            none="None"
+            offered={[house.accent, house.text, house.ground]}
+            onChange={(is) => set(fact, is)}
+          />
+          <Hint>Swatches show its colour, or else its picture, or else its name.</Hint>
+        </Stack>
+      </section>
+    ),
     pictureId: (fact) => (
       <section>
         <h3>{fact.name}</h3>

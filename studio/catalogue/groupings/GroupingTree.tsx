@@ -1,5 +1,5 @@
 import { ChevronRight, GripVertical } from 'lucide-react';
-import { useState, type CSSProperties } from 'react';
+import { useState, type CSSProperties, type ReactNode } from 'react';
 import { Button, Collection, Tree, TreeItem, TreeItemContent, useDragAndDrop } from 'react-aria-components';
 import styled from 'styled-components';
 import { categoryTree } from '../../../core/catalogue/categoryTree.ts';
@@ -100,12 +100,14 @@ interface GroupingTreeProps {
   /** The one that is edited beside the list. */
   open: number | null;
   empty: string;
+  /** What is shown before the name of each. */
+  face?(one: Grouping): ReactNode;
   onOpen(id: number): void;
   onPlace(one: Grouping, place: Place): void;
 }
 
 /** All of a kind as they stand: opened by a press, moved by dragging, or by Alt and the arrow keys. */
-export function GroupingTree({ kind, all, found, open, empty, onOpen, onPlace }: GroupingTreeProps) {
+export function GroupingTree({ kind, all, found, open, empty, face, onOpen, onPlace }: GroupingTreeProps) {
   const moves = found === null && kind.facts.some(({ id }) => id === 'place');
   const [expanded, setExpanded] = useState<ReadonlySet<number>>(
     () => new Set(all.length > MOST_OPEN ? [] : all.map(({ id }) => id)),
@@ -155,6 +157,7 @@ export function GroupingTree({ kind, all, found, open, empty, onOpen, onPlace }:
                   <span />
                 ))}
               <span>
+                {face?.(one)}
                 <span className="name">{one.name}</span>
                 {lacking.length > 0 && <span className="lacks">{lacking.join(', ')}</span>}
               </span>

@@ -6,7 +6,7 @@ import { categoryTree } from '../../../core/catalogue/categoryTree.ts';
 import { fold } from '../../../core/catalogue/fold.ts';
 import type { Grouping, GroupingOf } from '../../../core/groupings/grouping.ts';
 import { groupingEdits, type GroupingEdit } from '../../../core/groupings/groupingEdit.ts';
-import { groupingFact, groupingKinds } from '../../../core/groupings/groupingFacts.ts';
+import { groupingFact, groupingKinds, type GroupingKind } from '../../../core/groupings/groupingFacts.ts';
 import { counted, type Names } from '../../../core/sentence/sentence.ts';
 import { groupingsKey } from '../../api/groupingWriter.ts';
 import { useStudio } from '../../studioContext.tsx';
@@ -119,14 +119,53 @@ export function Groupings({ of }: { of: GroupingOf }) {
         />
       </Middle>
       {groupingId !== undefined && all && (
-        <GroupingEditor
-          key={groupingId}
-          kind={kind}
-          all={all}
-          grouping={opened}
-          onClose={() => openOne(null)}
-        />
+        <Opened kind={kind} all={all} grouping={opened} onClose={() => openOne(null)} />
       )}
     </Ground>
+  );
+}
+
+interface OpenedProps {
+  kind: GroupingKind;
+  all: readonly Grouping[];
+  grouping: Grouping | undefined;
+  onClose(): void;
+}
+
+/** One of the list, or what is opened of those that it holds. */
+function Opened({ kind, all, grouping, onClose }: OpenedProps) {
+  const { client } = useStudio();
+  const navigate = useNavigate();
+  const { groupingId, heldId } = useParams();
+  const held = kind.holds && groupingKinds[kind.holds];
+  const { data } = useQuery({
+    queryKey: groupingsKey(held?.of ?? kind.of),
+    queryFn: () => client.ask(listGroupings, { query: { of: held?.of ?? kind.of } }),
+    enabled: held !== undefined,
+  });
+  const ofHeld = held && data?.groupings;
+  const at = `/catalogue/${kind.many}/${groupingId}`;
+  if (held && heldId !== undefined)
+    return (
+      ofHeld && (
+        <GroupingEditor
+          key={heldId}
+          kind={held}
+          all={ofHeld}
+          grouping={ofHeld.find(({ id, parentId }) => id === Number(heldId) && parentId === grouping?.id)}
+          up={grouping && { name: grouping.name, to: at }}
+          onClose={() => void navigate(at)}
+        />
+      )
+    );
+  return (
+    <GroupingEditor
+      key={groupingId}
+      kind={kind}
+      all={all}
+      grouping={grouping}
+      held={held && ofHeld && { kind: held, all: ofHeld, onOpen: (id) => void navigate(`${at}/${id}`) }}
+      onClose={onClose}
+    />
   );
 }

@@ -16,16 +16,18 @@ import { StandsUnder } from './StandsUnder.tsx';
 interface NewGroupingProps {
   kind: GroupingKind;
   all: readonly Grouping[];
+  /** What it is to be one of, where its kind is under another. */
+  within?: number | null;
   onMade(id: number): void;
 }
 
 /** Makes one of a name, and opens it to be gone on with. */
-export function NewGrouping({ kind, all, onMade }: NewGroupingProps) {
+export function NewGrouping({ kind, all, within = null, onMade }: NewGroupingProps) {
   const { client } = useStudio();
   const queries = useQueryClient();
   const [open, setOpen] = useState(false);
   const [name, setName] = useState('');
-  const [parent, setParent] = useState<number | null>(null);
+  const [parent, setParent] = useState<number | null>(within);
   const [type, setType] = useState<FieldType | null>(kind.typed ? 'text' : null);
   const making = useMutation({
     mutationFn: () => client.ask(addGrouping, { body: { of: kind.of, name: name.trim(), parent, type } }),
@@ -64,11 +66,7 @@ export function NewGrouping({ kind, all, onMade }: NewGroupingProps) {
             onChange={(next) => setType(next)}
           />
         )}
-        <Hint>
-          {type
-            ? 'What it holds stays so. Each product is given its own where the product is edited.'
-            : 'It has no products until you put some into it.'}
-        </Hint>
+        <Hint>{kind.begins}</Hint>
       </FormDialog>
     </>
   );

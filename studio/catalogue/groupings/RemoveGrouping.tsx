@@ -4,7 +4,7 @@ import { Link } from 'react-router';
 import { listGroupings, removeGrouping } from '../../../core/api/groupings.ts';
 import { askedForIn, asksFor } from '../../../core/groupings/askedFor.ts';
 import type { Grouping } from '../../../core/groupings/grouping.ts';
-import type { GroupingKind } from '../../../core/groupings/groupingFacts.ts';
+import { groupingKinds, whyItStays, type GroupingKind } from '../../../core/groupings/groupingFacts.ts';
 import { besides } from '../../../core/groupings/places.ts';
 import { counted } from '../../../core/sentence/sentence.ts';
 import { groupingsChanged, groupingsKey } from '../../api/groupingWriter.ts';
@@ -26,7 +26,7 @@ export function RemoveGrouping({ kind, all, grouping, onRemoved }: RemoveGroupin
   const queries = useQueryClient();
   const plan = useDraft((state) => state.draft);
   const [asking, setAsking] = useState(false);
-  const { id, name, products, catchAll } = grouping;
+  const { id, name, products } = grouping;
   const removing = useMutation({
     mutationFn: () => client.ask(removeGrouping, { body: { of: kind.of, id } }),
     onSuccess: () => {
@@ -40,8 +40,9 @@ export function RemoveGrouping({ kind, all, grouping, onRemoved }: RemoveGroupin
     queryFn: () => client.ask(listGroupings, { query: { of: 'collection' } }),
     enabled: asking,
   });
-  if (catchAll) return <p>Products without a category stand here, so it stays.</p>;
-  const below = besides(all, id).length;
+  const stays = whyItStays(kind.of, grouping);
+  if (stays !== null) return <p>{stays}</p>;
+  const below = kind.tree ? besides(all, id).length : 0;
   const askers = asking
     ? [
         ...askedForIn(plan, kind.of, grouping).map((key) => documentPlace(plan, key)),
@@ -62,7 +63,8 @@ export function RemoveGrouping({ kind, all, grouping, onRemoved }: RemoveGroupin
       >
         <p>
           {products > 0 ? `${counted(products, 'product goes', 'products go')} on without it. ` : ''}
-          {below > 0 ? `What is below it moves up. ` : ''}It cannot be brought back.
+          {below > 0 ? `What is below it moves up. ` : ''}
+          {kind.holds ? `Its ${groupingKinds[kind.holds].many} go with it. ` : ''}It cannot be brought back.
         </p>
         {askers.length > 0 && (
           <>

@@ -31,32 +31,36 @@ const tree = [
 ];
 
 /** The list of one kind, and a server that keeps what it is told. */
-function draw(of: GroupingOf, given: readonly Grouping[], collections: readonly Grouping[] = []) {
-  const server = { all: [...given], edits: [] as GroupingEdit[], isAway: false };
+function draw(of: GroupingOf, given: readonly Grouping[], others: readonly Grouping[] = []) {
+  const server = { all: [...given], others: [...others], edits: [] as GroupingEdit[], isAway: false };
   inStudio(
     <Routes>
       <Route path="/" element={<Groupings of={of} />} />
-      <Route path={`/catalogue/${groupingKinds[of].many}/:groupingId?`} element={<Groupings of={of} />} />
+      <Route
+        path={`/catalogue/${groupingKinds[of].many}/:groupingId?/:heldId?`}
+        element={<Groupings of={of} />}
+      />
     </Routes>,
     {
       answers: {
         'GET /api/groupings': (_, query) => ({
-          groupings: query.of === of ? [...server.all] : collections,
+          groupings: query.of === of ? [...server.all] : [...server.others],
         }),
         'POST /api/groupings/edit': (body) => {
           const { edits } = body as { edits: GroupingEdit[] };
           if (server.isAway) throw new Error('Nobody is there.');
+          const list = edits[0]!.of === of ? 'all' : 'others';
           const conflicts = edits.flatMap((edit): Conflict<GroupingEdit>[] => {
-            const now = groupingValue(server.all, edit);
+            const now = groupingValue(server[list], edit);
             return same(now, edit.was) ? [] : [{ edit, now: now ?? null, gone: now === undefined }];
           });
-          if (conflicts.length === 0) server.all = edits.reduce(groupingEdited, server.all);
+          if (conflicts.length === 0) server[list] = edits.reduce(groupingEdited, server[list]);
           server.edits.push(...edits);
           return { conflicts };
         },
         'POST /api/groupings/new': (body) => {
-          const { name, parent: parentId, type: holds } = body as NewGrouping;
-          server.all.push(one(9, name, { parentId, type: holds }));
+          const { of: made, name, parent: parentId, type: holds } = body as NewGrouping;
+          (made === of ? server.all : server.others).push(one(9, name, { parentId, type: holds }));
           return { id: 9 };
         },
         'POST /api/groupings/removed': (body) => {
@@ -271,5 +275,88 @@ describe('fields', () => {
     press(within(dialog).getByRole('radio', { name: 'Number' }));
     press(within(dialog).getByRole('button', { name: 'Make the field' }));
     await waitFor(() => expect(server.all.at(-1)).toMatchObject({ name: 'Fired at', type: 'number' }));
+  });
+});
+
+describe('options', () => {
+  const options = [one(1, 'Glaze'), one(2, 'Size')];
+  const values = [
+    one(1, 'Large', { parentId: 2, position: 1, pictureId: null, products: 0 }),
+    one(2, 'Small', { parentId: 2, position: 0, pictureId: null }),
+    one(3, 'Fog', { parentId: 1, position: 0, pictureId: null, colour: '#8899aa' }),
+  ];
+  const valuesListed = (side: HTMLElement) =>
+    within(side)
+      .getAllByRole('row')
+      .map((each) => each.querySelector('.name')!.textContent);
+
+  it('show their own values, which are put in order, made, and opened one by one', async () => {
+    const server = draw('option', options, values);
+    press(await row('Size'));
+    const side = await screen.findByRole('complementary', { name: 'Size' });
+    await within(side).findByRole('row', { name: /^Small/ });
+    expect(valuesListed(side)).toEqual(['Small', 'Large']);
+    expect(within(side).queryByRole('textbox', { name: 'Address' })).toBeNull();
+    const small = within(side).getByRole('row', { name: /^Small/ });
+    act(() => small.focus());
+    fireEvent.keyDown(small, { key: 'ArrowDown', altKey: true });
+    await waitFor(() => expect(server.edits.at(-1)).toMatchObject({ of: 'value', id: 2, fact: 'place' }));
+    expect(server.edits.at(-1)!.is).toEqual({ parent: 2, before: null });
+    await waitFor(() => expect(valuesListed(side)).toEqual(['Large', 'Small']));
+    press(screen.getByRole('button', { name: 'Take back the place of Small' }));
+    await waitFor(() => expect(valuesListed(side)).toEqual(['Small', 'Large']));
+
+    press(within(side).getByRole('button', { name: 'New value' }));
+    const dialog = await screen.findByRole('dialog', { name: 'New value' });
+    type(within(dialog).getByRole('textbox', { name: 'Name' }), 'large');
+    expect((await within(dialog).findByRole('alert')).textContent).toContain(
+      'Another value there is called “Large”.',
+    );
+    type(within(dialog).getByRole('textbox', { name: 'Name' }), 'Fog');
+    press(within(dialog).getByRole('button', { name: 'Make the value' }));
+    await screen.findByRole('complementary', { name: 'Fog' });
+    expect(server.others.at(-1)).toMatchObject({ name: 'Fog', parentId: 2 });
+    press(screen.getByRole('link', { name: 'Size' }));
+    expect(valuesListed(await screen.findByRole('complementary', { name: 'Size' }))).toEqual([
+      'Small',
+      'Large',
+      'Fog',
+    ]);
+  });
+
+  it('have values of a name and a colour, which stay as long as products come in them', async () => {
+    const server = draw('option', options, values);
+    press(await row('Glaze'));
+    const side = await screen.findByRole('complementary', { name: 'Glaze' });
+    press(await within(side).findByRole('row', { name: /^Fog/ }));
+    const fog = await screen.findByRole('complementary', { name: 'Fog' });
+    expect(fog.textContent).toContain('3 products come in it, so it stays.');
+    commit(within(fog).getByRole('textbox', { name: 'Name' }), 'Mist');
+    await waitFor(() => expect(server.others[2]!.name).toBe('Mist'));
+    press(within(screen.getByRole('group', { name: 'Colour' })).getByRole('button', { name: 'None' }));
+    await waitFor(() => expect(server.others[2]!.colour).toBeNull());
+    press(screen.getByRole('button', { name: 'Take back colour of Mist' }));
+    await waitFor(() => expect(server.others[2]!.colour).toBe('#8899aa'));
+    press(screen.getByRole('button', { name: 'Close this value' }));
+    await screen.findByRole('complementary', { name: 'Glaze' });
+  });
+
+  it('say so where a value is one of another option, or of none any more', async () => {
+    draw('option', options, values.slice(0, 2));
+    press(await row('Glaze'));
+    const side = await screen.findByRole('complementary', { name: 'Glaze' });
+    await within(side).findByText('It has no values yet.');
+    press(await row('Size'));
+    press(
+      await within(await screen.findByRole('complementary', { name: 'Size' })).findByRole('row', {
+        name: /^Large/,
+      }),
+    );
+    const large = await screen.findByRole('complementary', { name: 'Large' });
+    press(within(large).getByRole('button', { name: 'Remove this value…' }));
+    const asked = await screen.findByRole('dialog', { name: 'Remove Large' });
+    expect(asked.textContent).not.toContain('moves up');
+    press(within(asked).getByRole('button', { name: 'Remove the value' }));
+    await screen.findByRole('complementary', { name: 'Size' });
   });
 });

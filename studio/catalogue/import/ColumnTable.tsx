@@ -2,7 +2,17 @@ import { ArrowRight } from 'lucide-react';
 import styled from 'styled-components';
 import type { ImportSettings, ImportState } from '../../../core/exchange/importState.ts';
 import { sayColumn } from '../../../core/exchange/sayColumn.ts';
-import { optionTarget, targetNamed, targetsOf } from '../../../core/exchange/targets.ts';
+import {
+  fieldTypeOf,
+  newFieldTarget,
+  optionTarget,
+  targetNamed,
+  targetsOf,
+  type Target,
+} from '../../../core/exchange/targets.ts';
+import { fold } from '../../../core/catalogue/fold.ts';
+import { LONGEST_OPTION } from '../../../core/goods/variants.ts';
+import { FIELD_TYPES, type FieldType } from '../../../core/groupings/grouping.ts';
 import { Pick } from '../../ui/Pick.tsx';
 import { t } from '../../ui/theme.ts';
 
@@ -46,6 +56,20 @@ const Table = styled.table`
 
 const NONE = 'none';
 
+/** What the store does not have yet, and a column of this name could be. */
+function freshTargets(name: string, values: readonly string[], targets: readonly Target[]): Target[] {
+  if (name === '' || name.length > LONGEST_OPTION) return [];
+  const option = optionTarget(name);
+  const isThere = (id: string) => targets.some((one) => one.id === id);
+  const type = fieldTypeOf(values);
+  return [
+    ...(isThere(option.id) ? [] : [option]),
+    ...(targets.some((one) => one.of === 'field' && one.words.includes(fold(name)))
+      ? []
+      : [...new Set<FieldType>([type, 'text'])].map((one) => newFieldTarget(one, name, targets))),
+  ];
+}
+
 interface ColumnTableProps {
   state: ImportState;
   currency: string;
@@ -75,10 +99,7 @@ export function ColumnTable({
         {columns.map(({ name, values }, at) => {
           const id = settings.matching[at] ?? null;
           const target = id === null ? undefined : targetNamed(targets, id);
-          const fresh =
-            name.trim() && !targets.some((one) => one.id === optionTarget(name.trim()).id)
-              ? [optionTarget(name.trim())]
-              : [];
+          const fresh = freshTargets(name.trim(), values, targets);
           // One that the store does not have is there to be chosen as long as it is.
           const others =
             target && ![...targets, ...fresh].some((one) => one.id === target.id) ? [target] : [];
@@ -97,7 +118,12 @@ export function ColumnTable({
                   options={[
                     { value: NONE, words: 'Leave out' },
                     ...[...targets, ...others].map((one) => ({ value: one.id, words: one.name })),
-                    ...fresh.map((one) => ({ value: one.id, words: `New option: ${one.fact}` })),
+                    ...fresh.map((one) => ({
+                      value: one.id,
+                      words: one.makes
+                        ? `${one.name} (${FIELD_TYPES[one.makes.type].toLowerCase()})`
+                        : `New option: ${one.fact}`,
+                    })),
                   ]}
                   onChange={(chosen) =>
                     onChange({

@@ -22,9 +22,13 @@ import { pictureName, PictureTile } from '../../pictures/PictureTile.tsx';
 import { FindField } from '../../ui/FindField.tsx';
 import { t } from '../../ui/theme.ts';
 import { useSettled } from '../../ui/useSettled.ts';
+import { ListFoot } from '../ListFoot.tsx';
 import { MissingFilters } from '../MissingFilters.tsx';
+import { NotWritten } from '../NotWritten.tsx';
+import { sayGoodsFact } from '../products/sayGoodsFact.ts';
 import { Ground } from '../Side.tsx';
 import { OnePicture } from './OnePicture.tsx';
+import { PutWithProducts } from './PutWithProducts.tsx';
 import { UploadButton } from '../../pictures/UploadButton.tsx';
 import { UploadProgress } from '../../pictures/UploadProgress.tsx';
 
@@ -49,12 +53,6 @@ const Middle = styled(DropZone)`
   h2 {
     font: 600 19px/1.25 ${t.names};
     flex: 1;
-  }
-  .foot {
-    color: ${t.ink2};
-    border-top: 1px solid ${t.line};
-    margin: 0 -16px;
-    padding: 8px 16px;
   }
 `;
 
@@ -101,7 +99,7 @@ interface PicturesProps {
 
 /** The store's pictures: put in by choosing or dragging, found by name, told of, replaced, taken away. */
 export function Pictures({ which }: PicturesProps) {
-  const { uploads } = useStudio();
+  const { goods, uploads } = useStudio();
   const navigate = useNavigate();
   const { pictureId } = useParams();
   const [typed, setTyped] = useState('');
@@ -127,6 +125,7 @@ export function Pictures({ which }: PicturesProps) {
         <header>
           <h2>{which === 'all' ? 'Pictures' : 'Pictures that nothing uses'}</h2>
           {which === 'unused' && counts && counts.unused > 0 && <RemoveUnused count={counts.unused} />}
+          {counts && counts.unused > 0 && <PutWithProducts />}
           <UploadButton label="Put pictures in" many />
         </header>
         <FindField
@@ -179,13 +178,17 @@ export function Pictures({ which }: PicturesProps) {
             )}
           </Tiles>
         )}
-        <p className="foot" role="status">
-          {total === undefined
-            ? ''
-            : words || lack
-              ? `${counted(total, 'picture')} found.`
-              : `${counted(total, 'picture')}. Drop files anywhere here to put them in.`}
-        </p>
+        <NotWritten writer={goods} say={sayGoodsFact} />
+        <ListFoot
+          writer={goods}
+          listed={
+            total === undefined
+              ? ''
+              : words || lack
+                ? `${counted(total, 'picture')} found.`
+                : `${counted(total, 'picture')}. Drop files or a ZIP of them anywhere here to put them in.`
+          }
+        />
       </Middle>
       {open && (
         <OnePicture

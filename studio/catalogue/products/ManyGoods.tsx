@@ -54,6 +54,10 @@ const Bar = styled.section`
   }
 `;
 
+/** What products can be taken out of together. */
+const OUT_OF = { category: 'categoryIds', collection: 'collectionIds' } as const;
+const isOutOf = (of: Within['of']): of is keyof typeof OUT_OF => of in OUT_OF;
+
 interface ManyGoodsProps {
   ids: readonly number[];
   /** What the list is narrowed to. */
@@ -70,6 +74,7 @@ export function ManyGoods({ ids, within, onDone }: ManyGoodsProps) {
   const [percent, setPercent] = useState(NaN);
   const [stock, setStock] = useState<number | null>(null);
   const [fault, setFault] = useState<string | null>(null);
+  const from = within && isOutOf(within.of) ? { of: within.of, id: within.id } : null;
   const them = counted(ids.length, 'product');
   const isMany = ids.length > MOST_TOGETHER;
   const write = async (words: string, make: (all: readonly Goods[]) => GoodsEdit[]) => {
@@ -120,15 +125,15 @@ export function ManyGoods({ ids, within, onDone }: ManyGoodsProps) {
               )
             }
           />
-          {within && within.of !== 'brand' && (
+          {from && (
             <Button
               onPress={() =>
-                void write(`without ${names[within.of](within.id) ?? ''}`, (all) =>
-                  takenOut(all, `${within.of as 'category' | 'collection'}Ids`, within.id),
+                void write(`without ${names[from.of](from.id) ?? ''}`, (all) =>
+                  takenOut(all, OUT_OF[from.of], from.id),
                 )
               }
             >
-              Take all out of {names[within.of](within.id)}
+              Take all out of {names[from.of](from.id)}
             </Button>
           )}
           <NumberField

@@ -9,10 +9,8 @@ import {
   WITHIN,
   type Within,
 } from '../../../core/goods/goodsList.ts';
-import type { GoodsEdit } from '../../../core/goods/goodsEdit.ts';
-import { goodsFact } from '../../../core/goods/goodsFacts.ts';
 import { groupingKinds } from '../../../core/groupings/groupingFacts.ts';
-import { counted, type Names } from '../../../core/sentence/sentence.ts';
+import { counted } from '../../../core/sentence/sentence.ts';
 import { useNames, useStudio } from '../../studioContext.tsx';
 import { QuietButton } from '../../ui/Button.tsx';
 import { FindField } from '../../ui/FindField.tsx';
@@ -24,24 +22,17 @@ import { ManyGoods } from './ManyGoods.tsx';
 import { MissingFilters } from '../MissingFilters.tsx';
 import { ListFoot } from '../ListFoot.tsx';
 import { Middle } from '../Middle.tsx';
-import { NotWritten, type SaidFact } from '../NotWritten.tsx';
+import { NotWritten } from '../NotWritten.tsx';
 import { Ground } from '../Side.tsx';
 import { NewProduct } from './NewProduct.tsx';
 import { ProductEditor } from './ProductEditor.tsx';
+import { sayGoodsFact } from './sayGoodsFact.ts';
 import { useGoodsCounts, useGoodsTotal, type GoodsListed } from './useGoodsList.ts';
 
 const AT = '/catalogue/products';
 
 /** An editor needs more room than what is told of a picture. */
 const SIDE = { '--side': 'minmax(360px, 440px)' } as CSSProperties;
-
-function sayFact({ of, fact: id, part }: GoodsEdit, value: unknown, names: Names): SaidFact {
-  const fact = goodsFact(of, id)!;
-  return {
-    name: (of === 'field' && names.field(String(part))?.name) || fact.name,
-    now: fact.say(value, names) || (fact.none ?? ''),
-  };
-}
 
 /** What a list is narrowed to by its address: "category-5". */
 function withinOf(said: string | null): Within | null {
@@ -52,10 +43,12 @@ function withinOf(said: string | null): Within | null {
 
 /** What the list is narrowed to, and the way to all. */
 function InOne({ within: { of, id }, onAll }: { within: Within; onAll(): void }) {
-  const name = useNames()[of](id) ?? `a ${of} that is gone`;
+  const names = useNames();
+  const name = (of === 'value' ? names.optionValue : names[of])(id) ?? `a ${of} that is gone`;
+  const at = of === 'value' ? `options/${names.optionOf(id)}` : groupingKinds[of].many;
   return (
     <span className="within">
-      {of === 'brand' ? 'of' : 'in'} <Link to={`/catalogue/${groupingKinds[of].many}/${id}`}>{name}</Link>
+      {of === 'brand' ? 'of' : 'in'} <Link to={`/catalogue/${at}/${id}`}>{name}</Link>
       <QuietButton aria-label="All products" onPress={onAll}>
         <X size={14} aria-hidden />
       </QuietButton>
@@ -110,7 +103,7 @@ export function Products() {
           chosen={asked.missing}
           onChoose={(missing) => setAsked({ ...asked, missing })}
         />
-        <NotWritten writer={goods} say={sayFact} />
+        <NotWritten writer={goods} say={sayGoodsFact} />
         {chosen.size > 0 && (
           <ManyGoods ids={[...chosen]} within={within} onDone={() => setChosen(new Set())} />
         )}
