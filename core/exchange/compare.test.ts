@@ -168,6 +168,24 @@ describe('rows', () => {
     ]);
   });
 
+  it('of a product whose first row cannot be read are refused with it, so that none of them stands for all of it', () => {
+    const all = read(
+      ['code', 'title', 'brand', 'option:Glaze', 'price'],
+      ['K-1', 'Jug', 'x'.repeat(130), 'Peat', '4'],
+      ['K-1', '', '', 'Inkwell', '5'],
+      ['K-2', 'Cup', '', 'Peat', '4'],
+      ['K-2', '', '', 'Inkwell', 'five'],
+      ['K-2', '', '', 'Ash', '6'],
+    );
+    expect(whys(all)).toEqual([
+      '2: It is longer than 120 letters.',
+      '3: It is of the product on line 2, which cannot be imported.',
+      '5: Price “five” is not an amount.',
+      null,
+    ]);
+    expect((all[3] as Wanted).variants.map(({ line }) => line)).toEqual([4, 6]);
+  });
+
   it('of one product may not say different things of it, nor a variant twice', () => {
     expect(
       whys(read(['code', 'brand', 'option:Glaze'], ['K-1', 'Ada', 'Peat'], ['K-1', 'Bo', 'Inkwell'])),

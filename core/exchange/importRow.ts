@@ -1,11 +1,12 @@
 import type { FieldValue } from '../assortment/kinds.ts';
 import { goodsFact } from '../goods/goodsFacts.ts';
+import { LONGEST_GROUPING } from '../groupings/groupingFacts.ts';
 import { schemaFault } from '../schema/schemaFault.ts';
 import { unguarded } from './cells.ts';
 import { Unreadable, type How, type Target } from './targets.ts';
 
 /** Why a row cannot be imported. */
-export interface RowFault {
+export interface RowFault extends Partial<Pick<ImportRow, 'keys'>> {
   line: number;
   /** What of the product; empty for all of it. */
   field: string;
@@ -53,14 +54,15 @@ const LONGEST_SAID = 60;
 const shortened = (cell: string): string =>
   cell.length > LONGEST_SAID ? `${cell.slice(0, LONGEST_SAID - 1)}…` : cell;
 
-const LONGEST_NAME = 80;
-
 /** What of a value its fact does not take, in a sentence. Names are what they are of something else's list. */
-function faultOf({ of, fact, names }: Target, value: unknown): string | null {
+function faultOf(
+  { of, fact, names, longest = LONGEST_GROUPING.name }: Target,
+  value: unknown,
+): string | null {
   if (of === 'key' || of === 'option' || names) {
     const said: readonly unknown[] = [value].flat(3);
-    return said.some((name) => typeof name === 'string' && name.length > LONGEST_NAME)
-      ? `It is longer than ${LONGEST_NAME} letters.`
+    return said.some((name) => typeof name === 'string' && name.length > longest)
+      ? `It is longer than ${longest} letters.`
       : null;
   }
   const { schema } = goodsFact(of, of === 'field' ? 'value' : fact)!;
@@ -117,7 +119,7 @@ export function readRow(
     else row[target.of].set(target.fact, said);
     if (target.id === 'title') row.keys.title = value as string;
   });
-  return fault ? { ...(fault as RowFault), of: calledBy(row.keys) } : row;
+  return fault ? { ...(fault as RowFault), of: calledBy(row.keys), keys: row.keys } : row;
 }
 
 /** What tells a product from others where it is spoken of. */

@@ -4,7 +4,7 @@ import { FIELD_TYPES, type FieldType } from '../groupings/grouping.ts';
 import { fieldIdOf } from '../groupings/fieldId.ts';
 import { LONGEST_OPTION } from '../goods/variants.ts';
 import { slugOf } from '../catalogue/slugOf.ts';
-import { MOST_OF_PRODUCT } from '../picture/limits.ts';
+import { LONGEST_PICTURE_NAME, MOST_OF_PRODUCT } from '../picture/limits.ts';
 import { MOST_LEVELS } from '../groupings/places.ts';
 import { splitPaths, splitValues, type LevelMark, type ListMark } from './cells.ts';
 import { readAmount, readNumber, type DecimalMark } from './amount.ts';
@@ -46,6 +46,8 @@ export interface Target {
   money?: true;
   /** Its cells name what has a list of its own. */
   names?: true;
+  /** Letters of the longest of such names, where they may be more than what is put together by. */
+  longest?: number;
   /** The field that is made for it. */
   makes?: { name: string; type: FieldType };
   /** How it is read, in a few words. */
@@ -72,6 +74,17 @@ const nameOf = (of: 'product' | 'variant', fact: string) => goodsFact(of, fact)!
 
 /** Longer addresses are none. */
 const LONGEST_ADDRESS = 400;
+
+/** Of an address what its file is called; anything else as it is. */
+function fileAt(said: string): string {
+  if (!/^https?:/iu.test(said) || !URL.canParse(said)) return said;
+  const file = new URL(said).pathname.split('/').at(-1)!;
+  try {
+    return decodeURIComponent(file) || said;
+  } catch {
+    return file;
+  }
+}
 
 const share = (values: readonly string[], is: (value: string) => boolean): number =>
   values.length === 0 ? 0 : values.filter(is).length / values.length;
@@ -230,11 +243,10 @@ export const TARGETS: readonly Target[] = [
     of: 'product',
     fact: 'pictureIds',
     names: true,
-    // Of an address what its file is called.
+    // A name with the ending of a file.
+    longest: LONGEST_PICTURE_NAME + 8,
     read: (cell, { list }) => {
-      const all = [
-        ...new Set(splitValues(cell, list).map((one) => one.replace(/^(https?:.*?)[?#].*$/su, '$1'))),
-      ];
+      const all = [...new Set(splitValues(cell, list).map(fileAt))];
       return all.length > MOST_OF_PRODUCT
         ? new Unreadable(`names more than ${MOST_OF_PRODUCT} pictures`)
         : all;

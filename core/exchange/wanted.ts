@@ -24,7 +24,7 @@ export interface Wanted {
 }
 
 /** What a row is of: rows of one product have the same. */
-const keyOf = ({ keys: { parent, code, slug, title } }: ImportRow): string =>
+const keyOf = ({ parent, code, slug, title }: ImportRow['keys']): string =>
   parent
     ? `c ${parent.toLowerCase()}`
     : code
@@ -48,11 +48,13 @@ export class Gatherer {
   private rows: ImportRow[] = [];
   private key = '';
   private readonly seen = new Map<string, number>();
+  /** Products whose first row cannot be imported: what is of them would stand for all of them. */
+  private readonly broken = new Map<string, number>();
 
   /** Takes the next row; gives what is whole by now. */
   add(row: ImportRow | RowFault): (Wanted | RowFault)[] {
-    if (isFault(row)) return [row];
-    const key = keyOf(row);
+    if (isFault(row)) return this.refuse(row);
+    const key = keyOf(row.keys);
     const { title, code, slug } = row.keys;
     const of = calledBy(row.keys);
     if (key === '')
@@ -68,6 +70,16 @@ export class Gatherer {
       this.rows.push(row);
       return [];
     }
+    const broken = this.broken.get(key);
+    if (broken !== undefined)
+      return [
+        {
+          line: row.line,
+          field: '',
+          of,
+          why: `It is of the product on line ${broken}, which cannot be imported.`,
+        },
+      ];
     const before = this.seen.get(key);
     if (before !== undefined) {
       const [name, said] = key.startsWith('c')
@@ -82,6 +94,13 @@ export class Gatherer {
     this.rows = [row];
     this.key = key;
     return whole;
+  }
+
+  private refuse(row: RowFault): RowFault[] {
+    const key = row.keys ? keyOf(row.keys) : '';
+    if (key !== '' && key !== this.key && !this.seen.has(key) && !this.broken.has(key))
+      this.broken.set(key, row.line);
+    return [row];
   }
 
   /** The last product, once there are no more rows. */
