@@ -255,7 +255,14 @@ describe('a store that is exported', () => {
           const there = all.find(({ goods }) => goods.id === id)?.goods;
           expect(outcome(one, there, lookup)).toMatchObject({ is: 'unchanged' });
         }
-        expect(lookup.made).toEqual({ brands: [], categories: [], collections: [], options: [], values: [] });
+        expect(lookup.made).toEqual({
+          brands: [],
+          categories: [],
+          collections: [],
+          options: [],
+          values: [],
+          fields: [],
+        });
         expect(lookup.lostPictures.size).toBe(0);
       }),
     );
@@ -299,7 +306,7 @@ describe('a store that is exported', () => {
         const first = made();
         const { brands, categories, collections, options, values } = structuredClone(lookup.made);
         expect(made()).toEqual(first);
-        expect(lookup.made).toEqual({ brands, categories, collections, options, values });
+        expect(lookup.made).toEqual({ brands, categories, collections, options, values, fields: [] });
         const known = new Set<number | null>([null]);
         for (const { id, parentId } of categories) {
           expect(known.has(parentId)).toBe(true);

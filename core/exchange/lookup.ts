@@ -1,4 +1,5 @@
 import { fold } from '../catalogue/fold.ts';
+import type { FieldType } from '../groupings/grouping.ts';
 import { nameOfFile } from '../picture/nameOfFile.ts';
 
 /** What a store has that products name. */
@@ -25,6 +26,14 @@ export interface Made {
   categories: NewCategory[];
   options: { id: number; name: string }[];
   values: { id: number; optionId: number; name: string }[];
+  /** Fields that columns are made into, by what rules will name them by. */
+  fields: NewField[];
+}
+
+export interface NewField {
+  id: string;
+  name: string;
+  type: FieldType;
 }
 
 /** Names by what they are called: as they are written, else as they are folded. */
@@ -49,7 +58,7 @@ class Book<T extends { name: string }> {
 
 /** What products name, found by its names; what is not there yet is noted to be made. */
 export class Lookup {
-  readonly made: Made = { brands: [], collections: [], categories: [], options: [], values: [] };
+  readonly made: Made;
   /** Names of pictures that the store does not have, or has several of. */
   readonly lostPictures = new Set<string>();
   private readonly collections: Book<{ id: number; name: string; byRule: boolean }>;
@@ -63,7 +72,9 @@ export class Lookup {
   private readonly anywhere = new Map<string, NewCategory[]>();
   private next = -1;
 
-  constructor({ brands, categories, collections, pictures, options }: Named) {
+  /** @param fields that are made with it */
+  constructor({ brands, categories, collections, pictures, options }: Named, fields: NewField[] = []) {
+    this.made = { brands: [], collections: [], categories: [], options: [], values: [], fields };
     this.brands = new Book(brands);
     this.collections = new Book(collections);
     for (const { id, name } of pictures) {

@@ -97,7 +97,7 @@ describe('columns of a file', () => {
       name: 'New field: Wall thickness',
       of: 'field',
       fact: 'wall_thickness',
-      makes: { name: 'Wall thickness', type: 'number' },
+      makes: { id: 'wall_thickness', name: 'Wall thickness', type: 'number' },
     });
     expect(made.read('1,5', { list: ';', level: '>', decimal: ',', digits: 2 })).toBe(1.5);
     const there = [...targets, { ...made, id: 'field:wall_thickness' }];

@@ -18,6 +18,7 @@ const found: Found = {
       { id: -3, parentId: -2, name: 'Tall' },
     ],
     collections: [{ id: -9, name: 'Warm' }],
+    fields: [],
     options: [{ id: -4, name: 'Glaze' }],
     values: [
       { id: -5, optionId: -4, name: 'Peat' },

@@ -7,6 +7,7 @@ import { slugOf } from '../catalogue/slugOf.ts';
 import { LONGEST_PICTURE_NAME, MOST_OF_PRODUCT } from '../picture/limits.ts';
 import { MOST_LEVELS } from '../groupings/places.ts';
 import { splitPaths, splitValues, type LevelMark, type ListMark } from './cells.ts';
+import type { NewField } from './lookup.ts';
 import { readAmount, readNumber, type DecimalMark } from './amount.ts';
 
 /** How the cells of one column are read. */
@@ -49,7 +50,7 @@ export interface Target {
   /** Letters of the longest of such names, where they may be more than what is put together by. */
   longest?: number;
   /** The field that is made for it. */
-  makes?: { name: string; type: FieldType };
+  makes?: NewField;
   /** How it is read, in a few words. */
   says?(how: How): string;
   /** Whether these values could be such, where no name says so. */
@@ -385,22 +386,20 @@ export const optionTarget = (name: string): Target => ({
 
 const NEW_FIELD = 'newField:';
 
-/** A field that is made with the import. @param fields those that the store has */
-export const newFieldTarget = (
+/** A field that is made with the import. @param targets of the store, which has other fields */
+export function newFieldTarget(
   type: FieldType,
   name: string,
-  fields: readonly Pick<Target, 'id'>[],
-): Target => ({
-  ...fieldTarget({
-    id: fieldIdOf(name, (id) => fields.some((one) => one.id === `field:${id}`)),
-    name,
-    type,
-    unit: '',
-  }),
-  id: `${NEW_FIELD}${type}:${name}`,
-  name: `New field: ${name}`,
-  makes: { name, type },
-});
+  targets: readonly Pick<Target, 'id'>[],
+): Target {
+  const id = fieldIdOf(name, (taken) => targets.some((one) => one.id === `field:${taken}`));
+  return {
+    ...fieldTarget({ id, name, type, unit: '' }),
+    id: `${NEW_FIELD}${type}:${name}`,
+    name: `New field: ${name}`,
+    makes: { id, name, type },
+  };
+}
 
 /** What a field would hold that has these values. */
 export function fieldTypeOf(values: readonly string[]): FieldType {

@@ -91,7 +91,7 @@ export class ImportWork implements WorkKind {
 
   private async compare(row: ImportRow): Promise<void> {
     const reading = await readingOf(this.db, row);
-    const lookup = new Lookup(await readNamed(this.db, reading));
+    const lookup = new Lookup(await readNamed(this.db, reading), reading.makes);
     const tally = new Tally(row.columns.length);
     for await (const { outcomes, rows: done } of compareFile(this.db, reading, {
       lookup,
@@ -107,10 +107,10 @@ export class ImportWork implements WorkKind {
     await inTransaction(this.db, async (client) => {
       await client.query('SELECT pg_advisory_xact_lock($1)', [SLUG_LOCK]);
       const reading = await readingOf(this.db, row);
-      const lookup = new Lookup(await readNamed(client, reading));
+      const lookup = new Lookup(await readNamed(client, reading), reading.makes);
       const tally = new Tally(row.columns.length);
       const writing = new Writing(client, { importId: row.id, now: this.shop.clock(), lookup });
-      await writing.makeFields(reading.makes);
+      await writing.makeFields();
       let looked = 0;
       for await (const { outcomes, rows: done } of compareFile(client, reading, {
         lookup,

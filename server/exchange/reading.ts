@@ -1,5 +1,5 @@
 import { readColumn, type ReadColumn } from '../../core/exchange/importRow.ts';
-import type { FieldType } from '../../core/groupings/grouping.ts';
+import type { NewField } from '../../core/exchange/lookup.ts';
 import type { Queryable } from '../db/pool.ts';
 import { readDraftHouse } from '../drafts/draftRows.ts';
 import { readChunks, readOwn, type ImportRow } from './importRows.ts';
@@ -15,7 +15,7 @@ export interface Reading {
   /** Whether a column names pictures. */
   pictures: boolean;
   /** Fields that are made for columns. */
-  makes: { name: string; type: FieldType }[];
+  makes: NewField[];
 }
 
 /** Begins to read a stored file as its owner has said. */

@@ -57,7 +57,7 @@ const SHOWN_VALUES = 3;
 const asFoundNow = (found: Found): Found => ({
   ...{ lostPictures: 0, lost: [] },
   ...found,
-  made: { ...{ collections: [] }, ...found.made },
+  made: { ...{ collections: [], fields: [] }, ...found.made },
 });
 
 async function stateOf(db: Queryable): Promise<Answer> {
@@ -222,7 +222,7 @@ async function* refusedRows(db: Queryable): AsyncGenerator<string> {
   yield UTF8_MARK + tableText([['Line', 'Why', ...reading.names]]);
   const kept = new Map<number, string[]>();
   const compared = compareFile(db, reading, {
-    lookup: new Lookup(await readNamed(db, reading)),
+    lookup: new Lookup(await readNamed(db, reading), reading.makes),
     onRow: ({ line, cells }) => kept.set(line, cells),
   });
   for await (const { outcomes } of compared) {

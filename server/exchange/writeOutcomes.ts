@@ -5,7 +5,6 @@ import { slugOf } from '../../core/catalogue/slugOf.ts';
 import type { NewGoods, NewVariant, Outcome } from '../../core/exchange/compare.ts';
 import type { Lookup } from '../../core/exchange/lookup.ts';
 import type { Goods } from '../../core/goods/goods.ts';
-import type { FieldType } from '../../core/groupings/grouping.ts';
 import { edited, type GoodsEdit } from '../../core/goods/goodsEdit.ts';
 import { freeSlug, UNNAMED } from '../goods/addGoods.ts';
 import { inBulk } from '../goods/inBulk.ts';
@@ -61,8 +60,8 @@ export class Writing {
   }
 
   /** Makes the fields that columns hold and the store does not have yet. */
-  async makeFields(fields: readonly { name: string; type: FieldType }[]): Promise<void> {
-    for (const { name, type } of fields)
+  async makeFields(): Promise<void> {
+    for (const { name, type } of this.lookup.made.fields)
       this.made.fields.push(await addGroupingRow(this.client, { of: 'field', name, parent: null, type }));
   }
 

@@ -328,7 +328,7 @@ describe('categories, collections and brands', () => {
     ).toEqual({ conflicts: [] });
     const groups = async () => {
       const { document } = new JSDOM((await store.get(`/product/${slug}`)).body).window;
-      return [...document.querySelectorAll('.product .options')].map((group) => group.textContent!.trim());
+      return [...document.querySelectorAll('.product .options')].map((group) => group.textContent.trim());
     };
     await expect.poll(groups).toHaveLength(1);
     const offered = async () => {

@@ -84,6 +84,7 @@ type Listed = (typeof LISTED)[number];
 /** Names of the store, and of what is made with the import; of categories with all above them. */
 function namesWith(names: Names, tree: CategoryTree, { made }: Found): Names {
   const brands = new Map(made.brands.map(({ id, name }) => [id, name]));
+  const fields = new Map(made.fields.map(({ id, name }) => [id, { name, unit: '' }]));
   const collections = new Map(made.collections.map(({ id, name }) => [id, name]));
   const categories = new Map(made.categories.map((one) => [one.id, one]));
   const pathOf = (id: number): string[] => {
@@ -95,6 +96,7 @@ function namesWith(names: Names, tree: CategoryTree, { made }: Found): Names {
     ...names,
     brand: (id) => brands.get(id) ?? names.brand(id),
     collection: (id) => collections.get(id) ?? names.collection(id),
+    field: (id) => fields.get(id) ?? names.field(id),
     category: (id) => pathOf(id).join(' > ') || undefined,
   };
 }

@@ -70,6 +70,7 @@ const read: ImportState = {
           { product: 7, of: 'variant', part: 70, fact: 'stock', was: 3, is: null },
           { product: 7, of: 'variant', part: 71, fact: 'reduced', was: 800, is: null },
           { product: 7, of: 'product', part: null, fact: 'categoryIds', was: [], is: [-1] },
+          { product: 7, of: 'field', part: 'wall', fact: 'value', was: null, is: 3 },
         ],
         added: 2,
       },
@@ -78,6 +79,7 @@ const read: ImportState = {
     made: {
       brands: [],
       collections: [],
+      fields: [{ id: 'wall', name: 'Wall', type: 'number' }],
       categories: [{ id: -1, parentId: null, name: 'Spring pots' }],
       options: [],
       values: [],
@@ -215,6 +217,7 @@ describe('an import', () => {
       'line 3JugStock, Peat3 → not counted',
       'line 3JugReduced price, Inkwell£8 → not reduced',
       'line 3JugCategoriesnone → Spring pots',
+      'line 3JugWallnone → “3”',
       'line 3JugVariants2 new variants',
     ]);
     fireEvent.click(screen.getByRole('button', { name: '1 new' }));
@@ -234,10 +237,12 @@ describe('an import', () => {
       await waitFor(() => expect(document.querySelector('[role=listbox]')).toBeNull());
     };
     await choose('Glaze', 'New option: Glaze');
+    await choose('Glaze', 'New field: Glaze (text)');
     await choose('cost', 'Title');
     await choose('item_no', 'Leave out');
     expect(sent.map((one) => (one as { settings: ImportSettings }).settings.matching)).toEqual([
       ['code', 'title', 'price', 'option:Glaze'],
+      ['code', 'title', 'price', 'newField:text:Glaze'],
       ['code', null, 'title', null],
       [null, 'title', 'price', null],
     ]);
