@@ -1,4 +1,4 @@
-import { shifted, watchShifts } from './shifts.ts';
+import { movers, shifted, watchShifts } from './shifts.ts';
 import { expect, test } from './store.ts';
 
 for (const width of [390, 768, 1100, 1440])
@@ -24,6 +24,23 @@ for (const width of [390, 768, 1100, 1440])
           await new Promise((resolve) => setTimeout(resolve, 30));
         }
       });
+      expect(await movers(page), path).toEqual([]);
       expect(await shifted(page), path).toBe(0);
     }
   });
+
+test('a slow phone shows the header whole, so that nothing in its row makes way for what comes after', async ({
+  page,
+  store,
+}) => {
+  await watchShifts(page);
+  await page.setViewportSize({ width: 390, height: 900 });
+  const browser = await page.context().newCDPSession(page);
+  for (const path of ['/shop', '/product/samphire-pouring-jug', '/category/vases']) {
+    await browser.send('Emulation.setCPUThrottlingRate', { rate: 8 });
+    await page.goto(store.url + path);
+    await browser.send('Emulation.setCPUThrottlingRate', { rate: 1 });
+    await page.waitForLoadState('networkidle');
+    expect(await movers(page), path).toEqual([]);
+  }
+});

@@ -36,7 +36,7 @@ export const emptyVocabulary: Vocabulary = {
 
 /** Names of everything that sentences speak of. */
 export function namesFrom(
-  house: Pick<House, 'bands' | 'currency' | 'locale' | 'labels' | 'pictureSizes'>,
+  house: Pick<House, 'bands' | 'currency' | 'locale' | 'timeZone' | 'labels' | 'pictureSizes'>,
   tree: CategoryTree,
   vocabulary: Vocabulary,
   product: (id: number) => string | undefined,
@@ -59,6 +59,7 @@ export function namesFrom(
   return {
     bands: house.bands,
     currency: { code: house.currency, locale: house.locale },
+    timeZone: house.timeZone,
     labels: [...new Set(house.labels.list.map(({ kind }) => kind))],
     category: (id) => tree.byId(id)?.name,
     product,

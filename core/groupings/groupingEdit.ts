@@ -1,6 +1,7 @@
 import { fold } from '../catalogue/fold.ts';
 import { factFault, type FactEdit } from '../facts/factEdit.ts';
 import { idSchema, mixed, object, string, type Schema } from '../schema/schema.ts';
+import { schemaFault } from '../schema/schemaFault.ts';
 import { same } from '../settings/same.ts';
 import { GROUPINGS, type Grouping, type GroupingOf } from './grouping.ts';
 import { groupingFact, groupingKinds } from './groupingFacts.ts';
@@ -118,5 +119,8 @@ export function newFault(
 ): string | null {
   const { one, typed = false } = groupingKinds[of];
   if (typed !== (type !== null)) return typed ? `Say what the ${one} holds.` : 'It holds nothing of its own.';
-  return standFault(of, all, { id: null, name, parent, before: null });
+  return (
+    schemaFault(groupingFact(of, 'name')!.schema, name) ??
+    standFault(of, all, { id: null, name, parent, before: null })
+  );
 }

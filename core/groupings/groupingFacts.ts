@@ -3,6 +3,7 @@ import { sayGroup } from '../assortment/say.ts';
 import { clausesIn, ruleSchema, type Group } from '../assortment/rule.ts';
 import { colourSchema } from '../colour/colourSchema.ts';
 import { addressSchema, pictureIdSchema, wordsSchema } from '../facts/factSchemas.ts';
+import { LONGEST_OPTION } from '../goods/variants.ts';
 import { idSchema, mixed, object, string, type Schema } from '../schema/schema.ts';
 import { schemaFault } from '../schema/schemaFault.ts';
 import { counted, type Names } from '../sentence/sentence.ts';
@@ -69,7 +70,10 @@ const text = (
   schema: unknown,
 ): GroupingFact => ({ id, name, schema: schema as Schema, read: (_, one) => one[id], say: asTyped });
 
-const name = text('name', 'Name', wordsSchema(LONGEST_GROUPING.name, 'It needs a name.'));
+const named = (longest: number) => text('name', 'Name', wordsSchema(longest, 'It needs a name.'));
+const name = named(LONGEST_GROUPING.name);
+/** It stands in files and beside swatches. */
+const shortName = named(LONGEST_OPTION);
 const slug = text('slug', 'Address', addressSchema);
 const description = text('description', 'Description', string().max(LONGEST_GROUPING.description).defined());
 const unit = text('unit', 'Unit', string().max(LONGEST_GROUPING.unit).defined());
@@ -199,7 +203,7 @@ export const groupingKinds: Readonly<Record<GroupingOf, GroupingKind>> = {
     one: 'option',
     many: 'options',
     title: 'Options',
-    facts: [name, place],
+    facts: [shortName, place],
     holds: 'value',
     staysWithProducts: true,
     begins: 'Products are given it where they are edited, under prices and stock.',
@@ -212,7 +216,7 @@ export const groupingKinds: Readonly<Record<GroupingOf, GroupingKind>> = {
     one: 'value',
     many: 'values',
     title: 'Values',
-    facts: [name, colour, pictureId, place],
+    facts: [shortName, colour, pictureId, place],
     under: 'option',
     staysWithProducts: true,
     begins: 'It has no products until one of them has a variant in it.',

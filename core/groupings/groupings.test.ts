@@ -200,6 +200,7 @@ describe('facts of categories, collections and brands', () => {
     ['a name that is none', { fact: 'name', is: 4 }, /^Name: /],
     ['an address of capitals', { fact: 'slug', is: 'Bowls & jugs' }, /^Address: .*small letters/],
     ['no address', { fact: 'slug', is: '' }, /small letters/],
+    ['a value of too long a name', { of: 'value', is: 'x'.repeat(61) }, /^Name: .*too long/],
     ['a colour in words', { of: 'value', fact: 'colour', is: 'grey' }, /^Colour: .*#rrggbb/],
     ['a picture from elsewhere', { fact: 'pictureId', is: '../etc' }, /not a picture of the store/],
     ['a place that is none', { fact: 'place', is: { parent: 'x', before: null } }, /^Place: /],
@@ -265,6 +266,9 @@ describe('values of options', () => {
     expect(fresh('Small', 3)).toBeNull();
     expect(fresh('Medium', null)).toBe('A value stays with its option.');
     expect(newFault('option', [], { name: 'Size', parent: 4, type: null })).toBe('It stands under none.');
+    // As long as files of products take it.
+    expect(fresh('x'.repeat(60), 4)).toBeNull();
+    expect(fresh('x'.repeat(61), 4)).toMatch(/too long/);
     const after = placed(values, 4, { parent: 4, before: 3 });
     expect(besides(after, 4).map(({ name }) => name)).toEqual(['Large', 'Small']);
     expect(besides(after, 3).map(({ name }) => name)).toEqual(['Fog']);

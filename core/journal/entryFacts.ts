@@ -39,8 +39,8 @@ export const entryFacts: readonly EntryFact[] = [
     id: 'publishedAt',
     name: 'Date',
     schema: number().integer().min(EARLIEST).max(LATEST).defined(),
-    say: (value) =>
-      dateFormat('en-GB', { dateStyle: 'long', timeZone: 'UTC' }).format(new Date(value as number)),
+    say: (value, { timeZone }) =>
+      dateFormat('en-GB', { dateStyle: 'long', timeZone }).format(new Date(value as number)),
   },
   {
     id: 'hidden',

@@ -7,13 +7,13 @@ import { firstPlan } from '../pages/firstPlan.ts';
 import { apply } from '../plan/commands.ts';
 import { completePlan, type StoredPlan } from '../plan/storedPlan.ts';
 import { firstBands } from '../plan/firstBands.ts';
-import { specimenProduct, specimenShelf, specimenTree } from '../specimen/specimen.ts';
+import { specimenNames, specimenProduct, specimenShelf, specimenTree } from '../specimen/specimen.ts';
 import { bayHeight } from '../view/bayHeight.ts';
 import { viewWith } from '../view/pageView.ts';
 import { shelvesIn } from '../view/shelvesIn.ts';
 import { isOut, type Entry } from './entry.ts';
 import { entryEdited, entryEdits, entryEditSchema, isStillSo, savedEdits } from './entryEdit.ts';
-import { entryFacts } from './entryFacts.ts';
+import { entryFact, entryFacts } from './entryFacts.ts';
 import { addToEntry, idsForOwnPage, placeOfEntry, tidyEntry } from './entryShelves.ts';
 import {
   asEntryText,
@@ -250,4 +250,11 @@ describe('shelves in the text of an entry', () => {
     expect(two - one).toBe(one - bare);
     expect(height([said('a'), said('b')])).toBeGreaterThan(bare);
   });
+});
+
+it('has a date that is said as the day of the store, not of the reader', () => {
+  const { say } = entryFact('publishedAt')!;
+  const late = Date.UTC(2026, 5, 30, 23, 30);
+  expect(say(late, { ...specimenNames, timeZone: 'Europe/London' })).toBe('1 July 2026');
+  expect(say(late, { ...specimenNames, timeZone: 'America/New_York' })).toBe('30 June 2026');
 });

@@ -9,6 +9,8 @@ export type Sentence = readonly Piece[];
 export interface Names {
   bands: Bands;
   currency: Currency;
+  /** Of the store: in it its days begin and end. */
+  timeZone: string;
   /** Kinds of the store's labels, in their order. */
   labels: readonly string[];
   category(id: number): string | undefined;

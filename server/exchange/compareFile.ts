@@ -169,7 +169,8 @@ export class Tally {
     this.counts[outcome.is] += outcome.is === 'refused' ? outcome.rows : 1;
     const { line } = outcome;
     if (outcome.is === 'refused') {
-      if (this.shown.refused.length < MOST_SHOWN) this.shown.refused.push(outcome.fault);
+      const { keys: _, ...fault } = outcome.fault;
+      if (this.shown.refused.length < MOST_SHOWN) this.shown.refused.push(fault);
     } else if (outcome.is === 'new') {
       const { title, code, categoryIds, variants, tags } = outcome.goods;
       for (const tag of tags) this.tags.add(tag);

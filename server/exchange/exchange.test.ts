@@ -270,6 +270,17 @@ describe('pictures, collections and fields that a file names', () => {
     const { rows: left } = await run(`SELECT name FROM collection WHERE name IN ('Brand new', 'Ruled no more')
       UNION ALL SELECT name FROM field WHERE name = 'Wall'`);
     expect(left).toEqual([]);
+    // Two columns that would make fields of one name.
+    const twice = await files.compared(['code,Wall,wall!', 'K-2,1,2'].join('\n'));
+    const both = await files.set(twice, {
+      matching: ['code', 'newField:number:Wall', 'newField:number:wall!'],
+    });
+    expect(both.found!.counts).toMatchObject({ changed: 1 });
+    expect(await files.done('write', { id: both.id })).toMatchObject({
+      is: 'compared',
+      fault: expect.stringMatching(/Another .*field/),
+    });
+    expect(await files.exported()).toBe(before);
     await run('DELETE FROM collection WHERE id = 71');
     await run(`DELETE FROM picture`);
   });

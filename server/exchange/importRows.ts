@@ -90,7 +90,7 @@ export async function* readChunks(db: Queryable, id: number): AsyncGenerator<Uin
 /** The store's own options and fields. */
 export async function readOwn(db: Queryable): Promise<OwnTargets> {
   const [options, fields] = await Promise.all([
-    db.query<{ name: string }>('SELECT name FROM option ORDER BY id'),
+    db.query<{ name: string }>('SELECT name FROM option ORDER BY position, id'),
     db.query<OwnTargets['fields'][number]>('SELECT id, name, type, unit FROM field ORDER BY position, id'),
   ]);
   return { options: options.rows, fields: fields.rows };

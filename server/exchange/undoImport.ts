@@ -120,17 +120,21 @@ async function orderedOf(
   };
 }
 
+/** What was made by an import that was before collections and fields could be. */
+type MadeBefore = Omit<MadeIds, 'collections' | 'fields'> & Partial<MadeIds>;
+
 /** Takes away what was made besides products, as far as nothing is of it any more. */
 async function removeMade(
   client: PoolClient,
-  { brands, categories, collections = [], options, values, fields = [] }: Partial<MadeIds>,
+  { brands, categories, collections = [], options, values, fields = [] }: MadeBefore,
 ): Promise<void> {
   await client.query(
     'DELETE FROM brand b WHERE id = ANY($1) AND NOT EXISTS (SELECT FROM product WHERE brand_id = b.id)',
     [brands],
   );
   await client.query(
-    'DELETE FROM collection c WHERE id = ANY($1) AND NOT EXISTS (SELECT FROM collection_product WHERE collection_id = c.id)',
+    `DELETE FROM collection c WHERE id = ANY($1) AND rule IS NULL
+       AND NOT EXISTS (SELECT FROM collection_product WHERE collection_id = c.id)`,
     [collections],
   );
   await client.query(
@@ -138,7 +142,7 @@ async function removeMade(
     [fields],
   );
   // Those below first.
-  for (const id of [...(categories ?? [])].reverse())
+  for (const id of [...categories].reverse())
     await client.query(
       `DELETE FROM category c WHERE id = $1 AND NOT EXISTS (SELECT FROM product_category WHERE category_id = c.id)
          AND NOT EXISTS (SELECT FROM category WHERE parent_id = c.id)`,

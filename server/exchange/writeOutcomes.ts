@@ -8,6 +8,7 @@ import type { Goods } from '../../core/goods/goods.ts';
 import { edited, type GoodsEdit } from '../../core/goods/goodsEdit.ts';
 import { freeSlug, UNNAMED } from '../goods/addGoods.ts';
 import { inBulk } from '../goods/inBulk.ts';
+import { refuse } from '../goods/refuse.ts';
 import { addOptionRow, addValueRow } from '../goods/optionRows.ts';
 import { readGoodsById } from '../goods/goodsRows.ts';
 import { addGroupingRow } from '../groupings/writeGroupings.ts';
@@ -61,8 +62,18 @@ export class Writing {
 
   /** Makes the fields that columns hold and the store does not have yet. */
   async makeFields(): Promise<void> {
-    for (const { name, type } of this.lookup.made.fields)
-      this.made.fields.push(await addGroupingRow(this.client, { of: 'field', name, parent: null, type }));
+    for (const { id, name, type } of this.lookup.made.fields) {
+      const number = await addGroupingRow(this.client, { of: 'field', name, parent: null, type });
+      const { rows } = await this.client.query<{ id: string }>('SELECT id FROM field WHERE number = $1', [
+        number,
+      ]);
+      refuse(
+        rows[0]!.id === id
+          ? null
+          : `Another new field would be named much like “${name}”. Leave one of the two columns out.`,
+      );
+      this.made.fields.push(number);
+    }
   }
 
   async write(outcomes: readonly Outcome[]): Promise<void> {

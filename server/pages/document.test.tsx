@@ -339,6 +339,9 @@ describe('the markup of a page', () => {
           for (const [, name] of tag.matchAll(/ ([A-Za-z-]+)="/g))
             if (name !== 'viewBox') expect(name, tag).toBe(name!.toLowerCase());
         const page = new DOMParser().parseFromString(html, 'text/html');
+        // Nothing is seen before what stands in the header is all there.
+        const awaited = page.querySelector('link[rel=expect]')?.getAttribute('href') ?? null;
+        expect(awaited).toBe(page.querySelector('header.store') ? '#main' : null);
         const names = [...page.querySelectorAll('nav,[role=region],aside,form:not(.part-basket)')].map(
           (one) => one.getAttribute('aria-label') ?? '',
         );

@@ -167,6 +167,8 @@ export function htmlPage(
     .flatMap((family) => firstFile(family) ?? [])
     .map((file) => `<link rel="preload" href="${file}" as="font" type="font/woff2" crossorigin>`)
     .join('');
+  // Nothing is seen before the main part begins: what stands in a row of the header shares it with what comes after.
+  const headFirst = view.head ? '<link rel="expect" href="#main" blocking="render">' : '';
   const data = (origin === null ? [] : structuredData(view, origin))
     .map(
       (one) =>
@@ -188,7 +190,7 @@ export function htmlPage(
   const html =
     `<!doctype html><html lang="${escape(view.lang)}" dir="${escape(view.direction)}"${told}><head><meta charset="utf-8">` +
     `<meta name="viewport" content="width=device-width,initial-scale=1"><title>${escape(view.title)}</title>${about}` +
-    `${preloads}<link rel="icon" href="data:,">` +
+    `${preloads}${headFirst}<link rel="icon" href="data:,">` +
     `<style>${style}</style>${early}${script ? `<script type="module" src="${escape(script.href)}"${script.remembers ? ' data-remembers' : ''}></script>` : ''}${data}</head><body>${body}</body></html>`;
   return {
     html,

@@ -172,6 +172,61 @@ describe('saving by itself', () => {
     expect(draft.getState().draft.shelves.a!.columns!.count).toMatchObject({ phone: 5, wide: 7 });
   });
 
+  it('does not ask about what it sent itself, where the server kept that and its answer never came', async () => {
+    // The server keeps the second save and goes before it says so; a later one does not arrive at all.
+    let [asked, keptThere] = [0, null as StoredShelf | null];
+    const client = saves((documents) => {
+      const sent = documents as unknown as { key: string; version: number; body: StoredShelf }[];
+      asked += 1;
+      if (asked === 2) keptThere = sent[0]!.body;
+      if (asked === 2 || asked === 3) throw new Away('away');
+      if (asked === 4)
+        throw new Refusal('draft-stale', 412, 'stale', {
+          theirs: [{ key: 'shelf:a', version: 9, body: keptThere, savedAt: null, savedBy: 'Me' }],
+        });
+      return accept(documents);
+    });
+    makeSaver(draft, client, keep).start();
+    for (const columns of [4, 5, 6, 7]) {
+      draft.run(across('a', columns));
+      await vi.advanceTimersByTimeAsync(2_100);
+    }
+    await vi.advanceTimersByTimeAsync(5_000);
+    expect(keptThere).toMatchObject({ columns: { count: { phone: 5 } } });
+    expect(draft.getState().conflicts).toEqual([]);
+    expect(sentLast(client)).toMatchObject([
+      { key: 'shelf:a', version: 9, body: { columns: { count: { phone: 7 } } } },
+    ]);
+    expect(draft.getState().saving.state).toBe('saved');
+    expect(shown(draft)).toBe(7);
+  });
+
+  it('asks all the same where somebody else changed what was sent and never answered', async () => {
+    const other = apply(plan, across('a', 3));
+    let asked = 0;
+    const client = saves((documents) => {
+      asked += 1;
+      if (asked === 1) throw new Away('away');
+      if (asked === 2)
+        throw new Refusal('draft-stale', 412, 'stale', {
+          theirs: [
+            {
+              key: 'shelf:a',
+              version: 9,
+              body: writtenDocument(other.shelves.a!),
+              savedAt: null,
+              savedBy: 'Other',
+            },
+          ],
+        });
+      return accept(documents);
+    });
+    makeSaver(draft, client, keep).start();
+    draft.run(across('a', 5));
+    await vi.advanceTimersByTimeAsync(3_500);
+    expect(draft.getState().conflicts).toMatchObject([{ mine: 5, theirs: 3 }]);
+  });
+
   it('asks where both changed the same; theirs stays on the server until mine is chosen', async () => {
     const client = staleOnce(apply(plan, across('a', 7)));
     makeSaver(draft, client, keep).start();

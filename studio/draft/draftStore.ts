@@ -68,6 +68,12 @@ export interface WithUnsent {
   unreadable: Unreadable[];
 }
 
+/** A document as it was sent; null where it was removed. */
+export interface SentDocument {
+  key: DocumentKey;
+  body: PlanDocument | null;
+}
+
 export interface Draft extends StoreApi<DraftState> {
   /**
    * The one door: changes the plan and remembers the step.
@@ -85,13 +91,12 @@ export interface Draft extends StoreApi<DraftState> {
   withUnsent(unsent: readonly UnsentDocument[], on?: StoredPlan): WithUnsent;
   /** Puts work that another window could not send on top, if all of it can be read; gives what cannot be. */
   takeUp(unsent: readonly UnsentDocument[]): Unreadable[];
-  saved(
-    versions: Record<string, number>,
-    sent: readonly { key: DocumentKey; body: PlanDocument | null }[],
-    savedAt: string,
-  ): void;
-  /** Puts what somebody else saved and what is unsaved here together; gives what cannot be read. */
-  mergeWith(theirs: readonly StoredDocument[]): Unreadable[];
+  saved(versions: Record<string, number>, sent: readonly SentDocument[], savedAt: string): void;
+  /**
+   * Puts what somebody else saved and what is unsaved here together; gives what cannot be read.
+   * @param unanswered what was sent from here and may have been saved: it is not somebody else's
+   */
+  mergeWith(theirs: readonly StoredDocument[], unanswered?: readonly SentDocument[]): Unreadable[];
   takeTheirs(conflict: Conflict): void;
   keepMine(conflict: Conflict): void;
   /** Puts a document in the place of one that cannot be read; null removes it. */
@@ -235,12 +240,14 @@ export function makeDraft(
         moveTo(plan, { past: [...past, { before, after: plan }], future: [], conflicts, lastStep: null });
       return [];
     },
-    mergeWith(theirs) {
+    mergeWith(theirs, unanswered = []) {
       const state = get();
       const { plan: others, unreadable } = withKept(state.stored, theirs);
       if (unreadable.length) return unreadable;
       const readable = new Set(theirs.map(({ key }) => key));
-      const { plan, conflicts } = merge(state.stored, state.draft, others);
+      const own = unanswered.filter(({ key, body }) => same(body, documentOf(others, key) ?? null));
+      const base = own.reduce((plan, { key, body }) => withDocument(plan, key, body), state.stored);
+      const { plan, conflicts } = merge(base, state.draft, others);
       set({
         draft: plan,
         plan: completePlan(plan),

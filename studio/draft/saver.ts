@@ -2,7 +2,7 @@ import { saveDraft, type StoredDocument } from '../../core/api/draft.ts';
 import { FORMAT } from '../../core/plan/formats/format.ts';
 import { writtenDocument } from '../../core/plan/reading.ts';
 import { Away, Refusal, type Client } from '../api/client.ts';
-import { draftVersion, type Draft, type DraftState, type Unsaved } from './draftStore.ts';
+import { draftVersion, type Draft, type DraftState, type SentDocument, type Unsaved } from './draftStore.ts';
 import type { Keep } from './kept/keep.ts';
 
 /** A change is sent this long after it, so that a run of presses is one request; well within a second. */
@@ -10,6 +10,8 @@ const WAIT_MS = 350;
 /** A change is kept in the browser this long after it: what a tab that is killed may lose. */
 const KEEP_MS = 60;
 const AGAIN_MS = 2_000;
+/** Documents without an answer that are remembered. */
+const MOST_UNANSWERED = 100;
 
 /** Documents as they leave the studio: with their format. */
 const written = (documents: readonly Unsaved[]) => ({
@@ -34,6 +36,8 @@ export function makeSaver(draft: Draft, client: Pick<Client, 'ask'>, keep: Pick<
   let keepTimer: ReturnType<typeof setTimeout> | undefined;
   let running: Promise<void> | null = null;
   let stop: (() => void) | null = null;
+  /** What was sent since the last answer, the last of it last: the server may have it all the same. */
+  let unanswered: SentDocument[] = [];
 
   /** A save that is planned already is not put off by further changes. */
   const later = (ms: number) => {
@@ -53,17 +57,19 @@ export function makeSaver(draft: Draft, client: Pick<Client, 'ask'>, keep: Pick<
     try {
       const seen = draftVersion(draft.getState().versions);
       const answer = await client.ask(saveDraft, { body: { ...written(documents), seen } });
+      unanswered = [];
       draft.saved(answer.versions, documents, answer.savedAt);
       if (answer.format > FORMAT) draft.setSaving({ state: 'updated' });
       else if (draft.unsaved().length) later(WAIT_MS);
     } catch (error) {
       if (error instanceof Away) {
+        unanswered = [...unanswered, ...documents].slice(-MOST_UNANSWERED);
         draft.setSaving({ state: 'away' });
         later(AGAIN_MS);
       } else if (error instanceof Refusal && error.code === 'draft-stale') {
         const { theirs } = error.details as { theirs: StoredDocument[] };
         // What cannot be read here was written by a newer version.
-        if (draft.mergeWith(theirs).length) draft.setSaving({ state: 'updated' });
+        if (draft.mergeWith(theirs, unanswered).length) draft.setSaving({ state: 'updated' });
       } else if (error instanceof Refusal && error.status === 401) draft.setSaving({ state: 'signedOut' });
       else draft.setSaving({ state: 'refused', message: (error as Error).message });
     }
