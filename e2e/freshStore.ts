@@ -13,7 +13,6 @@ interface FreshStore {
 
 export const newStore = test.extend<{ fresh: FreshStore }>({
   // The name of a fixture is told from how it is taken apart.
-
   fresh: async ({}, use) => {
     const { server, database, code, stop } = await newServer();
     const url = await listen(server, '127.0.0.1', 0);

@@ -4,7 +4,8 @@ import { compared, type Outcome } from './compare.ts';
 import { Identities } from './identity.ts';
 import { readColumn, readRow } from './importRow.ts';
 import { Lookup } from './lookup.ts';
-import { targetNamed, TARGETS, type How } from './targets.ts';
+import { targetNamed } from './ownTargets.ts';
+import { TARGETS, type How } from './targets.ts';
 import { Gatherer, type Wanted } from './wanted.ts';
 
 const how: How = { list: ';', level: '>', decimal: '.', digits: 2 };

@@ -13,7 +13,7 @@ import { isFault, readColumn, readRow } from './importRow.ts';
 import { jsonCells, jsonNames } from './jsonCells.ts';
 import { Lookup, type Named } from './lookup.ts';
 import { decimalOf, howOf, matched } from './matching.ts';
-import { targetNamed, targetsOf, type OwnTargets } from './targets.ts';
+import { targetNamed, targetsOf, type OwnTargets } from './ownTargets.ts';
 import { Gatherer, type Wanted } from './wanted.ts';
 
 const own: OwnTargets = {

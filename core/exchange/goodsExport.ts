@@ -2,7 +2,7 @@ import { decimalMoney } from '../catalogue/money.ts';
 import type { Goods, GoodsVariant } from '../goods/goods.ts';
 import { cellOf } from './cellOf.ts';
 import { VARIANTS } from './jsonCells.ts';
-import { optionTarget, targetsOf, type OwnTargets } from './targets.ts';
+import { optionTarget, targetsOf, type OwnTargets } from './ownTargets.ts';
 
 /** A product as it is exported: what it names, by names. */
 export interface ExportedGoods {

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { decimalOf, keptMatching, matched } from './matching.ts';
-import { fieldTypeOf, targetNamed, TARGETS, targetsOf } from './targets.ts';
+import { fieldTypeOf, targetNamed, targetsOf } from './ownTargets.ts';
+import { TARGETS } from './targets.ts';
 
 const targets = targetsOf({
   fields: [

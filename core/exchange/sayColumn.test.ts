@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import type { Found } from './importState.ts';
 import { sayColumn } from './sayColumn.ts';
-import { optionTarget, TARGETS, targetsOf, type How } from './targets.ts';
+import { optionTarget, targetsOf } from './ownTargets.ts';
+import { TARGETS, type How } from './targets.ts';
 
 const how: How = { list: ';', level: '/', decimal: '.', digits: 2 };
 const found: Found = {

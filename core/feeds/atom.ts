@@ -3,7 +3,6 @@ import { formatMoney } from '../catalogue/money.ts';
 import { feedPath, type Feed } from './feed.ts';
 
 /** XML 1.0 has no other control characters. */
-
 const UNFIT = /[\u0000-\u0008\u000B\u000C\u000E-\u001F\uFFFE\uFFFF]/g;
 /** Half of what writes one letter. */
 const HALF = /[\uD800-\uDBFF](?![\uDC00-\uDFFF])|(?<![\uD800-\uDBFF])[\uDC00-\uDFFF]/g;

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { LONGEST_PICTURE_NAME } from './limits.ts';
-import { nameOfFile } from './nameOfFile.ts';
+import { kindOfFile, nameOfFile } from './nameOfFile.ts';
 
 describe('what a picture is called by its file', () => {
   it('is the name without folders, ending and underscores', () => {
@@ -27,3 +27,13 @@ describe('what a picture is called by its file', () => {
     expect(nameOfFile('🏺'.repeat(300))).toBe('🏺'.repeat(LONGEST_PICTURE_NAME));
   });
 });
+
+it.each([
+  ['a.jpg', 'image/jpeg'],
+  ['folder/A.JPEG', 'image/jpeg'],
+  ['a.b.svg', 'image/svg+xml'],
+  ['a.webp', 'image/webp'],
+  ['a.xml', 'application/octet-stream'],
+  ['image', 'application/octet-stream'],
+  ['', 'application/octet-stream'],
+])('%j holds %s by its ending', (file, kind) => expect(kindOfFile(file)).toBe(kind));

@@ -1,22 +1,15 @@
-import { LONGEST_PICTURE_NAME } from './limits.ts';
+import { LONGEST_PICTURE_NAME, PICTURE_KINDS } from './limits.ts';
 
 /** Characters that are not seen, or that turn the direction of what stands after them. */
 const UNSEEN = /[\u0000-\u001f\u007f-\u009f\u200b-\u200f\u202a-\u202e\u2060-\u2069\ufeff]/g;
 
-/** Endings of files, and what browsers call what they hold. */
-const ENDINGS: Readonly<Record<string, string>> = {
-  jpg: 'image/jpeg',
-  jpeg: 'image/jpeg',
-  png: 'image/png',
-  webp: 'image/webp',
-  avif: 'image/avif',
-  gif: 'image/gif',
-  svg: 'image/svg+xml',
-};
-
 /** What a file holds, as browsers name it, by its ending; no picture where that says nothing. */
-export const kindOfFile = (file: string): string =>
-  ENDINGS[/\.([a-z0-9]+)$/i.exec(file)?.[1]?.toLowerCase() ?? ''] ?? 'application/octet-stream';
+export function kindOfFile(file: string): string {
+  const ending = /\.([a-z0-9]+)$/i.exec(file)?.[1]?.toLowerCase().replace(/^jpg$/, 'jpeg');
+  return (
+    Object.keys(PICTURE_KINDS).find((kind) => kind.split(/[/+]/)[1] === ending) ?? 'application/octet-stream'
+  );
+}
 
 /** What a picture is called to begin with: its file's name without folders, ending and what cannot be seen. */
 export const nameOfFile = (file: string): string =>

@@ -40,7 +40,6 @@ export const pluralForms = (locale: string): readonly Intl.LDMLPluralRule[] =>
 export function wordsFault(words: string, { params }: Pick<TextDefinition, 'params'>): string | null {
   if (words.trim() === '') return 'A text needs words. Reset it to have those that it began with.';
   if (words.length > LONGEST_TEXT) return `A text has ${LONGEST_TEXT} characters at most.`;
-
   if (/[\u0000-\u001f\u007f]/.test(words)) return 'A text is one line.';
   const names = params.map(([name]) => name);
   for (const [whole, name] of words.matchAll(IN_BRACES))

@@ -1,7 +1,7 @@
 import type { Found, ImportIs, ImportSettings, LeftOver } from '../../core/exchange/importState.ts';
 import type { FormerMatching, SampledColumn } from '../../core/exchange/matching.ts';
 import type { Named } from '../../core/exchange/lookup.ts';
-import type { OwnTargets } from '../../core/exchange/targets.ts';
+import type { OwnTargets } from '../../core/exchange/ownTargets.ts';
 import { Fault } from '../faults.ts';
 import { inTransaction, type Pool, type Queryable } from '../db/pool.ts';
 

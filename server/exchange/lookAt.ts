@@ -13,13 +13,8 @@ import {
   type FormerMatching,
   type SampledColumn,
 } from '../../core/exchange/matching.ts';
-import {
-  targetNamed,
-  targetsOf,
-  type How,
-  type OwnTargets,
-  type Target,
-} from '../../core/exchange/targets.ts';
+import { targetNamed, targetsOf, type OwnTargets } from '../../core/exchange/ownTargets.ts';
+import type { How, Target } from '../../core/exchange/targets.ts';
 import { Fault } from '../faults.ts';
 
 /** So much of a file is looked at before it is read, bytes. */

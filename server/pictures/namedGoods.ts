@@ -22,14 +22,18 @@ async function readCalled(db: Queryable, keys: readonly string[]): Promise<Calle
   return rows;
 }
 
+/** So many are told of at a time; the others are once these are put somewhere. */
+const MOST_MATCHES = 2_000;
+
 /** Pictures that nothing uses, and are named like a product; and how many are named like none. */
 export async function matchPictures(db: Queryable): Promise<{ matches: PictureMatch[]; others: number }> {
   const unused = await findUnusedPictures(db);
   const names = unused.map(({ name }) => name);
   const keys = [...new Set(names.flatMap(namedBy).map(({ key }) => key))];
-  const found = picturesByName(names, await readCalled(db, keys)).flatMap((of, i) =>
+  const named = picturesByName(names, await readCalled(db, keys)).flatMap((of, i) =>
     of ? [{ ...of, ...unused[i]! }] : [],
   );
+  const found = named.slice(0, MOST_MATCHES);
   const [pictures, { rows }] = await Promise.all([
     readStorePictures(
       db,
@@ -50,5 +54,5 @@ export async function matchPictures(db: Queryable): Promise<{ matches: PictureMa
       { picture: shown, product, variant, place, title: of.title, choice: of.choices[variant ?? 0] ?? '' },
     ];
   });
-  return { matches, others: unused.length - matches.length };
+  return { matches, others: unused.length - named.length };
 }

@@ -69,13 +69,10 @@ export async function findStorePictures(
   return { pictures: found.rows.map(({ one }) => one), total: counted.rows[0]!.total };
 }
 
-/** Of those that nothing uses, so many at most. */
-const MOST_UNUSED = 2_000;
-
 /** Pictures that nothing uses, the newest first. */
 export async function findUnusedPictures(db: Queryable): Promise<{ id: string; name: string }[]> {
   const { rows } = await db.query<{ id: string; name: string }>(
-    `SELECT p.id, p.name FROM picture p WHERE ${WHICH.unused} ORDER BY p.added_at DESC, p.name, p.id LIMIT ${MOST_UNUSED}`,
+    `SELECT p.id, p.name FROM picture p WHERE ${WHICH.unused} ORDER BY p.added_at DESC, p.name, p.id`,
   );
   return rows;
 }

@@ -8,8 +8,8 @@ import {
   optionTarget,
   targetNamed,
   targetsOf,
-  type Target,
-} from '../../../core/exchange/targets.ts';
+} from '../../../core/exchange/ownTargets.ts';
+import type { Target } from '../../../core/exchange/targets.ts';
 import { fold } from '../../../core/catalogue/fold.ts';
 import { LONGEST_OPTION } from '../../../core/goods/variants.ts';
 import { FIELD_TYPES, type FieldType } from '../../../core/groupings/grouping.ts';

@@ -33,7 +33,6 @@ export function PutWithProducts() {
   const queries = useQueryClient();
   const [asking, setAsking] = useState(false);
   const [left, setLeft] = useState<readonly string[]>([]);
-  const [without, setWithout] = useState(0);
   const { data, error, isFetching } = useQuery({
     queryKey: KEY,
     queryFn: () => client.ask(matchPictures),
@@ -59,14 +58,12 @@ export function PutWithProducts() {
       return noRoom;
     },
     onSuccess: (noRoom) => {
-      setWithout(noRoom);
       if (noRoom === 0) setAsking(false);
     },
     onSettled: () => picturesChanged(queries),
   });
   const open = () => {
     setLeft([]);
-    setWithout(0);
     putting.reset();
     setAsking(true);
   };
@@ -103,7 +100,7 @@ export function PutWithProducts() {
             onTick={(id, ticked) => setLeft(withTicked(left, id, !ticked))}
           />
         )}
-        {data && <p role="status">{sayOthers(matches.length, data.others, without)}</p>}
+        {data && <p role="status">{sayOthers(matches.length, data.others, putting.data ?? 0)}</p>}
         <Hint>
           A picture is named like a product by its item code or its address, with or without a number:
           “KC-101”, “KC-101-2”. It comes after the pictures that the product has.
