@@ -1,10 +1,11 @@
 import type { Page } from '@playwright/test';
+import { publishWith } from './publish.ts';
 import { expect, signIn, test, type Store } from './store.ts';
 
 async function open(
   page: Page,
   store: Store,
-  place: 'Categories' | 'Collections' | 'Brands' | 'Options',
+  place: 'Categories' | 'Collections' | 'Brands' | 'Tags' | 'Options',
 ): Promise<void> {
   await signIn(page, store);
   await page.getByRole('link', { name: 'Catalogue', exact: true }).click();
@@ -256,4 +257,51 @@ test('options and their values are put in order, named and coloured, and shopper
   await expect(values.getByRole('row', { name: 'Rain cloud', exact: true })).toBeVisible();
   await expect(values.getByRole('row', { name: 'Moss' })).toHaveCount(0);
   await shopper.close();
+});
+
+test('a tag is called otherwise: its label and its products follow at once, and what asks for it is said before it goes', async ({
+  page,
+  browser,
+  store,
+}) => {
+  const { rows } = await store.pool.query<{ title: string }>(
+    `SELECT title FROM product WHERE tags @> '{speckled}' ORDER BY id LIMIT 1`,
+  );
+  const { title } = rows[0]!;
+  await publishWith(store, { house: { labels: { list: [{ id: 'tag', kind: 'tag', tag: 'speckled' }] } } });
+  const shopper = await browser.newPage();
+  const said = (words: string) =>
+    shopper.locator('[data-shelf="new-from-the-kiln"] .label-tag').filter({ hasText: words });
+  await expect(async () => {
+    await shopper.goto(store.url);
+    await expect(said('speckled').first()).toBeAttached({ timeout: 1000 });
+  }).toPass();
+  await open(page, store, 'Tags');
+  await openRow(page, 'speckled');
+  const side = page.getByRole('complementary', { name: 'speckled' });
+  await side.getByRole('textbox', { name: 'Name' }).fill('Full of dots');
+  await page.keyboard.press('Enter');
+  await saved(page);
+  await expect(async () => {
+    await shopper.goto(store.url);
+    await expect(said('Full of dots').first()).toBeAttached({ timeout: 1000 });
+    expect(await said('speckled').count()).toBe(0);
+  }).toPass();
+  // Its products are found by what it is called.
+  const renamed = page.getByRole('complementary', { name: 'Full of dots' });
+  await expect(renamed.getByText('know it as “speckled” as well')).toBeVisible();
+  await renamed.getByRole('link', { name: /products$/ }).click();
+  await expect(page.getByRole('link', { name: 'Full of dots' })).toBeVisible();
+  await expect(page.getByText(/^\d+ products found$/)).toBeVisible();
+  await page.getByRole('button', { name: 'All products' }).click();
+  await page.getByRole('searchbox', { name: /^Find/ }).fill('of dots');
+  await expect(page.getByRole('row').filter({ hasText: title })).toBeVisible();
+  // What asks for it is said, and it can be taken back.
+  await page.getByRole('link', { name: /^Tags/ }).click();
+  await openRow(page, 'Full of dots');
+  await renamed.getByRole('button', { name: 'Remove this tag…' }).click();
+  await expect(page.getByRole('dialog')).toContainText('House style');
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'Take back name of speckled' }).click();
+  await expect(row(page, 'speckled')).toBeVisible();
 });

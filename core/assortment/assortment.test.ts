@@ -26,7 +26,7 @@ const world = specimenWorld;
 const vocabulary: Vocabulary = {
   ...emptyVocabulary,
   brands: [{ id: 1, name: 'Tobin Hale', products: 9 }],
-  tags: [{ tag: 'gift ideas', products: 3 }],
+  tags: [{ tag: 'gift ideas', number: 1, name: 'Presents', products: 3 }],
   options: [{ id: 1, name: 'Glaze', values: [{ id: 4, name: 'Fogbank', products: 12 }] }],
   fields: [
     { id: 'capacity', name: 'Capacity', type: 'number', unit: 'ml', values: [250], least: 60, most: 2400 },
@@ -206,6 +206,10 @@ describe('typing what is meant', () => {
     expect(first('under £60')?.clause).toEqual({ is: 'price', least: null, most: 6000 });
     expect(first('over 12.50')?.clause).toEqual({ is: 'price', least: 1250, most: null });
     expect(first('capac')?.clause).toMatchObject({ is: 'field', field: 'capacity', value: 60 });
+    expect(first('presen')).toMatchObject({
+      words: 'Tagged Presents',
+      clause: { is: 'tag', tags: ['gift ideas'] },
+    });
     expect(first('tobin')?.clause).toEqual({ is: 'brand', ids: [1] });
     expect(first('either')?.group).toEqual({ join: 'any', parts: [] });
     expect(suggest('best sold', vocabulary, specimenTree, names).map(({ order }) => order?.by)).toContain(

@@ -147,8 +147,8 @@ export function suggest(
     offer(`brand:${brand.id}`, [brand.name], 0.2, () =>
       clause({ is: 'brand', ids: [brand.id] }, `${brand.products} products`),
     );
-  for (const { tag, products } of vocabulary.tags)
-    offer(`tag:${tag}`, [tag], 0.2, () => clause({ is: 'tag', tags: [tag] }, `${products} products`));
+  for (const { tag, name, products } of vocabulary.tags)
+    offer(`tag:${tag}`, [name], 0.2, () => clause({ is: 'tag', tags: [tag] }, `${products} products`));
   for (const kind of orderKinds)
     offer(`order:${kind.id}`, [kind.name, ...kind.find], 0.3, () => ({
       words: capital(kind.say(kind.atFirst())),

@@ -54,6 +54,12 @@ export const PRODUCT_FACTS = [
 ] as const;
 export type ProductFact = (typeof PRODUCT_FACTS)[number];
 
+/** A tag of a product: what rules and labels know it by, and what it is called. */
+export interface TagFacts {
+  id: string;
+  name: string;
+}
+
 /** What a product has of one of the store's own fields. */
 export interface FieldValueFacts {
   id: string;
@@ -85,7 +91,7 @@ export interface ProductFacts {
   /** Units sold so far; 0 where that is not read. */
   sold: number;
   /** Empty where they are not read. */
-  tags: string[];
+  tags: TagFacts[];
   /** No where that is not read. */
   featured: boolean;
   /** First on sale, UTC ms; null where that is not read. */

@@ -7,7 +7,8 @@ import type { CollectionFacts, EntryFacts } from './facts.ts';
 /** The words that rules can be made of: what really occurs in the catalogue, with how many products have it. */
 export interface Vocabulary {
   brands: { id: number; name: string; products: number }[];
-  tags: { tag: string; products: number }[];
+  /** By what rules know them by. */
+  tags: { tag: string; number: number; name: string; products: number }[];
   collections: CollectionFacts[];
   entries: EntryFacts[];
   fields: FieldFacts[];
@@ -50,7 +51,7 @@ export function namesFrom(
     byId(vocabulary.fields),
     byId(vocabulary.options),
   ];
-  const tags = new Set(vocabulary.tags.map(({ tag }) => tag));
+  const tags = new Map(vocabulary.tags.map(({ tag, name }) => [tag, name]));
   const values = new Map(
     vocabulary.options.flatMap((option) =>
       option.values.map((value) => [value.id, { name: value.name, option: option.id }] as const),
@@ -65,7 +66,7 @@ export function namesFrom(
     product,
     collection: (id) => collections.get(id)?.name,
     brand: (id) => brands.get(id)?.name,
-    tag: (tag) => tags.has(tag),
+    tag: (tag) => tags.get(tag),
     field: (id) => fields.get(id),
     option: (id) => options.get(id)?.name,
     optionValue: (id) => values.get(id)?.name,

@@ -9,10 +9,10 @@ export const labelColours: PlanCheck = {
   title: 'Labels that do not stand out from their own background',
   severity: 'wrong',
   reads: 'plan',
-  find: ({ house }) =>
+  find: ({ house }, names) =>
     house.labels.list.flatMap((label) => {
       if (label.ground === undefined && label.ink === undefined) return [];
-      const [form] = labelForms([label], house.colours);
+      const [form] = labelForms([label], house.colours, names);
       if (!form) return [];
       const { background, textColour } = { ...form.atFirst, ...form.own } as Record<string, string>;
       const ratio = contrast(textColour!, background!);

@@ -11,14 +11,14 @@ export const labelsCollide: PageCheck = {
   title: 'Labels that come over each other',
   severity: 'weak',
   reads: 'page',
-  find: (view, { house }) =>
+  find: (view, { house }, names) =>
     ofShelves(view, (shelf) => {
       const found = acrossSteps(shelf, view.bands, labelsOver, ({ id }) => id);
       const label = found && house.labels.list.find(({ id }) => id === found.first.id);
       if (!found || !label) return null;
       const { at, to } = found.first;
       return {
-        text: `${labelName(label)} comes over another label ${found.where}`,
+        text: `${labelName(label, names)} comes over another label ${found.where}`,
         fix: {
           words: `Put it in the ${lowered(labelPlace(to).name)}`,
           command: {

@@ -76,7 +76,7 @@ export const textHardToRead: PageCheck = {
   title: 'Text, signs and edges that do not stand out from what they are drawn on',
   severity: 'wrong',
   reads: 'page',
-  find(view, plan) {
+  find(view, plan, names) {
     const found = new Map<string, Found & { ratio: number }>();
     const tell = (low: Low, at: Place, on: Target) => {
       const { element, state, contrast } = low;
@@ -137,7 +137,7 @@ export const textHardToRead: PageCheck = {
       if (bay.empty || shelf.coming) continue;
       const place: Place = { on: 'shelf', page: view.pageId, bay: bay.id, shelf: shelf.id };
       const labels = plan.house.labels.list.filter((label) => labelEverShown(shelf.card, label));
-      const drawn = drawnIn(bay, shelf.card.frame !== 'plain', labelForms(labels, view.colours));
+      const drawn = drawnIn(bay, shelf.card.frame !== 'plain', labelForms(labels, view.colours, names));
       for (const low of lowIn([shelf.style, view.style], onCards(shelf, plan, view), drawn))
         tell(low, place, { shelf: shelf.id });
     }

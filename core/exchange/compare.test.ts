@@ -68,6 +68,7 @@ const cup: Goods = {
 };
 const lookup = () =>
   new Lookup({
+    tags: [{ id: 'sale', name: 'Reduced' }],
     brands: [{ id: 1, name: 'Ada' }],
     categories: [
       { id: 1, parentId: null, name: 'Tableware' },

@@ -149,6 +149,7 @@ function named(fact: (typeof FACTS)[number], value: unknown, lookup: Lookup): un
       ? [...new Set(names.map((name) => lookup.collection(name)))].sort((a, b) => a - b)
       : new Unreadable(`The collection “${ruled}” is filled by a rule, so that nothing can be put into it.`);
   }
+  if (fact === 'tags') return [...new Set((value as string[]).map((name) => lookup.tag(name)))].sort();
   if (fact === 'pictureIds') {
     const ids = (value as string[]).map((name) => lookup.picture(name));
     // What it has stays where it cannot have all that are named.

@@ -12,6 +12,7 @@ export interface ExportedGoods {
   categories: readonly (readonly string[])[];
   /** Those that are filled by hand. */
   collections: readonly string[];
+  tags: readonly string[];
   /** Each by its name, or by its id where that could be another's. */
   pictures: readonly string[];
   /** For each variant, its value of each option it has. */
@@ -55,7 +56,7 @@ const PRODUCT: readonly ExportColumn[] = [
   ofProduct('brand', ({ brand }) => brand),
   ofProduct('categories', ({ categories }) => categories),
   ofProduct('collections', ({ collections }) => collections),
-  ofProduct('tags', ({ goods }) => goods.tags),
+  ofProduct('tags', ({ tags }) => tags),
   ofProduct('pictures', ({ pictures }) => pictures),
   ofProduct('featured', ({ goods }) => goods.featured),
 ];

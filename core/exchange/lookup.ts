@@ -11,6 +11,8 @@ export interface Named {
   /** Pictures of the store; none where no column names any. */
   pictures: readonly { id: string; name: string }[];
   options: readonly { id: number; name: string; values: readonly { id: number; name: string }[] }[];
+  /** Tags that are called otherwise than they are known by. */
+  tags: readonly { id: string; name: string }[];
 }
 
 export interface NewCategory {
@@ -65,6 +67,7 @@ export class Lookup {
   private readonly pictureIds = new Set<string>();
   /** Null for a name that several have. */
   private readonly pictures = new Map<string, string | null>();
+  private readonly tags: ReadonlyMap<string, string>;
   private readonly brands: Book<{ id: number; name: string }>;
   private readonly options: Book<{ id: number; name: string }>;
   private readonly values = new Map<number, Book<{ id: number; name: string }>>();
@@ -73,8 +76,9 @@ export class Lookup {
   private next = -1;
 
   /** @param fields that are made with it */
-  constructor({ brands, categories, collections, pictures, options }: Named, fields: NewField[] = []) {
+  constructor({ brands, categories, collections, pictures, options, tags }: Named, fields: NewField[] = []) {
     this.made = { brands: [], collections: [], categories: [], options: [], values: [], fields };
+    this.tags = new Map(tags.map(({ id, name }) => [name, id]));
     this.brands = new Book(brands);
     this.collections = new Book(collections);
     for (const { id, name } of pictures) {
@@ -94,6 +98,11 @@ export class Lookup {
     this.brands.add(brand);
     this.made.brands.push(brand);
     return brand.id;
+  }
+
+  /** What a tag is known by: one that is called so, else the one that was first called so, which may be new. */
+  tag(name: string): string {
+    return this.tags.get(name) ?? name;
   }
 
   /** Whether a collection is filled by a rule. */

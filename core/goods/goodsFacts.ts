@@ -2,6 +2,7 @@ import { FIELD_ID } from '../assortment/clauses/field.ts';
 import { array, boolean, idSchema, lazy, number, string, type Schema } from '../schema/schema.ts';
 import { formatMoney } from '../catalogue/money.ts';
 import { counted, listed, type Names } from '../sentence/sentence.ts';
+import { tagNames } from '../sentence/tagNames.ts';
 import { LONGEST_TAG, once, pictureIdSchema, tagsSchema, wordsSchema } from '../facts/factSchemas.ts';
 import { MOST_OF_PRODUCT } from '../picture/limits.ts';
 import type { Goods, GoodsVariant } from './goods.ts';
@@ -52,7 +53,7 @@ const asCategories: Say = (value, { category }) =>
   listed((value as number[]).map((id) => category(id) ?? 'another category'));
 const asCollections: Say = (value, { collection }) =>
   listed((value as number[]).map((id) => collection(id) ?? 'another collection'));
-const asTags: Say = (value) => listed(value as string[]);
+const asTags: Say = (value, names) => listed(tagNames(value as string[], names));
 const asPictures: Say = (value) => {
   const { length } = value as string[];
   return length === 0 ? '' : counted(length, 'picture');

@@ -10,13 +10,19 @@ export type Missing = keyof typeof MISSING;
 export const MISSINGS = Object.keys(MISSING) as Missing[];
 
 /** What the list of all can be narrowed to. */
-export const WITHIN = ['category', 'collection', 'brand', 'value'] as const satisfies readonly GroupingOf[];
+export const WITHIN = [
+  'category',
+  'collection',
+  'brand',
+  'tag',
+  'value',
+] as const satisfies readonly GroupingOf[];
 
 /** Whether the list can be narrowed to what is in one of a kind. */
 export const isWithin = (of: GroupingOf): of is Within['of'] =>
   (WITHIN as readonly GroupingOf[]).includes(of);
 
-/** All that is in one category and below it, in one collection by hand, of one brand, or with a variant in one value. */
+/** All that is in one category and below it, in one collection by hand, of one brand, with one tag, or with a variant in one value. */
 export interface Within {
   of: (typeof WITHIN)[number];
   id: number;

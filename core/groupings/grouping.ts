@@ -1,7 +1,7 @@
 import type { Group } from '../assortment/rule.ts';
 
 /** What products are put together by, what is said of them, and what they can be had in. */
-export const GROUPINGS = ['category', 'collection', 'brand', 'field', 'option', 'value'] as const;
+export const GROUPINGS = ['category', 'collection', 'brand', 'tag', 'field', 'option', 'value'] as const;
 export type GroupingOf = (typeof GROUPINGS)[number];
 
 /** What a field holds; stays what it is. */
@@ -11,7 +11,7 @@ export type FieldType = keyof typeof FIELD_TYPES;
 /** One of a kind, be it a category or a value of an option, as its owner keeps it; what its kind has no use for is empty. */
 export interface Grouping {
   id: number;
-  /** Its address; of a field what rules name it by. */
+  /** Its address; of a field or a tag what rules name it by. */
   slug: string;
   name: string;
   description: string;

@@ -2,7 +2,7 @@ import { clauseKind, type Clause } from '../assortment/clauses/index.ts';
 import { sayGroup } from '../assortment/say.ts';
 import { clausesIn, ruleSchema, type Group } from '../assortment/rule.ts';
 import { colourSchema } from '../colour/colourSchema.ts';
-import { addressSchema, pictureIdSchema, wordsSchema } from '../facts/factSchemas.ts';
+import { addressSchema, LONGEST_TAG, pictureIdSchema, wordsSchema } from '../facts/factSchemas.ts';
 import { LONGEST_OPTION } from '../goods/variants.ts';
 import { idSchema, mixed, object, string, type Schema } from '../schema/schema.ts';
 import { schemaFault } from '../schema/schemaFault.ts';
@@ -38,6 +38,8 @@ export interface GroupingKind {
   under?: GroupingOf;
   /** What each has of another kind. */
   holds?: GroupingOf;
+  /** What one goes on being known by once it is called otherwise, in a sentence. */
+  knownAs?(one: Pick<Grouping, 'slug'>): string;
   /** It cannot be taken out as long as products have it. */
   staysWithProducts?: true;
   /** What is said of a new one. */
@@ -197,6 +199,19 @@ export const groupingKinds: Readonly<Record<GroupingOf, GroupingKind>> = {
     facts: [name],
     begins: 'It has no products until it is set where they are edited.',
     lacks: [lacksProducts],
+  },
+  tag: {
+    of: 'tag',
+    one: 'tag',
+    many: 'tags',
+    title: 'Tags',
+    facts: [named(LONGEST_TAG)],
+    begins: 'Products are given it where they are edited, or several at once in their list.',
+    lacks: [lacksProducts],
+    knownAs: ({ slug }) => `Rules, labels and files know it as “${slug}” as well.`,
+    // Labels name a tag as rules do.
+    isAskedFor: ({ is, tags, tag }, { slug }) =>
+      tag === slug || (is === 'tag' && Array.isArray(tags) && tags.includes(slug)),
   },
   option: {
     of: 'option',

@@ -1,4 +1,5 @@
 import { colourValue, type HouseColour } from '../style/houseColour.ts';
+import type { Names } from '../sentence/sentence.ts';
 import type { Form } from '../style/element.ts';
 import { labelKind } from './labels/index.ts';
 import { labelName } from './sayLabel.ts';
@@ -8,14 +9,16 @@ import type { StoreLabel } from './storeLabel.ts';
 export const labelForms = (
   labels: readonly StoreLabel[],
   colours: Readonly<Record<HouseColour, string>>,
+  names: Pick<Names, 'tag'>,
 ): Form[] =>
   labels.flatMap((label) => {
     const kind = labelKind(label.kind);
     if (!kind || label.picture !== undefined) return [];
     const { ground, ink } = label;
+    const called = labelName(label, names);
     const [background, textColour] = kind.colours.map((one) => colourValue(one, colours));
     return {
-      name: label.words ? `${labelName(label)}, “${label.words}”` : labelName(label),
+      name: label.words ? `${called}, “${label.words}”` : called,
       atFirst: { background, textColour },
       own: { ...(ground && { background: ground }), ...(ink && { textColour: ink }) },
     };

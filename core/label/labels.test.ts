@@ -33,6 +33,7 @@ const said = (list: StoreLabel[], facts: Partial<ProductFacts>, most = 6) =>
     () => true,
   ).map(({ text }) => text);
 
+const tagged = (...tags: string[]) => tags.map((tag) => ({ id: tag, name: tag }));
 const one = (kind: string, more: Partial<StoreLabel> = {}): StoreLabel => ({ id: kind, kind, ...more });
 const reduced = { price: { regular: 4400, reduced: 2850, from: false } };
 
@@ -68,11 +69,23 @@ describe('a label stands', () => {
     [
       'on what has a tag, by its name',
       one('tag', { tag: 'speckled' }),
-      { tags: ['tea', 'speckled'] },
+      { tags: tagged('tea', 'speckled') },
       ['speckled'],
     ],
-    ['not on what has another', one('tag', { tag: 'speckled' }), { tags: ['tea'] }, []],
-    ['not where the tag is missing', one('tag'), { tags: [''] }, []],
+    [
+      'on what has a tag that is called otherwise by now',
+      one('tag', { tag: 'speckled' }),
+      { tags: [{ id: 'speckled', name: 'Full of dots' }] },
+      ['Full of dots'],
+    ],
+    [
+      'by what rules know a tag by, not by what another is called',
+      one('tag', { tag: 'speckled' }),
+      { tags: [{ id: 'dots', name: 'speckled' }] },
+      [],
+    ],
+    ['not on what has another', one('tag', { tag: 'speckled' }), { tags: tagged('tea') }, []],
+    ['not where the tag is missing', one('tag'), { tags: tagged('') }, []],
     ['not where a newer version made it', one('glows'), reduced, []],
   ])('%s', (_, label, facts, expected) => {
     expect(said([label], facts)).toEqual(expected);
@@ -86,7 +99,7 @@ describe('labels together', () => {
     stock: { state: 'last', count: 2 },
     onSaleFrom: SINCE + DAY,
     featured: true,
-    tags: ['tea'],
+    tags: tagged('tea'),
   };
 
   it('come in the order of the store, as many as may at once', () => {
@@ -125,7 +138,7 @@ describe('labels together', () => {
         state: fc.constantFrom('in' as const, 'last' as const, 'out' as const),
         count: fc.option(fc.nat(20)),
       }),
-      tags: fc.subarray(['tea', 'x']),
+      tags: fc.subarray(tagged('tea', 'x')),
       featured: fc.boolean(),
       onSaleFrom: fc.option(fc.constantFrom(SINCE - DAY, SINCE + DAY)),
     });
@@ -215,7 +228,9 @@ describe('labels of a store', () => {
   });
 
   it('are said in words', () => {
-    expect(sayLabel(one('sale', { words: 'Save {saved}' }))).toBe('sale label saying "Save {saved}"');
-    expect(sayLabel(one('tag', { tag: 'tea' }))).toBe('own label for "tea"');
+    const names = { tag: (tag: string) => (tag === 'tea' ? 'Tea time' : undefined) };
+    expect(sayLabel(one('sale', { words: 'Save {saved}' }), names)).toBe('sale label saying "Save {saved}"');
+    expect(sayLabel(one('tag', { tag: 'tea' }), names)).toBe('own label for "Tea time"');
+    expect(sayLabel(one('tag', { tag: 'gone' }), names)).toBe('own label for "gone"');
   });
 });

@@ -26,7 +26,7 @@ const one = (kind: string, more: Partial<StoreLabel> = {}): StoreLabel => ({ id:
 const marked: Partial<ProductFacts> = {
   price: { regular: 4400, reduced: 2850, from: false },
   featured: true,
-  tags: ['tea', 'gift'],
+  tags: ['tea', 'gift'].map((tag) => ({ id: tag, name: tag })),
   pictures: [specimenPicture()],
 };
 

@@ -47,6 +47,10 @@ function occurring(keys: Iterable<FilterKey>, mostFirst: boolean): FilterKey[] {
   return all.sort((a, b) => turned * inOrder(a, b));
 }
 
+/** What has names stands in their order, which may not be that of the keys; what has none as it is. */
+const inOrderOfNames = (values: ListedValue[]): ListedValue[] =>
+  values.sort((a, b) => a.name.localeCompare(b.name));
+
 /**
  * The filters of a listing with their names, those that ask for what is gone left out. Values that are chosen stay,
  * though they would add nothing; others that find nothing are there where the catalogue has a list of them.
@@ -70,10 +74,12 @@ export function filterFacets(
       kind.chooses === 'span'
         ? []
         : (kind.listed?.(filter, words) ??
-          occurring([...counts.keys(), ...chosen], kind.mostFirst ?? false).map((key) => ({
-            key,
-            name: typeof key === 'string' ? key : '',
-          })));
+          inOrderOfNames(
+            occurring([...counts.keys(), ...chosen], kind.mostFirst ?? false).map((key) => ({
+              key,
+              name: kind.names?.(key, words) ?? (typeof key === 'string' ? key : ''),
+            })),
+          ));
     const called = kind.called?.(filter, words);
     return [
       {

@@ -56,6 +56,8 @@ export interface ValuesFilterKind<F extends { by: string }> extends FilterKindOf
   listed?(filter: F, words: ListingWords): readonly ListedValue[];
   /** A value as it stands in an address, where there is no list; null for what there is not. */
   read?(said: string, filter: F, words: ListingWords): FilterKey | null;
+  /** What the catalogue calls a value that there is no list of, where that is not as it is kept. */
+  names?(key: FilterKey, words: ListingWords): string | undefined;
   /** Of figures the greatest are listed first. */
   mostFirst?: true;
   /** A value in words, where the catalogue has no name for it. */

@@ -32,6 +32,7 @@ const words: ListingWords = {
     { id: 'safe', name: 'Food-safe', type: 'yesNo', unit: '' },
     { id: 'height', name: 'Height', type: 'number', unit: 'cm' },
   ],
+  tagNames: new Map(),
   occurs: () => true,
 };
 const parameters = listingParameters(words, 2);

@@ -17,6 +17,8 @@ export interface ListingWords {
   options: readonly { id: number; name: string; values: readonly OptionWord[] }[];
   /** In the store's own order. */
   fields: readonly Pick<FieldFacts, 'id' | 'name' | 'type' | 'unit'>[];
+  /** Tags that are called otherwise than they are known by. */
+  tagNames: ReadonlyMap<string, string>;
   /** Whether any product has this, of what has no list of its own: tags and fields. */
   occurs(filter: { by: string }, key: string | number | boolean): boolean;
 }

@@ -176,8 +176,8 @@ export const houseSettings = {
   labels: {
     list: setting(
       inParts(
-        own<StoreLabel[]>(storeLabelsSchema, (labels) =>
-          labels.length ? listed(labels.map(sayLabel)) : 'none',
+        own<StoreLabel[]>(storeLabelsSchema, (labels, names) =>
+          labels.length ? listed(labels.map((one) => sayLabel(one, names))) : 'none',
         ),
       ),
       labelKinds.filter(({ atFirst }) => atFirst).map(({ id }) => ({ id, kind: id })),

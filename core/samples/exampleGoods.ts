@@ -36,6 +36,7 @@ export const exampleGoods: readonly ExportedGoods[] = sampleCategories.map(({ na
     brand: '',
     categories: [[name]],
     collections: [],
+    tags: [],
     pictures: [],
     choices: [{}],
   };

@@ -18,7 +18,7 @@ export interface Names {
   collection(id: number): string | undefined;
   brand(id: number): string | undefined;
   /** Whether any product has it. */
-  tag(tag: string): boolean;
+  tag(tag: string): string | undefined;
   field(id: string): { name: string; unit: string } | undefined;
   option(id: number): string | undefined;
   optionValue(id: number): string | undefined;

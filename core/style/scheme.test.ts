@@ -8,7 +8,7 @@ import { apply, type Command } from '../plan/commands.ts';
 import { checkDocument } from '../plan/checkDocument.ts';
 import { firstBands } from '../plan/firstBands.ts';
 import { completePlan } from '../plan/storedPlan.ts';
-import { specimenShelf, specimenStored } from '../specimen/specimen.ts';
+import { specimenNames, specimenShelf, specimenStored } from '../specimen/specimen.ts';
 import { contrastsOf } from './contrast.ts';
 import { elements } from './elements/index.ts';
 import { MOST_SCHEMES, schemesSchema, type Scheme } from './scheme.ts';
@@ -49,7 +49,7 @@ describe('the schemes that are shipped', () => {
             colours,
             behind: null,
             framed,
-            labels: labelForms(house.labels.list, colours),
+            labels: labelForms(house.labels.list, colours, specimenNames),
           })) {
             read += 1;
             expect(
@@ -68,7 +68,7 @@ describe('the schemes that are shipped', () => {
 describe('labels', () => {
   it.each(schemes)('are legible in the colours of $name', ({ colours }) => {
     const list = labelKinds.map(({ id }) => ({ id, kind: id }));
-    const forms = labelForms(list, colours);
+    const forms = labelForms(list, colours, specimenNames);
     expect(forms.map(({ name }) => name)).toEqual(labelKinds.map(({ name }) => name));
     for (const { name, atFirst } of forms)
       expect(

@@ -29,7 +29,7 @@ interface ProductRow {
   pictures: ProductFacts['pictures'];
   buy: ProductFacts['buy'];
   sold: number;
-  tags: string[];
+  tags: ProductFacts['tags'];
   featured: boolean;
   on_sale_from: Date | null;
   fields: ProductFacts['fields'];
@@ -109,7 +109,11 @@ const facts: Record<
     join: '',
     otherwise: '0 AS sold',
   },
-  tags: { select: 'p.tags', join: '', otherwise: `'{}'::text[] AS tags` },
+  tags: {
+    select: `coalesce((SELECT jsonb_agg(jsonb_build_object('id', t.id, 'name', t.name) ORDER BY t.name) FROM tag t WHERE t.id = ANY(p.tags)), '[]') AS tags`,
+    join: '',
+    otherwise: `'[]'::jsonb AS tags`,
+  },
   featured: { select: 'p.featured', join: '', otherwise: 'false AS featured' },
   onSaleFrom: { select: 'p.on_sale_from', join: '', otherwise: 'NULL AS on_sale_from' },
   fields: {

@@ -15,7 +15,8 @@ export async function readVocabulary(
        GROUP BY b.id ORDER BY b.name, b.id`,
     ),
     db.query<Vocabulary['tags'][number]>(
-      'SELECT tag, count(*)::int AS products FROM product_tag GROUP BY tag ORDER BY tag LIMIT 2000',
+      `SELECT t.id AS tag, t.number, t.name, count(pt.tag)::int AS products FROM tag t LEFT JOIN product_tag pt ON pt.tag = t.id
+       GROUP BY t.number ORDER BY t.name, t.id`,
     ),
     db.query<Vocabulary['options'][number]>(
       `SELECT o.id, o.name, coalesce(jsonb_agg(jsonb_build_object('id', v.id, 'name', v.name, 'products',

@@ -203,7 +203,7 @@ export class Tally {
 
   async found(db: Queryable, { made, lostPictures }: Lookup): Promise<Found> {
     const { rows } = await db.query<{ known: number }>(
-      'SELECT count(DISTINCT tag)::int AS known FROM product_tag WHERE tag = ANY($1)',
+      'SELECT count(*)::int AS known FROM tag WHERE id = ANY($1)',
       [[...this.tags]],
     );
     return {

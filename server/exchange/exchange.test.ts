@@ -286,6 +286,32 @@ describe('pictures, collections and fields that a file names', () => {
   });
 });
 
+describe('tags that a file names', () => {
+  it('are found by what they are called or were called first, and new ones go again with the import', async () => {
+    await run(`INSERT INTO product_tag SELECT id, 'sea' FROM product WHERE code = 'K-4'`);
+    await run(`UPDATE tag SET name = 'From the sea' WHERE id = 'sea'`);
+    const before = await files.exported();
+    const [head, ...rows] = before.split('\r\n');
+    expect(head).toContain('Tags');
+    expect(rows.filter((row) => row.includes('From the sea'))).toHaveLength(1);
+    expect((await files.compared(before)).found!.counts).toMatchObject({ new: 0, changed: 0, refused: 0 });
+    const file = ['code,tags', 'K-2,From the sea; storm', 'K-4,sea', 'K-6,sea; From the sea; storm'].join(
+      '\n',
+    );
+    const { id, found } = await files.compared(file);
+    expect(found!.counts).toMatchObject({ changed: 2, unchanged: 1, refused: 0 });
+    expect(found!.newTags).toBe(1);
+    await files.done('write', { id });
+    expect((await goodsOf('K-2')).tags).toEqual(['sea', 'storm']);
+    expect((await goodsOf('K-6')).tags).toEqual(['sea', 'storm']);
+    await files.done('undo', { id });
+    expect(await files.exported()).toBe(before);
+    expect((await run(`SELECT id FROM tag WHERE id IN ('sea', 'storm')`)).rows).toEqual([{ id: 'sea' }]);
+    await run(`DELETE FROM product_tag WHERE tag = 'sea'`);
+    await run(`DELETE FROM tag WHERE id = 'sea'`);
+  });
+});
+
 describe('a file of JSON', () => {
   it('has a product on each line with its variants in it, and is imported like any other', async () => {
     const products = [

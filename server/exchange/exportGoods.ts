@@ -35,13 +35,14 @@ export async function* exportedGoods(
   currency: string,
   format: FileFormat,
 ): AsyncGenerator<string> {
-  const [own, { brands, collections, pictures }, categories] = await Promise.all([
+  const [own, { brands, collections, pictures, tags }, categories] = await Promise.all([
     readOwn(db),
     readNamed(db, { pictures: true }),
     readCategories(db),
   ]);
   const picture = pictureWords(pictures);
   const collectionNames = new Map(collections.map(({ id, name }) => [id, name]));
+  const tagNames = new Map(tags.map(({ id, name }) => [id, name]));
   const tree = categoryTree(categories);
   const names = new Map(brands.map(({ id, name }) => [id, name]));
   const { names: columns, rows: rowsOf, product } = goodsExport(own, currency);
@@ -70,6 +71,7 @@ export async function* exportedGoods(
             [...tree.ancestors(category), tree.byId(category)!].map(({ name }) => name),
           ),
           collections: one.collectionIds.flatMap((collection) => collectionNames.get(collection) ?? []),
+          tags: one.tags.map((tag) => tagNames.get(tag) ?? tag),
           pictures: one.pictureIds.map(picture),
           choices: one.variants.map((variant) => choices.get(variant.id) ?? {}),
         };
@@ -82,7 +84,14 @@ export async function* exportedGoods(
 /** What a picture is found by again: its name where it is the only one of that, else its id. */
 function pictureWords(all: Named['pictures']): (id: string) => string {
   const byId = new Map(all.map(({ id, name }) => [id, name]));
-  const lookup = new Lookup({ brands: [], categories: [], collections: [], options: [], pictures: all });
+  const lookup = new Lookup({
+    brands: [],
+    categories: [],
+    collections: [],
+    options: [],
+    tags: [],
+    pictures: all,
+  });
   return (id) => {
     const name = byId.get(id)!;
     return lookup.picture(name) === id ? name : id;

@@ -32,6 +32,8 @@ export interface MadeIds {
   values: number[];
   /** Numbers of fields. */
   fields: number[];
+  /** Numbers of tags. */
+  tags: number[];
 }
 
 const CHUNK = 1024 * 1024;
@@ -109,12 +111,14 @@ export async function readNamed(db: Queryable, { pictures = false } = {}): Promi
   const collections = await db.query<Named['collections'][number]>(
     'SELECT id, name, rule IS NOT NULL AS "byRule" FROM collection ORDER BY id',
   );
+  const tags = await db.query<Named['tags'][number]>('SELECT id, name FROM tag WHERE name <> id');
   return {
     brands: brands.rows,
     categories: categories.rows,
     collections: collections.rows,
     pictures: pictures ? await readPictureNames(db) : [],
     options: options.rows,
+    tags: tags.rows,
   };
 }
 

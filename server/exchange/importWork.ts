@@ -110,6 +110,9 @@ export class ImportWork implements WorkKind {
       const lookup = new Lookup(await readNamed(client, reading), reading.makes);
       const tally = new Tally(row.columns.length);
       const writing = new Writing(client, { importId: row.id, now: this.shop.clock(), lookup });
+      const { rows: tags } = await client.query<{ last: number }>(
+        'SELECT coalesce(max(number), 0) AS last FROM tag',
+      );
       await writing.makeFields();
       let looked = 0;
       for await (const { outcomes, rows: done } of compareFile(client, reading, {
@@ -127,6 +130,7 @@ export class ImportWork implements WorkKind {
         }
         await this.progress(row, done);
       }
+      await writing.noteTags(tags[0]!.last);
       const found = await tally.found(client, lookup);
       const seen = row.found!.counts;
       if (found.counts.new !== seen.new || found.counts.changed !== seen.changed)

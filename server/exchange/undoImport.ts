@@ -120,13 +120,13 @@ async function orderedOf(
   };
 }
 
-/** What was made by an import that was before collections and fields could be. */
-type MadeBefore = Omit<MadeIds, 'collections' | 'fields'> & Partial<MadeIds>;
+/** What was made by an import that was before collections, fields and tags could be. */
+type MadeBefore = Omit<MadeIds, 'collections' | 'fields' | 'tags'> & Partial<MadeIds>;
 
 /** Takes away what was made besides products, as far as nothing is of it any more. */
 async function removeMade(
   client: PoolClient,
-  { brands, categories, collections = [], options, values, fields = [] }: MadeBefore,
+  { brands, categories, collections = [], options, values, fields = [], tags = [] }: MadeBefore,
 ): Promise<void> {
   await client.query(
     'DELETE FROM brand b WHERE id = ANY($1) AND NOT EXISTS (SELECT FROM product WHERE brand_id = b.id)',
@@ -140,6 +140,10 @@ async function removeMade(
   await client.query(
     'DELETE FROM field f WHERE number = ANY($1) AND NOT EXISTS (SELECT FROM product WHERE fields ? f.id)',
     [fields],
+  );
+  await client.query(
+    'DELETE FROM tag t WHERE number = ANY($1) AND name = id AND NOT EXISTS (SELECT FROM product_tag WHERE tag = t.id)',
+    [tags],
   );
   // Those below first.
   for (const id of [...categories].reverse())

@@ -41,6 +41,7 @@ export class Writing {
     options: [],
     values: [],
     fields: [],
+    tags: [],
   };
   private readonly client: PoolClient;
   private readonly importId: number;
@@ -86,6 +87,15 @@ export class Writing {
       await this.noteNew(added);
       return this.change(changed);
     });
+  }
+
+  /** Notes the tags that its products were the first to have. @param before the last number before it began */
+  async noteTags(before: number): Promise<void> {
+    const { rows } = await this.client.query<{ number: number }>(
+      'SELECT number FROM tag WHERE number > $1 ORDER BY 1',
+      [before],
+    );
+    this.made.tags.push(...rows.map(({ number }) => number));
   }
 
   private readonly real = (id: number): number => (id < 0 ? this.ids.get(id)! : id);

@@ -24,6 +24,7 @@ const IN: Readonly<Record<Within['of'], (id: string) => string>> = {
   category: (id) => `p.category_path @> ARRAY[${id}::int]`,
   collection: (id) => `p.id IN (SELECT product_id FROM collection_product WHERE collection_id = ${id})`,
   brand: (id) => `p.brand_id = ${id}`,
+  tag: (id) => `p.tags && ARRAY(SELECT id FROM tag WHERE number = ${id})`,
   value: (id) => `p.option_values @> ARRAY[${id}::int]`,
 };
 

@@ -199,6 +199,11 @@ export async function writeTexts(
     [goods.flatMap(({ brandId }) => (brandId === null ? [] : [brandId]))],
   );
   const brands = new Map(rows.map(({ id, name }) => [id, name]));
+  const { rows: tags } = await db.query<{ id: string; name: string }>(
+    'SELECT id, name FROM tag WHERE id = ANY($1) AND name <> id',
+    [[...new Set(goods.flatMap((one) => one.tags))]],
+  );
+  const called = new Map(tags.map(({ id, name }) => [id, name]));
   await db.query(
     `INSERT INTO product_text (product_id, short_text, long_text, words)
      SELECT r.id, r.short, r.long, ARRAY(SELECT jsonb_array_elements_text(r.words))
@@ -206,11 +211,15 @@ export async function writeTexts(
      ON CONFLICT (product_id) DO UPDATE SET short_text = excluded.short_text, long_text = excluded.long_text, words = excluded.words`,
     [
       JSON.stringify(
-        goods.map(({ id, title, shortText, longText, brandId, tags }) => ({
+        goods.map(({ id, title, shortText, longText, brandId, tags: own }) => ({
           id,
           short: shortText,
           long: longText,
-          words: goodsWords(title, brands.get(brandId ?? NaN) ?? null, tags),
+          words: goodsWords(
+            title,
+            brands.get(brandId ?? NaN) ?? null,
+            own.map((tag) => called.get(tag) ?? tag),
+          ),
         })),
       ),
     ],

@@ -363,6 +363,64 @@ describe('categories, collections and brands', () => {
     expect(await vocabulary()).toEqual([]);
   });
 
+  it('are tags, which rules, labels and products know as before once they are called otherwise', async () => {
+    await run(`INSERT INTO product_tag (product_id, tag) VALUES (21, 'kiln'), (22, 'kiln'), (22, 'frost')`);
+    const vocabulary = async () =>
+      (await store.owner.ask('GET', '/api/vocabulary'))
+        .json<Vocabulary>()
+        .tags.map(({ tag, name, products }) => [tag, name, products]);
+    expect(await vocabulary()).toEqual([
+      ['frost', 'frost', 1],
+      ['kiln', 'kiln', 2],
+    ]);
+    const kiln = (await all('tag')).find(({ slug }) => slug === 'kiln')!;
+    expect(kiln).toMatchObject({ name: 'kiln', products: 2 });
+    expect((await write(edit('tag', kiln.id, 'name', 'kiln', 'Frost'))).json()).toMatchObject({
+      message: 'Another tag there is called “frost”.',
+    });
+    const rename = [edit('tag', kiln.id, 'name', 'kiln', 'Straight from the kiln')];
+    expect((await write(...rename)).json()).toEqual({ conflicts: [] });
+    expect(await one('tag', kiln.id)).toMatchObject({ slug: 'kiln', products: 2 });
+    expect(await vocabulary()).toContainEqual(['kiln', 'Straight from the kiln', 2]);
+    // Those who look for it type what it is called.
+    expect((await listed({ words: 'straight' })).rows.map(({ id }) => id).sort()).toEqual([21, 22]);
+    expect((await listed({ words: 'kil' })).total).toBe(2);
+    expect((await listed({ within: { of: 'tag', id: kiln.id } })).total).toBe(2);
+    const tagged = {
+      ...newAssortment('products'),
+      rule: { join: 'all', parts: [{ is: 'tag', tags: ['kiln'] }] },
+    };
+    const held = async () =>
+      (
+        await store.owner.ask('POST', '/api/assortments/counts', {
+          assortment: tagged,
+          seenBy: { category: null, collection: null, product: null, lookedAt: [] },
+        })
+      ).json<{ remains: number }>().remains;
+    expect(await held()).toBe(2);
+    // One that is edited later is found by the same words.
+    const onto = { product: 23, of: 'product', part: null, fact: 'tags', was: [], is: ['kiln'] };
+    expect((await store.owner.ask('POST', '/api/goods/edit', { edits: [onto] })).json()).toEqual({
+      conflicts: [],
+    });
+    expect((await listed({ words: 'straight' })).total).toBe(3);
+    expect((await write(...undoneEdits(rename))).json()).toEqual({ conflicts: [] });
+    expect((await listed({ words: 'straight' })).total).toBe(0);
+    // A new one has no products; one that is named as another was known before is known apart from it.
+    await write(edit('tag', kiln.id, 'name', 'kiln', 'Fired'));
+    const again = await made('tag', 'kiln');
+    expect(await one('tag', again)).toMatchObject({ slug: 'kiln 2', name: 'kiln', products: 0 });
+    expect((await add('tag', 'fired')).answer.json()).toMatchObject({ code: 'goods-faulty' });
+    expect((await add('tag', 'x'.repeat(61))).answer.statusCode).toBe(422);
+    expect((await remove('tag', kiln.id)).json()).toEqual({ removed: true });
+    expect((await listed({ words: 'fired' })).total).toBe(0);
+    expect((await run(`SELECT product_id, tag FROM product_tag`)).rows).toEqual([
+      { product_id: 22, tag: 'frost' },
+    ]);
+    expect((await run(`SELECT tags FROM product WHERE id = 22`)).rows).toEqual([{ tags: ['frost'] }]);
+    await expect.poll(held).toBe(0);
+  });
+
   it('refuse a picture that the store has not, and what nobody may send', async () => {
     const id = await made('collection', 'Pictured');
     const answer = await write(edit('collection', id, 'pictureId', null, 'a'.repeat(64)));

@@ -1,5 +1,6 @@
 import { freeSlugOf, slugOf } from '../../core/catalogue/slugOf.ts';
 import { fieldIdOf } from '../../core/groupings/fieldId.ts';
+import { tagIdOf } from '../../core/groupings/tagId.ts';
 import type { Grouping, GroupingOf } from '../../core/groupings/grouping.ts';
 import type { Queryable } from '../db/pool.ts';
 import { writeWords } from '../goods/writeWords.ts';
@@ -72,6 +73,19 @@ export const KEPT: Readonly<Record<GroupingOf, Kept>> = {
     renamed: writeWords,
     leave: async (db, _, products) => {
       await db.query('UPDATE product SET brand_id = NULL WHERE id = ANY($1)', [products]);
+      await writeWords(db, products);
+    },
+  },
+  tag: {
+    table: 'tag',
+    id: 'number',
+    columns: { slug: 'id', name: 'name' },
+    products: '(SELECT count(*)::int FROM product_tag WHERE tag = g.id)',
+    slug: tagIdOf,
+    finds: { known: 'slug', where: 'p.tags && $1::text[]' },
+    renamed: writeWords,
+    leave: async (db, { slug }, products) => {
+      await db.query('DELETE FROM product_tag WHERE product_id = ANY($1) AND tag = $2', [products, slug]);
       await writeWords(db, products);
     },
   },

@@ -272,6 +272,26 @@ describe('a list that is narrowed by its address', () => {
     expect(document.querySelectorAll('.card')).toHaveLength(0);
   });
 
+  it('offers tags by what they are called, at the addresses that they had', async () => {
+    const { pool } = store.database;
+    const url = '/shop?tag=gift+%26+co';
+    const before = await read(url);
+    expect(before.found).toBeGreaterThan(0);
+    expect(before.chips.map(({ name }) => name)).toEqual([expect.stringContaining('gift & co')]);
+    await pool.query(`UPDATE tag SET name = 'Presents' WHERE id = 'gift & co'`);
+    await vi.waitFor(async () => {
+      const { chips, found } = await read(url);
+      expect(chips.map(({ name }) => name)).toEqual([expect.stringContaining('Presents')]);
+      expect(found).toBe(before.found);
+    }, 5_000);
+    const { values } = await read('/shop');
+    expect(values.find(({ name }) => name.startsWith('Presents'))!.href.split('#')[0]).toBe(
+      '/shop?tag=gift%20%26%20co',
+    );
+    await pool.query(`UPDATE tag SET name = id`);
+    await vi.waitFor(async () => expect((await read(url)).chips[0]!.name).toContain('gift & co'), 5_000);
+  });
+
   it('is made anew when a variant that no card shows is sold out', async () => {
     const before = await read('/shop?price=30-&in-stock=yes');
     const title = before.cards[0]!;

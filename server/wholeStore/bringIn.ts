@@ -113,6 +113,7 @@ async function writeTable(
   table: StoreTable,
   onDone: BringIn['onDone'],
 ): Promise<void> {
+  if (table.isLater && !file.has(tableFile(table.id))) return;
   for await (const lot of checkedRows(file, table)) {
     if (table.brings) await writeWithFiles(client, file, table, table.brings, lot, onDone);
     else await writeLot(client, table, lot);

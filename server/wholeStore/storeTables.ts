@@ -35,6 +35,8 @@ export interface StoreTable {
   columns: Readonly<Record<string, Schema>>;
   /** Columns that came later: what they are in a file that was made before. */
   later?: Columns;
+  /** It came later: files that were made before have none. */
+  isLater?: true;
   /** Columns that are reckoned from the others. */
   derived?: (row: Columns) => Record<string, unknown>;
   /** The column that numbers its rows; what comes after those of the file goes on from them. */
@@ -128,6 +130,7 @@ const fields = () =>
             (typeof one === 'string' && one.length <= LONGEST.field)),
       );
     });
+const tagName = () => wordsSchema(LONGEST_TAG, 'A tag needs a name.');
 const ofEntry = (fact: string): Schema => entryFact(fact)!.schema;
 const rule = (): Schema => groupingKinds.collection.facts.find((fact) => fact.id === 'rule')!.schema;
 
@@ -301,10 +304,18 @@ export const storeTables: readonly StoreTable[] = [
     columns: { product_id: id(), category_id: id() },
   },
   {
+    id: 'tags',
+    table: 'tag',
+    by: 'number',
+    numbered: 'number',
+    isLater: true,
+    columns: { number: id(), id: tagName(), name: tagName() },
+  },
+  {
     id: 'product-tags',
     table: 'product_tag',
     by: 'product_id, tag',
-    columns: { product_id: id(), tag: wordsSchema(LONGEST_TAG, 'A tag needs a name.') },
+    columns: { product_id: id(), tag: tagName() },
   },
   {
     id: 'collections',

@@ -121,6 +121,7 @@ export default function Catalogue() {
     category: tree.all.length,
     collection: vocabulary.collections.length,
     brand: vocabulary.brands.length,
+    tag: vocabulary.tags.length,
     field: vocabulary.fields.length,
     option: vocabulary.options.length,
   };

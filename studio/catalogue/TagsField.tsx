@@ -36,6 +36,7 @@ interface TagsFieldProps {
 
 /** Tags of something: those that others have are found by typing, and what none has becomes a new one. */
 export function TagsField({ of, tags, known, one, many, onChange }: TagsFieldProps) {
+  const nameOf = (tag: string) => known.find((one) => one.tag === tag)?.name ?? tag;
   return (
     <section>
       <h3>Tags</h3>
@@ -43,9 +44,9 @@ export function TagsField({ of, tags, known, one, many, onChange }: TagsFieldPro
         <Chips aria-label={`Tags of ${of}`}>
           {tags.map((tag) => (
             <li key={tag}>
-              {tag}
+              {nameOf(tag)}
               <QuietButton
-                aria-label={`Take the tag ${tag} off`}
+                aria-label={`Take the tag ${nameOf(tag)} off`}
                 onPress={() => onChange(tags.filter((one) => one !== tag))}
               >
                 <X size={13} aria-hidden />

@@ -6,6 +6,8 @@ const MOST_FOUND = 40;
 /** A tag, and how many have it. */
 export interface KnownTag {
   tag: string;
+  /** What it is called. */
+  name: string;
   count: number;
 }
 
@@ -18,10 +20,17 @@ export function findTags(
 ) {
   const wanted = fold(words);
   const known = all
-    .filter(({ tag }) => !without.includes(tag) && fold(tag).includes(wanted))
+    .filter(({ tag, name }) => !without.includes(tag) && fold(name).includes(wanted))
     .slice(0, MOST_FOUND)
-    .map(({ tag, count }) => ({ id: tag, words: tag, aside: counted(count, one, many) }));
+    .map(({ tag, name, count }) => ({ id: tag, words: name, aside: counted(count, one, many) }));
   const typed = words.trim();
-  const isNew = typed !== '' && !without.includes(typed) && !known.some(({ id }) => id === typed);
-  return isNew ? [...known, { id: typed, words: typed, aside: 'a new tag' }] : known;
+  const isOther =
+    typed !== '' &&
+    !without.includes(typed) &&
+    !known.some(({ id }) => id === typed) &&
+    !all.some(({ name }) => name === typed);
+  if (!isOther) return known;
+  // What it was first called leads to it still.
+  const former = all.find(({ tag }) => tag === typed);
+  return [...known, { id: typed, words: typed, aside: former ? `now “${former.name}”` : 'a new tag' }];
 }

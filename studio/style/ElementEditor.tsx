@@ -15,7 +15,7 @@ import { readPath } from '../../core/settings/path.ts';
 import { subjectOf, type Target } from '../../core/plan/target.ts';
 import { useSet } from '../settings/useSetting.ts';
 import { Stack } from '../settings/Stack.tsx';
-import { useDraft } from '../studioContext.tsx';
+import { useDraft, useNames } from '../studioContext.tsx';
 import { Button, TextButton } from '../ui/Button.tsx';
 import { Choice } from '../ui/Choice.tsx';
 import { t } from '../ui/theme.ts';
@@ -93,6 +93,7 @@ export function ElementEditor({
   );
   const stored = readPath(subject?.document, path);
   const { bands, colours, labels, scale } = useDraft(({ plan }) => plan.house);
+  const names = useNames();
   if (!subject) return null;
   const setIn = (one: StateId) => countSet(readPath(stored, one));
   const all = countSet(stored);
@@ -103,7 +104,7 @@ export function ElementEditor({
     colours,
     behind,
     framed,
-    labels: labelForms(labels.list, colours),
+    labels: labelForms(labels.list, colours, names),
   });
   const against: Partial<Record<PropertyId, Against>> = {};
   for (const { property, colour, grounds, need } of contrasts) {

@@ -2,6 +2,7 @@ import { array, object, string } from '../../schema/schema.ts';
 import { listed } from '../../sentence/sentence.ts';
 import type { ClauseKind } from '../kinds.ts';
 import { both, chosen } from './chosen.ts';
+import { tagNames } from '../../sentence/tagNames.ts';
 
 export interface TagClause {
   is: 'tag';
@@ -19,10 +20,11 @@ export const tagClause: ClauseKind<TagClause> = {
     tags: array(string().max(120).required()).max(100).required(),
   }).noUnknown(),
   atFirst: () => ({ is: 'tag', tags: [] }),
-  say: ({ tags }) => ['tagged ', ...chosen(tags, 'a tag (not chosen yet)')],
+  say: ({ tags }, names) => ['tagged ', ...chosen(tagNames(tags, names), 'a tag (not chosen yet)')],
   looksAt: ['tags'],
   gone: ({ tags }, names) => tags.filter((tag) => !names.tag(tag)).map((tag) => `tag "${tag}"`),
   either: (a, b) => ({ ...a, tags: both(a.tags, b.tags) }),
   holds: ({ tags }, product) => tags.some((tag) => product.tags.includes(tag)),
-  against: (_, { tags }) => (tags.length ? `it is tagged ${listed(tags)}` : 'it has no tag'),
+  against: (_, { tags }, __, names) =>
+    tags.length ? `it is tagged ${listed(tagNames(tags, names))}` : 'it has no tag',
 };

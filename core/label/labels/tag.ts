@@ -10,6 +10,6 @@ export const tagLabel: LabelKind = {
   needs: ['tags'],
   placeholders: ['percent', 'saved', 'left'],
   colours: ['#574a7d', '#ffffff'],
-  stands: ({ tags }, { tag }) => tag !== undefined && tags.includes(tag),
-  text: (_product, _texts, { tag = '' }) => tag,
+  stands: ({ tags }, { tag }) => tags.some(({ id }) => id === tag),
+  text: ({ tags }, _texts, { tag = '' }) => tags.find(({ id }) => id === tag)?.name ?? tag,
 };

@@ -13,6 +13,7 @@ export const tagFilter: ValuesFilterKind<TagFilter> = {
   chooses: 'several',
   drawn: 'list',
   read: (said, filter, words) => (words.occurs(filter, said) ? said : null),
+  names: (key, { tagNames }) => tagNames.get(String(key)),
   ofVariant: false,
   looksAt: ['tags'],
   keys: (_, { tags }) => tags,

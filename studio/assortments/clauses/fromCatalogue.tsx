@@ -67,7 +67,11 @@ export function TagControls({ clause, onChange }: ClauseProps<TagClause>) {
     <ChosenFrom
       label="Tag"
       placeholder="Type a tag"
-      all={vocabulary.tags.map(({ tag, products }) => ({ id: tag, words: tag, aside: inProducts(products) }))}
+      all={vocabulary.tags.map(({ tag, name, products }) => ({
+        id: tag,
+        words: name,
+        aside: inProducts(products),
+      }))}
       chosen={clause.tags}
       onChange={(tags) => onChange({ ...clause, tags })}
     />

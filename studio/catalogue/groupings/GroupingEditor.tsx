@@ -67,6 +67,7 @@ export function GroupingEditor({ kind, all, grouping, held, up, onClose }: Group
       {grouping ? (
         <Stack>
           <Facts kind={kind} all={all} grouping={grouping} />
+          {kind.knownAs && grouping.slug !== grouping.name && <Hint>{kind.knownAs(grouping)}</Hint>}
           {held && <HeldList {...held} of={grouping} />}
           <RemoveGrouping kind={kind} all={all} grouping={grouping} onRemoved={onClose} />
         </Stack>

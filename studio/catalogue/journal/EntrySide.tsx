@@ -11,6 +11,7 @@ import { useDraft, useStudio } from '../../studioContext.tsx';
 import { Choice } from '../../ui/Choice.tsx';
 import { useNow } from '../../useNow.ts';
 import { OnePicture } from '../groupings/OnePicture.tsx';
+import type { KnownTag } from '../findTags.ts';
 import { TagsField } from '../TagsField.tsx';
 import { TextFact, type Texts } from '../TextFact.tsx';
 
@@ -96,8 +97,8 @@ export function EntrySide({ entry, all }: { entry: Entry; all: readonly EntryRow
 }
 
 /** Tags of the journal, with how many entries have each. */
-function knownTags(all: readonly EntryRow[]): { tag: string; count: number }[] {
+function knownTags(all: readonly EntryRow[]): KnownTag[] {
   const counts = new Map<string, number>();
   for (const tag of all.flatMap(({ tags }) => tags)) counts.set(tag, (counts.get(tag) ?? 0) + 1);
-  return [...counts].map(([tag, count]) => ({ tag, count })).sort((a, b) => b.count - a.count);
+  return [...counts].map(([tag, count]) => ({ tag, name: tag, count })).sort((a, b) => b.count - a.count);
 }

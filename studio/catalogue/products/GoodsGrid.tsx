@@ -6,7 +6,7 @@ import styled from 'styled-components';
 import { currencyOf } from '../../../core/catalogue/currencyOf.ts';
 import type { GoodsRow } from '../../../core/goods/goods.ts';
 import { GOODS_SORTS, type GoodsSort } from '../../../core/goods/goodsList.ts';
-import { useDraft } from '../../studioContext.tsx';
+import { useDraft, useStudio } from '../../studioContext.tsx';
 import { Notice } from '../../ui/Notice.tsx';
 import { t } from '../../ui/theme.ts';
 import { canEdit, cellEdits } from './cellEdits.tsx';
@@ -153,7 +153,11 @@ export function GoodsGrid({ asked, open, empty, chosen, onChoose, onOpen, onSort
   // Both packages change what they gave back before, so that nothing here may be kept from one drawing to the next.
   'use no memo';
   const house = useDraft((state) => state.plan.house);
-  const columns = useMemo(() => goodsColumns(currencyOf(house)), [house]);
+  const { tags } = useStudio().vocabulary;
+  const columns = useMemo(() => {
+    const names = new Map(tags.map(({ tag, name }) => [tag, name]));
+    return goodsColumns(currencyOf(house), { tag: (tag) => names.get(tag) });
+  }, [house, tags]);
   const tracks = `24px ${columns.map(({ meta }) => meta!.track).join(' ')}`;
   const window = useRef<HTMLDivElement>(null);
   const { total, error, refetch } = useGoodsTotal(asked);

@@ -101,7 +101,7 @@ export function ManyGoods({ ids, within, onDone }: ManyGoodsProps) {
             shown={false}
             placeholder="Add a tag to all"
             find={(words) => findTags(knownTags, words.slice(0, LONGEST.tag), [], ['product'])}
-            onChoose={(tag) => void write(`tag ${tag}`, (all) => tagged(all, tag))}
+            onChoose={(tag) => void write(`tag ${names.tag(tag) ?? tag}`, (all) => tagged(all, tag))}
           />
           <Search
             label="Put all into a category"

@@ -41,14 +41,24 @@ function withinOf(said: string | null): Within | null {
   return kind && /^[1-9]\d{0,8}$/.test(id ?? '') ? { of: kind, id: Number(id) } : null;
 }
 
+const WORDS: Partial<Record<Within['of'], string>> = { brand: 'of', tag: 'with' };
+
 /** What the list is narrowed to, and the way to all. */
 function InOne({ within: { of, id }, onAll }: { within: Within; onAll(): void }) {
   const names = useNames();
-  const name = (of === 'value' ? names.optionValue : names[of])(id) ?? `a ${of} that is gone`;
+  const { tags } = useStudio().vocabulary;
+  const called: Readonly<Record<Within['of'], (id: number) => string | undefined>> = {
+    category: names.category,
+    collection: names.collection,
+    brand: names.brand,
+    tag: (number) => tags.find((one) => one.number === number)?.name,
+    value: names.optionValue,
+  };
+  const name = called[of](id) ?? `a ${of} that is gone`;
   const at = of === 'value' ? `options/${names.optionOf(id)}` : groupingKinds[of].many;
   return (
     <span className="within">
-      {of === 'brand' ? 'of' : 'in'} <Link to={`/catalogue/${at}/${id}`}>{name}</Link>
+      {WORDS[of] ?? 'in'} <Link to={`/catalogue/${at}/${id}`}>{name}</Link>
       <QuietButton aria-label="All products" onPress={onAll}>
         <X size={14} aria-hidden />
       </QuietButton>

@@ -3,6 +3,8 @@ import { ImageOff } from 'lucide-react';
 import { formatMoney, type Currency } from '../../../core/catalogue/money.ts';
 import type { GoodsRow } from '../../../core/goods/goods.ts';
 import type { GoodsSort } from '../../../core/goods/goodsList.ts';
+import type { Names } from '../../../core/sentence/sentence.ts';
+import { tagNames } from '../../../core/sentence/tagNames.ts';
 import { renditionAddress } from '../../../core/picture/renditions.ts';
 
 declare module '@tanstack/react-table' {
@@ -25,7 +27,7 @@ const lackedBy = ({ picture, hasShortText }: GoodsRow): string =>
   listed([...(picture ? [] : ['no picture']), ...(hasShortText ? [] : ['no short description'])]);
 
 /** What of each product stands in the list of all. */
-export const goodsColumns = (currency: Currency) => [
+export const goodsColumns = (currency: Currency, names: Pick<Names, 'tag'>) => [
   column.display({
     id: 'picture',
     header: '',
@@ -78,7 +80,7 @@ export const goodsColumns = (currency: Currency) => [
   column.accessor('tags', {
     header: 'Tags',
     meta: { track: 'minmax(80px, 1.3fr)' },
-    cell: ({ getValue }) => <span className="quiet">{listed(getValue())}</span>,
+    cell: ({ getValue }) => <span className="quiet">{listed(tagNames(getValue(), names))}</span>,
   }),
   column.accessor('rating', {
     header: 'Rating',

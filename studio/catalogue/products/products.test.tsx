@@ -83,7 +83,7 @@ function open({
           { id: 1, name: 'Ada', products: 1 },
           { id: 2, name: 'Bo', products: 1 },
         ],
-        tags: [{ tag: 'garden', products: 3 }],
+        tags: [{ tag: 'garden', number: 4, name: 'For the garden', products: 3 }],
         fields: [
           { id: 'capacity', name: 'Capacity', type: 'number', unit: 'ml', values: [], least: 1, most: 9 },
           { id: 'glaze', name: 'Glaze', type: 'text', unit: '', values: [], least: null, most: null },
@@ -460,9 +460,9 @@ describe('products that are chosen', () => {
     const tag = screen.getByRole('combobox', { name: 'Add a tag to all' });
     act(() => tag.focus());
     fireEvent.change(tag, { target: { value: 'gard' } });
-    fireEvent.click(await screen.findByRole('option', { name: /^garden/ }));
+    fireEvent.click(await screen.findByRole('option', { name: /^For the garden/ }));
     await waitFor(() => expect(now().tags).toEqual(['table', 'garden']));
-    fireEvent.click(await screen.findByRole('button', { name: 'Take back tag garden of 1 product' }));
+    fireEvent.click(await screen.findByRole('button', { name: 'Take back tag For the garden of 1 product' }));
     await waitFor(() => expect(now().tags).toEqual(['table']));
     set('Stock of each variant', '7');
     fireEvent.click(screen.getByRole('button', { name: 'Set the stock' }));

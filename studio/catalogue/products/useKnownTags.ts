@@ -5,5 +5,5 @@ import type { KnownTag } from '../findTags.ts';
 /** Tags of the store's products, with how many have each. */
 export function useKnownTags(): readonly KnownTag[] {
   const { tags } = useStudio().vocabulary;
-  return useMemo(() => tags.map(({ tag, products }) => ({ tag, count: products })), [tags]);
+  return useMemo(() => tags.map(({ tag, name, products }) => ({ tag, name, count: products })), [tags]);
 }

@@ -3,7 +3,7 @@ import { ownLabelIn } from '../../../core/card/shown.ts';
 import { labelKind } from '../../../core/label/labels/index.ts';
 import { labelName } from '../../../core/label/sayLabel.ts';
 import { useArranging } from '../../arrange/arrangeContext.tsx';
-import { useDraft } from '../../studioContext.tsx';
+import { useDraft, useNames } from '../../studioContext.tsx';
 import { TextButton } from '../../ui/Button.tsx';
 import { WidthsOn } from '../ShownAt.tsx';
 import { Hint, Stack } from '../Stack.tsx';
@@ -15,6 +15,7 @@ export function ShelfLabels({ on, shelf }: OwnControlProps) {
   const { bands, labels } = useDraft((state) => state.plan.house);
   const set = useSet(on);
   const { choose } = useArranging();
+  const names = useNames();
   if (!shelf) return null;
   const kinds = [...new Set(labels.list.map(({ kind }) => kind))].flatMap((id) => labelKind(id) ?? []);
   const { ownLabelsOut: out } = shelf.card;
@@ -45,9 +46,9 @@ export function ShelfLabels({ on, shelf }: OwnControlProps) {
         )
         .map((label) => (
           <div key={label.id} data-setting="card.ownLabelsOut">
-            <div>{labelName(label)}</div>
+            <div>{labelName(label, names)}</div>
             <WidthsOn
-              name={labelName(label)}
+              name={labelName(label, names)}
               value={ownLabelIn(shelf.card, label.id)}
               onChange={(shown) => set('card.ownLabelsOut', leftOut(label.id, shown))}
             />

@@ -12,7 +12,7 @@ import {
   MOST_LABELS,
   type StoreLabel,
 } from '../../../core/label/storeLabel.ts';
-import { useDraft, useStudio } from '../../studioContext.tsx';
+import { useDraft, useNames, useStudio } from '../../studioContext.tsx';
 import { QuietButton } from '../../ui/Button.tsx';
 import { ColourPick } from '../../ui/ColourPick.tsx';
 import { OrderedList } from '../../ui/OrderedList.tsx';
@@ -37,6 +37,7 @@ function another(list: readonly StoreLabel[], kind: string, tag?: string): Store
 /** The labels of the store: which, in which order, what they say, where they stand and in what colours. */
 export function StoreLabels({ on, value }: Pick<OwnControlProps, 'on'> & { value: readonly StoreLabel[] }) {
   const { vocabulary, draft } = useStudio();
+  const names = useNames();
   const [open, setOpen] = useState<string | null>(null);
   /** @param step a name under which what follows quickly is one step back, as letters that are typed are */
   const write = (list: readonly StoreLabel[], step?: string) =>
@@ -55,11 +56,11 @@ export function StoreLabels({ on, value }: Pick<OwnControlProps, 'on'> & { value
       .map(({ id, name, find }) => ({ id: `kind:${id}`, words: name, aside: '', find })),
     ...vocabulary.tags
       .filter(({ tag }) => !hasTag(tag))
-      .map(({ tag, products }) => ({
+      .map(({ tag, name, products }) => ({
         id: `tag:${tag}`,
-        words: `For what has the tag "${tag}"`,
+        words: `For what has the tag "${name}"`,
         aside: `${products} products`,
-        find: [tag, 'own', 'tag'],
+        find: [name, 'own', 'tag'],
       })),
   ];
   return (
@@ -71,7 +72,7 @@ export function StoreLabels({ on, value }: Pick<OwnControlProps, 'on'> & { value
           empty="The store has no labels."
           rows={value.map((label) => ({
             id: label.id,
-            name: labelName(label),
+            name: labelName(label, names),
             facts: label.words ? `“${label.words}”` : '',
           }))}
           open={open}
@@ -131,6 +132,7 @@ function LabelSettings({
   onRemove(): void;
 }) {
   const colours = useDraft((state) => state.plan.house.colours);
+  const names = useNames();
   const kind = labelKind(label.kind);
   if (!kind) return null;
   const change = <K extends keyof StoreLabel>(key: K, value: StoreLabel[K] | undefined) =>
@@ -140,15 +142,15 @@ function LabelSettings({
   const offered = [...new Set([accent, reduced, text, ground, card])];
   const named = kind.placeholders.map((name) => `{${name}}`).join(', ');
   return (
-    <SettingsBox aria-label={`Settings of the label ${labelName(label)}`}>
-      <h3>{labelName(label)}</h3>
+    <SettingsBox aria-label={`Settings of the label ${labelName(label, names)}`}>
+      <h3>{labelName(label, names)}</h3>
       <Stack>
         <div>
           <Words
             label="Own words"
             value={label.words ?? ''}
             longest={LONGEST_LABEL}
-            placeholder={kind.tied ? label.tag : "the store's own"}
+            placeholder={kind.tied ? names.tag(label.tag ?? '') : "the store's own"}
             fault={(typed) => wordsFault(typed, kind.placeholders)}
             onChange={(words) => change('words', words.trim() === '' ? undefined : words)}
           />
