@@ -289,3 +289,55 @@ test('a product is made, pictured, put into a category, seen on its page and in 
   await expect(editor).toHaveCount(0);
   expect((await shopper.goto(`${store.url}/product/zephyr-bowl`))!.status()).toBe(404);
 });
+
+test('a long description is written as it reads, kept until it is saved, and read by shoppers with its headings and lists', async ({
+  page,
+  browser,
+  store,
+}) => {
+  const { rows } = await store.pool.query<{ id: number; slug: string; title: string }>(
+    'SELECT id, slug, title FROM product WHERE in_stock ORDER BY id LIMIT 1',
+  );
+  const { id, slug, title } = rows[0]!;
+  await signIn(page, store);
+  await page.goto(`${store.url}/studio/catalogue/products/${id}`);
+  const side = page.getByRole('complementary', { name: title });
+  const box = side.getByRole('textbox', { name: 'Long description' });
+  await box.click();
+  await page.keyboard.press('Control+a');
+  await page.keyboard.type('Fit for every day.');
+  await page.keyboard.press('Enter');
+  await side.getByRole('button', { name: 'Heading', exact: true }).click();
+  await page.keyboard.type('Good for');
+  await page.keyboard.press('Enter');
+  await side.getByRole('button', { name: 'List with bullets' }).click();
+  await page.keyboard.type('porridge');
+  await page.keyboard.press('Enter');
+  await page.keyboard.type('soup & bread');
+  const before = () =>
+    store.pool
+      .query<{ long: string }>('SELECT long_text AS long FROM product_text WHERE product_id = $1', [id])
+      .then((found) => found.rows[0]!.long);
+  expect(await before()).not.toContain('porridge');
+  // Whoever leaves finds it again.
+  await page.reload();
+  await expect(box.locator('li')).toHaveText(['porridge', 'soup & bread']);
+  await side.getByRole('button', { name: 'Save the long description' }).click();
+  await expect(page.getByRole('button', { name: `Take back long description of ${title}` })).toBeVisible();
+  expect(await before()).toBe(
+    '<p>Fit for every day.</p>\n<h2>Good for</h2>\n<ul><li>porridge</li><li>soup &amp; bread</li></ul>',
+  );
+  const shopper = await browser.newPage({ javaScriptEnabled: false });
+  await expect(async () => {
+    await shopper.goto(`${store.url}/product/${slug}`);
+    await expect(shopper.getByRole('heading', { level: 2, name: 'Good for' })).toBeVisible({ timeout: 1000 });
+  }).toPass();
+  await expect(shopper.locator('.long li')).toHaveText(['porridge', 'soup & bread']);
+  const [list, text] = await shopper.evaluate(() =>
+    ['.long ul', '.long p'].map((one) => document.querySelector(one)!.getBoundingClientRect().top),
+  );
+  expect(list).toBeGreaterThan(text!);
+  // It is found by its words, and by none of how it is written.
+  await shopper.goto(`${store.url}/search?q=porridge`);
+  await expect(shopper.getByRole('link', { name: title }).first()).toBeVisible();
+});

@@ -17,7 +17,7 @@ import { PRODUCT_PARTS } from './productParts.ts';
 
 const product: ProductDetail = {
   ...specimenProduct(1, { pictures: ['a', 'b', 'c'].map((id) => specimenPicture({ id })) }),
-  longText: 'At length',
+  longText: [{ type: 'paragraph', content: [{ type: 'text', text: 'At length' }] }],
   trail: [],
   variants: [],
   options: [
@@ -30,14 +30,18 @@ const product: ProductDetail = {
 };
 
 /** What a page of this kind shows of the product, with something set of its bay. */
-function shown(kind: 'product' | 'quick', settings: Record<string, unknown> = {}) {
+function shown(
+  kind: 'product' | 'quick',
+  settings: Record<string, unknown> = {},
+  other: Partial<ProductDetail> = {},
+) {
   let stored = firstPlan('Store');
   for (const [setting, value] of Object.entries(settings))
     stored = apply(stored, { do: 'set', on: { page: kind, bay: kind }, setting, value });
   const plan = completePlan(stored);
   const view = specimenView(plan, 0, {
     page: plan.pages[kind]!,
-    about: { product },
+    about: { product: { ...product, ...other } },
     address: { path: pagePath(pageKind(kind), product.slug), from: {}, open: {} },
   });
   const { content } = view.bays[0]!;
@@ -76,6 +80,25 @@ describe('a product in full and in short', () => {
     ]);
     expect(said).toBe('Everything');
     expect(shown('product', { most: 0 }).content.pictures.all).toEqual([]);
+  });
+
+  it('leads from its text to pages of the store, and nowhere where those are gone', () => {
+    const link = (text: string, href: string) => ({
+      type: 'text' as const,
+      text,
+      marks: [{ type: 'link' as const, attrs: { href } }],
+    });
+    const longText = [
+      {
+        type: 'paragraph' as const,
+        content: [link('all', 'page:shop'), link('gone', 'category:999'), link('out', '/x')],
+      },
+    ];
+    const { content } = shown('product', {}, { longText });
+    const { marks: _, ...bare } = link('gone', '');
+    expect(content.longText).toEqual([
+      { type: 'paragraph', content: [link('all', '/shop'), bare, link('out', '/x')] },
+    ]);
   });
 
   it('stays where it is when a value is chosen', () => {

@@ -16,6 +16,7 @@ import { choice, own, yesNo } from '../settings/values.ts';
 import { sayVarying } from '../spec/sayVarying.ts';
 import { CATEGORIES, productRead, RULE, ruleRead } from '../view/reads.ts';
 import { keptFor } from '../view/keptFor.ts';
+import { linksIn, withLinks, type BlockNode } from './richText.ts';
 import { contentLine, opens } from '../spec/content.ts';
 import { lookLine } from '../spec/look.ts';
 import { visibilityLine } from '../spec/visibility.ts';
@@ -71,6 +72,7 @@ export interface ProductContent {
   align: Varying<'start' | 'center'>;
   /** What it is bought by stays at the foot of the window. */
   buyStays: Varying<boolean>;
+  longText: readonly BlockNode[];
   /** Null where the store does not say its prices. */
   price: SaidPrice | null;
   options: { name: string; values: SwatchView[] }[];
@@ -135,6 +137,8 @@ const stays = (scope: string) =>
   `${scope} .told>:is(.buy,.told-row:has(.buy)){position:sticky;inset-block-end:0;z-index:2;padding-block:10px;margin-block:10px -10px;background:var(--ground);box-shadow:0 -1px 0 var(--line)}`;
 
 const kept = keptFor<Bay, ProductPictures>();
+const keptLinks = keptFor<Bay, readonly BlockNode[]>();
+const NOTHING_WRITTEN: readonly BlockNode[] = [];
 
 /** How the product can be had. */
 type Buying =
@@ -230,7 +234,7 @@ export const productBay: BayKind<typeof settings, ProductContent> = {
   atFirst: (id) => ({ bay: { id, holds: 'product' }, shelves: [] }),
   ...withoutShelves,
   pictures: () => [],
-  *view(set, { about, store, address, changes, reads, room, plan, bay }) {
+  *view(set, { about, store, address, changes, reads, room, plan, bay, linkTo }) {
     const { upright, align, buyStays } = set;
     const lists = (id: ProductPartId) => set.parts.some((one) => one.id === id);
     const product = about.product ?? null;
@@ -250,6 +254,11 @@ export const productBay: BayKind<typeof settings, ProductContent> = {
       name: option.name,
       values: swatchViews(product!, option, null, { texts, swatches }, address.path),
     }));
+    const to = (link: string) => linkTo(link)?.href ?? null;
+    const written = product?.longText ?? NOTHING_WRITTEN;
+    const longText = keptLinks(bay, [written, linksIn(written).map(to).join(' ')], () =>
+      withLinks(written, to),
+    );
     const fields = (product?.fields ?? []).flatMap((field) => {
       const words = fieldWords(field, texts, currency.locale);
       return words ? [{ name: field.name, words }] : [];
@@ -271,7 +280,7 @@ export const productBay: BayKind<typeof settings, ProductContent> = {
       buying: buying.by === 'quote' || (buying.by === 'basket' && buying.canBeHad),
       save: save !== null,
       ask: buying.by === 'basket',
-      longText: !!product?.longText,
+      longText: longText.length > 0,
       fields: fields.length > 0,
       details: true,
     };
@@ -291,6 +300,7 @@ export const productBay: BayKind<typeof settings, ProductContent> = {
         price,
         options,
         fields,
+        longText,
         buying,
       },
       empty: !product,

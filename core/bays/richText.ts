@@ -21,7 +21,7 @@ export type TextLevel = (typeof TEXT_LEVELS)[number];
 
 export const LONGEST_TEXT = 20_000;
 /** Lists in lists at most. */
-const DEEPEST = 4;
+export const DEEPEST = 4;
 
 type Node = Readonly<Record<string, unknown>>;
 

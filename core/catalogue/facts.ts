@@ -1,5 +1,7 @@
 import type { EntryBlock } from '../journal/entryText.ts';
 /** What a view needs to know of a stored picture. */
+import type { BlockNode } from '../bays/richText.ts';
+
 export interface PictureFacts {
   /** Stays the same while its file is replaced, hex. */
   id: string;
@@ -176,7 +178,7 @@ export interface OptionValueFacts {
 
 /** A product as its own page shows it, with one variant chosen. */
 export interface ProductDetail extends ProductFacts {
-  longText: string;
+  longText: readonly BlockNode[];
   /** From the root down. */
   trail: { name: string; slug: string }[];
   /** All its variants as they can be chosen, in their order. */

@@ -1,4 +1,5 @@
 import { fold } from '../catalogue/fold.ts';
+import { tidyLongText } from '../goods/longText.ts';
 import { goodsFact, MOST_CATEGORIES, MOST_COLLECTIONS, MOST_STOCK } from '../goods/goodsFacts.ts';
 import { slugOf } from '../catalogue/slugOf.ts';
 import { LONGEST_PICTURE_NAME, MOST_OF_PRODUCT } from '../picture/limits.ts';
@@ -172,8 +173,9 @@ export const TARGETS: readonly Target[] = [
     words: ['long description', 'description', 'long text', 'body', 'details', 'text'],
     of: 'product',
     fact: 'longText',
-    read: text,
+    read: (cell) => tidyLongText(text(cell)),
     none: '',
+    says: () => 'as it reads, or in HTML',
   },
   {
     id: 'brand',

@@ -3,6 +3,7 @@ import { array, boolean, idSchema, lazy, number, string, type Schema } from '../
 import { formatMoney } from '../catalogue/money.ts';
 import { counted, listed, type Names } from '../sentence/sentence.ts';
 import { tagNames } from '../sentence/tagNames.ts';
+import { withoutMarkup } from './markup.ts';
 import { LONGEST_TAG, once, pictureIdSchema, tagsSchema, wordsSchema } from '../facts/factSchemas.ts';
 import { MOST_OF_PRODUCT } from '../picture/limits.ts';
 import type { Goods, GoodsVariant } from './goods.ts';
@@ -106,7 +107,9 @@ export const goodsFacts: readonly GoodsFact[] = [
   ofProduct('title', 'Title', wordsSchema(LONGEST.title, 'A product needs a title.')),
   ofProduct('code', 'Item code', said(LONGEST.code)),
   ofProduct('shortText', 'Short description', said(LONGEST.shortText)),
-  ofProduct('longText', 'Long description', said(LONGEST.longText)),
+  ofProduct('longText', 'Long description', said(LONGEST.longText), (value, names) =>
+    asTyped(withoutMarkup(value as string), names),
+  ),
   ofProduct('brandId', 'Brand', idSchema.nullable().defined(), asBrand),
   ofProduct('featured', 'Featured', boolean().required(), yesOrNo),
   ofProduct(

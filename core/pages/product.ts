@@ -1,4 +1,7 @@
+import { plainText, type BlockNode } from '../bays/richText.ts';
 import { linkTo, plainPage, type PageKind } from './pageKind.ts';
+
+const lineOf = (text: readonly BlockNode[]): string => plainText(text).replaceAll(/\s+/g, ' ').trim();
 
 export const productPage: PageKind = {
   ...plainPage,
@@ -11,7 +14,7 @@ export const productPage: PageKind = {
   needs: 'product',
   reads: { variant: ({ product }) => (product?.askedVariant ? String(product.askedVariant) : null) },
   named: ({ product }) => product?.title ?? null,
-  described: ({ product }) => product?.shortText || product?.longText || null,
+  described: ({ product }) => product?.shortText || (product && lineOf(product.longText)) || null,
   pictured: ({ product }) => product?.pictures[0] ?? null,
   trail: ({ product }, _, texts) =>
     product

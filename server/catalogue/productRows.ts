@@ -4,6 +4,7 @@ import {
   type ProductFact,
   type ProductFacts,
 } from '../../core/catalogue/facts.ts';
+import { readLongText } from '../../core/goods/longText.ts';
 import type { Queryable } from '../db/pool.ts';
 import { MOST_OF_PRODUCT, MOST_PICTURES } from '../../core/picture/limits.ts';
 import { pictureJson, shownAs } from '../pictures/pictureRows.ts';
@@ -190,7 +191,7 @@ export async function readProductDetail(
   const chosen = asked ?? variants.find(({ id }) => id === row.shown_variant_id);
   const detail: ProductDetail = {
     ...product,
-    longText: row.long_text,
+    longText: readLongText(row.long_text),
     options: optionsOf(variants, asked ?? null),
     trail,
     variants: variants.map((variant) => ({

@@ -286,6 +286,28 @@ describe('pictures, collections and fields that a file names', () => {
   });
 });
 
+describe('descriptions in HTML', () => {
+  it('come in as what they mean, and are the same when they come again', async () => {
+    const html =
+      '"<div style=""color:red""><h1>In use</h1><p>Pour &amp; <b>wait</b>.</p><script>go()</script><ul><li>once</li></ul></div>"';
+    const file = `code,description\nK-8,${html}`;
+    const before = await files.exported();
+    const { id, found } = await files.compared(file);
+    expect(found!.counts).toMatchObject({ changed: 1, refused: 0 });
+    await files.done('write', { id });
+    expect((await goodsOf('K-8')).longText).toBe(
+      '<h2>In use</h2>\n<p>Pour &amp; <strong>wait</strong>.</p>\n<ul><li>once</li></ul>',
+    );
+    expect((await files.compared(file)).found!.counts).toMatchObject({ changed: 0, unchanged: 1 });
+    expect((await files.compared(await files.exported())).found!.counts).toMatchObject({
+      changed: 0,
+      new: 0,
+    });
+    await files.done('undo', { id });
+    expect(await files.exported()).toBe(before);
+  });
+});
+
 describe('tags that a file names', () => {
   it('are found by what they are called or were called first, and new ones go again with the import', async () => {
     await run(`INSERT INTO product_tag SELECT id, 'sea' FROM product WHERE code = 'K-4'`);

@@ -2,6 +2,7 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { describe, expect, it } from 'vitest';
+import { readLongText } from '../../core/goods/longText.ts';
 import { checkDocument } from '../../core/plan/checkDocument.ts';
 import { documentKeys, documentOf, withDocument, type PlanDocument } from '../../core/plan/documents.ts';
 import { readPlan } from '../../core/plan/reading.ts';
@@ -173,7 +174,10 @@ function pagesOf(stored: StoredPlan, attack: string): [string, string][] {
     });
   const detail: ProductDetail = {
     ...product(1),
-    longText: attack,
+    longText: [
+      { type: 'paragraph', content: [{ type: 'text', text: attack }] },
+      ...readLongText(`<p><a href="${attack}">${attack}</a>${attack}</p><script>${attack}</script>`),
+    ],
     code: attack,
     options: [attackedOption(attack)],
     fields: [{ id: 'a', name: attack, value: attack, unit: attack }],

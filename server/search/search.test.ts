@@ -217,6 +217,19 @@ describe('what the search keeps', () => {
     await searchIn(database.pool, 'english');
   });
 
+  it('finds the words of a description that is written in HTML, and nothing of how it is written', async () => {
+    const html =
+      '<h2>For <em>winter</em></h2><ul><li class="zebra">snowdrop &amp; ivy</li></ul><p>1 &lt; 2</p>';
+    await run('UPDATE product_text SET long_text = $1 WHERE product_id = 3', [html]);
+    for (const words of ['winter', 'snowdrop ivy']) expect((await ask(words)).ids, words).toEqual([3]);
+    const { rows } = await run('SELECT vector::text AS vector FROM product_search WHERE product_id = 3');
+    for (const not of ['zebra', 'amp', 'class', 'li', 'h2'])
+      expect(rows[0].vector.includes(`'${not}'`), not).toBe(false);
+    // Signs alone make no HTML of a text.
+    await run(`UPDATE product_text SET long_text = 'narrow <but> tall' WHERE product_id = 3`);
+    expect((await ask('narrow tall')).ids).toEqual([3]);
+  });
+
   it('holds a description of any length', async () => {
     const long = Array.from({ length: 400_000 }, (_, i) => `word${i}`).join(' ');
     await run('UPDATE product_text SET long_text = $1 WHERE product_id = 3', [long]);

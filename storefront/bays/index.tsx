@@ -58,7 +58,7 @@ const bayDrawings: { [H in ContentView['holds']]: DrawnBay<H> } = {
   banner: { Drawing: BannerBay, css: [bannerCss] },
   pictureText: { Drawing: PictureTextBay, css: [pictureTextCss] },
   words: { Drawing: WordsBay, css: [wordsCss] },
-  product: { Drawing: ProductBay, css: [productCss, swatchesCss, starsCss] },
+  product: { Drawing: ProductBay, css: [wordsCss, productCss, swatchesCss, starsCss] },
   entry: { Drawing: EntryBay, css: [wordsCss, entryCss] },
   basket: { Drawing: BasketBay, css: [formsCss, basketCss] },
   checkout: { Drawing: CheckoutBay, css: [formsCss, checkoutCss] },

@@ -3,6 +3,7 @@ import type { ProductContent } from '../../core/bays/product.ts';
 import type { ProductPartId } from '../../core/bays/productParts.ts';
 import type { ProductDetail } from '../../core/catalogue/facts.ts';
 import { stockWords } from '../../core/catalogue/stockWords.ts';
+import { Blocks } from '../RichText.tsx';
 import { Label } from '../Label.tsx';
 import { QuantityField } from '../QuantityField.tsx';
 import { SaveForm } from '../SaveForm.tsx';
@@ -34,12 +35,11 @@ export const DRAWN: Readonly<Record<ProductPartId, ComponentType<PartProps>>> = 
   buying: Buy,
   save: ({ content }) => content.save && <SaveForm {...content.save} />,
   ask: Ask,
-  longText: ({ product }) =>
-    product.longText.split('\n\n').map((paragraph) => (
-      <p className="long" key={paragraph}>
-        {paragraph}
-      </p>
-    )),
+  longText: ({ content }) => (
+    <div className="long rich">
+      <Blocks blocks={content.longText} />
+    </div>
+  ),
   fields: Fields,
   details: Details,
 };

@@ -37,7 +37,7 @@ describe('what is shown now, as far as settings go by it', () => {
     const plan = completePlan(firstPlan('Store'));
     const product = {
       ...specimenProduct(1, { pictures: ['a', 'b'].map((id) => specimenPicture({ id })) }),
-      longText: '',
+      longText: [],
       trail: [],
       variants: [],
     };

@@ -79,6 +79,12 @@ const Box = styled.div`
   .tiptap h2 {
     font-size: 18px;
   }
+  .tiptap ul {
+    list-style: disc;
+  }
+  .tiptap ol {
+    list-style: decimal;
+  }
   .tiptap :is(ul, ol) {
     margin: 0;
     padding-inline-start: 20px;

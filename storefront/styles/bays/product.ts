@@ -20,7 +20,7 @@ export const productCss = `
 .product .cost .reduced{color:var(--reduced)}
 .product .part-rating{margin-top:8px;font-size:15px}
 .product .lead{margin-top:16px;font-size:17px}
-.product .long{margin-top:14px;color:var(--quiet)}
+.product .long{margin-top:14px;color:var(--quiet)}.product .long :is(h2,h3,h4){color:var(--text)}.product .long h2{font-size:20px;line-height:1.3}.product .long h3{font-size:17px;line-height:1.4}.product .long h4{font-size:15px}
 .product .stock{margin-top:16px}
 .product .stock.out{color:var(--reduced)}
 .options{margin-top:22px;display:grid;gap:12px}

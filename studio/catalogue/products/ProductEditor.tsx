@@ -19,6 +19,7 @@ import { TickList, withTicked } from '../../ui/TickList.tsx';
 import { t } from '../../ui/theme.ts';
 import { Side } from '../Side.tsx';
 import { findCollections } from './findCollections.ts';
+import { LongText } from './LongText.tsx';
 import { MoreVariants } from './MoreVariants.tsx';
 import { ProductPictures } from './ProductPictures.tsx';
 import { RemoveProduct } from './RemoveProduct.tsx';
@@ -76,7 +77,7 @@ export function ProductEditor({ id, onClose }: ProductEditorProps) {
 const schemaOf = (of: GoodsFact['of'], id: string) => goodsFact(of, id)!.schema;
 
 function Facts({ goods }: { goods: Goods }) {
-  const { vocabulary, goods: writer } = useStudio();
+  const { account, vocabulary, goods: writer } = useStudio();
   const knownTags = useKnownTags();
   const categories = useCategorySearch();
   const { control, reset, resetField } = useForm<Texts>({ defaultValues: textsOf(goods), mode: 'onBlur' });
@@ -91,14 +92,13 @@ function Facts({ goods }: { goods: Goods }) {
   };
   const setOwn = (fact: keyof Goods, is: unknown) =>
     set(goodsFact('product', fact)!.name.toLowerCase(), { of: 'product', part: null, fact }, is);
-  const text = (fact: 'title' | 'code' | 'shortText' | 'longText', lines = 1, saved = false) => (
+  const text = (fact: 'title' | 'code' | 'shortText', lines = 1) => (
     <TextFact
       control={control}
       name={fact}
       label={goodsFact('product', fact)!.name}
       schema={schemaOf('product', fact)}
       lines={lines}
-      saved={saved}
       onCommit={(next) => {
         kept(fact, next);
         setOwn(fact, next);
@@ -197,7 +197,19 @@ function Facts({ goods }: { goods: Goods }) {
           </Stack>
         </section>
       )}
-      <section>{text('longText', 6, true)}</section>
+      <section>
+        <LongText
+          control={control}
+          name="longText"
+          label={goodsFact('product', 'longText')!.name}
+          schema={schemaOf('product', 'longText')}
+          keptAs={`long description of product ${goods.id} by ${account.email}`}
+          onCommit={(next) => {
+            kept('longText', next);
+            setOwn('longText', next);
+          }}
+        />
+      </section>
     </Stack>
   );
 }

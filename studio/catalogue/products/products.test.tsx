@@ -383,14 +383,24 @@ describe('a product beside the list', () => {
   it('has a long text that is written once it is saved, and put back before that', async () => {
     const { written } = open();
     await openJug();
-    set('Long description', 'Other words.');
+    const box = () => screen.getByRole('textbox', { name: 'Long description' });
+    expect(box().textContent).toBe('At length.');
+    expect(screen.queryByRole('button', { name: 'Put back' })).toBeNull();
+    act(() => box().focus());
+    fireEvent.click(screen.getByRole('button', { name: 'List with bullets' }));
     expect(written).toEqual([]);
     fireEvent.click(await screen.findByRole('button', { name: 'Put back' }));
-    expect((field('Long description') as HTMLTextAreaElement).value).toBe('At length.');
-    set('Long description', 'Other words.');
+    await waitFor(() => expect(box().querySelector('ul')).toBeNull());
+    fireEvent.click(screen.getByRole('button', { name: 'List with bullets' }));
     fireEvent.click(await screen.findByRole('button', { name: 'Save the long description' }));
-    await waitFor(() => expect(written.flatMap(facts)).toEqual([['longText', null, 'Other words.']]));
+    await waitFor(() =>
+      expect(written.flatMap(facts)).toEqual([['longText', null, '<ul><li>At length.</li></ul>']]),
+    );
     await waitFor(() => expect(screen.queryByRole('button', { name: 'Put back' })).toBeNull());
+    // What was saved, and taken back, is what is written in it.
+    await waitFor(() => expect(box().querySelector('ul')).not.toBeNull());
+    fireEvent.click(await screen.findByRole('button', { name: /^Take back long description/ }));
+    await waitFor(() => expect(box().querySelector('ul')).toBeNull());
   });
 
   it('that was changed in another window meanwhile is not written over before that is asked for', async () => {
