@@ -149,12 +149,24 @@ test('by keyboard: pictures are put in, found, given what stays in sight, and th
   await page.reload();
   await expect(ring).toHaveAccessibleName(/46 % across, 52 % down/);
 
+  // Two of them are chosen and removed, the last with all that nothing uses.
   await page.getByRole('link', { name: /^Not used/ }).focus();
   await page.keyboard.press('Enter');
+  await tiles.getByRole('row').first().focus();
+  for (const key of ['Space', 'ArrowRight', 'Space']) await page.keyboard.press(key);
+  const chosen = page.getByRole('region', { name: 'Chosen pictures' });
+  await expect(chosen.getByText('2 pictures chosen')).toBeVisible();
+  await chosen.getByRole('button', { name: 'Remove them…' }).focus();
+  await page.keyboard.press('Enter');
+  const asked = page.getByRole('dialog', { name: 'Remove the chosen pictures' });
+  await asked.getByRole('button', { name: 'Remove 2 pictures' }).focus();
+  await page.keyboard.press('Enter');
+  await expect(tiles.getByRole('row')).toHaveCount(1);
+  await expect(chosen).toBeHidden();
   await page.getByRole('button', { name: 'Remove these…' }).focus();
   await page.keyboard.press('Enter');
   const dialog = page.getByRole('dialog', { name: 'Remove pictures that nothing uses' });
-  await dialog.getByRole('button', { name: 'Remove 3 pictures' }).focus();
+  await dialog.getByRole('button', { name: 'Remove 1 picture' }).focus();
   await page.keyboard.press('Enter');
   await expect(page.getByText('Every picture is used somewhere.')).toBeVisible();
 });

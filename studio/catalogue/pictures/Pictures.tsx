@@ -1,6 +1,8 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { Check } from 'lucide-react';
 import { useState } from 'react';
 import {
+  Checkbox,
   DropZone,
   GridList,
   GridListItem,
@@ -27,6 +29,7 @@ import { MissingFilters } from '../MissingFilters.tsx';
 import { NotWritten } from '../NotWritten.tsx';
 import { sayGoodsFact } from '../products/sayGoodsFact.ts';
 import { Ground } from '../Side.tsx';
+import { ManyPictures } from './ManyPictures.tsx';
 import { OnePicture } from './OnePicture.tsx';
 import { PutWithProducts } from './PutWithProducts.tsx';
 import { UploadButton } from '../../pictures/UploadButton.tsx';
@@ -81,13 +84,43 @@ const Tile = styled(GridListItem)`
   &[data-hovered] {
     border-color: ${t.edge};
   }
-  &[data-selected] {
+  position: relative;
+  &[data-open] {
     border-color: ${t.pine};
     box-shadow: 0 0 0 1px ${t.pine};
   }
   &[data-focus-visible] {
     outline: 2px solid ${t.pine};
     outline-offset: 1px;
+  }
+  &[data-selected] {
+    background: ${t.pineSoft};
+  }
+  .tick {
+    position: absolute;
+    inset-block-start: 2px;
+    inset-inline-start: 2px;
+    padding: 8px;
+    cursor: pointer;
+  }
+  .tick span {
+    display: grid;
+    place-items: center;
+    width: 20px;
+    height: 20px;
+    border: 1px solid ${t.edge};
+    border-radius: 4px;
+    background: #fff;
+    color: transparent;
+  }
+  .tick[data-selected] span {
+    background: ${t.pine};
+    border-color: ${t.pine};
+    color: #fff;
+  }
+  .tick[data-focus-visible] span {
+    outline: 2px solid ${t.pine};
+    outline-offset: 2px;
   }
 `;
 
@@ -107,6 +140,8 @@ export function Pictures({ which }: PicturesProps) {
   const [lack, setLack] = useState<PictureLack | null>(null);
   const found = usePictureSearch(words, lack ?? which);
   const { pictures = [], total } = found;
+  const [chosen, setChosen] = useState<ReadonlySet<string>>(new Set());
+  const several = pictures.filter(({ id }) => chosen.has(id));
   const counts = usePictureCounts();
   // One that was opened by its address, or is not found by the words any more, is read by itself.
   const named = usePictures(pictureId && !pictures.some(({ id }) => id === pictureId) ? [pictureId] : []);
@@ -152,19 +187,28 @@ export function Pictures({ which }: PicturesProps) {
           <Tiles
             aria-label="Pictures, the newest first"
             layout="grid"
-            selectionMode="single"
-            selectionBehavior="replace"
-            selectedKeys={pictureId ? [pictureId] : []}
-            onSelectionChange={(keys) => {
-              const [key] = keys === 'all' ? [] : [...keys];
-              void navigate(key === undefined ? at : `${at}/${key}`);
-            }}
+            selectionMode="multiple"
+            selectedKeys={several.map(({ id }) => id)}
+            onSelectionChange={(keys) =>
+              setChosen(new Set(keys === 'all' ? pictures.map(({ id }) => id) : ([...keys] as string[])))
+            }
+            onAction={(key) => void navigate(`${at}/${String(key)}`)}
             renderEmptyState={() => (
               <Notice>{lack ? `No picture is ${PICTURE_LACKS[lack]}.` : empty(words, which)}</Notice>
             )}
           >
             {pictures.map((picture) => (
-              <Tile key={picture.id} id={picture.id} textValue={pictureName(picture)}>
+              <Tile
+                key={picture.id}
+                id={picture.id}
+                textValue={pictureName(picture)}
+                data-open={picture.id === pictureId || undefined}
+              >
+                <Checkbox slot="selection" className="tick">
+                  <span>
+                    <Check size={14} aria-hidden />
+                  </span>
+                </Checkbox>
                 <PictureTile picture={picture} px={240} />
               </Tile>
             ))}
@@ -178,6 +222,7 @@ export function Pictures({ which }: PicturesProps) {
             )}
           </Tiles>
         )}
+        {several.length > 0 && <ManyPictures pictures={several} onDone={() => setChosen(new Set())} />}
         <NotWritten writer={goods} say={sayGoodsFact} />
         <ListFoot
           writer={goods}

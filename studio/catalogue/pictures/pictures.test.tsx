@@ -1,7 +1,9 @@
 // @vitest-environment jsdom
-import { cleanup, fireEvent, screen, waitFor, within } from '@testing-library/react';
+import { act, cleanup, fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { afterEach, describe, expect, it } from 'vitest';
 import type { PictureUses, StorePicture } from '../../../core/api/pictures.ts';
+import { specimenGoods } from '../../../core/specimen/goods.ts';
+import { specimenProduct } from '../../../core/specimen/specimen.ts';
 import { inStudio, type Given } from '../../specimen/inStudio.tsx';
 import { specimenStorePicture } from '../../specimen/storePicture.ts';
 import { Route, Routes } from 'react-router';
@@ -88,6 +90,62 @@ describe('the pictures of the store', () => {
     fireEvent.click(screen.getByRole('button', { name: 'Remove 2 pictures' }));
     await screen.findByText('Every picture is used somewhere.');
     expect(screen.queryByRole('dialog')).toBeNull();
+  });
+});
+
+describe('several pictures', () => {
+  const tick = (name: string) =>
+    fireEvent.click(within(screen.getByRole('row', { name })).getByRole('checkbox'));
+
+  it('are put with a product after those that it has, in one step that is taken back', async () => {
+    let goods = specimenGoods(7, { title: 'Egg cup', pictureIds: ['c'.repeat(64)] });
+    const product = { ...specimenProduct(7), title: 'Egg cup' };
+    draw({
+      'GET /api/pictures': () => found([jug, bowl]),
+      'GET /api/products': () => ({ products: [product] }),
+      'POST /api/goods/many': () => ({ goods: [goods] }),
+      'POST /api/goods/edit': (body) => {
+        const { edits } = body as { edits: { is: unknown }[] };
+        goods = { ...goods, pictureIds: edits[0]!.is as string[] };
+        return { conflicts: [] };
+      },
+    });
+    await screen.findByRole('row', { name: 'Jug' });
+    expect(screen.queryByRole('region', { name: 'Chosen pictures' })).toBeNull();
+    tick('Jug');
+    tick('A bowl');
+    const bar = within(await screen.findByRole('region', { name: 'Chosen pictures' }));
+    bar.getByText('2 pictures chosen');
+    const search = bar.getByRole('combobox', { name: 'Put them with a product' });
+    act(() => search.focus());
+    fireEvent.change(search, { target: { value: 'egg' } });
+    fireEvent.click(within(await screen.findByRole('listbox')).getByRole('option', { name: /Egg cup/ }));
+    await waitFor(() => expect(goods.pictureIds).toHaveLength(3));
+    expect(goods.pictureIds.slice(1).sort()).toEqual([jug.id, bowl.id].sort());
+    fireEvent.click(await screen.findByRole('button', { name: 'Take back 2 pictures put with Egg cup' }));
+    await waitFor(() => expect(goods.pictureIds).toEqual(['c'.repeat(64)]));
+  });
+
+  it('are removed together, and those that something uses stay and are said', async () => {
+    let left = [jug, bowl];
+    draw({
+      'GET /api/pictures': () => found(left),
+      'POST /api/pictures/removed': (body) => {
+        const { ids } = body as { ids: string[] };
+        left = left.filter(({ id }) => id === jug.id);
+        return { removed: ids.filter((id) => id !== jug.id) };
+      },
+    });
+    await screen.findByRole('row', { name: 'Jug' });
+    tick('Jug');
+    tick('A bowl');
+    fireEvent.click(await screen.findByRole('button', { name: 'Remove them…' }));
+    expect(left).toHaveLength(2);
+    fireEvent.click(screen.getByRole('button', { name: 'Remove 2 pictures' }));
+    expect((await screen.findByText('1 picture is used and stayed.')).getAttribute('role')).toBe('status');
+    await screen.findByText('1 picture chosen');
+    fireEvent.click(screen.getByRole('button', { name: 'Choose none' }));
+    await waitFor(() => expect(screen.queryByRole('region', { name: 'Chosen pictures' })).toBeNull());
   });
 });
 
