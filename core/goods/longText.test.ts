@@ -20,12 +20,15 @@ const marks = fc.constantFrom<readonly Mark[]>(
 );
 /** Words of which no two neighbours are marked alike, lines parted by breaks. */
 const run: fc.Arbitrary<Inline[]> = fc
-  .array(fc.record({ text: words, marks, breaks: fc.boolean() }), { minLength: 1, maxLength: 4 })
+  .array(fc.record({ text: words, marks, breaks: fc.nat(2) }), { minLength: 1, maxLength: 4 })
   .map((all) =>
     all.flatMap(({ text, marks: own, breaks }, at): Inline[] => {
       const isLike = at > 0 && JSON.stringify(all[at - 1]!.marks) === JSON.stringify(own);
       return [
-        ...(at > 0 && (breaks || isLike) ? [{ type: 'hardBreak' } as const] : []),
+        ...Array.from(
+          { length: at === 0 ? 0 : Math.max(breaks, isLike ? 1 : 0) },
+          () => ({ type: 'hardBreak' }) as const,
+        ),
         { type: 'text', text, ...(own.length > 0 && { marks: own }) },
       ];
     }),

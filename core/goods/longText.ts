@@ -8,6 +8,7 @@ import {
   type Mark,
   type TextLevel,
 } from '../bays/richText.ts';
+import { same } from '../settings/same.ts';
 import { isMarkedUp } from './markup.ts';
 
 type HtmlNode = DefaultTreeAdapterTypes.ChildNode;
@@ -224,10 +225,9 @@ export function writtenLongText(blocks: readonly BlockNode[]): string {
   if (isPlain) {
     const plain = (written as Extract<BlockNode, { type: 'paragraph' }>[])
       .map(({ content = [] }) => content.map((one) => (one.type === 'text' ? one.text : '\n')).join(''))
-      .filter((paragraph) => paragraph.trim() !== '')
       .join('\n\n');
-    // What only looks like HTML has to be written in it.
-    if (!isMarkedUp(plain)) return plain;
+    // What would be read otherwise, as what only looks like HTML would, has to be written in it.
+    if (same(readLongText(plain), written)) return plain;
   }
   return asHtml(written);
 }

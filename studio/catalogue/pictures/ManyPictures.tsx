@@ -1,6 +1,5 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import styled from 'styled-components';
 import { readManyGoods } from '../../../core/api/goods.ts';
 import { removePictures, type StorePicture } from '../../../core/api/pictures.ts';
 import { putWithProducts } from '../../../core/goods/pictureNames.ts';
@@ -10,21 +9,7 @@ import { ProductSearch } from '../../assortments/ProductSearch.tsx';
 import { useStudio } from '../../studioContext.tsx';
 import { Button, TextButton } from '../../ui/Button.tsx';
 import { RemoveDialog } from '../../ui/RemoveDialog.tsx';
-import { t } from '../../ui/theme.ts';
-
-const Bar = styled.section`
-  background: ${t.paper};
-  border: 1px solid ${t.pine};
-  border-radius: ${t.corner};
-  padding: 9px 12px;
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: 8px 14px;
-  p {
-    flex-basis: 100%;
-  }
-`;
+import { ChosenBar } from '../ChosenBar.tsx';
 
 /** So many are removed at once. */
 const LOT = 1_000;
@@ -75,7 +60,7 @@ export function ManyPictures({ pictures, onDone }: ManyPicturesProps) {
     onSettled: () => picturesChanged(queries),
   });
   return (
-    <Bar aria-label="Chosen pictures">
+    <ChosenBar aria-label="Chosen pictures">
       <b>{them} chosen</b>
       <ProductSearch
         label="Put them with a product"
@@ -95,6 +80,6 @@ export function ManyPictures({ pictures, onDone }: ManyPicturesProps) {
       >
         <p>Those that a product, a page or a release shows stay. Removed files cannot be brought back.</p>
       </RemoveDialog>
-    </Bar>
+    </ChosenBar>
   );
 }

@@ -23,18 +23,11 @@ import { Button, TextButton } from '../../ui/Button.tsx';
 import { Search } from '../../ui/Search.tsx';
 import { t } from '../../ui/theme.ts';
 import { findCollections } from './findCollections.ts';
+import { ChosenBar } from '../ChosenBar.tsx';
 import { findTags } from '../findTags.ts';
 import { useKnownTags } from './useKnownTags.ts';
 
-const Bar = styled.section`
-  background: ${t.paper};
-  border: 1px solid ${t.pine};
-  border-radius: ${t.corner};
-  padding: 9px 12px;
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: 8px 14px;
+const Bar = styled(ChosenBar)`
   .percent {
     display: inline-flex;
     align-items: center;
@@ -47,10 +40,6 @@ const Bar = styled.section`
     border-radius: ${t.corner};
     background: #fff;
     padding: 4px 8px;
-  }
-  [role='alert'] {
-    color: ${t.brick};
-    flex-basis: 100%;
   }
 `;
 

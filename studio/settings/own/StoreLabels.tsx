@@ -150,7 +150,7 @@ function LabelSettings({
             label="Own words"
             value={label.words ?? ''}
             longest={LONGEST_LABEL}
-            placeholder={kind.tied ? names.tag(label.tag ?? '') : "the store's own"}
+            placeholder={kind.tied ? (names.tag(label.tag ?? '') ?? label.tag) : "the store's own"}
             fault={(typed) => wordsFault(typed, kind.placeholders)}
             onChange={(words) => change('words', words.trim() === '' ? undefined : words)}
           />
