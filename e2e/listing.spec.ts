@@ -241,6 +241,13 @@ test('the owner adds a filter, puts the filters at the end and withholds a way t
   await words.fill('In order of');
   await words.press('Enter');
   await expect(wide.locator('.tool-sort label > span')).toHaveText('In order of');
+  const many = page.getByRole('textbox', { name: 'Words of the number found' });
+  await many.fill('{count} pots');
+  await many.press('Enter');
+  await expect(wide.locator('.tool-count')).toHaveText(/^\d+ pots$/);
+  await many.fill('');
+  await many.press('Enter');
+  await expect(wide.locator('.tool-count')).toHaveText(/^\d+ products$/);
   const called = page.getByRole('textbox', { name: 'Above the filters, and on their button' });
   await called.fill('Narrow down');
   await called.press('Enter');

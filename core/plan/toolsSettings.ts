@@ -46,6 +46,8 @@ const besideNowhere = (read: ReadSetting) =>
 const LONGEST_TOOL_WORDS = 40;
 const AS_USUAL = 'as usual';
 
+const withoutCount = (read: ReadSetting) =>
+  atSomeWidth(read, 'tools.count') ? null : 'The number found is not shown';
 const withoutSort = (read: ReadSetting) =>
   atSomeWidth(read, 'tools.sort') ? null : 'There is no menu to sort';
 const withoutSearch = (read: ReadSetting) =>
@@ -58,6 +60,20 @@ export const toolsSettings = {
       name: 'Number found',
       find: ['count', 'number', 'found', 'products', 'how many'],
       items: ['products'],
+    }),
+    countWords: setting(text(LONGEST_TOOL_WORDS, AS_USUAL), '', {
+      name: 'Words of the number found',
+      find: ['count', 'number', 'found', 'words', 'text'],
+      about: '{count} stands for the number. While it is empty, as the texts of the store say it.',
+      items: ['products'],
+      offBecause: withoutCount,
+    }),
+    countOneWords: setting(text(LONGEST_TOOL_WORDS, 'as for several'), '', {
+      name: 'Where one is found',
+      find: ['count', 'number', 'found', 'one', 'words', 'text'],
+      about: 'While it is empty, as for several.',
+      items: ['products'],
+      offBecause: withoutCount,
     }),
     sort: varying(yesNo(), false, {
       name: 'Sort menu',

@@ -240,6 +240,21 @@ describe('the list as a whole', () => {
     ).toEqual(['In order of', 'Find a pot', 'Narrow down']);
   });
 
+  it('says how many it found in words of its own, one otherwise than several', () => {
+    const found = (tools: object, total: number) => viewOf([], { tools, total }).found;
+    expect([1, 2, 1240].map((total) => found({}, total))).toEqual([
+      '1 product',
+      '2 products',
+      '1,240 products',
+    ]);
+    const own = { countWords: '{count} pots, all {count} thrown' };
+    expect(found(own, 1240)).toBe('1,240 pots, all 1,240 thrown');
+    expect(found(own, 1)).toBe('1 pots, all 1 thrown');
+    expect(found({ ...own, countOneWords: 'One pot' }, 1)).toBe('One pot');
+    expect(found({ countOneWords: 'One pot' }, 2)).toBe('2 products');
+    expect(found({ countWords: 'Our range' }, 7)).toBe('Our range');
+  });
+
   it('offers the layouts that shoppers may choose, its own without a word in the address', () => {
     const { views } = viewOf([], { tools: { views: { phone: true } }, parameters: [['brand', 'ada']] });
     expect(views!.options.map(({ id, chosen, href }) => [id, chosen, path(href)])).toEqual([

@@ -1,4 +1,5 @@
 import type { Varying } from '../bands/varying.ts';
+import { numberFormat } from '../catalogue/formats.ts';
 import type { Currency } from '../catalogue/money.ts';
 import type { CategoryTree } from '../catalogue/categoryTree.ts';
 import type { Around } from '../assortment/kinds.ts';
@@ -148,6 +149,18 @@ function treeRows(
     first.map(({ id }) => id),
     0,
   );
+}
+
+/** How many were found, in words of the list's own or in those of the store. */
+function foundWords(
+  { countWords, countOneWords }: Shelf['tools'],
+  total: number,
+  { texts, currency: { locale } }: ToolsContext,
+): string {
+  const words = (total === 1 && countOneWords) || countWords;
+  return words === ''
+    ? texts.productsFound(total)
+    : words.replaceAll('{count}', numberFormat(locale, {}).format(total));
 }
 
 export function toolsView(
@@ -309,7 +322,7 @@ export function toolsView(
     self: hrefListing(address, shelfId, parameters, context.from),
     action: address.path,
     count: tools.count,
-    found: texts.productsFound(total),
+    found: foundWords(tools, total, context),
     total,
     sort: isAnywhere(tools.sort)
       ? {
