@@ -7,7 +7,7 @@ export async function countStore(db: Queryable): Promise<{ counts: StoreCounts; 
     `SELECT (SELECT count(*) FROM product)::int AS products, (SELECT count(*) FROM picture)::int AS pictures,
        (SELECT count(*) FROM category)::int AS categories, (SELECT count(*) FROM journal_entry)::int AS entries,
        (SELECT count(*) FROM draft_document WHERE key LIKE 'page:%' AND body IS NOT NULL)::int AS pages,
-       EXISTS (SELECT FROM brand) OR EXISTS (SELECT FROM collection) OR EXISTS (SELECT FROM field)
+       EXISTS (SELECT FROM brand) OR EXISTS (SELECT FROM collection) OR EXISTS (SELECT FROM tag) OR EXISTS (SELECT FROM field)
          OR EXISTS (SELECT FROM option) OR EXISTS (SELECT FROM own_family) OR EXISTS (SELECT FROM release) AS others`,
   );
   const { others, ...counts } = rows[0]!;

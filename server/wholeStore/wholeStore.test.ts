@@ -6,7 +6,7 @@ import { exportedStore as exported, fullStore } from '../specimen/fullStore.ts';
 import { sendingStore } from '../specimen/sendingStore.ts';
 import { emptyStore as makeEmpty, type EmptyStore } from '../specimen/serverOn.ts';
 import { NOW, type SmallStore } from '../specimen/smallStore.ts';
-import { unzipped } from '../specimen/zip.ts';
+import { unzipped, zipped } from '../specimen/zip.ts';
 import { storeTables } from './storeTables.ts';
 import { StoreWork } from './storeWork.ts';
 
@@ -153,6 +153,22 @@ describe('a whole store', () => {
     expect((await sending.ask('stop', { id: one!.id })).statusCode).toBe(200);
     expect((await sending.is()).import?.is).toBe('written');
     expect((await owner.ask('GET', '/api/goods/counts')).json()).toMatchObject({ all: 30 });
+  });
+
+  it('that was exported before tags had names has those of its products, and is mixed with none that are there', async () => {
+    const files = await unzipped(whole);
+    expect(files.delete('catalogue/tags.jsonl')).toBe(true);
+    const former = await zipped(files);
+    const { sending, owner } = await emptyStore();
+    const add = { of: 'tag', name: 'sea', parent: null, type: null };
+    const { id } = (await owner.ask('POST', '/api/groupings/new', add)).json<{ id: number }>();
+    expect((await sending.is()).isEmpty).toBe(false);
+    await owner.ask('POST', '/api/groupings/removed', { of: 'tag', id });
+    expect((await sending.broughtIn(former)).import).toMatchObject({ fault: null, is: 'written' });
+    const { groupings } = (await owner.ask('GET', '/api/groupings?of=tag')).json<{
+      groupings: { slug: string; name: string; products: number }[];
+    }>();
+    expect(groupings).toMatchObject([{ slug: 'blå & “tag”', name: 'blå & “tag”', products: 10 }]);
   });
 
   it('ends without a trace where it is stopped', async () => {
