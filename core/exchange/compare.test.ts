@@ -68,7 +68,7 @@ const cup: Goods = {
 };
 const lookup = () =>
   new Lookup({
-    tags: [{ id: 'sale', name: 'Reduced' }],
+    tags: new Map([['sale', 'Reduced']]),
     brands: [{ id: 1, name: 'Ada' }],
     categories: [
       { id: 1, parentId: null, name: 'Tableware' },

@@ -30,10 +30,10 @@ const VALUES = [
 ] as const;
 const named: Named = {
   // One is called what another was, and is kept apart from it all the same.
-  tags: [
-    { id: 'a', name: 'B' },
-    { id: 'B', name: 'aa' },
-  ],
+  tags: new Map([
+    ['a', 'B'],
+    ['B', 'aa'],
+  ]),
   brands: [
     { id: 1, name: 'Ada & Sons' },
     { id: 2, name: '=SUM' },
@@ -176,7 +176,7 @@ const exported = (id: number): fc.Arbitrary<ExportedGoods> =>
           collections: goods.collectionIds.map(
             (one) => named.collections.find((each) => each.id === one)!.name,
           ),
-          tags: goods.tags.map((tag) => named.tags.find(({ id }) => id === tag)?.name ?? tag),
+          tags: goods.tags.map((tag) => named.tags.get(tag) ?? tag),
           pictures: pictureIds.map((one) => named.pictures.find((each) => each.id === one)!.name),
           choices,
         };

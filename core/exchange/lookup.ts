@@ -11,8 +11,8 @@ export interface Named {
   /** Pictures of the store; none where no column names any. */
   pictures: readonly { id: string; name: string }[];
   options: readonly { id: number; name: string; values: readonly { id: number; name: string }[] }[];
-  /** Tags that are called otherwise than they are known by. */
-  tags: readonly { id: string; name: string }[];
+  /** What tags are called that are called otherwise than they are known by. */
+  tags: ReadonlyMap<string, string>;
 }
 
 export interface NewCategory {
@@ -78,7 +78,7 @@ export class Lookup {
   /** @param fields that are made with it */
   constructor({ brands, categories, collections, pictures, options, tags }: Named, fields: NewField[] = []) {
     this.made = { brands: [], collections: [], categories: [], options: [], values: [], fields };
-    this.tags = new Map(tags.map(({ id, name }) => [name, id]));
+    this.tags = new Map([...tags].map(([id, name]) => [name, id]));
     this.brands = new Book(brands);
     this.collections = new Book(collections);
     for (const { id, name } of pictures) {

@@ -29,7 +29,7 @@ const UNREAD = new Set([
 ]);
 /** What stands for itself, with nothing before or after it in its line. */
 const APART =
-  /^(?:p|div|section|article|aside|main|header|footer|figure|figcaption|table|thead|tbody|tfoot|tr|td|th|caption|dl|dt|dd|form|fieldset|address|pre|hr|details|summary|center)$/;
+  /^(?:p|div|section|article|aside|main|header|footer|figure|figcaption|table|thead|tbody|tfoot|tr|td|th|caption|dl|dt|dd|form|fieldset|address|pre|hr|details|summary|center|li|ul|ol|blockquote)$/;
 const LEVELS: Readonly<Record<string, TextLevel>> = { h1: 2, h2: 2, h3: 3, h4: 4, h5: 4, h6: 4 };
 const MARKS: Readonly<Record<string, Mark>> = {
   strong: { type: 'bold' },
@@ -140,13 +140,7 @@ function flow(nodes: readonly HtmlNode[], within: Within): BlockNode[] {
         end();
         const content = flow(childNodes, { ...inner, lists: lists + 1 });
         if (content.length > 0) blocks.push({ type: 'blockquote', content });
-      } else if (
-        APART.test(name) ||
-        name === 'li' ||
-        name === 'ul' ||
-        name === 'ol' ||
-        name === 'blockquote'
-      ) {
+      } else if (APART.test(name)) {
         end();
         walk(childNodes, inner);
         end();

@@ -4,6 +4,7 @@ import type { FileFormat } from '../../core/exchange/dialect.ts';
 import { exampleGoods } from '../../core/samples/exampleGoods.ts';
 import { goodsExport, type ExportedGoods } from '../../core/exchange/goodsExport.ts';
 import { categoryTree } from '../../core/catalogue/categoryTree.ts';
+import { tagNames } from '../../core/sentence/tagNames.ts';
 import { readCategories } from '../catalogue/categoryRows.ts';
 import type { Queryable } from '../db/pool.ts';
 import { readGoodsById } from '../goods/goodsRows.ts';
@@ -42,7 +43,6 @@ export async function* exportedGoods(
   ]);
   const picture = pictureWords(pictures);
   const collectionNames = new Map(collections.map(({ id, name }) => [id, name]));
-  const tagNames = new Map(tags.map(({ id, name }) => [id, name]));
   const tree = categoryTree(categories);
   const names = new Map(brands.map(({ id, name }) => [id, name]));
   const { names: columns, rows: rowsOf, product } = goodsExport(own, currency);
@@ -71,7 +71,7 @@ export async function* exportedGoods(
             [...tree.ancestors(category), tree.byId(category)!].map(({ name }) => name),
           ),
           collections: one.collectionIds.flatMap((collection) => collectionNames.get(collection) ?? []),
-          tags: one.tags.map((tag) => tagNames.get(tag) ?? tag),
+          tags: tagNames(one.tags, { tag: (tag) => tags.get(tag) }),
           pictures: one.pictureIds.map(picture),
           choices: one.variants.map((variant) => choices.get(variant.id) ?? {}),
         };
@@ -89,7 +89,7 @@ function pictureWords(all: Named['pictures']): (id: string) => string {
     categories: [],
     collections: [],
     options: [],
-    tags: [],
+    tags: new Map(),
     pictures: all,
   });
   return (id) => {

@@ -2,6 +2,7 @@ import type { Found, ImportIs, ImportSettings, LeftOver } from '../../core/excha
 import type { FormerMatching, SampledColumn } from '../../core/exchange/matching.ts';
 import type { Named } from '../../core/exchange/lookup.ts';
 import type { OwnTargets } from '../../core/exchange/ownTargets.ts';
+import { readTagNames } from '../catalogue/tagNames.ts';
 import { Fault } from '../faults.ts';
 import { inTransaction, type Pool, type Queryable } from '../db/pool.ts';
 
@@ -111,14 +112,14 @@ export async function readNamed(db: Queryable, { pictures = false } = {}): Promi
   const collections = await db.query<Named['collections'][number]>(
     'SELECT id, name, rule IS NOT NULL AS "byRule" FROM collection ORDER BY id',
   );
-  const tags = await db.query<Named['tags'][number]>('SELECT id, name FROM tag WHERE name <> id');
+  const tags = await readTagNames(db);
   return {
     brands: brands.rows,
     categories: categories.rows,
     collections: collections.rows,
     pictures: pictures ? await readPictureNames(db) : [],
     options: options.rows,
-    tags: tags.rows,
+    tags,
   };
 }
 

@@ -3,6 +3,8 @@ import { fold } from '../../core/catalogue/fold.ts';
 import { goodsWords, type Goods } from '../../core/goods/goods.ts';
 import { edited, goodsFault, isStill, valueAt, type GoodsEdit } from '../../core/goods/goodsEdit.ts';
 import { same } from '../../core/settings/same.ts';
+import { tagNames } from '../../core/sentence/tagNames.ts';
+import { readTagNames } from '../catalogue/tagNames.ts';
 import { inTransaction, type Pool, type Queryable } from '../db/pool.ts';
 import { Fault } from '../faults.ts';
 import { arePictures } from '../pictures/pictureRows.ts';
@@ -199,11 +201,7 @@ export async function writeTexts(
     [goods.flatMap(({ brandId }) => (brandId === null ? [] : [brandId]))],
   );
   const brands = new Map(rows.map(({ id, name }) => [id, name]));
-  const { rows: tags } = await db.query<{ id: string; name: string }>(
-    'SELECT id, name FROM tag WHERE id = ANY($1) AND name <> id',
-    [[...new Set(goods.flatMap((one) => one.tags))]],
-  );
-  const called = new Map(tags.map(({ id, name }) => [id, name]));
+  const called = await readTagNames(db, [...new Set(goods.flatMap(({ tags }) => tags))]);
   await db.query(
     `INSERT INTO product_text (product_id, short_text, long_text, words)
      SELECT r.id, r.short, r.long, ARRAY(SELECT jsonb_array_elements_text(r.words))
@@ -211,14 +209,14 @@ export async function writeTexts(
      ON CONFLICT (product_id) DO UPDATE SET short_text = excluded.short_text, long_text = excluded.long_text, words = excluded.words`,
     [
       JSON.stringify(
-        goods.map(({ id, title, shortText, longText, brandId, tags: own }) => ({
+        goods.map(({ id, title, shortText, longText, brandId, tags }) => ({
           id,
           short: shortText,
           long: longText,
           words: goodsWords(
             title,
             brands.get(brandId ?? NaN) ?? null,
-            own.map((tag) => called.get(tag) ?? tag),
+            tagNames(tags, { tag: (tag) => called.get(tag) }),
           ),
         })),
       ),

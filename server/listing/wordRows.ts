@@ -1,4 +1,5 @@
 import type { ListingWords } from '../../core/listing/words.ts';
+import { readTagNames } from '../catalogue/tagNames.ts';
 import type { Queryable } from '../db/pool.ts';
 import { pictureJson } from '../pictures/pictureRows.ts';
 
@@ -7,7 +8,7 @@ export type WordRows = Pick<ListingWords, 'brands' | 'options' | 'fields' | 'tag
 
 /** Names that filters go by. */
 export async function readListingWords(db: Queryable): Promise<WordRows> {
-  const [brands, options, fields, tags] = await Promise.all([
+  const [brands, options, fields, tagNames] = await Promise.all([
     db.query<WordRows['brands'][number]>('SELECT id, slug, name FROM brand ORDER BY name, id'),
     db.query<WordRows['options'][number]>(
       `SELECT o.id, o.name, jsonb_agg(jsonb_build_object('id', v.id, 'name', v.name, 'colour', v.colour,
@@ -16,12 +17,12 @@ export async function readListingWords(db: Queryable): Promise<WordRows> {
        GROUP BY o.id ORDER BY o.position, o.id`,
     ),
     db.query<WordRows['fields'][number]>('SELECT id, name, type, unit FROM field ORDER BY position, id'),
-    db.query<{ id: string; name: string }>('SELECT id, name FROM tag WHERE name <> id'),
+    readTagNames(db),
   ]);
   return {
     brands: brands.rows,
     options: options.rows,
     fields: fields.rows,
-    tagNames: new Map(tags.rows.map(({ id, name }) => [id, name])),
+    tagNames,
   };
 }

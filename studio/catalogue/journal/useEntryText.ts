@@ -3,23 +3,25 @@ import { useEffect, useRef, useState } from 'react';
 import type { Entry } from '../../../core/journal/entry.ts';
 import { entryEdits, savedEdits } from '../../../core/journal/entryEdit.ts';
 import { tidyEntry } from '../../../core/journal/entryShelves.ts';
-import { shelvesInText, type EntryBlock } from '../../../core/journal/entryText.ts';
+import { entryTextFault, shelvesInText, type EntryBlock } from '../../../core/journal/entryText.ts';
 import { same } from '../../../core/settings/same.ts';
 import { entryKey } from '../../api/entryWriter.ts';
-import { dropTyped, keepTyped, typedBefore } from './typedKept.ts';
+import { dropTyped, keepTyped, typedBefore } from '../typedKept.ts';
 import { useStudio } from '../../studioContext.tsx';
 
 /** What is typed is kept once nothing was typed for so long. */
 const RESTS_MS = 500;
 
+const isEntryText = (is: unknown): is is readonly EntryBlock[] => entryTextFault(is) === null;
+
 /** The text of an entry as it is being written: kept as it is typed, and shown to shoppers once it is saved. */
 export function useEntryText(entry: Entry) {
   const { account, entries, entryDrafts, draft } = useStudio();
-  const whose = account.email;
   const queries = useQueryClient();
   const { id } = entry;
+  const key = `typed in entry ${id} by ${account.email}`;
   /** What was typed and is not on its way yet. */
-  const [typed, setTyped] = useState(() => typedBefore(whose, entry));
+  const [typed, setTyped] = useState(() => typedBefore(key, entry.draft, isEntryText));
   const latest = useRef(typed);
   /** What was sent last, and over which entry: what is known of that changes a moment later. */
   const [sent, setSent] = useState<{ body: readonly EntryBlock[]; over: Entry } | null>(null);
@@ -36,7 +38,7 @@ export function useEntryText(entry: Entry) {
     setTyped(null);
     const next = same(body, is.text) ? null : body;
     const edits = entryEdits(is, 'draft', next);
-    if (edits.length === 0) return dropTyped(whose, id);
+    if (edits.length === 0) return dropTyped(key);
     over.current.push(next);
     setSent({ body, over: entry });
     underWay.current = entryDrafts
@@ -44,7 +46,7 @@ export function useEntryText(entry: Entry) {
       .then((isWritten) => {
         if (!isWritten) return;
         over.current = [next];
-        if (latest.current === null) dropTyped(whose, id);
+        if (latest.current === null) dropTyped(key);
       });
   };
   const kept = useRef(keep);
@@ -75,7 +77,7 @@ export function useEntryText(entry: Entry) {
     write: (body: readonly EntryBlock[]): void => {
       latest.current = body;
       setTyped(body);
-      keepTyped(whose, id, { is: body, over: over.current });
+      keepTyped(key, { is: body, over: over.current });
     },
     save: async (): Promise<void> => {
       keep();
@@ -92,7 +94,7 @@ export function useEntryText(entry: Entry) {
     putBack: async (): Promise<void> => {
       latest.current = null;
       setTyped(null);
-      dropTyped(whose, id);
+      dropTyped(key);
       await underWay.current;
       const is = now();
       const edits = is ? entryEdits(is, 'draft', null) : [];

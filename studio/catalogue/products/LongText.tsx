@@ -8,7 +8,7 @@ import { schemaFault } from '../../../core/schema/schemaFault.ts';
 import { Button } from '../../ui/Button.tsx';
 import { RichEditor } from '../../ui/RichEditor.tsx';
 import type { Texts } from '../TextFact.tsx';
-import { keepText, keptText } from './textKept.ts';
+import { dropTyped, keepTyped, typedBefore } from '../typedKept.ts';
 
 const Does = styled.div`
   display: flex;
@@ -28,6 +28,8 @@ interface LongTextProps {
   onCommit(text: string): void;
 }
 
+const isText = (is: unknown): is is string => typeof is === 'string';
+
 /** A long text of something in the catalogue, written as it reads; shoppers read it once it is saved. */
 export function LongText({ control, name, label, schema, keptAs, onCommit }: LongTextProps) {
   const {
@@ -40,10 +42,10 @@ export function LongText({ control, name, label, schema, keptAs, onCommit }: Lon
   const body = useMemo(() => (typed?.text === value ? typed.body : readLongText(value)), [typed, value]);
   // What was typed when this was open last and not saved.
   useEffect(() => {
-    const text = keptText(keptAs, before);
+    const text = typedBefore(keptAs, before, isText);
     if (text !== null) onChange(text);
   }, [keptAs, before, onChange]);
-  const isChanged = tidyLongText(value) !== tidyLongText(before);
+  const isChanged = value !== before && tidyLongText(value) !== tidyLongText(before);
   return (
     <>
       <h3>{label}</h3>
@@ -56,14 +58,14 @@ export function LongText({ control, name, label, schema, keptAs, onCommit }: Lon
           const text = writtenLongText(next);
           setTyped({ body: next, text });
           onChange(text);
-          keepText(keptAs, { is: text, over: before });
+          keepTyped(keptAs, { is: text, over: [before] });
         }}
       />
       {isChanged && (
         <Does>
           <Button
             onPress={() => {
-              keepText(keptAs, null);
+              dropTyped(keptAs);
               onCommit(tidyLongText(value));
             }}
           >
@@ -71,7 +73,7 @@ export function LongText({ control, name, label, schema, keptAs, onCommit }: Lon
           </Button>
           <Button
             onPress={() => {
-              keepText(keptAs, null);
+              dropTyped(keptAs);
               onChange(before);
             }}
           >
