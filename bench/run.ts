@@ -1,6 +1,7 @@
 import { fork } from 'node:child_process';
 import { fileURLToPath } from 'node:url';
 import { chromium } from '@playwright/test';
+import { BROWSER } from '../e2e/browser.ts';
 import { startTemplate } from '../e2e/template.ts';
 import { makePool } from '../server/db/pool.ts';
 import { makeServer } from '../server/app.ts';
@@ -44,11 +45,7 @@ async function demoFigures(): Promise<Figure[]> {
   serveConstant(apart);
   const url = await listen(server, '127.0.0.1', 0);
   const served = await listen(apart, '127.0.0.1', 0);
-  const openBrowser = () =>
-    chromium.launch({
-      executablePath: '/usr/bin/chromium',
-      args: ['--no-sandbox', '--disable-background-networking'],
-    });
+  const openBrowser = () => chromium.launch(BROWSER);
   const browser = await openBrowser();
   console.log('Measuring …');
   const figures: Figure[] = [];

@@ -1,6 +1,7 @@
 import { chromium, type Page } from '@playwright/test';
 import { readAssortment, type StoredAssortment } from '../core/assortment/assortment.ts';
 import type { ProductAssortment } from '../core/assortment/products.ts';
+import { BROWSER } from '../e2e/browser.ts';
 import { OWNER } from '../e2e/store.ts';
 import { insertAccount } from '../server/accounts/accountRows.ts';
 import { hashPassword } from '../server/accounts/passwords.ts';
@@ -63,10 +64,7 @@ export async function typingFigures(database: { url: string; pool: Pool }, world
     clock: () => BENCH_NOW,
   });
   const url = await listen(server, '127.0.0.1', 0);
-  const browser = await chromium.launch({
-    executablePath: '/usr/bin/chromium',
-    args: ['--no-sandbox', '--disable-background-networking'],
-  });
+  const browser = await chromium.launch(BROWSER);
   try {
     const page = await browser.newPage({ viewport: { width: 1280, height: 800 }, bypassCSP: true });
     await openTyping(page, url);

@@ -1,4 +1,5 @@
 import { defineConfig } from '@playwright/test';
+import { BROWSER } from './browser.ts';
 
 export default defineConfig({
   testDir: '.',
@@ -19,16 +20,6 @@ export default defineConfig({
     viewport: { width: 1280, height: 800 },
     locale: 'en-GB',
     actionTimeout: 30_000,
-    launchOptions: {
-      executablePath: '/usr/bin/chromium',
-      args: [
-        '--no-sandbox',
-        '--disable-gpu',
-        '--disable-background-networking',
-        '--disable-component-update',
-        '--disable-quic',
-        '--no-first-run',
-      ],
-    },
+    launchOptions: BROWSER,
   },
 });

@@ -116,7 +116,8 @@ try {
   await npx(
     'Journeys in a browser',
     ['playwright', 'test', '--config', 'e2e/playwright.config.ts', ...process.argv.slice(2)],
-    { env: { ...template.env, WIDE_SHELF_REPORT: journeys }, alone: true },
+    // The pages as they are served to shoppers.
+    { env: { ...template.env, NODE_ENV: 'production', WIDE_SHELF_REPORT: journeys }, alone: true },
   );
   await tellOfFailures();
   add(await countJourneys(journeys).catch(() => ({ passed: 0, failed: 1 })));

@@ -5,6 +5,7 @@ import { chromium, type Page } from '@playwright/test';
 import { makeServer } from '../server/app.ts';
 import { buildStudio } from '../server/start/build.ts';
 import { listen } from '../server/start/listen.ts';
+import { BROWSER } from './browser.ts';
 import { mainViews } from './mainViews.ts';
 import { signIn } from './store.ts';
 import { startTemplate } from './template.ts';
@@ -20,10 +21,7 @@ try {
   const databaseUrl = template.url.replace(/[^/]+$/, template.env.TEST_TEMPLATE!);
   const server = await makeServer({ databaseUrl, picturesFolder: template.env.TEST_PICTURES! });
   const url = await listen(server, '127.0.0.1', 0);
-  const browser = await chromium.launch({
-    executablePath: '/usr/bin/chromium',
-    args: ['--no-sandbox', '--disable-background-networking'],
-  });
+  const browser = await chromium.launch(BROWSER);
   const context = await browser.newContext({ locale: 'en-GB', viewport: { width: 1280, height: 800 } });
   const studio = await context.newPage();
   await signIn(studio, { url });

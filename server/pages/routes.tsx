@@ -41,15 +41,15 @@ export function pageRoutes(
   pages: PublicPages,
   enhance: Enhance | null,
 ): void {
-  for (const [href, packed] of enhance?.files ?? [])
-    app.get(href, (request, reply) => {
+  for (const [href, packedAs] of enhance?.files ?? [])
+    app.get(href, async (request, reply) => {
       const encoding = encodingFor(request.headers);
       if (encoding !== 'identity') void reply.header('content-encoding', encoding);
       return reply
         .header('cache-control', 'public, max-age=31536000, immutable')
         .header('vary', 'accept-encoding')
         .type('text/javascript; charset=utf-8')
-        .send(packed[encoding]);
+        .send(await packedAs(encoding));
     });
 
   app.get('/robots.txt', async (_, reply) => {

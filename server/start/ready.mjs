@@ -28,7 +28,7 @@ const postgresThere = () => {
 };
 const wanted = [];
 if (!postgresThere()) wanted.push('postgresql');
-if (withBrowser && !existsSync('/usr/bin/chromium')) wanted.push('chromium');
+if (withBrowser && !existsSync('/usr/bin/chromium-headless-shell')) wanted.push('chromium-headless-shell');
 
 if (wanted.length) {
   const command = `apt-get install -y ${wanted.join(' ')}`;

@@ -7,7 +7,6 @@ export function BannerBay({ content }: BayDrawingProps<'banner'>) {
   const sizes = usePictureSizes('100vw', (pagePx) => pagePx);
   return (
     <div className="banner">
-      {picture && <Picture picture={picture} sizes={sizes} eager />}
       <div className="over">
         {title && <h1>{title}</h1>}
         {words && <p>{words}</p>}
@@ -17,6 +16,8 @@ export function BannerBay({ content }: BayDrawingProps<'banner'>) {
           </a>
         )}
       </div>
+      {/* After the words: where it stands below them, it is not drawn above them first while the page comes in. */}
+      {picture && <Picture picture={picture} sizes={sizes} eager />}
     </div>
   );
 }

@@ -2,7 +2,6 @@
 import { keepBasket } from './basket.ts';
 import { followList, rememberList } from './cameFrom.ts';
 import { followLookedAt } from './lookedAt.ts';
-import { keepGrowing } from './more.ts';
 import { keepMenus } from './menu.ts';
 import { keep, kept } from './memory.ts';
 import { keepMoving } from './moving.ts';
@@ -23,8 +22,8 @@ const flick = () => (flicks ??= import('./flick.ts').then(({ keepFlick }) => kee
 const enhance = (within: ParentNode) => {
   for (const shelf of within.querySelectorAll<HTMLElement>('[data-moving]'))
     keepMoving(shelf, trackMover, memoryOf(shelf.dataset.shelf!));
-  for (const shelf of within.querySelectorAll<HTMLElement>('[data-shelf]:has(>.pagers>.pager.more)'))
-    keepGrowing(shelf);
+  const growing = within.querySelectorAll<HTMLElement>('[data-shelf]:has(>.pagers>.pager.more)');
+  if (growing.length > 0) void import('./more.ts').then(({ keepGrowing }) => growing.forEach(keepGrowing));
   if (within.querySelector('.flick')) void flick();
   if (within.querySelector('.tab-strip'))
     void import('./tabs.ts').then(({ keepTabs }) => keepTabs(within, enhance));

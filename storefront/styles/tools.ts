@@ -1,4 +1,5 @@
 import { TOOLS_PX } from '../../core/view/toolsHeight.ts';
+import { onceWhole } from './onceWhole.ts';
 
 const { control, between, below } = TOOLS_PX;
 
@@ -6,6 +7,7 @@ const { control, between, below } = TOOLS_PX;
 export const toolsCss = `
 .listing{display:grid;grid-template-columns:minmax(0,1fr);font-size:15px}.listing>*{min-width:0}
 .tools,.tools-side{display:flex;flex-wrap:wrap;align-items:center;gap:${between}px 16px}.tools{justify-content:space-between;margin-bottom:${below}px}.tools-side:first-child{flex:1 0 auto;max-width:100%}.filters-fold{margin-inline-start:auto}.tool-count{font-size:18px;font-weight:560;line-height:${control}px}.tool-span{display:none;color:var(--quiet)}
+${onceWhole('.tools')}
 .tools form,.tool-sort label,.ends{display:flex;align-items:center;gap:8px}
 :is(.tools,.filters,.filter-menus) :is(input,select){font:inherit;height:${control}px;min-width:0;padding:0 10px;border:1px solid var(--quiet);border-radius:3px;background:var(--ground);color:var(--text)}
 :is(.tools,.filters form,.filter-menus) button{font:inherit;font-weight:560;height:${control}px;padding:0 14px;border:1px solid var(--quiet);border-radius:3px;background:var(--card);color:var(--text);cursor:pointer;white-space:nowrap}:is(.tools,.filters form,.filter-menus) button:hover{border-color:var(--text)}

@@ -8,5 +8,5 @@ export const bannerCss = `
 .banner h1{font-size:clamp(30px,4.6cqi,54px);line-height:1.1;font-weight:560;letter-spacing:-.02em;max-width:min(12em,56cqi);text-wrap:balance}
 .banner .button{display:block;width:fit-content}
 .banner p{margin-top:12px;max-width:min(34ch,50cqi);font-size:17px}
-@container region (width < 560px){.banner{flex-direction:column;align-items:stretch}.banner>img{position:static;order:2;flex:1 1 150px;min-height:0;height:0}.banner .over{padding-block:22px 16px}}
+@container region (width < 560px){.banner{flex-direction:column;align-items:stretch}.banner>img{position:static;flex:1 1 150px;min-height:0;height:0}.banner .over{padding-block:22px 16px}}
 `.replaceAll('\n', '');

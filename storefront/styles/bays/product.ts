@@ -1,3 +1,5 @@
+import { onceWhole } from '../onceWhole.ts';
+
 /** Rules of what a product is told with: on its page, and in a window over any other. */
 export const productCss = `
 .product{display:grid;gap:var(--between,28px);grid-template-columns:var(--split,minmax(0,1fr));align-items:var(--upright,start)}
@@ -11,6 +13,7 @@ export const productCss = `
 .shot-links{order:var(--shot-links-order,2);display:var(--shot-links,none);flex-flow:var(--shot-links-flow,row) wrap;justify-content:var(--shot-links-at,start);gap:var(--shot-links-gap,8px);list-style:none}
 .shot-links a{display:grid;place-items:center;width:var(--shot-link,92px);height:var(--shot-link,92px);border:var(--shot-border,2px) solid transparent;border-radius:3px;overflow:hidden;outline-offset:2px}.shot-links img{display:var(--shot-link-picture,block);width:100%;height:100%;object-fit:cover}.shot-links a::before{content:var(--shot-dot,none);width:10px;height:10px;border-radius:5px;border:1.5px solid var(--text)}.shot-links a[aria-current]{border-color:var(--text)}.shot-links a[aria-current]::before{background:var(--text)}
 .neighbours{display:flex;flex-wrap:wrap;justify-content:flex-end;align-items:center;gap:8px;margin-bottom:14px;font-size:15px}.neighbours a{min-height:32px;display:inline-flex;align-items:center;color:inherit}.neighbours [hidden]{display:none}.neighbours .from{color:var(--quiet);margin-inline-end:6px}.neighbours [rel]{padding:0 12px;border:1px solid var(--line);border-radius:3px;text-decoration:none}.neighbours [rel]:hover{border-color:var(--text)}
+${onceWhole('.neighbours')}
 .told{min-width:0;text-align:var(--lines,start)}.told :is(.told-row,.buy,.options ul,.labels),.told>.labels{justify-content:var(--line-of,normal)}.told>:first-child{margin-top:0!important}
 .told-row{display:flex;flex-wrap:wrap;align-items:center;gap:6px 18px;margin-top:14px}.told-row>*{margin-block:0!important}.told-row>.buy{flex:1 1 240px}
 .product h1{font-size:clamp(26px,3cqi,38px);line-height:1.15;font-weight:560;letter-spacing:-.015em}
