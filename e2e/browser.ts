@@ -10,5 +10,7 @@ export const BROWSER: LaunchOptions = {
     '--disable-component-update',
     '--disable-quic',
     '--no-first-run',
+    // Letters stand where they are measured to, as on every screen of today, not on whole pixels.
+    '--font-render-hinting=none',
   ],
 };

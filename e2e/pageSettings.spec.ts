@@ -78,3 +78,54 @@ test('the heading of a page is hidden, is still read aloud, and comes back in th
   await alignment.getByText('Middle').click();
   await expect(laptop.locator('.page-heading')).toHaveCSS('text-align', 'center');
 });
+
+test('a kind of page has a style of its own, in its frames at once, and on all pages of that kind alone once published', async ({
+  page,
+  store,
+}) => {
+  await signIn(page, store, '/studio/arrange/category?bay=page');
+  const laptop = await frameAt(page, 'Laptop');
+  const title = (within: typeof laptop | typeof page) => within.locator('[data-card] .part-title').first();
+  const drawn = (within: typeof laptop | typeof page) =>
+    title(within).evaluate((one) => {
+      const { fontWeight, color } = getComputedStyle(one);
+      return { fontWeight, color };
+    });
+  const was = await drawn(laptop);
+  const texts = page.getByRole('group', { name: 'Elements of the page: text of cards' });
+  await texts.getByRole('button', { name: 'Title', exact: true }).click();
+  const look = page.getByRole('region', { name: 'Look of Title' });
+  const weight = look.getByRole('textbox', { name: 'Weight' });
+  await weight.fill('800');
+  await weight.press('Enter');
+  await expect(title(laptop)).toHaveCSS('font-weight', '800');
+  await look.getByRole('button', { name: /^Text colour:/ }).click();
+  await page.getByRole('button', { name: /^Accent \d/ }).click();
+  await page.keyboard.press('Escape');
+  await expect(title(laptop)).not.toHaveCSS('color', was.color);
+  const now = await drawn(laptop);
+  await expect(page.getByText('2 set here; all else is as the house.')).toBeVisible();
+
+  await saved(page);
+  await publishByHand(page);
+  const shop = await page.context().newPage();
+  for (const [path, there] of [
+    ['/category/vases', now],
+    ['/category/tableware', now],
+    ['/shop', was],
+    ['/', was],
+  ] as const) {
+    await shop.goto(store.url + path);
+    expect(await drawn(shop), path).toEqual(there);
+  }
+
+  // By keyboard: the style is the house's from then on, and one step back is the page's again.
+  await page.keyboard.press('Escape');
+  const whole = page.getByRole('button', { name: 'Use in the whole store' });
+  await whole.focus();
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('All is as the house.')).toBeVisible();
+  await expect(title(laptop)).toHaveCSS('font-weight', '800');
+  await page.getByRole('button', { name: 'Undo', exact: true }).click();
+  await expect(page.getByText('2 set here; all else is as the house.')).toBeVisible();
+});

@@ -148,3 +148,42 @@ describe('text that is hard to read', () => {
     expect(found(specimenStored([shelf('a')], [bay('')]))).toEqual([]);
   });
 });
+
+describe('text that is hard to read by the style of a page', () => {
+  const onPage = (style: object, stored = specimenStored([shelf('a'), shelf('b')])): StoredPlan => ({
+    ...stored,
+    pages: { ...stored.pages, home: { ...stored.pages.home!, style: style as never } },
+  });
+
+  it('is said once, of the page, and mended there', () => {
+    const stored = onPage({ price: { rest: { textColour: '#c9c9c9' } } });
+    const [one, ...others] = found(stored);
+    expect(others).toEqual([]);
+    expect(one!.at).toEqual({ on: 'page', page: 'home' });
+    expect(one!.text).toBe('Low contrast: price, 1.6:1 on #ffffff, needs 4.5:1, in the style of this page');
+    const mended = apply(stored, one!.fix!.command);
+    expect(found(mended)).toEqual([]);
+    expect(mended.house).toBe(stored.house);
+  });
+
+  it('is of the house where it is so on every page, whatever else the page sets', () => {
+    const pale = { price: { rest: { textColour: '#c9c9c9' } } };
+    const stored = withHouse(onPage({ title: { rest: { weight: 700 } } }), pale);
+    expect(found(stored).map(({ at }) => at)).toEqual([{ on: 'house' }]);
+    // The page may be what makes it so, though the colour is the house's.
+    const dark = withHouse(onPage({ card: { rest: { background: '#c0c0c0' } } }), {
+      price: { rest: { textColour: '#777777' } },
+    });
+    const price = found(dark).find(({ element }) => element === 'price');
+    expect(price).toMatchObject({ at: { on: 'page', page: 'home' } });
+    expect(found(apply(dark, price!.fix!.command)).some(({ element }) => element === 'price')).toBe(false);
+  });
+
+  it('is of the shelf where that sets it', () => {
+    const stored = onPage(
+      { title: { rest: { weight: 700 } } },
+      specimenStored([shelf('a', { price: { rest: { textColour: '#c9c9c9' } } })]),
+    );
+    expect(found(stored).map(({ at }) => at)).toMatchObject([{ on: 'shelf', shelf: 'a' }]);
+  });
+});

@@ -10,7 +10,9 @@ import { contrastsOf, type Contrast, type DrawnIn } from '../style/contrast.ts';
 import { NO_SHELF, type StyleElement } from '../style/element.ts';
 import { elementsOn } from '../style/styleTree.ts';
 import { layoutKind } from '../layouts/index.ts';
+import { inPx } from '../style/inPx.ts';
 import type { Levels } from '../style/resolve.ts';
+import type { Style } from '../style/styleTree.ts';
 import { coversPictures } from '../style/textBlockAt.ts';
 import { setValues } from '../style/setValues.ts';
 import { stateKinds, type StateId } from '../style/states.ts';
@@ -31,6 +33,8 @@ interface Low {
   contrast: Contrast;
   element: StyleElement;
   state: StateId;
+  /** It would be as easy to read as any were nothing styled of the page itself. */
+  ofPage: boolean;
 }
 
 const isAs = (one: Contrast, other: Contrast): boolean => one.colour === other.colour && one.on === other.on;
@@ -45,10 +49,42 @@ function lowIn(levels: Levels, among: readonly StyleElement[], drawn: DrawnIn): 
         // What nobody set is the business of the colours of the house; what is as at rest is mended there.
         if (one.level === null || one.ratio >= one.need) continue;
         if (state !== 'rest' && atRest.some((rest) => isAs(one, rest))) continue;
-        low.push({ contrast: one, element, state });
+        low.push({ contrast: one, element, state, ofPage: false });
       }
   }
   return low;
+}
+
+/** The same, each told whether it is so on this page alone, where something is styled of that. */
+function lowOnPage(
+  own: Style,
+  { style }: PageView,
+  house: Style | null,
+  among: readonly StyleElement[],
+  drawn: DrawnIn,
+): Low[] {
+  const low = lowIn([own, style], among, drawn);
+  if (house === null || low.length === 0) return low;
+  const elsewhere = lowIn([own, house], among, drawn);
+  const isSame = (one: Low, other: Low) =>
+    one.element === other.element &&
+    one.state === other.state &&
+    one.contrast.property === other.contrast.property &&
+    one.contrast.form === other.contrast.form &&
+    isAs(one.contrast, other.contrast);
+  return low.map((one) => ({
+    ...one,
+    ofPage: one.contrast.level! > 0 && !elsewhere.some((other) => isSame(one, other)),
+  }));
+}
+
+/** Where what makes it so is set: on the shelf or the bay itself, on the page, or for the house. */
+type SetAt = keyof typeof IN_WORDS;
+const IN_WORDS = { here: '', page: ', in the style of this page', house: ', in House style' };
+
+function setAt({ contrast, ofPage }: Low): SetAt {
+  if (contrast.level === 0) return 'here';
+  return ofPage ? 'page' : 'house';
 }
 
 const isGround = ({ layout }: StepView): boolean => layoutKind(layout).card === 'ground';
@@ -80,11 +116,16 @@ export const textHardToRead: PageCheck = {
     const found = new Map<string, Found & { ratio: number }>();
     const tell = (low: Low, at: Place, on: Target) => {
       const { element, state, contrast } = low;
-      const { ratio, need, colour, level, property, form } = contrast;
-      const ofHouse = level! > 0;
-      const target: Target = ofHouse ? { house: true } : on;
+      const { ratio, need, colour, property, form } = contrast;
+      const set = setAt(low);
+      const places: Record<SetAt, { on: Target; at: Place }> = {
+        here: { on, at },
+        page: { on: { page: view.pageId }, at: { on: 'page', page: view.pageId } },
+        house: { on: { house: true }, at: { on: 'house' } },
+      };
+      const mended = places[set];
       // An element is of shelves or of bays, so that their ids do not meet.
-      const where = ofHouse ? '' : at.on === 'shelf' ? at.shelf : at.on === 'bay' ? at.bay : '';
+      const where = set === 'here' ? JSON.stringify(on) : '';
       const key = `${where} ${element.id} ${state} ${property}`;
       const before = found.get(key);
       if (before && before.ratio <= ratio) return;
@@ -94,8 +135,8 @@ export const textHardToRead: PageCheck = {
       const named = `${element.name}${form === null ? '' : ` (${form})`}${said && ` ${said}`}`;
       found.set(key, {
         ratio,
-        at: ofHouse ? { on: 'house' } : at,
-        text: `Low contrast: ${lowered(named)}, ${sayContrast(ratio)}:1 on ${contrast.on}, needs ${need}:1${ofHouse ? ', in House style' : ''}`,
+        at: mended.at,
+        text: `Low contrast: ${lowered(named)}, ${sayContrast(ratio)}:1 on ${contrast.on}, needs ${need}:1${IN_WORDS[set]}`,
         element: element.id,
         fix:
           offered === null
@@ -104,12 +145,12 @@ export const textHardToRead: PageCheck = {
                 words: `Use ${offered}`,
                 command: {
                   do: 'set',
-                  on: target,
+                  on: mended.on,
                   setting: `style.${element.id}.${state}.${property}`,
                   value: offered,
                 },
               },
-        goTo: ofHouse ? null : 'look',
+        goTo: set === 'here' ? 'look' : null,
       });
     };
     const drawnIn = (bay: BayView, framed: boolean, labels: DrawnIn['labels'] = []): DrawnIn => ({
@@ -119,6 +160,9 @@ export const textHardToRead: PageCheck = {
       framed,
       labels,
     });
+    const { bands, scale, style } = plan.house;
+    const isStyled = setValues(plan.pages[view.pageId]?.style ?? {}).length > 0;
+    const house = isStyled ? inPx(style, scale, bands) : null;
     for (const bay of view.bays) {
       if (bay.empty) continue;
       const place: Place = { on: 'bay', page: view.pageId, bay: bay.id };
@@ -130,7 +174,7 @@ export const textHardToRead: PageCheck = {
           (isUsed?.((path) => readPath(settings, path), NO_SHELF) ?? true) &&
           !(overPicture && isPictured),
       );
-      for (const low of lowIn([bay.style, view.style], among, drawnIn(bay, false)))
+      for (const low of lowOnPage(bay.style, view, house, among, drawnIn(bay, false)))
         tell(low, place, { page: view.pageId, bay: bay.id });
     }
     for (const { bay, shelf } of shelvesOn(view)) {
@@ -138,7 +182,7 @@ export const textHardToRead: PageCheck = {
       const place: Place = { on: 'shelf', page: view.pageId, bay: bay.id, shelf: shelf.id };
       const labels = plan.house.labels.list.filter((label) => labelEverShown(shelf.card, label));
       const drawn = drawnIn(bay, shelf.card.frame !== 'plain', labelForms(labels, view.colours, names));
-      for (const low of lowIn([shelf.style, view.style], onCards(shelf, plan, view), drawn))
+      for (const low of lowOnPage(shelf.style, view, house, onCards(shelf, plan, view), drawn))
         tell(low, place, { shelf: shelf.id });
     }
     return [...found.values()].map(({ ratio: _, ...one }) => one);

@@ -11,6 +11,7 @@ import {
   type ReadSetting,
   type Sparse,
 } from '../settings/setting.ts';
+import { styleTree } from '../style/styleTree.ts';
 import type { Bay, StoredBay } from '../bays/index.ts';
 import { lowered } from '../sentence/sentence.ts';
 import { LONGEST_NAME } from './words.ts';
@@ -176,6 +177,8 @@ export const pageSettings = {
       stays: true,
     },
   ),
+  /** Of all that stands on it, in the place of the house's. */
+  ...styleTree('page'),
 };
 
 /** Whether a page is deleted for now; a page of its kind always stays. */

@@ -37,12 +37,16 @@ const completeBay = kept((stored: StoredBay, around: Around): Bay => {
   return { ...bay, style, id: stored.id, holds: stored.holds } as unknown as Bay;
 });
 
-const completePage = kept((stored: StoredPage, around: Around): Page => ({
-  ...complete(pageSettings, stored, around),
-  id: stored.id,
-  kind: stored.kind,
-  bays: stored.bays.filter((bay) => isBayKind(bay.holds)).map((bay) => completeBay(bay, around)),
-}));
+const completePage = kept((stored: StoredPage, around: Around): Page => {
+  const made = complete(pageSettings, stored, around);
+  return {
+    ...made,
+    style: keptStyle(stored.style, around.bands, made.style),
+    id: stored.id,
+    kind: stored.kind,
+    bays: stored.bays.filter((bay) => isBayKind(bay.holds)).map((bay) => completeBay(bay, around)),
+  };
+});
 
 const shelfOf = kept(completeShelf);
 const savedOf = kept((stored: StoredSaved): SavedAssortment => completeSaved(stored));

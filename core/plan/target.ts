@@ -64,8 +64,11 @@ const houseList = [
   ...placed('house', 'pictures', { pictureSizes }),
   ...placed('house', 'style', { colours, scale, style, schemes, rules, texts }),
 ];
-const { background, sticks, between, ends, ...ofPages } = pageSettings;
-const pageList = placed('page', 'page', { ...ofPages, background });
+const { background, sticks, between, ends, style: ownStyle, ...ofPages } = pageSettings;
+const pageList = [
+  ...placed('page', 'page', { ...ofPages, background }),
+  ...placed('page', 'style', { style: ownStyle }),
+];
 const keptList = placed('page', 'page', { background });
 const edgeList = {
   head: placed('page', 'page', { sticks, background, between, ends }),

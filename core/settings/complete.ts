@@ -81,12 +81,30 @@ export function valueOf(
   return isLoose(stored) ? resolved(stored, over as Varying<unknown>, around.bands) : over;
 }
 
-const untouched = new WeakMap<Around, WeakMap<Tree, object>>();
+const known = new WeakMap<Tree, boolean>();
 
-/** A tree of which nothing is set, as almost everything is: the same object for all that have the same around it. */
+/** Whether anything of a tree is inherited from the house. */
+function followsHouse(tree: Tree): boolean {
+  let follows = known.get(tree);
+  if (follows === undefined) {
+    follows = Object.values(tree).some((node) =>
+      isSetting(node) ? node.byDefault.is === 'house' : followsHouse(node),
+    );
+    known.set(tree, follows);
+  }
+  return follows;
+}
+
+const untouched = new WeakMap<object, WeakMap<Tree, object>>();
+
+/**
+ * A tree of which nothing is set, as almost everything is: the same object for all that have the same around it, or, of
+ * what follows nothing of the house, the same bands.
+ */
 function completeUntouched(tree: Tree, around: Around): object {
-  let ofAround = untouched.get(around);
-  if (!ofAround) untouched.set(around, (ofAround = new WeakMap()));
+  const key = followsHouse(tree) ? around : around.bands;
+  let ofAround = untouched.get(key);
+  if (!ofAround) untouched.set(key, (ofAround = new WeakMap()));
   let found = ofAround.get(tree);
   if (!found) {
     const values: Record<string, unknown> = {};

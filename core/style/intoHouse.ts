@@ -1,11 +1,13 @@
 import type { Bands } from '../bands/bands.ts';
+import type { Varying } from '../bands/varying.ts';
 import type { Command } from '../plan/commands.ts';
 import type { Target } from '../plan/target.ts';
 import type { StyleElement } from './element.ts';
 import { elements } from './elements/index.ts';
 import { properties, type PropertyId } from './properties/index.ts';
 import { resolve, type Resolved } from './resolve.ts';
-import { setValues } from './setValues.ts';
+import { setOnly, setValues } from './setValues.ts';
+import { styleOnPage } from './styleOnPage.ts';
 import { takenIn, type Style } from './styleTree.ts';
 import { stateKinds, type StateId } from './states.ts';
 
@@ -59,5 +61,24 @@ export function intoHouse(own: Style, house: Style, on: Target, bands: Bands): C
       value,
     })),
   );
+  return { do: 'together', commands: [...commands, { do: 'set', on, setting: 'style', value: undefined }] };
+}
+
+/** The values of a property that varies as they are stored: from bands on, as far as anything is set. */
+const fromBands = (value: Varying<unknown>): Varying<unknown> =>
+  Object.fromEntries(Object.entries(value).filter(([, one]) => one !== null && one !== undefined));
+
+/** Makes what is set of a page the house's: nothing of the page looks otherwise, and all others look as it does. */
+export function pageIntoHouse(own: Style, house: Style, on: Target, bands: Bands): Command {
+  const made = setOnly(styleOnPage(house, own, bands));
+  const commands = setValues(own).map(({ element, state, property }): Command => {
+    const value = made[element.id]![state]![property];
+    return {
+      do: 'set',
+      on: { house: true },
+      setting: `style.${element.id}.${state}.${property}`,
+      value: properties[property].varies ? fromBands(value as Varying<unknown>) : value,
+    };
+  });
   return { do: 'together', commands: [...commands, { do: 'set', on, setting: 'style', value: undefined }] };
 }

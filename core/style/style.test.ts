@@ -8,7 +8,8 @@ import { checkDocument } from '../plan/checkDocument.ts';
 import { partKinds } from '../card/parts/index.ts';
 import { widthOf } from '../card/text.ts';
 import { specimenNames, specimenShelf, specimenStored } from '../specimen/specimen.ts';
-import { subjectOf, type Target } from '../plan/target.ts';
+import { anyStyleSet, setStyle as set } from '../specimen/styles.ts';
+import { subjectOf } from '../plan/target.ts';
 import { settingChanges } from '../change/settingChanges.ts';
 import type { StoredPlan } from '../plan/storedPlan.ts';
 import { elements, styleElement } from './elements/index.ts';
@@ -27,13 +28,6 @@ const HOUSE = { house: true } as const;
 const SHELF = { shelf: 'a' } as const;
 
 const run = (plan: StoredPlan, ...commands: Command[]) => commands.reduce(apply, plan);
-const set = (on: Target, setting: string, value: unknown, band?: string): Command => ({
-  do: 'set',
-  on,
-  setting: `style.${setting}`,
-  value,
-  ...(band && { band }),
-});
 const styles = (plan: StoredPlan): [own: Style, house: Style] => {
   const { shelves, house } = completePlan(plan);
   return [shelves.a!.style, house.style];
@@ -165,35 +159,6 @@ describe('where a value comes from', () => {
   });
 });
 
-/** Any value that a property can have: of numbers the ends and the middle, of choices each. */
-const anyValue = (property: PropertyId): fc.Arbitrary<unknown> => {
-  const { control } = properties[property].kind;
-  if (control.is === 'choice') return fc.constantFrom(...control.options.map(({ value }) => value));
-  if (control.is === 'number')
-    return fc.constantFrom(control.least, control.most, Math.round((control.least + control.most) / 2));
-  return fc.constantFrom('accent', 'quiet', '#123456', '#fedcba');
-};
-const anySet = (on: Target, among: readonly (typeof elements)[number][]): fc.Arbitrary<Command> =>
-  fc.constantFrom(...among).chain((element) =>
-    fc.constantFrom(...element.states).chain((state) => {
-      const taken = takenIn(element, state);
-      return fc
-        .constantFrom(...(taken.length ? taken : element.takes))
-        .chain((property) =>
-          fc
-            .tuple(anyValue(property), fc.constantFrom(...bands.map(({ id }) => id)))
-            .map(([value, band]) =>
-              set(
-                on,
-                `${element.id}.${taken.length ? state : 'rest'}.${property}`,
-                value,
-                properties[property].varies ? band : undefined,
-              ),
-            ),
-        );
-    }),
-  );
-
 describe('a style whose widths are changed', () => {
   const plan = run(
     start,
@@ -232,8 +197,8 @@ describe("what a shelf has, made the house's", () => {
   it('looks the same on the shelf, at every width and in every state, and is set there no more', () => {
     fc.assert(
       fc.property(
-        fc.array(anySet(SHELF, few), { minLength: 1, maxLength: 8 }),
-        fc.array(anySet(HOUSE, few), { maxLength: 8 }),
+        fc.array(anyStyleSet(SHELF, few), { minLength: 1, maxLength: 8 }),
+        fc.array(anyStyleSet(HOUSE, few), { maxLength: 8 }),
         (own, house) => {
           const before = run(start, ...own, ...house);
           const [ownStyle, houseStyle] = styles(before);

@@ -50,15 +50,20 @@ const treeOf = (among: readonly StyleElement[], none: string): Tree =>
     ]),
   );
 
-/** The elements that can be set on a shelf, in a bay that has these, or for the house, which has them all. */
-export const elementsOn = (on: ElementOn, among?: readonly string[]): StyleElement[] =>
-  elements.filter((one) => on === 'house' || (one.on === on && (!among || among.includes(one.id))));
+/** The levels that have every element: the house, and a page, which is all that it shows. */
+type Whole = 'house' | 'page';
+
+const isWhole = (on: ElementOn | Whole): on is Whole => on === 'house' || on === 'page';
+
+/** The elements that can be set on a shelf, in a bay that has these, or for a page or the house, which have them all. */
+export const elementsOn = (on: ElementOn | Whole, among?: readonly string[]): StyleElement[] =>
+  elements.filter((one) => isWhole(on) || (one.on === on && (!among || among.includes(one.id))));
 
 /**
- * All that can be set of the style of a shelf, of a bay that has these elements, or of the house. To types it is one value, since its
- * settings are made from lists; to everything else a tree of settings as any other.
+ * All that can be set of the style of a shelf, of a bay that has these elements, of a page, or of the house. To types it
+ * is one value, since its settings are made from lists; to everything else a tree of settings as any other.
  */
-export const styleTree = (on: ElementOn, among?: readonly string[]): { style: Setting<Style> } => ({
+export const styleTree = (on: ElementOn | Whole, among?: readonly string[]): { style: Setting<Style> } => ({
   style: treeOf(
     elementsOn(on, among),
     on === 'house' ? 'the default' : 'as the house',

@@ -135,7 +135,6 @@ export function* askShelf(making: BayMaking, own: Shelf): Generator<ItemsRequest
   const tooFew = goesAway && !narrowed && answer.own < fallback.fewerThan;
   const standsIn = personal && making.keepsRoom && (tooFew || answer.total === 0);
   const stand = standsIn ? yield* asked(standInRequest(ask(from))) : null;
-  const houseStyle = inPx(plan.house.style, plan.house.scale, bands);
   const madeFrom = [
     plan.house,
     store.newSince,
@@ -143,7 +142,7 @@ export function* askShelf(making: BayMaking, own: Shelf): Generator<ItemsRequest
     store.pictures.map(({ file }) => file).join(),
     JSON.stringify(room),
     assortment,
-    houseStyle,
+    making.pageStyle,
     answer,
     filled,
     stand,
@@ -157,7 +156,7 @@ export function* askShelf(making: BayMaking, own: Shelf): Generator<ItemsRequest
     const viewOf = (items: ItemsAnswer) =>
       shelfView(shelf, assortment.of, items, filled, {
         bands,
-        houseStyle,
+        pageStyle: making.pageStyle,
         style: inPx(shelf.style, plan.house.scale, bands),
         room,
         store,

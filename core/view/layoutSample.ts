@@ -62,7 +62,7 @@ function made(layout: LayoutId): LayoutSample {
     null,
     {
       bands,
-      houseStyle: plan.house.style,
+      pageStyle: plan.house.style,
       style: plan.shelves.sample!.style,
       room: { marginPx: { [first]: 0 }, takenPx: { [first]: 0 }, mostPx: { [first]: null } },
       store: cardStoreOf(plan.house, 0),

@@ -8,6 +8,7 @@ import type { About } from '../pages/pageKind.ts';
 import type { Bay } from '../bays/index.ts';
 import type { LinkTarget } from '../plan/linkTo.ts';
 import type { Plan } from '../plan/plan.ts';
+import type { Style } from '../style/styleTree.ts';
 import type { PageAddress, Parameter } from './address.ts';
 
 export type { ItemsAnswer, ItemsRequest } from './view.ts';
@@ -24,6 +25,8 @@ export interface BayMaking {
   plan: Plan;
   /** What of the whole store reaches its cards, as of the instant that the page is made for. */
   store: CardStore;
+  /** What is styled of all that stands on the page, in px. */
+  pageStyle: Style;
   bay: Bay;
   room: Room;
   address: PageAddress;

@@ -1,5 +1,6 @@
 import type { Style } from '../style/styleTree.ts';
 import { inPx } from '../style/inPx.ts';
+import { styleOnPage } from '../style/styleOnPage.ts';
 import { sellsByBasket } from '../group/soldAs.ts';
 import { rulesInUse } from '../rules/rulesTree.ts';
 import { languageOf } from '../texts/made.ts';
@@ -103,6 +104,7 @@ function* baysOf(
   page: Page,
   input: PageInput,
   store: CardStore,
+  pageStyle: Style,
   told: Told,
 ): Generator<ItemsRequest, BayView[], ItemsAnswer> {
   const { plan, tree, about, address } = input;
@@ -122,6 +124,7 @@ function* baysOf(
     const its = yield* bayKind(bay.holds).view(bay as never, {
       plan,
       store,
+      pageStyle,
       bay,
       room: rooms.inside,
       aroundPages: isEdge(page),
@@ -178,12 +181,13 @@ function* viewOfEdge(
   edge: 'head' | 'foot',
   input: PageInput,
   store: CardStore,
+  pageStyle: Style,
   told: Told,
 ): Generator<ItemsRequest, EdgeView | null, ItemsAnswer> {
   const page = edgeOf(input.plan, edge);
   if (!page) return null;
   const { id: pageId, kind, background, sticks, between, ends } = page;
-  const bays = yield* baysOf(asShown(page, input), input, store, told);
+  const bays = yield* baysOf(asShown(page, input), input, store, pageStyle, told);
   return { edge, pageId, kind, bays, background, sticks, between, ends };
 }
 
@@ -207,10 +211,11 @@ export function* pageView(input: PageInput): Generator<ItemsRequest, PageView, I
     opened: {},
     narrowed: {},
   };
-  const head = yield* viewOfEdge('head', input, store, told);
+  const style = inPx(styleOnPage(house.style, page.style, house.bands), house.scale, house.bands);
+  const head = yield* viewOfEdge('head', input, store, style, told);
   const shown = asShown(page, input);
-  const bays = yield* baysOf(shown, input, store, told);
-  const foot = yield* viewOfEdge('foot', input, store, told);
+  const bays = yield* baysOf(shown, input, store, style, told);
+  const foot = yield* viewOfEdge('foot', input, store, style, told);
   const name = nameOf(input);
   const texts = textsFor(house);
   const none = bays.some((bay) => !bay.empty && shelvesIn(bay).length > 0)
@@ -247,7 +252,7 @@ export function* pageView(input: PageInput): Generator<ItemsRequest, PageView, I
     headed: page.headed,
     headingAlign: page.headingAlign,
     colours: house.colours,
-    style: inPx(house.style, house.scale, house.bands),
+    style,
     rules: rulesInUse(house.rules),
     labels: house.labels.list.filter(isOwn),
     trail: trail.length && page.breadcrumb ? [...trail, { words: name, href: '', current: true }] : [],

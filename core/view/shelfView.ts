@@ -134,7 +134,7 @@ const cardKeyOf = ({ card, says }: Saying, store: CardStore): string =>
 export interface ShelfContext {
   bands: Bands;
   /** In px. */
-  houseStyle: Style;
+  pageStyle: Style;
   /** The shelf's own, in px. */
   style: Style;
   room: Room;
@@ -259,7 +259,7 @@ export function shelfView(
   );
   const pictured = card.order.includes(picturePart.id) ? ofPart(card, picturePart.id)!.shown : null;
   const blockOf = (kind: LayoutKind, bandId: string): TextBlock => {
-    const block = textBlockAt(context.style, context.houseStyle, bands, bandId);
+    const block = textBlockAt(context.style, context.pageStyle, bands, bandId);
     // Over a picture that is the whole card texts have a room of their own.
     return kind.card === 'ground' ? { ...block, insidePx: null, toPicturePx: null } : block;
   };
@@ -276,8 +276,8 @@ export function shelfView(
     // A row has its picture in a column.
     const hasPicture = kind.card !== 'row' && pictured !== null && at(pictured);
     const placing = placingOf(shelf, step.layout, bands, step.bandId);
-    const figures = figuresAt(context.style, context.houseStyle, bands, step.bandId);
-    const styled = cardAt(context.style, context.houseStyle, bands, step.bandId);
+    const figures = figuresAt(context.style, context.pageStyle, bands, step.bandId);
+    const styled = cardAt(context.style, context.pageStyle, bands, step.bandId);
     const view: StepView = {
       ...step,
       shows,

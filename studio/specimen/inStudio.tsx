@@ -1,3 +1,4 @@
+import { StyleSheetManager } from 'styled-components';
 import './whatJsdomLacks.ts';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { render } from '@testing-library/react';
@@ -83,6 +84,8 @@ export function inStudio(children: ReactNode, given: Given = {}): InStudio {
     setAside: async () => undefined,
     close: async () => undefined,
   };
+  // Beside the document, where no style sheet is read: what is found by role would ask all of them for each element.
+  const unseen = document.createElement('div');
   const studio: Studio = {
     account: {
       email: 'wren@shop.example',
@@ -112,11 +115,13 @@ export function inStudio(children: ReactNode, given: Given = {}): InStudio {
     signOut: () => undefined,
   };
   render(
-    <QueryClientProvider client={queries}>
-      <MemoryRouter initialEntries={[at]}>
-        <StudioContext value={studio}>{children}</StudioContext>
-      </MemoryRouter>
-    </QueryClientProvider>,
+    <StyleSheetManager target={unseen}>
+      <QueryClientProvider client={queries}>
+        <MemoryRouter initialEntries={[at]}>
+          <StudioContext value={studio}>{children}</StudioContext>
+        </MemoryRouter>
+      </QueryClientProvider>
+    </StyleSheetManager>,
   );
   return { draft, keep, asked };
 }

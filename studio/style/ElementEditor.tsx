@@ -19,7 +19,7 @@ import { useDraft, useNames } from '../studioContext.tsx';
 import { Button, TextButton } from '../ui/Button.tsx';
 import { Choice } from '../ui/Choice.tsx';
 import { t } from '../ui/theme.ts';
-import { StyleRow } from './StyleRow.tsx';
+import { StyleRow, type WhereFrom } from './StyleRow.tsx';
 
 const Box = styled.section`
   border: 1px solid ${t.pine};
@@ -67,6 +67,7 @@ export interface ElementEditorProps {
   on: Target;
   element: StyleElement;
   levels: Levels;
+  whereFrom?: WhereFrom;
   /** #rrggbb, background of the bay; null for the page's. */
   behind: string | null;
   /** Its cards have a frame. */
@@ -80,6 +81,7 @@ export function ElementEditor({
   on,
   element,
   levels,
+  whereFrom,
   behind,
   framed = false,
   state,
@@ -147,7 +149,7 @@ export function ElementEditor({
         {takenIn(element, state).map((property) => (
           <AgainstContext key={property} value={against[property] ?? null}>
             <StyleRow
-              {...{ on, element, state, property, levels }}
+              {...{ on, element, state, property, levels, whereFrom }}
               setting={settingOf(`${path}.${state}.${property}`)}
             />
           </AgainstContext>

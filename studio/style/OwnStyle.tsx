@@ -1,11 +1,15 @@
 import { useState } from 'react';
 import styled from 'styled-components';
 import { elements, styleElement } from '../../core/style/elements/index.ts';
-import type { StyleElement } from '../../core/style/element.ts';
-import { intoHouse } from '../../core/style/intoHouse.ts';
+import { ELEMENT_GROUPS, type StyleElement } from '../../core/style/element.ts';
+import { intoHouse, pageIntoHouse } from '../../core/style/intoHouse.ts';
+import { setOnly } from '../../core/style/setValues.ts';
 import { elementOfSetting, type Style } from '../../core/style/styleTree.ts';
+import { styleOnPage } from '../../core/style/styleOnPage.ts';
 import { readPath } from '../../core/settings/path.ts';
-import { subjectOf } from '../../core/plan/target.ts';
+import { subjectOf, type Target } from '../../core/plan/target.ts';
+import { lowered } from '../../core/sentence/sentence.ts';
+import { elementsDrawn, isDrawnOn } from '../../core/view/elementsDrawn.ts';
 import type { OwnControlProps } from '../settings/own/ownControl.ts';
 import { Hint } from '../settings/Stack.tsx';
 import { useSet } from '../settings/useSetting.ts';
@@ -13,6 +17,7 @@ import { useDraft, useStudio } from '../studioContext.tsx';
 import { Button, TextButton } from '../ui/Button.tsx';
 import { t } from '../ui/theme.ts';
 import { countSet, ElementEditor, useStateOf } from './ElementEditor.tsx';
+import type { WhereFrom } from './StyleRow.tsx';
 
 const Box = styled.div`
   display: flex;
@@ -25,6 +30,15 @@ const Box = styled.div`
     display: flex;
     flex-wrap: wrap;
     gap: 6px;
+  }
+  .elements h4 {
+    flex: 1 0 100%;
+    margin: 4px 0 0;
+    font: 500 12px/1.4 ${t.text};
+    color: ${t.ink2};
+  }
+  .elements > section {
+    flex: 1 0 100%;
   }
   .elements button[data-chosen] {
     background: ${t.pineSoft};
@@ -39,7 +53,25 @@ const Box = styled.div`
   }
 `;
 
-/** What of its elements a shelf or a bay has apart from the house, element by element. */
+/** What the elements are of, in words. */
+const WHOSE = {
+  shelf: { heading: 'The shelf and its cards', elements: 'Elements of the shelf' },
+  bay: { heading: 'The bay', elements: 'Elements of the bay' },
+  page: { heading: 'Style of this page', elements: 'Elements of the page' },
+};
+
+const whoseOf = (on: Target): keyof typeof WHOSE => {
+  if ('shelf' in on) return 'shelf';
+  return 'page' in on && on.bay === undefined ? 'page' : 'bay';
+};
+
+/** The elements in the groups that they are listed in, where there are so many that they need it. */
+const inGroups = (shown: readonly StyleElement[]): [name: string, elements: StyleElement[]][] =>
+  Object.entries(ELEMENT_GROUPS)
+    .map(([id, name]): [string, StyleElement[]] => [name, shown.filter(({ group }) => group === id)])
+    .filter(([, some]) => some.length > 0);
+
+/** What of its elements a shelf, a bay or a page has apart from the house, element by element. */
 export function OwnStyle({ on, shelf, view, page, bayId, wanted }: OwnControlProps) {
   const { draft } = useStudio();
   const set = useSet(on);
@@ -47,11 +79,13 @@ export function OwnStyle({ on, shelf, view, page, bayId, wanted }: OwnControlPro
     useDraft((state) => state.draft),
     on,
   );
-  const house = useDraft(({ plan }) => plan.house);
+  const { house, pages, shelves } = useDraft(({ plan }) => plan);
   const stored = readPath(subject?.document, 'style');
   const document = useDraft(({ plan }): { style: Style } | undefined => {
     if ('shelf' in on) return plan.shelves[on.shelf];
-    return 'page' in on ? plan.pages[on.page]?.bays.find(({ id }) => id === on.bay) : undefined;
+    if (!('page' in on)) return undefined;
+    const whole = plan.pages[on.page];
+    return on.bay === undefined ? whole : whole?.bays.find(({ id }) => id === on.bay);
   });
   const [open, setOpen] = useState({ id: elementOfSetting(wanted), wanted });
   // A setting that is gone to opens its element.
@@ -60,61 +94,95 @@ export function OwnStyle({ on, shelf, view, page, bayId, wanted }: OwnControlPro
   const [state, setState] = useStateOf(chosen);
   if (!subject || !document) return null;
   const own = document.style;
+  const whose = whoseOf(on);
+  const ofPage = pages[page.pageId]?.style ?? {};
+  const onPage = styleOnPage(house.style, ofPage, house.bands);
+  const whereFrom: WhereFrom = ({ level, element, state: at }, property) => {
+    const isOfPage = setOnly(ofPage)[element]?.[at]?.[property] !== undefined;
+    if (whose === 'page') return isOfPage ? '' : 'house style';
+    if (level === 0) return '';
+    return isOfPage ? 'style of the page' : 'house style';
+  };
   const offered = new Set(subject.settings.flatMap(({ id }) => elementOfSetting(id) ?? []));
   const read = (id: string) => readPath(document, id);
-  // What is not drawn may be anything.
-  const draws = {
-    moves: view?.steps.some((step) => step.moves) ?? true,
-    isTable: view ? view.table !== null : true,
+  const drawn = whose === 'page' ? new Set(elementsDrawn(page, shelves)) : null;
+  const isDrawn = (one: StyleElement) => {
+    if (drawn) return drawn.has(one);
+    // What is not drawn may be anything.
+    return view ? isDrawnOn(one, view, read) : (one.isUsed?.(read, { moves: true, isTable: true }) ?? true);
   };
   const isShown = (one: StyleElement) =>
-    one.id === open.id ||
-    countSet(readPath(stored, one.id)) > 0 ||
-    ((!view || (one.items?.includes(view.of) ?? true)) && (one.isUsed?.(read, draws) ?? true));
-  const all = elements.filter((one) => offered.has(one.id));
-  const shown = all.filter(isShown);
+    one.id === open.id || countSet(readPath(stored, one.id)) > 0 || isDrawn(one);
+  const shown = elements.filter((one) => offered.has(one.id) && isShown(one));
   const count = countSet(stored);
   const look = page.bays.find(({ id }) => id === bayId)?.look;
+  const { heading, elements: label } = WHOSE[whose];
+  const inList = (some: readonly StyleElement[]) =>
+    some.map((one) => (
+      <Button
+        key={one.id}
+        data-chosen={one.id === open.id || undefined}
+        aria-expanded={one.id === open.id}
+        onPress={() => setOpen({ id: one.id === open.id ? null : one.id, wanted })}
+      >
+        {one.name}
+        {countSet(readPath(stored, one.id)) > 0 && ' •'}
+      </Button>
+    ));
+  const editor = chosen && offered.has(chosen.id) && (
+    <ElementEditor
+      key={chosen.id}
+      on={on}
+      element={chosen}
+      levels={whose === 'page' ? [onPage] : [own, onPage]}
+      whereFrom={whereFrom}
+      behind={whose === 'page' ? page.background : (look?.background ?? null)}
+      framed={shelf !== null && shelf.card.frame !== 'plain'}
+      state={state}
+      onState={setState}
+    />
+  );
   return (
     <Box>
-      <h3>{shelf ? 'The shelf and its cards' : 'The bay'}</h3>
-      <div
-        className="elements"
-        role="group"
-        aria-label={shelf ? 'Elements of the shelf' : 'Elements of the bay'}
-      >
-        {shown.map((one) => (
-          <Button
-            key={one.id}
-            data-chosen={one.id === open.id || undefined}
-            aria-expanded={one.id === open.id}
-            onPress={() => setOpen({ id: one.id === open.id ? null : one.id, wanted })}
-          >
-            {one.name}
-            {countSet(readPath(stored, one.id)) > 0 && ' •'}
-          </Button>
-        ))}
-      </div>
-      {chosen && offered.has(chosen.id) && (
-        <ElementEditor
-          key={chosen.id}
-          on={on}
-          element={chosen}
-          levels={[own, house.style]}
-          behind={look?.background ?? null}
-          framed={shelf !== null && shelf.card.frame !== 'plain'}
-          state={state}
-          onState={setState}
-        />
+      <h3>{heading}</h3>
+      {drawn ? (
+        <>
+          <Hint>
+            Everything on this page, header and footer included, in the place of House style. What a bay or a
+            shelf sets itself stays as it is.
+          </Hint>
+          {inGroups(shown).map(([name, some]) => (
+            <div key={name} className="elements" role="group" aria-label={`${label}: ${lowered(name)}`}>
+              <h4>{name}</h4>
+              {inList(some)}
+              {chosen && some.includes(chosen) && editor}
+            </div>
+          ))}
+        </>
+      ) : (
+        <>
+          <div className="elements" role="group" aria-label={label}>
+            {inList(shown)}
+          </div>
+          {editor}
+        </>
       )}
       <div className="ends">
         <Hint>{count > 0 ? `${count} set here; all else is as the house.` : 'All is as the house.'}</Hint>
         {count > 0 && (
           <>
             <TextButton onPress={() => set('style', undefined)}>Reset all</TextButton>
-            <Button onPress={() => draft.run(intoHouse(own, house.style, on, house.bands))}>
-              Use in the whole store
-            </Button>
+            {whose === 'page' && (
+              <Button onPress={() => draft.run(pageIntoHouse(own, house.style, on, house.bands))}>
+                Use in the whole store
+              </Button>
+            )}
+            {/* What the page sets would come over it. */}
+            {whose !== 'page' && onPage === house.style && (
+              <Button onPress={() => draft.run(intoHouse(own, house.style, on, house.bands))}>
+                Use in the whole store
+              </Button>
+            )}
           </>
         )}
       </div>

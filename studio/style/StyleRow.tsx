@@ -1,6 +1,5 @@
 import styled from 'styled-components';
-import type { Levels } from '../../core/style/resolve.ts';
-import { resolve } from '../../core/style/resolve.ts';
+import { resolve, type Levels, type Source } from '../../core/style/resolve.ts';
 import type { StyleElement } from '../../core/style/element.ts';
 import { styleElement } from '../../core/style/elements/index.ts';
 import { noEffect } from '../../core/style/noEffect.ts';
@@ -22,6 +21,9 @@ const Unknown = styled.div`
   gap: 8px;
 `;
 
+/** What a value that is set elsewhere comes from, in words; empty where it is set here. */
+export type WhereFrom = (from: Source, property: PropertyId) => string;
+
 export interface StyleRowProps {
   on: Target;
   element: StyleElement;
@@ -29,24 +31,27 @@ export interface StyleRowProps {
   property: PropertyId;
   setting: PlacedSetting;
   levels: Levels;
+  whereFrom?: WhereFrom;
 }
 
 /** Where what is not set here comes from, in words. */
-function fromWords(
-  element: StyleElement,
-  state: StateId,
-  from: ReturnType<typeof resolve>['from'],
-  isHouse: boolean,
-): string | null {
+function fromWords(element: StyleElement, state: StateId, from: Source | null, where: string): string | null {
   if (!from) return null;
   const other = from.element !== element.id ? `as ${lowered(styleElement(from.element).name)}` : '';
   const asState = from.state !== state ? `as ${lowered(stateKinds[from.state].name)}` : '';
-  const ofHouse = !isHouse && from.level === 1 ? 'house style' : '';
-  return [ofHouse, other, asState].filter(Boolean).join(', ') || null;
+  return [where, other, asState].filter(Boolean).join(', ') || null;
 }
 
 /** One property of an element in a state: its control, with what holds where nothing is set here, and from where. */
-export function StyleRow({ on, element, state, property, setting, levels }: StyleRowProps) {
+export function StyleRow({
+  on,
+  element,
+  state,
+  property,
+  setting,
+  levels,
+  whereFrom = () => '',
+}: StyleRowProps) {
   const bands = useDraft(({ plan }) => plan.house.bands);
   const set = useSet(on);
   const { name, begins, varies } = properties[property];
@@ -76,7 +81,8 @@ export function StyleRow({ on, element, state, property, setting, levels }: Styl
     ? Object.fromEntries(bands.map(({ id }, i) => [id, found[i]!.value]))
     : found[0]!.value;
   const about = varies ? undefined : properties[property].about?.(value);
-  const words = fromWords(element, state, found[0]!.from, 'house' in on);
+  const { from } = found[0]!;
+  const words = fromWords(element, state, from, from ? whereFrom(from, property) : '');
   return (
     <div>
       <SettingControl on={on} setting={named} value={value} at={bands.map(({ id }) => id)} />

@@ -141,6 +141,82 @@ describe('the elements of a shelf', () => {
   });
 });
 
+describe('the elements of a page', () => {
+  const page = { page: 'home' } as const;
+  function OfPage() {
+    const plan = useDraft((state) => state.plan);
+    return (
+      <OwnStyle
+        on={page}
+        setting={undefined as never}
+        value={undefined as never}
+        at={[]}
+        shelf={null}
+        view={null}
+        page={specimenView(plan, 12)}
+        bayId=""
+        wanted={null}
+      />
+    );
+  }
+  const ofPage = ({ draft }: InStudio) => draft.getState().draft.pages.home!.style as object | undefined;
+  const setWeight = (name: string, weight: string) => {
+    const field = within(editor(name)).getByRole('textbox', { name: 'Weight' });
+    act(() => field.focus());
+    fireEvent.change(field, { target: { value: weight } });
+    act(() => field.blur());
+  };
+
+  it('are those that it draws, in their groups, and set for it alone', () => {
+    const studio = inStudio(<OfPage />, { stored: stored() });
+    const texts = screen.getByRole('group', { name: 'Elements of the page: text of cards' });
+    expect(within(texts).getByRole('button', { name: 'Title' })).toBeTruthy();
+    const pages = screen.getByRole('group', { name: 'Elements of the page: pages' });
+    expect(within(pages).getAllByRole('button').length).toBeGreaterThan(3);
+    expect(screen.queryByRole('button', { name: 'Basket button' })).toBeNull();
+    press('Title');
+    setWeight('Title', '550');
+    expect(ofPage(studio)).toEqual({ title: { rest: { weight: 550 } } });
+    expect(ofHouse(studio)).toBeUndefined();
+    expect(screen.getByText('1 set here; all else is as the house.')).toBeTruthy();
+    press('Reset all');
+    expect(ofPage(studio)).toBeUndefined();
+  });
+
+  it('say what is the house’s, and become the house’s by one press', () => {
+    const plan = stored();
+    const studio = inStudio(<OfPage />, {
+      stored: {
+        ...plan,
+        house: { ...plan.house, style: { title: { rest: { weight: 300, italic: true } } } },
+      },
+    });
+    press('Title');
+    const said = () => editor('Title').textContent.split('house style').length - 1;
+    const before = said();
+    expect(before).toBeGreaterThan(0);
+    setWeight('Title', '550');
+    expect(said()).toBe(before - 1);
+    press('Use in the whole store');
+    expect(ofPage(studio)).toBeUndefined();
+    expect(readPath(ofHouse(studio), 'title.rest.weight')).toBe(550);
+  });
+
+  it('are what a shelf on it says that it follows', () => {
+    const plan = stored();
+    const home = { ...plan.pages.home!, style: { title: { rest: { weight: 550 } } } as never };
+    inStudio(<Shelf wanted="style.title.rest.weight" />, {
+      stored: { ...plan, pages: { ...plan.pages, home } },
+    });
+    const weight = within(editor('Title')).getByRole<HTMLInputElement>('textbox', { name: 'Weight' });
+    expect(weight.value).toBe('550');
+    expect(editor('Title').textContent).toContain('style of the page');
+    // What the page has would come over it in the house.
+    setWeight('Title', '700');
+    expect(screen.queryByRole('button', { name: 'Use in the whole store' })).toBeNull();
+  });
+});
+
 describe('one element', () => {
   it.each(elements.map(({ id }) => id))(
     '%s has a control for all that it takes, in each of its states',
@@ -189,7 +265,7 @@ describe('one element', () => {
     const ground = await screen.findByRole('button', { name: /^Page background/ });
     expect(ground.textContent).toContain('1.0:1');
     expect(ground.querySelector('small')!.hasAttribute('data-low')).toBe(true);
-    const text = screen.getByRole('button', { name: /^Text \d/ });
+    const text = screen.getByRole('button', { name: /^Text\s*\d/ });
     expect(text.querySelector('small')!.hasAttribute('data-low')).toBe(false);
     expect((await screen.findByText(/^Hatched:/)).textContent).toBe(
       'Hatched: less than 4.5:1 against #ffffff',

@@ -37,6 +37,7 @@ export function PageSpec({ page, about, view }: { page: Page; about: readonly Ab
         <p>At {kind.many && page.slug ? pagePath(kind, page.slug) : kind.at}</p>
       </div>
       {ofPage && <LineSettings line="page" {...ofPage} {...common} />}
+      {ofPage && <LineSettings line="style" {...ofPage} {...common} />}
       <p>Choose a bay at the left, or press one in a frame, to arrange it.</p>
       {!kind.edge && <OfStore {...{ ofStore, common }} />}
     </Panel>
