@@ -22,13 +22,17 @@ export const targetsOf = (plan: StoredPlan): Target[] => [
   ...Object.keys(plan.assortments).map((assortment) => ({ assortment })),
 ];
 
-/** Every value of a plan that varies by band, whether one is set or not. */
+/**
+ * Every value of a plan that varies by band, whether one is set or not; of those that hold nothing where they are not
+ * set, of which every page has hundreds, the set ones alone.
+ */
 export const varyingPlaces = (plan: StoredPlan): VaryingPlace[] =>
-  targetsOf(plan).flatMap((target) =>
-    subjectOf(plan, target)!
-      .settings.filter((setting) => setting.varies)
-      .map((setting) => ({ target, setting })),
-  );
+  targetsOf(plan).flatMap((target) => {
+    const { settings, document } = subjectOf(plan, target)!;
+    return settings
+      .filter(({ id, varies, mayBeUnset }) => varies && !(mayBeUnset && readPath(document, id) === undefined))
+      .map((setting) => ({ target, setting }));
+  });
 
 /** What is set of a value that varies; undefined where nothing is. */
 export function storedVarying(
