@@ -41,7 +41,8 @@ function readingFigure(format: number): Figure {
     const { plan, unreadable } = readDocuments(documents);
     const { pages, shelves } = completePlan(plan);
     const took = performance.now() - begin;
-    if (unreadable.length || Object.keys(pages).length !== PAGES || Object.keys(shelves).length !== SHELVES)
+    // Reading adds the pages that every store has and these lack.
+    if (unreadable.length || Object.keys(pages).length < PAGES || Object.keys(shelves).length < SHELVES)
       throw new Error(`Format ${format} was not read whole.`);
     return took;
   });

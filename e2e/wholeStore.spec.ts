@@ -12,6 +12,7 @@ async function pathsOf(request: APIRequestContext, url: string): Promise<string[
 newStore(
   'a whole store is exported, brought into an empty one, and has equal pages',
   async ({ page, browser, fresh }) => {
+    newStore.setTimeout(300_000);
     const store = await openStore(false);
     const context = await browser.newContext({ viewport: { width: 1280, height: 800 } });
     const from = await context.newPage();
@@ -44,7 +45,8 @@ newStore(
     ).toBeVisible();
     await page.getByRole('button', { name: 'Bring in Kelverstone Clayworks' }).press('Enter');
     await expect(page.getByRole('status').filter({ hasText: 'Kelverstone Clayworks is here.' })).toBeVisible({
-      timeout: 60_000,
+      // All of the work of a store at once, beside two other journeys on two cores.
+      timeout: 150_000,
     });
     // Another would be mixed with it.
     await expect(page.getByRole('button', { name: 'Choose a file' })).toBeHidden();
