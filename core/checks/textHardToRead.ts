@@ -7,16 +7,16 @@ import { labelEverShown } from '../card/shown.ts';
 import { labelForms } from '../label/labelForms.ts';
 import { slotsOf } from '../card/slots.ts';
 import { contrastsOf, type Contrast, type DrawnIn } from '../style/contrast.ts';
-import { NO_SHELF, type StyleElement } from '../style/element.ts';
-import { elementsOn } from '../style/styleTree.ts';
+import type { StyleElement } from '../style/element.ts';
+import { elementsOn, type Style } from '../style/styleTree.ts';
 import { layoutKind } from '../layouts/index.ts';
 import { inPx } from '../style/inPx.ts';
 import type { Levels } from '../style/resolve.ts';
-import type { Style } from '../style/styleTree.ts';
 import { coversPictures } from '../style/textBlockAt.ts';
 import { setValues } from '../style/setValues.ts';
 import { stateKinds, type StateId } from '../style/states.ts';
 import { readPath } from '../settings/path.ts';
+import { isDrawnIn, isDrawnOn } from '../view/elementsDrawn.ts';
 import { textsOver } from '../view/textsOver.ts';
 import { shelvesOn } from '../view/shelvesIn.ts';
 import type { BayView, PageView, ShelfView, StepView } from '../view/view.ts';
@@ -96,13 +96,11 @@ function onCards(shelf: ShelfView, plan: Plan, { style, bands }: PageView): Styl
   const onPictures = new Set(slotsOf(shelf.card).zones.flatMap(({ parts }) => parts));
   const isCovered = coversPictures([shelf.style, style], shelf.card.text.background, bands);
   const isOver = (isCovered ? shelf.steps.filter(isGround) : shelf.steps).some(textsOver);
-  const draws = { moves: shelf.steps.some((step) => step.moves), isTable: shelf.table !== null };
   return elementsOn('shelf').filter(
-    ({ id, items, ofCard, isUsed, labelled }) =>
-      (items?.includes(shelf.of) ?? true) &&
-      (isUsed?.(read, draws) ?? true) &&
-      !onPictures.has(id) &&
-      !(isOver && ofCard === 'within' && !labelled),
+    (one) =>
+      isDrawnOn(one, shelf, read) &&
+      !onPictures.has(one.id) &&
+      !(isOver && one.ofCard === 'within' && !one.labelled),
   );
 }
 
@@ -124,9 +122,7 @@ export const textHardToRead: PageCheck = {
         house: { on: { house: true }, at: { on: 'house' } },
       };
       const mended = places[set];
-      // An element is of shelves or of bays, so that their ids do not meet.
-      const where = set === 'here' ? JSON.stringify(on) : '';
-      const key = `${where} ${element.id} ${state} ${property}`;
+      const key = `${JSON.stringify(mended.on)} ${element.id} ${state} ${property}`;
       const before = found.get(key);
       if (before && before.ratio <= ratio) return;
       // What is a label's own is changed there.
@@ -169,10 +165,7 @@ export const textHardToRead: PageCheck = {
       const isPictured = bayKind(bay.content.holds).tones(bay.content).length > 0;
       const settings = plan.pages[view.pageId]?.bays.find(({ id }) => id === bay.id);
       const among = elementsOn('bay').filter(
-        ({ id, isUsed, overPicture }) =>
-          id in bay.style &&
-          (isUsed?.((path) => readPath(settings, path), NO_SHELF) ?? true) &&
-          !(overPicture && isPictured),
+        (one) => isDrawnIn(one, bay, (path) => readPath(settings, path)) && !(one.overPicture && isPictured),
       );
       for (const low of lowOnPage(bay.style, view, house, among, drawnIn(bay, false)))
         tell(low, place, { page: view.pageId, bay: bay.id });

@@ -2,7 +2,7 @@ import type { Bands } from '../bands/bands.ts';
 import { valueAt, type Varying } from '../bands/varying.ts';
 import { properties, type PropertyId } from './properties/index.ts';
 import { isStep, stepPx, type Scale } from './scale.ts';
-import { setValues } from './setValues.ts';
+import { setValues, withValues } from './setValues.ts';
 import type { Style } from './styleTree.ts';
 
 const hasStep = (value: unknown): boolean =>
@@ -36,12 +36,13 @@ export function inPx(style: Style, scale: Scale, bands: Bands): Style {
   if (stepped.length === 0) return style;
   const before = known.get(style);
   if (before?.scale === scale && before.bands === bands) return before.made;
-  const made: Record<string, Record<string, Record<string, unknown>>> = { ...style };
-  for (const { element, state, property, value } of stepped) {
-    const states = (made[element.id] = { ...made[element.id] });
-    const values = (states[state] = { ...states[state] });
-    values[property] = atEveryBand(value as Varying<unknown>, property, scale, bands);
-  }
+  const made = withValues(
+    style,
+    stepped.map((one) => ({
+      ...one,
+      value: atEveryBand(one.value as Varying<unknown>, one.property, scale, bands),
+    })),
+  );
   known.set(style, { scale, bands, made });
   return made;
 }

@@ -13,6 +13,17 @@ export interface SetValue {
   value: unknown;
 }
 
+/** A style with other values in the place of its own; what is not touched is the very same. */
+export function withValues(style: Style, values: readonly SetValue[]): Style {
+  const made: Record<string, Record<string, Record<string, unknown>>> = { ...style };
+  for (const { element, state, property, value } of values)
+    made[element.id] = {
+      ...made[element.id],
+      [state]: { ...made[element.id]?.[state], [property]: value },
+    };
+  return made;
+}
+
 const known = new WeakMap<Style, readonly SetValue[]>();
 
 const isSet = (property: PropertyId, value: unknown): boolean =>

@@ -144,7 +144,7 @@ describe('what is styled of a page', () => {
 describe('what can be styled of a page', () => {
   const ids = (plan: StoredPlan) => {
     const complete = completePlan(plan);
-    return elementsDrawn(specimenView(complete, 12), complete.shelves).map(({ id }) => id);
+    return elementsDrawn(specimenView(complete, 12), complete).map(({ id }) => id);
   };
 
   it('is what stands on every page, and what its own bays and shelves draw', () => {

@@ -1,7 +1,7 @@
 import type { Bands } from '../bands/bands.ts';
 import { valueAt, type Varying } from '../bands/varying.ts';
 import { properties } from './properties/index.ts';
-import { setValues } from './setValues.ts';
+import { setValues, withValues } from './setValues.ts';
 import type { Style } from './styleTree.ts';
 
 const known = new WeakMap<Style, WeakMap<Style, { bands: Bands; made: Style }>>();
@@ -22,18 +22,19 @@ const atEveryBand = (own: Varying<unknown>, house: unknown, bands: Bands): Varyi
 export function styleOnPage(house: Style, page: Style, bands: Bands): Style {
   const own = setValues(page);
   if (own.length === 0) return house;
-  let ofHouse = known.get(house);
-  if (!ofHouse) known.set(house, (ofHouse = new WeakMap()));
-  const before = ofHouse.get(page);
+  let over = known.get(house);
+  if (!over) known.set(house, (over = new WeakMap()));
+  const before = over.get(page);
   if (before?.bands === bands) return before.made;
-  const made: Record<string, Record<string, Record<string, unknown>>> = { ...house };
-  for (const { element, state, property, value } of own) {
-    const states = (made[element.id] = { ...made[element.id] });
-    const values = (states[state] = { ...states[state] });
-    values[property] = properties[property].varies
-      ? atEveryBand(value as Varying<unknown>, values[property], bands)
-      : value;
-  }
-  ofHouse.set(page, { bands, made });
+  const made = withValues(
+    house,
+    own.map((one) => {
+      const { element, state, property, value } = one;
+      if (!properties[property].varies) return one;
+      const ofHouse = house[element.id]?.[state]?.[property];
+      return { ...one, value: atEveryBand(value as Varying<unknown>, ofHouse, bands) };
+    }),
+  );
+  over.set(page, { bands, made });
   return made;
 }

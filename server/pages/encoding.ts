@@ -9,11 +9,19 @@ export const ENCODINGS = ['br', 'gzip', 'identity'] as const;
 export type Encoding = (typeof ENCODINGS)[number];
 
 /** Off the event loop. */
-export const packers: Record<Encoding, (body: Buffer) => Promise<Buffer>> = {
-  br: (body) => promisify(brotliCompress)(body, { params: { [constants.BROTLI_PARAM_QUALITY]: 5 } }),
-  gzip: (body) => promisify(gzip)(body, { level: 6 }),
+type Packers = Readonly<Record<Encoding, (body: Buffer) => Promise<Buffer>>>;
+
+const packersAt = (quality: number, level: number): Packers => ({
+  br: (body) => promisify(brotliCompress)(body, { params: { [constants.BROTLI_PARAM_QUALITY]: quality } }),
+  gzip: (body) => promisify(gzip)(body, { level }),
   identity: (body) => Promise.resolve(body),
-};
+});
+
+/** Quick enough for what is made anew with every change. */
+export const packers = packersAt(5, 6);
+
+/** As small as each way gets it, of what is packed once and sent often. */
+export const bestPackers = packersAt(constants.BROTLI_MAX_QUALITY, constants.Z_BEST_COMPRESSION);
 
 /** Browsers send but a handful of these. */
 const chosen = new LRUCache<string, Encoding>({ max: 200 });

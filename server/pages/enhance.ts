@@ -1,9 +1,7 @@
 import { existsSync, readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
-import { promisify } from 'node:util';
-import { brotliCompress, gzip } from 'node:zlib';
-import type { Encoding } from './encoding.ts';
+import { bestPackers, type Encoding } from './encoding.ts';
 
 /** The script of public pages, as it was built, in pieces addressed by their content, so that they may be kept for ever. */
 export interface Enhance {
@@ -15,20 +13,13 @@ export interface Enhance {
 
 const built = fileURLToPath(new URL('../../dist/enhance', import.meta.url));
 
-/** As small as each way gets it: it is sent often, and packed once. */
-const pack: Record<Encoding, (body: Buffer) => Promise<Buffer>> = {
-  br: (body) => promisify(brotliCompress)(body),
-  gzip: (body) => promisify(gzip)(body, { level: 9 }),
-  identity: (body) => Promise.resolve(body),
-};
-
 /** What was asked for so far, by name and packing: a name stands for its content, whichever server asks. */
 const packed = new Map<string, Promise<Buffer>>();
 
 /** A piece, packed when it is first asked for: all of them at once take seconds, which a start need not. */
 function packedPiece(name: string, plain: Buffer, encoding: Encoding): Promise<Buffer> {
   const key = `${encoding} ${name}`;
-  const known = packed.get(key) ?? pack[encoding](plain);
+  const known = packed.get(key) ?? bestPackers[encoding](plain);
   packed.set(key, known);
   return known;
 }

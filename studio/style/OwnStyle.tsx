@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { Fragment, useState } from 'react';
 import styled from 'styled-components';
 import { elements, styleElement } from '../../core/style/elements/index.ts';
 import { ELEMENT_GROUPS, type StyleElement } from '../../core/style/element.ts';
@@ -7,6 +7,7 @@ import { setOnly } from '../../core/style/setValues.ts';
 import { elementOfSetting, type Style } from '../../core/style/styleTree.ts';
 import { styleOnPage } from '../../core/style/styleOnPage.ts';
 import { readPath } from '../../core/settings/path.ts';
+import type { Plan } from '../../core/plan/plan.ts';
 import { subjectOf, type Target } from '../../core/plan/target.ts';
 import { lowered } from '../../core/sentence/sentence.ts';
 import { elementsDrawn, isDrawnOn } from '../../core/view/elementsDrawn.ts';
@@ -37,9 +38,6 @@ const Box = styled.div`
     font: 500 12px/1.4 ${t.text};
     color: ${t.ink2};
   }
-  .elements > section {
-    flex: 1 0 100%;
-  }
   .elements button[data-chosen] {
     background: ${t.pineSoft};
     border-color: ${t.pine};
@@ -65,6 +63,16 @@ const whoseOf = (on: Target): keyof typeof WHOSE => {
   return 'page' in on && on.bay === undefined ? 'page' : 'bay';
 };
 
+const NOTHING: Style = {};
+
+/** What the style is of, complete; undefined where it is gone. */
+function styledOf({ shelves, pages }: Plan, on: Target): { style: Style } | undefined {
+  if ('shelf' in on) return shelves[on.shelf];
+  if (!('page' in on)) return undefined;
+  const page = pages[on.page];
+  return on.bay === undefined ? page : page?.bays.find(({ id }) => id === on.bay);
+}
+
 /** The elements in the groups that they are listed in, where there are so many that they need it. */
 const inGroups = (shown: readonly StyleElement[]): [name: string, elements: StyleElement[]][] =>
   Object.entries(ELEMENT_GROUPS)
@@ -79,14 +87,10 @@ export function OwnStyle({ on, shelf, view, page, bayId, wanted }: OwnControlPro
     useDraft((state) => state.draft),
     on,
   );
-  const { house, pages, shelves } = useDraft(({ plan }) => plan);
+  const plan = useDraft((state) => state.plan);
+  const { house } = plan;
   const stored = readPath(subject?.document, 'style');
-  const document = useDraft(({ plan }): { style: Style } | undefined => {
-    if ('shelf' in on) return plan.shelves[on.shelf];
-    if (!('page' in on)) return undefined;
-    const whole = plan.pages[on.page];
-    return on.bay === undefined ? whole : whole?.bays.find(({ id }) => id === on.bay);
-  });
+  const document = styledOf(plan, on);
   const [open, setOpen] = useState({ id: elementOfSetting(wanted), wanted });
   // A setting that is gone to opens its element.
   if (open.wanted !== wanted) setOpen({ id: elementOfSetting(wanted) ?? open.id, wanted });
@@ -95,7 +99,7 @@ export function OwnStyle({ on, shelf, view, page, bayId, wanted }: OwnControlPro
   if (!subject || !document) return null;
   const own = document.style;
   const whose = whoseOf(on);
-  const ofPage = pages[page.pageId]?.style ?? {};
+  const ofPage = plan.pages[page.pageId]?.style ?? NOTHING;
   const onPage = styleOnPage(house.style, ofPage, house.bands);
   const whereFrom: WhereFrom = ({ level, element, state: at }, property) => {
     const isOfPage = setOnly(ofPage)[element]?.[at]?.[property] !== undefined;
@@ -105,7 +109,7 @@ export function OwnStyle({ on, shelf, view, page, bayId, wanted }: OwnControlPro
   };
   const offered = new Set(subject.settings.flatMap(({ id }) => elementOfSetting(id) ?? []));
   const read = (id: string) => readPath(document, id);
-  const drawn = whose === 'page' ? new Set(elementsDrawn(page, shelves)) : null;
+  const drawn = whose === 'page' ? new Set(elementsDrawn(page, plan)) : null;
   const isDrawn = (one: StyleElement) => {
     if (drawn) return drawn.has(one);
     // What is not drawn may be anything.
@@ -117,18 +121,10 @@ export function OwnStyle({ on, shelf, view, page, bayId, wanted }: OwnControlPro
   const count = countSet(stored);
   const look = page.bays.find(({ id }) => id === bayId)?.look;
   const { heading, elements: label } = WHOSE[whose];
-  const inList = (some: readonly StyleElement[]) =>
-    some.map((one) => (
-      <Button
-        key={one.id}
-        data-chosen={one.id === open.id || undefined}
-        aria-expanded={one.id === open.id}
-        onPress={() => setOpen({ id: one.id === open.id ? null : one.id, wanted })}
-      >
-        {one.name}
-        {countSet(readPath(stored, one.id)) > 0 && ' •'}
-      </Button>
-    ));
+  const groups: [string, StyleElement[]][] = drawn ? inGroups(shown) : [['', shown]];
+  const isOverHouse = whose === 'page' || onPage === house.style;
+  const rest = isOverHouse ? 'the house' : 'the page';
+  const intoStore = whose === 'page' ? pageIntoHouse : intoHouse;
   const editor = chosen && offered.has(chosen.id) && (
     <ElementEditor
       key={chosen.id}
@@ -145,45 +141,39 @@ export function OwnStyle({ on, shelf, view, page, bayId, wanted }: OwnControlPro
   return (
     <Box>
       <h3>{heading}</h3>
-      {drawn ? (
-        <>
-          <Hint>
-            Everything on this page, header and footer included, in the place of House style. What a bay or a
-            shelf sets itself stays as it is.
-          </Hint>
-          {inGroups(shown).map(([name, some]) => (
-            <div key={name} className="elements" role="group" aria-label={`${label}: ${lowered(name)}`}>
-              <h4>{name}</h4>
-              {inList(some)}
-              {chosen && some.includes(chosen) && editor}
-            </div>
-          ))}
-        </>
-      ) : (
-        <>
-          <div className="elements" role="group" aria-label={label}>
-            {inList(shown)}
-          </div>
-          {editor}
-        </>
+      {drawn && (
+        <Hint>
+          Everything on this page, header and footer included, in the place of House style. What a bay or a
+          shelf sets itself stays as it is.
+        </Hint>
       )}
+      {groups.map(([name, some]) => (
+        <Fragment key={name}>
+          <div className="elements" role="group" aria-label={name ? `${label}: ${lowered(name)}` : label}>
+            {name && <h4>{name}</h4>}
+            {some.map((one) => (
+              <Button
+                key={one.id}
+                data-chosen={one.id === open.id || undefined}
+                aria-expanded={one.id === open.id}
+                onPress={() => setOpen({ id: one.id === open.id ? null : one.id, wanted })}
+              >
+                {one.name}
+                {countSet(readPath(stored, one.id)) > 0 && ' •'}
+              </Button>
+            ))}
+          </div>
+          {chosen && some.includes(chosen) && editor}
+        </Fragment>
+      ))}
       <div className="ends">
-        <Hint>{count > 0 ? `${count} set here; all else is as the house.` : 'All is as the house.'}</Hint>
-        {count > 0 && (
-          <>
-            <TextButton onPress={() => set('style', undefined)}>Reset all</TextButton>
-            {whose === 'page' && (
-              <Button onPress={() => draft.run(pageIntoHouse(own, house.style, on, house.bands))}>
-                Use in the whole store
-              </Button>
-            )}
-            {/* What the page sets would come over it. */}
-            {whose !== 'page' && onPage === house.style && (
-              <Button onPress={() => draft.run(intoHouse(own, house.style, on, house.bands))}>
-                Use in the whole store
-              </Button>
-            )}
-          </>
+        <Hint>{count > 0 ? `${count} set here; all else is as ${rest}.` : `All is as ${rest}.`}</Hint>
+        {count > 0 && <TextButton onPress={() => set('style', undefined)}>Reset all</TextButton>}
+        {/* On a page with a style of its own, that would come over it there. */}
+        {count > 0 && isOverHouse && (
+          <Button onPress={() => draft.run(intoStore(own, house.style, on, house.bands))}>
+            Use in the whole store
+          </Button>
         )}
       </div>
     </Box>
