@@ -6,6 +6,7 @@ import { bayHeight } from '../core/view/bayHeight.ts';
 import { random as randomFrom, type Random } from '../demo/random.ts';
 import { drawsAlone } from './alone.ts';
 import { publishByHand, publishWith } from './publish.ts';
+import { quiet } from './quiet.ts';
 import { shifted, watchShifts } from './shifts.ts';
 import { addEmptyBay, allIssues, expect, frameAt, openLine, saved, signIn, test } from './store.ts';
 
@@ -214,7 +215,7 @@ test('a jump button takes the time it is told, gives way to the shopper, and wor
   await page.goto(store.url);
   const far = () => page.evaluate(() => scrollY);
   // The script of jumps is fetched after the page.
-  await page.waitForLoadState('networkidle');
+  await quiet(page);
   await page.getByRole('link', { name: 'Down' }).click();
   await expect.poll(far).toBeGreaterThan(20);
   await page.mouse.wheel(0, -10_000);
@@ -233,7 +234,7 @@ test('a jump button takes the time it is told, gives way to the shopper, and wor
   const still = await browser.newContext({ reducedMotion: 'reduce' });
   const calm = await still.newPage();
   await calm.goto(store.url);
-  await calm.waitForLoadState('networkidle');
+  await quiet(calm);
   await calm.getByRole('link', { name: 'Down' }).click();
   await expect(calm.locator('#the-end')).toBeFocused({ timeout: 1_000 });
   await plain.close();
@@ -259,7 +260,7 @@ test('a notice is closed by the shopper, never comes in again, and is back when 
   for (const width of [390, 1440]) {
     await page.setViewportSize({ width, height: 800 });
     await page.goto(store.url);
-    await page.waitForLoadState('networkidle');
+    await quiet(page);
     const notice = page.locator('[data-bay=told]');
     await expect(notice).toContainText('Closed on Monday');
     const close = notice.getByRole('button', { name: 'Close this notice' });
@@ -272,13 +273,13 @@ test('a notice is closed by the shopper, never comes in again, and is back when 
     // The keyboard goes on with what follows.
     expect(await page.evaluate(() => document.activeElement?.closest('header') !== null)).toBe(true);
     await page.reload();
-    await page.waitForLoadState('networkidle');
+    await quiet(page);
     await expect(notice).toBeHidden();
     expect(await shifted(page)).toBeLessThan(0.005);
     await page.evaluate(() => localStorage.clear());
   }
   await page.goto(store.url);
-  await page.waitForLoadState('networkidle');
+  await quiet(page);
   await page.locator('[data-bay=told]').getByRole('button').click();
   await publish('Open again on Tuesday');
   await page.goto(store.url);

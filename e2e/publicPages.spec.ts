@@ -1,5 +1,6 @@
 import type { Page as PageDocument } from '../core/plan/page.ts';
 import { publishWith } from './publish.ts';
+import { quiet } from './quiet.ts';
 import { movers, shifted, watchShifts } from './shifts.ts';
 import { expect, measureShelf, test } from './store.ts';
 import { barriers } from './barriers.ts';
@@ -117,7 +118,8 @@ test('nothing moves while a page comes in, for a new shopper and a returning one
         scripts.push((await response.request().sizes()).responseBodySize);
     });
     await watchShifts(page);
-    await page.goto(store.url, { waitUntil: 'networkidle' });
+    await page.goto(store.url);
+    await quiet(page);
     await page.mouse.wheel(0, 3000);
     await page.waitForTimeout(300);
     expect(await shifted(page), (await movers(page)).join('\n')).toBe(0);

@@ -7,6 +7,7 @@ import { buildStudio } from '../server/start/build.ts';
 import { listen } from '../server/start/listen.ts';
 import { BROWSER } from './browser.ts';
 import { mainViews } from './mainViews.ts';
+import { quiet } from './quiet.ts';
 import { signIn } from './store.ts';
 import { startTemplate } from './template.ts';
 
@@ -30,7 +31,8 @@ try {
   for (const view of mainViews) {
     const page: Page = view.width ? await context.newPage() : studio;
     if (view.width) await page.setViewportSize({ width: view.width, height: view.height ?? 800 });
-    await page.goto(`${url}${view.path}`, { waitUntil: 'networkidle' });
+    await page.goto(`${url}${view.path}`);
+    await quiet(page);
     await view.prepare?.(page);
     await page.waitForTimeout(700);
     await page.screenshot({ path: join(folder, `${view.name}.png`) });

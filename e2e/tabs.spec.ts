@@ -8,6 +8,7 @@ import { random as randomFrom } from '../demo/random.ts';
 import { drawsAlone } from './alone.ts';
 import { publishByHand, publishWith } from './publish.ts';
 import { pickColour } from './style.ts';
+import { quiet } from './quiet.ts';
 import { shifted, watchShifts } from './shifts.ts';
 import {
   addEmptyBay,
@@ -128,7 +129,7 @@ test('a tab opens where it is: what stands below stays, its pictures alone are f
   const below = page.locator('[data-bay]').nth(1);
   const topOf = () => below.evaluate((one) => one.getBoundingClientRect().top);
   const before = await topOf();
-  await page.waitForLoadState('networkidle');
+  await quiet(page);
   const fetched = new Set(pictures);
 
   // Pointing at one fetches what it shows, but none of its pictures.

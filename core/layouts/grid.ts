@@ -1,3 +1,4 @@
+import { onceWhole } from '../css/onceWhole.ts';
 import { cardWidth, rowsOf } from '../geometry/rows.ts';
 import { bandSteps } from '../geometry/steps.ts';
 import type { Box, LayoutKind, LayoutInput } from './layoutKind.ts';
@@ -60,7 +61,7 @@ export const grid: LayoutKind = {
     const even = equal ? '' : `${cards}{align-items:start}`;
     // Rows that are full fill their width, so only a short one is seen to be put elsewhere.
     if (lastRow.align === 'start' || rows.full || across === 1) return even;
-    return `${even}${cards}{display:flex;flex-wrap:wrap;justify-content:${lastRow.align}}${cards}>.card{flex:0 0 calc((100% - ${(across - 1) * gap.column}px)/${across})}`;
+    return `${even}${cards}{display:flex;flex-wrap:wrap;justify-content:${lastRow.align}}${onceWhole(cards)}${cards}>.card{flex:0 0 calc((100% - ${(across - 1) * gap.column}px)/${across})}`;
   },
   card: 'stacked',
 };

@@ -1,5 +1,6 @@
 import { FIRST_FAMILY } from '../../core/text/families/index.ts';
 import { familyCss } from '../../core/text/standIns.ts';
+import { onceWhole } from '../../core/css/onceWhole.ts';
 import { zoneCss } from '../../core/css/placeCss.ts';
 import { LABEL_GAP_PX, LABEL_TEXT } from '../../core/label/labelKind.ts';
 import { CORNERS_PX } from '../../core/card/parts/picture.ts';
@@ -57,7 +58,7 @@ h4.bay-heading{font-size:17px}
 [data-on=track]>.window{overflow:hidden!important;scroll-snap-type:none!important}[data-on=track][data-swipe]>.window{touch-action:pan-y pinch-zoom}[aria-disabled=true].arrow{color:var(--line);cursor:default}
 @media (scripting:none){.arrow,.pause,.marks{display:none!important}}
 .window{position:relative}.card[hidden]{display:none}
-.card{min-width:0;position:relative;display:flex;flex-direction:column;text-align:var(--align)}
+.card{min-width:0;position:relative;display:flex;flex-direction:column;text-align:var(--align)}${onceWhole('.card')}
 .texts{min-width:0;display:flex;flex-direction:column}.texts>*{margin-top:var(--part-gap);overflow-wrap:break-word}.texts:empty{padding:0!important;aspect-ratio:auto!important;min-height:0!important;background:none!important}.lead>*{margin-block:0 var(--part-gap)}.card>.bare.part-title{position:absolute;inset:0}
 .part-picture{position:relative;aspect-ratio:var(--ratio);background:var(--card);overflow:hidden;border-radius:${CORNERS_PX}px;margin-bottom:var(--part-gap)}
 :is(.part-picture,.frame)>img,.flick img{filter:var(--tone,none)}:is(.part-picture,.frame)>img{display:block;width:100%;height:100%;object-fit:var(--fit)}
@@ -80,6 +81,6 @@ ${buttonsCss}
 
 .button{display:inline-block;margin-top:20px;background:var(--accent);color:var(--onAccent);padding:11px 20px;border-radius:3px;text-decoration:none;font:inherit}
 .button:hover{text-decoration:underline;text-underline-offset:4px}
-.foot{margin-top:48px;border-top:1px solid var(--line);padding-inline:var(--margin)}
+.foot{margin-top:48px;border-top:1px solid var(--line);padding-inline:var(--margin)}${onceWhole('.foot')}
 @media (prefers-reduced-motion:no-preference){:is(.part-picture,.frame)>img{transition:transform .16s,opacity .16s,filter .16s}}
 `.replaceAll('\n', '');

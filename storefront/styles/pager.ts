@@ -1,4 +1,4 @@
-import { onceWhole } from './onceWhole.ts';
+import { onceWhole } from '../../core/css/onceWhole.ts';
 
 /** Rules of the numbers under a list, and of the button for more of it. */
 export const pagerCss = `

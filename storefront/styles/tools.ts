@@ -1,5 +1,5 @@
 import { TOOLS_PX } from '../../core/view/toolsHeight.ts';
-import { onceWhole } from './onceWhole.ts';
+import { onceWhole } from '../../core/css/onceWhole.ts';
 
 const { control, between, below } = TOOLS_PX;
 
@@ -21,7 +21,7 @@ ${onceWhole('.tools')}
 .filters{display:none;inset:0 auto 0 0;width:min(360px,90vw);max-width:none;height:auto;max-height:none;margin:0;padding:16px 20px;overflow-y:auto;background:var(--ground);color:var(--text);font-size:15px;overscroll-behavior:contain}.filters:popover-open{display:block;position:fixed;box-shadow:0 0 40px rgb(0 0 0/.3)}.filters::backdrop{background:rgb(0 0 0/.35)}:dir(rtl)>.filters{inset:0 0 0 auto}
 @supports not selector(:popover-open){.filters{display:block;position:static;width:auto}.filters-fold,.filters-head{display:none}}
 .filters-head{display:flex;justify-content:space-between;align-items:center;font-size:18px;margin-bottom:8px}.filters-head button{width:36px;height:36px;border:0;background:none;color:inherit;cursor:pointer}
-.filter{padding-block:14px;border-top:1px solid var(--line)}.filter:first-of-type,.filters-head+.filter{border-top:0;padding-top:0}
+${onceWhole('.filter')}.filter{padding-block:14px;border-top:1px solid var(--line)}.filter:first-of-type,.filters-head+.filter{border-top:0;padding-top:0}
 .filter-name{display:flex;justify-content:space-between;gap:8px;font-weight:620;margin-bottom:6px!important}.filter-span{font-weight:400;color:var(--quiet)}
 .filter-values{list-style:none}.filter-value{display:flex;align-items:center;gap:8px;min-height:28px;color:inherit;text-decoration:none}.filter-value[href]:hover .value-name{text-decoration:underline;text-underline-offset:3px}.filter-value[aria-current]{font-weight:620}.filter-value[data-off]{color:var(--quiet)}.value-name{flex:1;min-width:0;overflow-wrap:anywhere}.value-count{color:var(--quiet);font-size:14px}
 .depth-1{padding-inline-start:18px}.depth-2{padding-inline-start:36px}.depth-3{padding-inline-start:54px}.depth-4{padding-inline-start:72px}

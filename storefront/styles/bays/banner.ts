@@ -1,8 +1,9 @@
+import { onceWhole } from '../../../core/css/onceWhole.ts';
 import { LEAST_MARGIN_PX } from '../../../core/bays/bannerTexts.ts';
 
 /** Rules of pages with a banner. */
 export const bannerCss = `
-.banner{position:relative;min-height:var(--height);max-width:var(--inner);margin-inline:auto;display:flex;align-items:center;background:var(--card);overflow:hidden}
+${onceWhole('.banner')}.banner{position:relative;min-height:var(--height);max-width:var(--inner);margin-inline:auto;display:flex;align-items:center;background:var(--card);overflow:hidden}
 .banner>img{position:absolute;inset:0;width:100%;height:100%;object-fit:cover}
 .banner .over{position:relative;z-index:1;width:100%;max-width:calc(var(--content) + 2*var(--margin));margin-inline:auto;padding:32px max(var(--margin),${LEAST_MARGIN_PX}px)}
 .banner h1{font-size:clamp(30px,4.6cqi,54px);line-height:1.1;font-weight:560;letter-spacing:-.02em;max-width:min(12em,56cqi);text-wrap:balance}

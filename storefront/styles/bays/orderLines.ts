@@ -1,7 +1,9 @@
+import { onceWhole } from '../../../core/css/onceWhole.ts';
+
 /** Lines of what is ordered, and what they come to. */
 export const orderLinesCss = `
 .order-lines{list-style:none;margin:0;padding:0;border-top:1px solid var(--line)}
-.order-lines li{display:flex;justify-content:space-between;gap:18px;padding-block:11px;border-bottom:1px solid var(--line)}.order-lines li>:last-child{white-space:nowrap}.order-lines .said{color:var(--reduced);display:block;font-size:14px}
+${onceWhole('.order-lines li')}.order-lines li{display:flex;justify-content:space-between;gap:18px;padding-block:11px;border-bottom:1px solid var(--line)}.order-lines li>:last-child{white-space:nowrap}.order-lines .said{color:var(--reduced);display:block;font-size:14px}
 `.replaceAll('\n', '');
 
 export const totalCss = `

@@ -1,4 +1,4 @@
-import { onceWhole } from '../onceWhole.ts';
+import { onceWhole } from '../../../core/css/onceWhole.ts';
 
 /** Rules of what a product is told with: on its page, and in a window over any other. */
 export const productCss = `
@@ -38,7 +38,7 @@ ${onceWhole('.neighbours')}
 .fields .field{display:contents}
 .fields dt,.fields dd{padding-block:8px;border-bottom:1px solid var(--line)}
 .fields dt{color:var(--quiet);padding-inline-end:24px}
-.buy{margin-top:20px;display:flex;flex-wrap:wrap;gap:10px;align-items:center}.buy .button{margin:0}.buy select{min-height:44px;max-width:100%;font:inherit;padding:4px 10px;border:1px solid var(--line);border-radius:3px;background:var(--ground);color:var(--text)}.buy .quantity{height:44px}.buy>.button{flex:1 1 180px;text-align:center}.product .ask{margin-top:12px}
+${onceWhole('.buy')}.buy{margin-top:20px;display:flex;flex-wrap:wrap;gap:10px;align-items:center}.buy .button{margin:0}.buy select{min-height:44px;max-width:100%;font:inherit;padding:4px 10px;border:1px solid var(--line);border-radius:3px;background:var(--ground);color:var(--text)}.buy .quantity{height:44px}.buy>.button{flex:1 1 180px;text-align:center}.product .ask{margin-top:12px}
 .quantity-steps{display:flex;border:1px solid var(--quiet);border-radius:3px}.quantity-steps .quantity{width:52px;border:0;text-align:center;padding:0;appearance:textfield;-moz-appearance:textfield}.quantity-steps .quantity::-webkit-inner-spin-button{appearance:none}.quantity-step{width:40px;height:44px;padding:0;display:grid;place-items:center;background:none;color:inherit;cursor:pointer}.quantity-step[data-step="1"]{border-inline-start:1px solid var(--line)}.quantity-step[data-step="-1"]{border-inline-end:1px solid var(--line)}.quantity-step svg{width:12px;height:12px;stroke:currentColor;stroke-width:1.6;stroke-linecap:round}
 @media (scripting:none){.quantity-step{display:none}}
 .product .part-save{margin-top:12px}
