@@ -1,4 +1,5 @@
-import type { Page } from '@playwright/test';
+import type { Locator, Page } from '@playwright/test';
+import { publishByHand } from './publish.ts';
 import { expect, frameAt, openLine, saved, signIn, test, type Store } from './store.ts';
 
 const SHELF = 'new-from-the-kiln';
@@ -100,4 +101,36 @@ test('a card is built from a ready-made one by keyboard alone, and published', a
   const [own, picture] = [(await bar.boundingBox())!, (await card.locator('.part-picture').boundingBox())!];
   expect(own.width).toBeCloseTo(picture.width, 0);
   expect(own.y + own.height).toBeCloseTo(picture.y + picture.height, 0);
+});
+
+test('cards say which kind of product each is, while they are arranged and in public', async ({
+  page,
+  store,
+}) => {
+  await toCard(page, store);
+  await page.getByRole('combobox', { name: 'Add a part' }).fill('digital');
+  await page.getByRole('option', { name: /^Kind of product/ }).click();
+  const { rows } = await store.pool.query<{ id: number; kind: string }>('SELECT id, kind FROM product');
+  const kinds = new Map(rows.map(({ id, kind }) => [String(id), kind]));
+  const words: Record<string, string> = {
+    single: 'Single product',
+    variants: 'Several variants',
+    set: 'Set',
+    digital: 'Digital',
+  };
+  const told = (cards: Locator) =>
+    cards.evaluateAll((all) =>
+      all.map((card) => [card.getAttribute('data-card')!, card.querySelector('.part-kind')?.textContent]),
+    );
+  const laptop = await frameAt(page, 'Laptop');
+  const drawn = laptop.locator(`[data-shelf="${SHELF}"] .card`);
+  await expect(drawn.first().locator('.part-kind')).toBeVisible();
+  const arranged = await told(drawn);
+  expect(arranged.length).toBeGreaterThan(3);
+  expect(arranged).toEqual(arranged.map(([id]) => [id, words[kinds.get(id!)!]]));
+  expect(new Set(arranged.map(([, said]) => said)).size).toBeGreaterThan(1);
+  await saved(page);
+  await publishByHand(page);
+  await page.goto(store.url);
+  expect(await told(page.locator(`[data-shelf="${SHELF}"] .card`))).toEqual(arranged);
 });

@@ -1,7 +1,7 @@
 import { spawn } from 'node:child_process';
 import { mkdtemp, readdir, readFile, rm } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
-import { join } from 'node:path';
+import { join, relative } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { buildStudio } from '../server/start/build.ts';
 import { startTemplate } from './template.ts';
@@ -40,23 +40,55 @@ async function npx(
 interface Counts {
   passed: number;
   failed: number;
+  /** What failed, or passed only on the second try, by name. */
+  told: readonly string[];
 }
 
 async function countUnit(file: string): Promise<Counts> {
   const report = JSON.parse(await readFile(file, 'utf8')) as {
     numPassedTests: number;
     numFailedTests: number;
-    numFailedTestSuites: number;
+    testResults: { name: string; assertionResults: { status: string; fullName: string }[] }[];
   };
-  return { passed: report.numPassedTests, failed: report.numFailedTests };
+  const told = report.testResults.flatMap(({ name, assertionResults }) =>
+    assertionResults
+      .filter(({ status }) => status === 'failed')
+      .map(({ fullName }) => `Failed: ${relative(root, name)}: ${fullName}`),
+  );
+  return { passed: report.numPassedTests, failed: report.numFailedTests, told };
 }
 
+interface Suite {
+  suites?: Suite[];
+  specs: { file: string; title: string; tests: { status: string }[] }[];
+}
+
+const HOW_JOURNEYS_ENDED: Readonly<Record<string, string>> = {
+  unexpected: 'Failed',
+  flaky: 'Passed only on the second try',
+};
+
+/** The journeys of a suite that did not simply pass. */
+const toldOf = ({ suites = [], specs }: Suite): string[] => [
+  ...specs.flatMap(({ file, title, tests }) =>
+    tests.flatMap(({ status }) => {
+      const how = HOW_JOURNEYS_ENDED[status];
+      return how ? [`${how}: ${file}: ${title}`] : [];
+    }),
+  ),
+  ...suites.flatMap(toldOf),
+];
+
 async function countJourneys(file: string): Promise<Counts> {
-  const { stats } = JSON.parse(await readFile(file, 'utf8')) as {
+  const { stats, suites } = JSON.parse(await readFile(file, 'utf8')) as {
     stats: { expected: number; unexpected: number; flaky: number };
+    suites: Suite[];
   };
-  if (stats.flaky) console.log(`\n${stats.flaky} of the journeys passed only on the second try; see above.`);
-  return { passed: stats.expected + stats.flaky, failed: stats.unexpected };
+  return {
+    passed: stats.expected + stats.flaky,
+    failed: stats.unexpected,
+    told: suites.flatMap(toldOf),
+  };
 }
 
 /** Prints what stood on the page when a journey failed, since a clean clone is gone when its log is read. */
@@ -73,22 +105,27 @@ const seed = process.env.TEST_SEED || String(Math.floor(Math.random() * 2 ** 31)
 console.log(`Random tests begin with ${seed}; "TEST_SEED=${seed} npm test" tries the very same again.`);
 
 const reports = await mkdtemp(join(tmpdir(), 'wide-shelf-reports-'));
-const all: Counts = { passed: 0, failed: 0 };
-const add = ({ passed, failed }: Counts) => {
+const all = { passed: 0, failed: 0, told: [] as string[] };
+const add = ({ passed, failed, told }: Counts) => {
   all.passed += passed;
   all.failed += failed;
+  all.told.push(...told);
 };
+/** What ran is one test, which failed. */
+const failed = (title: string): Counts => ({ passed: 0, failed: 1, told: [`Failed: ${title}`] });
+
 /** A step that is no test runner counts as one test. */
-const step = async (passing: Promise<boolean>) =>
-  add((await passing) ? { passed: 1, failed: 0 } : { passed: 0, failed: 1 });
+async function step(title: string, ...command: [string, ...string[]]): Promise<void> {
+  add((await npx(title, command)) ? { passed: 1, failed: 0, told: [] } : failed(title));
+}
 
 /** What looks at the code alone, one after the other. */
 async function looking(): Promise<void> {
-  await step(npx('Types', ['tsc', '-p', '.']));
-  await step(npx('Lint', ['eslint', '.']));
-  await step(npx('Format', ['prettier', '--check', '.', '--log-level', 'warn']));
-  await step(npx('Unused code', ['knip']));
-  await step(npx('Circles of imports', ['depcruise', ...LAYERS]));
+  await step('Types', 'tsc', '-p', '.');
+  await step('Lint', 'eslint', '.');
+  await step('Format', 'prettier', '--check', '.', '--log-level', 'warn');
+  await step('Unused code', 'knip');
+  await step('Circles of imports', 'depcruise', ...LAYERS);
 }
 
 const template = await startTemplate(0.35);
@@ -101,8 +138,9 @@ async function unitTests(title: string, ...which: string[]): Promise<void> {
     ['vitest', 'run', ...which, '--reporter=default', '--reporter=json', `--outputFile.json=${unit}`],
     { env: { ...template.env, TEST_SEED: seed } },
   );
-  const counted = await countUnit(unit).catch(() => ({ passed: 0, failed: 1 }));
-  add(!good && counted.failed === 0 ? { ...counted, failed: 1 } : counted);
+  const counted = await countUnit(unit).catch(() => failed(title));
+  // A file that cannot be read as tests fails none of them.
+  add(!good && counted.failed === 0 ? { ...failed(title), passed: counted.passed } : counted);
 }
 
 try {
@@ -120,12 +158,13 @@ try {
     { env: { ...template.env, NODE_ENV: 'production', WIDE_SHELF_REPORT: journeys }, alone: true },
   );
   await tellOfFailures();
-  add(await countJourneys(journeys).catch(() => ({ passed: 0, failed: 1 })));
+  add(await countJourneys(journeys).catch(() => failed('Journeys in a browser')));
 } finally {
   await template.stop();
   await rm(reports, { recursive: true, force: true });
 }
 
 console.log(`\n${((await testShare(root)) * 100).toFixed(1)} % of all lines are tests`);
+if (all.told.length > 0) console.log(`\n${all.told.join('\n')}`);
 console.log(`\n${all.passed} passed, ${all.failed} failed`);
 process.exit(all.failed === 0 ? 0 : 1);

@@ -1,7 +1,7 @@
 import type { Page } from '@playwright/test';
 import { publishByHand } from './publish.ts';
 import { shifted, watchShifts } from './shifts.ts';
-import { expect, frameAt, openLine, saved, signIn, test } from './store.ts';
+import { addEmptyBay, expect, frameAt, openLine, saved, signIn, test } from './store.ts';
 
 const field = (page: Page) => page.locator('header').getByRole('combobox', { name: 'Search the shop' });
 const suggestions = (page: Page) => page.locator('header').getByRole('listbox', { name: 'Suggestions' });
@@ -157,4 +157,62 @@ test('an owner arranges the page of searches, sees it with words of their own, a
   await product.fill('samphrie pouring');
   await page.getByRole('option', { name: /^Samphire pouring jug/ }).click();
   await expect(page.getByText("A product's page is shown with Samphire pouring jug")).toBeVisible();
+});
+
+test('the header of the page of searches is set together with that of collections, from either of them, and is its own again', async ({
+  page,
+  store,
+}) => {
+  await signIn(page, store, '/studio/arrange/search');
+  const frame = await frameAt(page, 'Laptop');
+  await page.getByRole('row', { name: /^Search field/ }).click();
+  await addEmptyBay(page, 'Banner');
+  await expect(frame.locator('.banner')).toContainText('A few words over a picture');
+  await openLine(page, 'Text');
+  await page.getByRole('button', { name: /Words and look$/ }).click();
+  await page.getByRole('option', { name: 'As Collection: What the page is about', exact: true }).click();
+  // It says what is looked for here, as it says there which collection it is.
+  await expect(frame.locator('.banner')).toContainText('Tableware');
+  const spec = page.getByRole('region', { name: 'Spec' });
+  await expect(spec.getByText('What is changed here is changed there too.')).toBeVisible();
+  await page.getByRole('button', { name: 'Text done' }).click();
+  await expect(spec.getByText('The same as "What the page is about" on "Collection"')).toBeVisible();
+  await openLine(page, 'Text');
+  await page.getByRole('textbox', { name: 'Button', exact: true }).fill('To the whole shop');
+  await openLine(page, 'Link');
+  await page.getByLabel('Link', { exact: true }).fill('/shop');
+  await expect(frame.locator('.banner')).toContainText('To the whole shop');
+  await saved(page);
+  await publishByHand(page);
+  const shopper = await page.context().newPage();
+  const said = async (path: string) => {
+    await shopper.goto(`${store.url}${path}`);
+    return shopper.locator('.banner').innerText();
+  };
+  expect(await said('/search?q=jug')).toMatch(/jug[^]*To the whole shop/);
+  expect(await said('/collection/winter-kiln')).toMatch(/Winter kiln[^]*To the whole shop/);
+
+  // From the other page, which says where else it is.
+  await page.keyboard.press('Escape');
+  await page.goto(`${store.url}/studio/arrange/collection`);
+  await page.getByRole('row', { name: /^What the page is about/ }).click();
+  await openLine(page, 'Text');
+  await expect(page.getByText(/^Also on Search/)).toBeVisible();
+  await page.getByRole('textbox', { name: 'Button', exact: true }).fill('See all');
+  await saved(page);
+  await publishByHand(page);
+  expect(await said('/search?q=jug')).toMatch(/jug[^]*See all/);
+
+  // Apart, it stays as it is, and the other goes its own way.
+  await page.keyboard.press('Escape');
+  await page.goto(`${store.url}/studio/arrange/search`);
+  await page.getByRole('row', { name: /^What the page is about/ }).click();
+  await openLine(page, 'Text');
+  await page.getByRole('button', { name: /Words and look$/ }).click();
+  await page.getByRole('option', { name: 'Its own', exact: true }).click();
+  await page.getByRole('textbox', { name: 'Button', exact: true }).fill('Search again');
+  await saved(page);
+  await publishByHand(page);
+  expect(await said('/search?q=jug')).toMatch(/jug[^]*Search again/);
+  expect(await said('/collection/winter-kiln')).toMatch(/Winter kiln[^]*See all/);
 });

@@ -69,5 +69,6 @@ export function useNames(): Names {
     shelf: (id) => shelves[id]?.name,
     assortment: (id) => assortments[id]?.name,
     bay: bayNames(plan),
+    page: (id) => plan.pages[id]?.name,
   });
 }

@@ -36,6 +36,7 @@ const names = namesFrom(completeHouse(specimenHouse).house, specimenTree, vocabu
   shelf: () => undefined,
   assortment: () => undefined,
   bay: () => undefined,
+  page: () => undefined,
 });
 
 describe('an assortment', () => {

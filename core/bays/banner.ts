@@ -116,6 +116,7 @@ export const bannerBay: BayKind<typeof settings, BannerContent> = {
     visibilityLine,
   ],
   addable: true,
+  alike: true,
   named: ({ says, title }) => (says === 'page' ? 'What the page is about' : title || 'Banner'),
   atFirst: (id) => ({
     bay: { id, holds: 'banner', title: 'A few words over a picture', link: '/shop' },

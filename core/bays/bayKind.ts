@@ -84,6 +84,8 @@ export interface BayKind<S extends Lines, C extends object> {
   addable: boolean;
   /** It can stand in the header and the footer of the store. */
   aroundPages?: boolean;
+  /** One can have its words and its look from one of another page. */
+  alike?: true;
   /** It may head a page above the store's own header. */
   leads?: boolean;
   /** What it is called in sentences. */

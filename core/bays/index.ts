@@ -1,6 +1,14 @@
-import { headingSettings, lookSettings, placeSettings, visibilitySettings } from '../plan/bay.ts';
+import {
+  headingSettings,
+  lookSettings,
+  placeSettings,
+  sameAsSettings,
+  sayBayOf,
+  visibilitySettings,
+} from '../plan/bay.ts';
 import { joined, merged, withDefaults, type Lines } from '../settings/merged.ts';
 import { placed, type LineId, type PlacedSetting, type Tree } from '../settings/setting.ts';
+import { opens } from '../spec/content.ts';
 import type { Line } from '../spec/line.ts';
 import { lookAroundLine } from '../spec/look.ts';
 import { placeLine } from '../spec/place.ts';
@@ -107,9 +115,10 @@ const OF_PAGES: ReadonlySet<string> = new Set([
 ]);
 
 const listOf = (kind: AnyBayKind): PlacedSetting[] =>
-  Object.entries<Tree>({ ...kind.settings, ...common(kind) }).flatMap(([line, tree]) =>
-    placed('bay', line as LineId, tree).filter(({ id }) => id !== ASIDE || !kind.leads),
-  );
+  Object.entries<Tree>({ ...kind.settings, ...common(kind) }).flatMap(([line, tree], i) => [
+    ...(kind.alike && i === 0 ? placed('bay', line as LineId, sameAsSettings) : []),
+    ...placed('bay', line as LineId, tree).filter(({ id }) => id !== ASIDE || !kind.leads),
+  ]);
 
 /** Every setting of a bay of each kind, with its place: on a page, and in the header or the footer. */
 const settings = new Map(bayKinds.map((kind) => [kind.id, listOf(kind)]));
@@ -135,6 +144,7 @@ const trees = new Map<string, Tree>(
         headingSettings,
         lookSettings,
         placeSettings,
+        sameAsSettings,
         visibilitySettings,
         elementsOf(kind),
       ),
@@ -149,9 +159,27 @@ export const bayTree = (holds: string): Tree => trees.get(holds)!;
 export const baySettings = (holds: string, around = false): readonly PlacedSetting[] =>
   (around && aroundPages.get(holds)) || settings.get(holds)!;
 
+/** The first line says besides whose words and look a bay has. */
+const withSame = ([first, ...rest]: readonly Line[]): Line[] => [
+  {
+    ...first!,
+    say: (input) => {
+      const { bay, names } = input;
+      const said = first!.say(input);
+      return bay.sameAs
+        ? [opens(`The same as ${sayBayOf(bay.sameAs, names)}`, 'sameAs'), ': ', ...said]
+        : said;
+    },
+  },
+  ...rest,
+];
+
+const specs = new Map(bayKinds.map(({ id, alike, spec }) => [id, alike ? withSame(spec) : spec]));
+
 /** The lines of the spec of a bay. */
 export function specOf(holds: string, around = false): readonly Line[] {
-  const { spec, aroundPages: can } = bayKind(holds);
+  const { aroundPages: can } = bayKind(holds);
+  const spec = specs.get(holds)!;
   if (!around || !can) return spec;
   const at = spec.findIndex(({ id }) => id === 'look');
   return [...spec.slice(0, at), placeLine, lookAroundLine, ...spec.slice(at + 1)];

@@ -127,6 +127,7 @@ export const linksBay: BayKind<typeof settings, LinksContent> = {
     visibilityLine,
   ],
   addable: true,
+  alike: true,
   aroundPages: true,
   named: ({ heading }) => heading.words || 'Links',
   atFirst: (id) => ({

@@ -56,6 +56,7 @@ export const noticeBay: BayKind<typeof settings, NoticeContent> = {
     visibilityLine,
   ],
   addable: true,
+  alike: true,
   aroundPages: true,
   leads: true,
   named: () => 'Notice',

@@ -214,6 +214,7 @@ export const pictureTextBay: BayKind<typeof settings, PictureTextContent> = {
     visibilityLine,
   ],
   addable: true,
+  alike: true,
   aroundPages: true,
   named: ({ heading, columns }) => heading.words || columns[0]?.title || 'Picture and text',
   atFirst: (id) => ({

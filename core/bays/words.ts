@@ -108,6 +108,7 @@ export const wordsBay: BayKind<typeof settings, WordsContent> = {
     visibilityLine,
   ],
   addable: true,
+  alike: true,
   aroundPages: true,
   named: ({ heading, body }) => heading.words || begin(body) || 'Text',
   atFirst: (id) => ({

@@ -1,7 +1,8 @@
-import type { EntryBlock } from '../journal/entryText.ts';
-/** What a view needs to know of a stored picture. */
+import type { ProductKind } from '../assortment/kinds.ts';
 import type { BlockNode } from '../bays/richText.ts';
+import type { EntryBlock } from '../journal/entryText.ts';
 
+/** What a view needs to know of a stored picture. */
 export interface PictureFacts {
   /** Stays the same while its file is replaced, hex. */
   id: string;
@@ -46,6 +47,7 @@ export const PRODUCT_FACTS = [
   'buy',
   'sold',
   'tags',
+  'kind',
   'featured',
   'onSaleFrom',
   'fields',
@@ -94,6 +96,8 @@ export interface ProductFacts {
   sold: number;
   /** Empty where they are not read. */
   tags: TagFacts[];
+  /** Null where that is not read. */
+  kind: ProductKind | null;
   /** No where that is not read. */
   featured: boolean;
   /** First on sale, UTC ms; null where that is not read. */

@@ -41,7 +41,7 @@ export function namesFrom(
   tree: CategoryTree,
   vocabulary: Vocabulary,
   product: (id: number) => string | undefined,
-  { shelf, assortment, bay }: Pick<Names, 'shelf' | 'assortment' | 'bay'>,
+  { shelf, assortment, bay, page }: Pick<Names, 'shelf' | 'assortment' | 'bay' | 'page'>,
 ): Names {
   const byId = <T extends { id: number | string }>(list: readonly T[]) =>
     new Map(list.map((one) => [one.id, one]));
@@ -75,5 +75,6 @@ export function namesFrom(
     shelf,
     assortment,
     bay,
+    page,
   };
 }

@@ -1,6 +1,6 @@
 import { sayTime } from '../catalogue/clockTime.ts';
-import { array, string } from '../schema/schema.ts';
-import { listed, lowered } from '../sentence/sentence.ts';
+import { array, object, string } from '../schema/schema.ts';
+import { listed, lowered, type Names } from '../sentence/sentence.ts';
 import {
   choice,
   colourOr,
@@ -200,6 +200,40 @@ export const visibilitySettings = {
   }),
 };
 
+/** A bay of a page. */
+export interface BayRef {
+  page: string;
+  bay: string;
+}
+
+/** A bay of another page in a sentence. */
+export const sayBayOf = ({ page, bay }: BayRef, names: Names): string => {
+  const [called, on] = [names.bay(bay), names.page(page)];
+  return called && on ? `"${called}" on "${on}"` : 'a removed bay';
+};
+
+/** What a bay is told that is the same on several pages. */
+export const sameAsSettings = {
+  /** The bay of another page that it has its words and its look from; null where those are its own (sameAs.ts). */
+  sameAs: setting(
+    own<BayRef | null>(
+      object({ page: string().max(60).required(), bay: string().max(60).required() })
+        .noUnknown()
+        .nullable()
+        .defined(),
+      (ref, names) => (ref === null ? 'its own' : `the same as ${sayBayOf(ref, names)}`),
+    ),
+    null,
+    {
+      name: 'Words and look',
+      find: ['same', 'together', 'other page', 'header', 'banner', 'follow', 'shared'],
+      say: (ref, names) =>
+        ref === null ? 'words and look of its own' : `words and look the same as ${sayBayOf(ref, names)}`,
+      stays: true,
+    },
+  ),
+};
+
 const TAKES = {
   own: 'As wide as it is',
   rest: 'The room that is left',
@@ -235,6 +269,7 @@ export const placeSettings = {
 type BaySettings = typeof headingSettings &
   typeof lookSettings &
   typeof placeSettings &
+  typeof sameAsSettings &
   typeof visibilitySettings & { style: Setting<Style> };
 export type BayBase = { id: string } & Complete<BaySettings>;
 export type StoredBayBase = { id: string } & Sparse<BaySettings>;

@@ -5,8 +5,10 @@ import { withOwn } from '../settings/ownValues.ts';
 import { readPath, writePath } from '../settings/path.ts';
 import { isSetting, nodeAt } from '../settings/setting.ts';
 import { editBands, type BandChange } from './bandEdits.ts';
-import { withDocument, type DocumentKey, type PlanDocument } from './documents.ts';
+import { splitKey, withDocument, type DocumentKey, type PlanDocument } from './documents.ts';
+import type { BayRef } from './bay.ts';
 import { setApart } from './like.ts';
+import { gives, onItsOwn, sameAsThis } from './sameAs.ts';
 import type { StoredPage } from './page.ts';
 import { otherWayOf, placesOf, shelvesOf, withShelves } from './places.ts';
 import type { StoredShelf } from './shelf.ts';
@@ -115,6 +117,19 @@ function handOn(draft: PlanDraft, id: string): void {
   for (const one of others) draft.shelves[one.id]!.like = heir.id;
 }
 
+/** Bays that are the same as one that goes stay as they are, as shelves do. */
+function handOnBay(draft: PlanDraft, gone: BayRef): void {
+  const { pages }: StoredPlan = current(draft as never);
+  const all = sameAsThis(pages, gone);
+  const heir = all.find((one) => gives(pages, one.page));
+  for (const one of all) {
+    const { bays } = draft.pages[one.page]!;
+    const at = bays.findIndex(({ id }) => id === one.bay);
+    if (heir && one !== heir) bays[at]!.sameAs = heir;
+    else bays[at] = clone(onItsOwn(pages, one.page, pages[one.page]!.bays[at]!));
+  }
+}
+
 /** Shelves that are shown nowhere any more go, and their working copies with them. */
 function dropUnused(draft: PlanDraft, shelves: readonly string[]): void {
   for (const id of shelves) {
@@ -186,8 +201,16 @@ export function apply(plan: StoredPlan, command: Command): StoredPlan {
           throw error;
         }
       }, plan);
-    case 'putDocument':
-      return withDocument(plan, command.key, command.document);
+    case 'putDocument': {
+      const { kind, id } = splitKey(command.key);
+      const stays = (kind === 'page' && (command.document as StoredPage | null)?.bays) || [];
+      const gone = (kind === 'page' && plan.pages[id]?.bays) || [];
+      const handedOn = changed(plan, (draft) => {
+        for (const bay of gone)
+          if (!stays.some((one) => one.id === bay.id)) handOnBay(draft, { page: id, bay: bay.id });
+      });
+      return withDocument(handedOn, command.key, command.document);
+    }
     case 'editBands':
       return editBands(plan, command.edit);
     case 'putOwn':
@@ -240,6 +263,7 @@ export function apply(plan: StoredPlan, command: Command): StoredPlan {
     case 'removeBay':
       return changed(plan, (draft) => {
         const page = pageOf(draft, command.page);
+        handOnBay(draft, { page: command.page, bay: command.bay });
         const [bay] = page.bays.splice(bayAt(page, command.bay), 1);
         dropUnused(draft, shelvesOf(bay!));
       });

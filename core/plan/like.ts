@@ -1,4 +1,5 @@
 import type { Command } from './commands.ts';
+import { whereBayIsFrom } from './sameAs.ts';
 import type { StoredShelf } from './shelf.ts';
 import type { StoredPlan } from './storedPlan.ts';
 
@@ -52,11 +53,12 @@ export function setApart(shelves: Shelves, stored: StoredShelf): StoredShelf {
 export const laidOutLike = (stored: StoredShelf, like: string): StoredShelf =>
   ({ ...Object.fromEntries(Object.entries(stored).filter(([key]) => isOwn(key))), like }) as StoredShelf;
 
-/** A change of a shelf as it is meant: what the shelf has from another is changed there. */
+/** A change as it is meant: what a shelf or a bay has from another is changed there. */
 export function whereItIsFrom(plan: StoredPlan, command: Command): Command {
   if (command.do === 'together')
     return { ...command, commands: command.commands.map((one) => whereItIsFrom(plan, one)) };
-  if (command.do !== 'set' || !('shelf' in command.on)) return command;
+  if (command.do !== 'set') return command;
+  if (!('shelf' in command.on)) return whereBayIsFrom(plan.pages, command);
   if (isOwnSetting(command.setting)) return command;
   const giver = giverOf(plan.shelves, command.on.shelf);
   return giver === command.on.shelf ? command : { ...command, on: { shelf: giver } };

@@ -6,6 +6,7 @@ import { houseSettings, type House, type StoredHouse } from './house.ts';
 import { isRemoved, pageSettings, type Page, type StoredPage } from './page.ts';
 import { asLaidOut } from './like.ts';
 import type { Plan } from './plan.ts';
+import { withGiven } from './sameAs.ts';
 import { completeSaved, type SavedAssortment, type StoredSaved } from './savedAssortment.ts';
 import { completeShelf, type StoredShelf } from './shelf.ts';
 
@@ -93,7 +94,7 @@ const allPages = kept((documents: StoredPlan['pages'], around: Around): Plan['pa
   Object.fromEntries(
     Object.entries(documents)
       .filter(([, page]) => !isRemoved(page))
-      .map(([id, page]) => [id, completePage(page, around)]),
+      .map(([id, page]) => [id, completePage(withGiven(documents, page), around)]),
   ),
 );
 const allShelves = kept((documents: StoredPlan['shelves'], around: Around): Plan['shelves'] =>

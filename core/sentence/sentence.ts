@@ -32,6 +32,8 @@ export interface Names {
   assortment(id: string): string | undefined;
   /** A bay, of whatever page. */
   bay(id: string): string | undefined;
+  /** A page, by its name in the owner's list. */
+  page(id: string): string | undefined;
 }
 
 /** A name as it stands within a sentence; one that is all capitals stays. */

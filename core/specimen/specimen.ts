@@ -85,6 +85,7 @@ export const specimenProduct = (id: number, more: Partial<ProductFacts> = {}): P
   buy: { variantId: id, choose: id % 3 === 0 },
   sold: 0,
   tags: [],
+  kind: null,
   featured: false,
   onSaleFrom: null,
   fields: [],
@@ -156,6 +157,7 @@ export const specimenNames: Names = namesFrom(
     shelf: (id) => `Shelf ${id}`,
     assortment: (id) => `Assortment ${id}`,
     bay: (id) => (id ? `Bay ${id}` : undefined),
+    page: (id) => `Page ${id}`,
   },
 );
 

@@ -24,6 +24,7 @@ export async function readNames(
     shelf: (id) => plan.shelves[id]?.name,
     assortment: (id) => plan.assortments[id]?.name,
     bay: bayNames(plan),
+    page: (id) => plan.pages[id]?.name,
   });
 }
 

@@ -31,6 +31,7 @@ interface ProductRow {
   buy: ProductFacts['buy'];
   sold: number;
   tags: ProductFacts['tags'];
+  kind: ProductFacts['kind'];
   featured: boolean;
   on_sale_from: Date | null;
   fields: ProductFacts['fields'];
@@ -60,6 +61,7 @@ const asFacts = (row: ProductRow, options: ProductFacts['options']): ProductFact
   buy: row.buy,
   sold: row.sold,
   tags: row.tags,
+  kind: row.kind,
   featured: row.featured,
   onSaleFrom: row.on_sale_from?.getTime() ?? null,
   fields: row.fields,
@@ -115,6 +117,7 @@ const facts: Record<
     join: '',
     otherwise: `'[]'::jsonb AS tags`,
   },
+  kind: { select: 'p.kind', join: '', otherwise: 'NULL AS kind' },
   featured: { select: 'p.featured', join: '', otherwise: 'false AS featured' },
   onSaleFrom: { select: 'p.on_sale_from', join: '', otherwise: 'NULL AS on_sale_from' },
   fields: {

@@ -21,6 +21,7 @@ const partDrawings: { [P in PartView['part']]: PartDrawing<P> } = {
   title: drawTitle,
   brand: drawLine,
   category: drawLine,
+  kind: drawLine,
   stock: drawLine,
   code: drawLine,
   description: drawLine,

@@ -19,6 +19,7 @@ import { fieldPart } from './field.ts';
 import { placeSettings, type PlaceSettings } from '../placeSettings.ts';
 import { picturePart } from './picture.ts';
 import { pricePart } from './price.ts';
+import { productKindPart } from './productKind.ts';
 import { quickPart } from './quick.ts';
 import { quantityPart } from './quantity.ts';
 import { ratingPart } from './rating.ts';
@@ -34,6 +35,7 @@ const kinds = {
   title: titlePart,
   brand: brandPart,
   category: categoryPart,
+  kind: productKindPart,
   description: descriptionPart,
   price: pricePart,
   rating: ratingPart,

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { PRODUCT_KINDS } from '../../assortment/kinds.ts';
 import { OFS } from '../../assortment/of.ts';
 import type { Item } from '../item.ts';
 import type { OptionFacts, ProductFacts } from '../../catalogue/facts.ts';
@@ -30,6 +31,13 @@ describe('what a part says of a product', () => {
     expect(said('code', { code: '' }, { before: 'No.' })).toBeUndefined();
     expect(words(said('code', { code: 'KC-1' }, { before: ' No. ' }))).toBe('No. KC-1');
     expect(words(said('category', { category: 'Bowls' }, { after: 'range' }))).toBe('Bowls range');
+  });
+
+  it('is the kind of product in the words of the store, and nothing where that was not read', () => {
+    const kinds = PRODUCT_KINDS.map((kind) => words(said('kind', { kind })));
+    expect(kinds).toEqual(['Single product', 'Several variants', 'Set', 'Digital']);
+    expect(words(said('kind', { kind: 'set' }, { before: 'A' }))).toBe('A Set');
+    expect(said('kind', { kind: null }, { before: 'A' })).toBeUndefined();
   });
 
   it('is a price with what it was, and own words on all products or on reduced ones only', () => {
@@ -286,6 +294,7 @@ describe('every part', () => {
     brand: fc.option(anyText),
     category: fc.option(anyText),
     code: anyText,
+    kind: fc.constantFrom(null, ...PRODUCT_KINDS),
     rating: fc.option(fc.record({ mean: fc.double({ min: 0, max: 5, noNaN: true }), count: fc.nat() })),
     stock: fc.record({
       state: fc.constantFrom('in' as const, 'last' as const, 'out' as const),

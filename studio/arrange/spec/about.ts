@@ -2,6 +2,7 @@ import type { Bay } from '../../../core/bays/index.ts';
 import { giverOf, isOwnSetting } from '../../../core/plan/like.ts';
 import type { Page } from '../../../core/plan/page.ts';
 import type { Plan } from '../../../core/plan/plan.ts';
+import { giverOfBay, isOwnOfBay, sameRef } from '../../../core/plan/sameAs.ts';
 import type { Shelf } from '../../../core/plan/shelf.ts';
 import type { StoredPlan } from '../../../core/plan/storedPlan.ts';
 import { subjectOf, type Subject, type Target } from '../../../core/plan/target.ts';
@@ -35,6 +36,19 @@ function ofShelf({ shelves }: StoredPlan, shelf: Shelf): Shown[] {
       ];
 }
 
+/** A bay, and where its words and its look are set, if it has those from another. */
+function ofBay({ pages }: StoredPlan, pageId: string, bay: Bay): Shown[] {
+  const ref = { page: pageId, bay: bay.id };
+  const giver = giverOfBay(pages, ref);
+  const own: Shown = { on: ref, document: bay, shelf: null };
+  return sameRef(giver, ref)
+    ? [own]
+    : [
+        { ...own, has: isOwnOfBay },
+        { ...own, on: giver, has: (id) => !isOwnOfBay(id) },
+      ];
+}
+
 /** The bay and its shelf with all that can be set of them; with no bay, the page and the whole store. */
 export function aboutOf(
   stored: StoredPlan,
@@ -44,10 +58,7 @@ export function aboutOf(
   shelf: Shelf | null,
 ): About[] {
   const targets: Shown[] = bay
-    ? [
-        { on: { page: page.id, bay: bay.id }, document: bay, shelf: null },
-        ...(shelf ? ofShelf(stored, shelf) : []),
-      ]
+    ? [...ofBay(stored, page.id, bay), ...(shelf ? ofShelf(stored, shelf) : [])]
     : [
         { on: { page: page.id }, document: page, shelf: null },
         { on: { house: true }, document: house, shelf: null },

@@ -27,6 +27,7 @@ export const ownControls: Readonly<Record<string, OwnControl>> = {
   },
   instead: { Control: later(() => import('./InsteadCards.tsx'), 'InsteadCards') },
   like: { Control: later(() => import('./LikeShelf.tsx'), 'LikeShelf') },
+  sameAs: { Control: later(() => import('./SameBay.tsx'), 'SameBay') },
   layout: { Control: later(() => import('./Layout.tsx'), 'Layout') },
   'paging.link': { Control: later(() => import('./MoreLink.tsx'), 'MoreLink') },
   'card.text.side': { Control: later(() => import('./TextSide.tsx'), 'TextSide') },
