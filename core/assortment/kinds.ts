@@ -1,4 +1,5 @@
 import type { CategoryTree } from '../catalogue/categoryTree.ts';
+import type { ProductKind } from '../catalogue/productKinds.ts';
 import type { Schema } from '../schema/schema.ts';
 import type { Names, Sentence } from '../sentence/sentence.ts';
 import type { Group } from './rule.ts';
@@ -49,8 +50,6 @@ export interface ProductRecord {
 }
 
 export type FieldValue = number | string | boolean;
-export const PRODUCT_KINDS = ['single', 'variants', 'set', 'digital'] as const;
-export type ProductKind = (typeof PRODUCT_KINDS)[number];
 
 /** The listing that a page is about, which a shelf on it may show as well. */
 export type Around =

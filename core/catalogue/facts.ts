@@ -1,6 +1,6 @@
-import type { ProductKind } from '../assortment/kinds.ts';
 import type { BlockNode } from '../bays/richText.ts';
 import type { EntryBlock } from '../journal/entryText.ts';
+import type { ProductKind } from './productKinds.ts';
 
 /** What a view needs to know of a stored picture. */
 export interface PictureFacts {

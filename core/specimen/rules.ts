@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import type { ProductAssortment } from '../assortment/products.ts';
 import type { Clause } from '../assortment/clauses/index.ts';
-import { PRODUCT_KINDS, type Around, type ProductRecord, type World } from '../assortment/kinds.ts';
+import type { Around, ProductRecord, World } from '../assortment/kinds.ts';
+import { PRODUCT_KINDS } from '../catalogue/productKinds.ts';
 import { orderKinds, type Order } from '../assortment/orders/index.ts';
 import type { Group } from '../assortment/rule.ts';
 import { specimenTree } from './specimen.ts';

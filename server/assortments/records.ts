@@ -1,4 +1,5 @@
-import type { FieldValue, ProductKind, ProductRecord } from '../../core/assortment/kinds.ts';
+import type { FieldValue, ProductRecord } from '../../core/assortment/kinds.ts';
+import type { ProductKind } from '../../core/catalogue/productKinds.ts';
 import type { Queryable } from '../db/pool.ts';
 
 interface Row {

@@ -1,5 +1,6 @@
 import { array, object, string } from '../../schema/schema.ts';
-import { PRODUCT_KINDS, type ClauseKind, type ProductKind } from '../kinds.ts';
+import { PRODUCT_KINDS, type ProductKind } from '../../catalogue/productKinds.ts';
+import type { ClauseKind } from '../kinds.ts';
 import { chosen } from './chosen.ts';
 
 export interface KindClause {

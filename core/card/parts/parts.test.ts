@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { PRODUCT_KINDS } from '../../assortment/kinds.ts';
+import { PRODUCT_KINDS } from '../../catalogue/productKinds.ts';
 import { OFS } from '../../assortment/of.ts';
 import type { Item } from '../item.ts';
 import type { OptionFacts, ProductFacts } from '../../catalogue/facts.ts';

@@ -7,7 +7,7 @@ import type { ReducedClause } from '../../../core/assortment/clauses/reduced.ts'
 import { MOST_DAYS, type SoldClause } from '../../../core/assortment/clauses/sold.ts';
 import type { StockClause } from '../../../core/assortment/clauses/stock.ts';
 import type { WordsClause } from '../../../core/assortment/clauses/words.ts';
-import { PRODUCT_KINDS } from '../../../core/assortment/kinds.ts';
+import { PRODUCT_KINDS } from '../../../core/catalogue/productKinds.ts';
 import { capital } from '../../../core/sentence/sentence.ts';
 import { useDraft } from '../../studioContext.tsx';
 import { Choice } from '../../ui/Choice.tsx';
