@@ -1,4 +1,5 @@
 import type { Page as PageDocument } from '../core/plan/page.ts';
+import { readEnhance } from '../server/pages/enhance.ts';
 import { publishWith } from './publish.ts';
 import { quiet } from './quiet.ts';
 import { movers, shifted, watchShifts } from './shifts.ts';
@@ -127,6 +128,16 @@ test('nothing moves while a page comes in, for a new shopper and a returning one
     expect(scripts[0]).toBeLessThan(14 * 1024);
     await page.close();
   }
+});
+
+test('what a page fetches of its script later is small too', async () => {
+  const pieces = [...readEnhance()!.files];
+  expect(pieces.length).toBeGreaterThan(8);
+  const sizes = await Promise.all(
+    pieces.map(async ([address, packed]) => ({ address, bytes: (await packed('br')).length })),
+  );
+  expect(sizes.filter(({ bytes }) => bytes > 14 * 1024)).toEqual([]);
+  expect(sizes.reduce((sum, { bytes }) => sum + bytes, 0)).toBeLessThan(48 * 1024);
 });
 
 test('pages meet WCAG as far as a machine can tell', async ({ page, store }) => {

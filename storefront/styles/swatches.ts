@@ -1,4 +1,4 @@
-import { SWATCH_PX } from '../../core/card/parts/swatches.ts';
+import { SWATCH_PX } from '../../core/swatch/swatchPx.ts';
 
 const { least, gap, beside, padding, border } = SWATCH_PX;
 

@@ -5,27 +5,15 @@ import { showsPrices } from '../../catalogue/selling.ts';
 import { number, type Schema } from '../../schema/schema.ts';
 import { choice, integer, own } from '../../settings/values.ts';
 import { setting } from '../../settings/setting.ts';
+import { SWATCH_PX } from '../../swatch/swatchPx.ts';
 import { swatchViews, type SwatchView } from '../../swatch/swatchView.ts';
 import { partKindOf } from '../partKind.ts';
-import { LEAST_TARGET_PX } from '../leastTarget.ts';
 import { rowsOfBoxes, type Box } from '../rowsOfBoxes.ts';
 import { faceOf } from '../item.ts';
 import { linesOf, widthOf } from '../text.ts';
 import type { TextSize } from '../textSize.ts';
 
 const TEXT = { fontPx: 13, linePx: 18, weight: 400 };
-
-/** Measures of swatches, px, as the storefront draws them. */
-export const SWATCH_PX = {
-  /** The least that can be hit with ease. */
-  least: LEAST_TARGET_PX,
-  gap: 6,
-  /** Between a swatch and its name. */
-  beside: 6,
-  /** Within the border of words, at each end. */
-  padding: 8,
-  border: 1,
-};
 
 export interface CardSwatch extends Omit<SwatchView, 'photograph' | 'price' | 'chosen'> {
   /** What the card's picture becomes; null where it stays. */
