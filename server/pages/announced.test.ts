@@ -222,7 +222,9 @@ describe('what is served', () => {
     await pool.query('UPDATE collection SET rule = NULL');
     await pool.query('DELETE FROM collection_product WHERE product_id = 29');
     await pool.query('UPDATE variant SET price = 9000, reduced = NULL, stock = 50 WHERE product_id = 29');
-    await pool.query('UPDATE product SET rating_sum = 0, rating_count = 0 WHERE id = 29');
+    await pool.query(
+      `UPDATE product SET rating_sum = 0, rating_count = 0, code = '', brand_id = NULL WHERE id = 29`,
+    );
     await heard();
     const anew = await madeAnew('/');
     await expect
