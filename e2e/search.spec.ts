@@ -170,7 +170,7 @@ test('the header of the page of searches is set together with that of collection
   await expect(frame.locator('.banner')).toContainText('A few words over a picture');
   await openLine(page, 'Text');
   await page.getByRole('button', { name: /Words and look$/ }).click();
-  await page.getByRole('option', { name: 'As Collection: What the page is about', exact: true }).click();
+  await page.getByRole('option', { name: 'As "Collection: What the page is about"', exact: true }).click();
   // It says what is looked for here, as it says there which collection it is.
   await expect(frame.locator('.banner')).toContainText('Tableware');
   const spec = page.getByRole('region', { name: 'Spec' });
@@ -197,7 +197,7 @@ test('the header of the page of searches is set together with that of collection
   await page.goto(`${store.url}/studio/arrange/collection`);
   await page.getByRole('row', { name: /^What the page is about/ }).click();
   await openLine(page, 'Text');
-  await expect(page.getByText(/^Also on Search/)).toBeVisible();
+  await expect(page.getByText(/^Also for "Search/)).toBeVisible();
   await page.getByRole('textbox', { name: 'Button', exact: true }).fill('See all');
   await saved(page);
   await publishByHand(page);

@@ -1,4 +1,5 @@
 import type { Command } from './commands.ts';
+import { fromGiver, lastOf } from './giver.ts';
 import { whereBayIsFrom } from './sameAs.ts';
 import type { StoredShelf } from './shelf.ts';
 import type { StoredPlan } from './storedPlan.ts';
@@ -17,30 +18,19 @@ export const isOwnSetting = (id: string): boolean => isOwn(id.split('.')[0]!);
  * like one that is gone, or where they go round in a circle.
  */
 export function giverOf(shelves: Shelves, id: string): string {
-  const met = new Set<string>();
-  let at = id;
-  while (!met.has(at)) {
-    met.add(at);
+  const next = (at: string) => {
     const like = shelves[at]?.like;
-    if (typeof like !== 'string' || !Object.hasOwn(shelves, like)) return at;
-    at = like;
-  }
-  return id;
+    return typeof like === 'string' && Object.hasOwn(shelves, like) ? like : null;
+  };
+  return lastOf(id, next, (at) => at);
 }
 
-const made = new WeakMap<StoredShelf, { giver: StoredShelf; shelf: StoredShelf }>();
+const withLayoutOf = fromGiver<StoredShelf>(isOwn);
 
 /** A stored shelf with what it has from the one that it is laid out like; the very same while both are. */
 export function asLaidOut(shelves: Shelves, stored: StoredShelf): StoredShelf {
   const giver = shelves[giverOf(shelves, stored.id)];
-  if (!giver || giver === stored) return stored;
-  const known = made.get(stored);
-  if (known?.giver === giver) return known.shelf;
-  const pick = (from: StoredShelf, own: boolean) =>
-    Object.fromEntries(Object.entries(from).filter(([key]) => isOwn(key) === own));
-  const shelf = { ...pick(giver, false), ...pick(stored, true) } as unknown as StoredShelf;
-  made.set(stored, { giver, shelf });
-  return shelf;
+  return !giver || giver === stored ? stored : withLayoutOf(giver, stored);
 }
 
 /** The same shelf with a layout and a look of its own, which are at first those that it has now. */

@@ -2,6 +2,7 @@ import { bayKind, isBayKind, type StoredBay } from '../bays/index.ts';
 import { pageKind } from '../pages/index.ts';
 import type { Command } from './commands.ts';
 import type { BayRef } from './bay.ts';
+import { fromGiver, lastOf } from './giver.ts';
 import type { StoredPage } from './page.ts';
 import type { StoredPlan } from './storedPlan.ts';
 
@@ -27,6 +28,8 @@ export const isOwnOfBay = (id: string): boolean => OWN.has(id.split('.')[0]!);
 const bayAt = (pages: Pages, { page, bay }: BayRef): StoredBay | undefined =>
   Object.hasOwn(pages, page) ? pages[page]!.bays.find(({ id }) => id === bay) : undefined;
 
+/** One text for a bay. */
+export const keyOfBay = ({ page, bay }: BayRef): string => `${page}/${bay}`;
 /** Whether two name the same bay. */
 export const sameRef = (a: BayRef, b: BayRef): boolean => a.page === b.page && a.bay === b.bay;
 
@@ -58,15 +61,7 @@ function namedBy(pages: Pages, at: BayRef): BayRef | null {
  * gone, or where they go round in a circle.
  */
 export function giverOfBay(pages: Pages, of: BayRef): BayRef {
-  const met: BayRef[] = [];
-  let at = of;
-  while (!met.some((one) => sameRef(one, at))) {
-    met.push(at);
-    const next = namedBy(pages, at);
-    if (!next) return at;
-    at = next;
-  }
-  return of;
+  return lastOf(of, (at) => namedBy(pages, at), keyOfBay);
 }
 
 /** The bays that are the same as one, on whatever page. */
@@ -77,24 +72,13 @@ export const sameAsThis = (pages: Pages, giver: BayRef): BayRef[] =>
       .filter((one) => !sameRef(one, giver) && sameRef(giverOfBay(pages, one), giver)),
   );
 
-const pick = (from: StoredBay, own: boolean) =>
-  Object.fromEntries(Object.entries(from).filter(([key]) => OWN.has(key) === own));
-
-const madeOf = (giver: StoredBay, stored: StoredBay): StoredBay =>
-  ({ ...pick(giver, false), ...pick(stored, true) }) as unknown as StoredBay;
-
-const made = new WeakMap<StoredBay, { giver: StoredBay; bay: StoredBay }>();
+const withWordsOf = fromGiver<StoredBay>((key) => OWN.has(key));
 
 /** A stored bay with what it has from the one that it is the same as; the very same while both are. */
 export function asGiven(pages: Pages, pageId: string, stored: StoredBay): StoredBay {
   if (!stored.sameAs) return stored;
   const giver = bayAt(pages, giverOfBay(pages, { page: pageId, bay: stored.id }));
-  if (!giver || giver === stored) return stored;
-  const known = made.get(stored);
-  if (known?.giver === giver) return known.bay;
-  const bay = madeOf(giver, stored);
-  made.set(stored, { giver, bay });
-  return bay;
+  return !giver || giver === stored ? stored : withWordsOf(giver, stored);
 }
 
 const pagesMade = new WeakMap<StoredPage, { bays: readonly StoredBay[]; page: StoredPage }>();

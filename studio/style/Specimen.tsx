@@ -50,12 +50,13 @@ const Ground = styled.section`
 
 /** A page with one of its bays only, or with none. */
 function withBay(view: PageView, bayId: string | null): PageView {
-  const only = <V extends { bays: BayView[] }>(one: V): V => ({
+  const withOne = <V extends { bays: BayView[] }>(one: V): V => ({
     ...one,
     bays: one.bays.filter(({ id }) => id === bayId),
   });
-  const onlyEdge = (edge: EdgeView | null) => (edge?.bays.some(({ id }) => id === bayId) ? only(edge) : null);
-  return { ...only(view), head: onlyEdge(view.head), foot: onlyEdge(view.foot) };
+  const edgeWithOne = (edge: EdgeView | null) =>
+    edge?.bays.some(({ id }) => id === bayId) ? withOne(edge) : null;
+  return { ...withOne(view), head: edgeWithOne(view.head), foot: edgeWithOne(view.foot) };
 }
 
 export interface SpecimenProps {

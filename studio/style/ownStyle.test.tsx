@@ -13,15 +13,16 @@ afterEach(cleanup);
 
 const on = { shelf: 's' } as const;
 
+/** What the control does not read: it sets many settings. */
+const unread = { setting: undefined as never, value: undefined as never, at: [] };
+
 function Shelf({ wanted = null }: { wanted?: string | null }) {
   const plan = useDraft((state) => state.plan);
   const page = specimenView(plan, 12);
   return (
     <OwnStyle
       on={on}
-      setting={undefined as never}
-      value={undefined as never}
-      at={[]}
+      {...unread}
       shelf={plan.shelves.s!}
       view={shelvesOn(page)[0]!.shelf}
       page={page}
@@ -124,9 +125,7 @@ describe('the elements of a page', () => {
     return (
       <OwnStyle
         on={page}
-        setting={undefined as never}
-        value={undefined as never}
-        at={[]}
+        {...unread}
         shelf={null}
         view={null}
         page={specimenView(plan, 12)}

@@ -25,6 +25,16 @@ const stored: StoredPlan = {
   },
 };
 
+const [top] = stored.pages.home!.bays;
+/** The bay of Home has words and look from that of the shop. */
+const following = {
+  ...stored,
+  pages: {
+    ...stored.pages,
+    home: { ...stored.pages.home!, bays: [{ ...top!, sameAs: { page: 'shop', bay: 'head' } }] },
+  },
+} as StoredPlan;
+
 function Drawn({ pageId, bayId }: { pageId: string; bayId: string }) {
   const plan = useDraft((state) => state.plan);
   const draft = useDraft((state) => state.draft);
@@ -43,12 +53,12 @@ const bay = ({ draft }: InStudio) => draft.getState().draft.pages.home!.bays[0];
 describe('the words and the look of a bay', () => {
   it('are taken from one of another page, and are its own again as they then are; each is one step back', async () => {
     const studio = drawn('home', 'top');
-    await choose('As Shop: Fired by hand');
+    await choose('As "Shop: Fired by hand"');
     expect(bay(studio)).toMatchObject({ title: 'Here', sameAs: { page: 'shop', bay: 'head' } });
     const { plan } = studio.draft.getState();
     expect(plan.pages.home!.bays[0]).toMatchObject({ title: 'Fired by hand', button: 'Browse' });
     screen.getByText('What is changed here is changed there too.');
-    fireEvent.click(screen.getByRole('button', { name: /As Shop: Fired by hand/ }));
+    fireEvent.click(screen.getByRole('button', { name: /As "Shop: Fired by hand"/ }));
     fireEvent.click(within(await screen.findByRole('listbox')).getByRole('option', { name: 'Its own' }));
     expect(bay(studio)).toEqual({ id: 'top', holds: 'banner', title: 'Fired by hand', button: 'Browse' });
     studio.draft.undo();
@@ -58,16 +68,8 @@ describe('the words and the look of a bay', () => {
   });
 
   it('say where else they are, and offer nothing where no other page has such a bay', () => {
-    const [top] = stored.pages.home!.bays;
-    const following = {
-      ...stored,
-      pages: {
-        ...stored.pages,
-        home: { ...stored.pages.home!, bays: [{ ...top!, sameAs: { page: 'shop', bay: 'head' } }] },
-      },
-    } as StoredPlan;
     drawn('shop', 'head', following);
-    screen.getByText('Also on Home: Fired by hand.');
+    screen.getByText('Also for "Home: Fired by hand".');
     expect(screen.queryByRole('button')).toBeNull();
     cleanup();
     drawn('search', 'found');
@@ -75,14 +77,6 @@ describe('the words and the look of a bay', () => {
   });
 
   it('are set where they are from; where and when the bay is shown is set of itself', () => {
-    const [top] = stored.pages.home!.bays;
-    const following = {
-      ...stored,
-      pages: {
-        ...stored.pages,
-        home: { ...stored.pages.home!, bays: [{ ...top!, sameAs: { page: 'shop', bay: 'head' } }] },
-      },
-    } as StoredPlan;
     const { draft } = drawn('shop', 'head', following);
     const { plan } = draft.getState();
     const home = plan.pages.home!;
