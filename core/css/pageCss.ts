@@ -116,20 +116,31 @@ function pictureCss({ content }: BayView): string {
   return [...rules].sort().join('') + positions;
 }
 
+/** What every rule of a page reads by its name: the colours of the house, with the names of the custom properties. */
+export const pageTokens = ({ colours }: PageView): ReadonlyMap<string, string> =>
+  new Map(
+    [...Object.entries(colours), ...ownColours(colours)].map(([name, value]) => [
+      `--${cssName(name)}`,
+      cssColour(value),
+    ]),
+  );
+
+/** The piece of a page's style sheet that says its tokens, and nothing else. */
+export const TOKENS_PIECE = ' tokens';
+
 /**
- * Style sheet text of a page in pieces that are changed apart: the house's under an empty id, then every bay
- * in its own scope: its pictures, the places of its cards, what is styled, and all else under its id.
+ * Style sheet text of a page in pieces that are changed apart: its tokens, the house's under an empty id, then every
+ * bay in its own scope: its pictures, the places of its cards, what is styled, and all else under its id.
  */
 export function pageStyles(view: PageView): ReadonlyMap<string, string> {
-  const tokens = [...Object.entries(view.colours), ...ownColours(view.colours)]
-    .map(([name, value]) => `--${cssName(name)}:${cssColour(value)}`)
-    .join(';');
+  const tokens = [...pageTokens(view)].map(([name, value]) => `${name}:${value}`).join(';');
   const house =
-    `html{background:${cssColour(view.colours.ground)}}.region{${tokens};--content:${view.edgesPx}px;--part-gap:${PART_GAP_PX}px}` +
+    `html{background:${cssColour(view.colours.ground)}}.region{--content:${view.edgesPx}px;--part-gap:${PART_GAP_PX}px}` +
     byBand(view.bands, (band) => `:where(.region)>*{--margin:${valueAt(view.margin, view.bands, band)}px}`) +
     cardTextCss() +
     view.labels.map(labelPlaceCss).join('');
   return new Map([
+    [TOKENS_PIECE, `.region{${tokens}}`],
     ['', house],
     [
       ' style',

@@ -39,7 +39,14 @@ describe('a plan completed anew', () => {
     expect(baySet.shelves).toBe(before.shelves);
   });
 
-  it('is made anew throughout where the house changed, which all is completed with', () => {
+  it('holds every other document where the house changed in what none of them follows', () => {
+    const coloured = after(set({ house: true }, 'colours.accent', '#123456'));
+    expect(coloured.house.colours.accent).toBe('#123456');
+    expect(coloured.pages).toBe(before.pages);
+    expect(coloured.shelves).toBe(before.shelves);
+  });
+
+  it('is made anew throughout where the house changed in what all is completed with', () => {
     const margin = Object.fromEntries(before.house.bands.map(({ id }) => [id, 7]));
     const houseSet = after(set({ house: true }, 'margin', margin));
     expect(houseSet.shelves).not.toBe(before.shelves);

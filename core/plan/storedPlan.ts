@@ -1,6 +1,8 @@
 import { bayTree, isBayKind, type Bay, type StoredBay } from '../bays/index.ts';
 import type { Bands } from '../bands/bands.ts';
 import { complete, type Around } from '../settings/complete.ts';
+import { readPath } from '../settings/path.ts';
+import { followedOfHouse } from '../settings/setting.ts';
 import { keptStyle } from '../style/keptStyle.ts';
 import { houseSettings, type House, type StoredHouse } from './house.ts';
 import { isRemoved, pageSettings, type Page, type StoredPage } from './page.ts';
@@ -61,6 +63,18 @@ const sameBands = (bands: Bands): Bands => {
   return lastBands;
 };
 
+const arounds = new WeakMap<Bands, Map<string, Around>>();
+
+/** The very same for all houses with the same of all that other documents follow: a colour touches none of them. */
+function sameAround(bands: Bands, house: House): Around {
+  const key = JSON.stringify([...followedOfHouse].map((path) => readPath(house, path)));
+  let known = arounds.get(bands);
+  if (!known) arounds.set(bands, (known = new Map()));
+  let found = known.get(key);
+  if (!found) known.set(key, (found = { bands, house }));
+  return found;
+}
+
 /** The house complete, and what all other documents are completed with. */
 export function completeHouse(stored: StoredHouse): { house: House; around: Around } {
   let found = houses.get(stored);
@@ -72,7 +86,7 @@ export function completeHouse(stored: StoredHouse): { house: House; around: Arou
       bands: bands as House['bands'],
       style: keptStyle(stored.style, bands, made.style),
     };
-    houses.set(stored, (found = { house, around: { bands, house } }));
+    houses.set(stored, (found = { house, around: sameAround(bands, house) }));
   }
   return found;
 }

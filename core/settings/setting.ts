@@ -126,8 +126,16 @@ export const byWidth = <const T>(first: T, further: Readonly<Record<number, T>>)
   ],
 });
 
+const followed = new Set<string>();
+
 /** What the house has under this setting. */
-export const fromHouse = <T>(setting: string): Default<T> => ({ is: 'house', setting });
+export function fromHouse<T>(setting: string): Default<T> {
+  followed.add(setting);
+  return { is: 'house', setting };
+}
+
+/** Paths of the settings of the house that settings of other documents are inherited from. */
+export const followedOfHouse: ReadonlySet<string> = followed;
 
 export const isDefault = (value: unknown): value is Default<unknown> =>
   typeof value === 'object' &&

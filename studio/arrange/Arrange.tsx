@@ -205,7 +205,10 @@ function Findings({ view, plan, children }: { view: PageView; plan: Plan; childr
   const unreadable = useDraft((state) => state.unreadable);
   const unread = useMemo(() => new Set(unreadable.map((one) => one.key)), [unreadable]);
   const cells = usePictureCells(lateView);
-  const found = findingsOn(lateView, latePlan, lateNames, unread, cells);
+  const found = useMemo(
+    () => findingsOn(lateView, latePlan, lateNames, unread, cells),
+    [lateView, latePlan, lateNames, unread, cells],
+  );
   const coming = shelvesOn(lateView).some(({ shelf }) => shelf.coming);
   return <FindingsContext value={{ found, coming, plan: latePlan }}>{children}</FindingsContext>;
 }

@@ -1,5 +1,5 @@
 import { useInfiniteQuery, useMutation, useQueryClient, type InfiniteData } from '@tanstack/react-query';
-import { useEffect, useState } from 'react';
+import { useEffect, useEffectEvent, useState } from 'react';
 import { GridList, GridListItem } from 'react-aria-components';
 import { VisuallyHidden } from 'react-aria/VisuallyHidden';
 import { useNavigate, useParams } from 'react-router';
@@ -167,10 +167,11 @@ function Mail() {
   const messages = all.filter(({ id }) => !removed.has(id));
   const open = all.find(({ id }) => String(id) === messageId);
   // Reading it is what marks it; once marked otherwise it stays so while it is open.
-  useEffect(() => {
+  const isRead = useEffectEvent(() => {
     if (open && !open.read) mark({ id: open.id, read: true });
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [open?.id]);
+  });
+  const openId = open?.id;
+  useEffect(() => isRead(), [openId]);
 
   if (error)
     return (

@@ -110,7 +110,7 @@ export function ElementEditor({
   });
   const against: Partial<Record<PropertyId, Against>> = {};
   for (const { property, colour, grounds, need } of contrasts) {
-    against[property] ??= { grounds, need };
+    if (!against[property]) against[property] = { grounds, need };
     if (property === 'textColour') against.background = { grounds: [colour], need };
   }
   return (

@@ -85,8 +85,7 @@ export function StoreTexts() {
         {written > 0 && (
           <TextButton
             onPress={() => {
-              const { [language]: _, ...others } = texts;
-              keep(others);
+              keep(Object.fromEntries(Object.entries(texts).filter(([one]) => one !== language)));
             }}
           >
             Reset all

@@ -13,6 +13,8 @@ import { isEdge, pageKind } from '../../../core/pages/index.ts';
 import { canKeep, keepBay } from '../../../core/plan/library.ts';
 import { bayName, shelvesOf } from '../../../core/plan/places.ts';
 import type { Bay } from '../../../core/bays/index.ts';
+import type { Page } from '../../../core/plan/page.ts';
+import type { Draft } from '../../draft/draftStore.ts';
 import { useDraft, useStudio } from '../../studioContext.tsx';
 import { t } from '../../ui/theme.ts';
 import { useArranging, useSeen } from '../arrangeContext.tsx';
@@ -131,14 +133,8 @@ export function Elevation() {
     );
   const addBay = useAddBay();
   const insert = async (item: TextDropItem, at: number) => {
-    const [id, { libraryBays, madeFrom }] = await Promise.all([
-      item.getText(BAY_TYPE),
-      import('../library/libraryBays.ts'),
-    ]);
-    const { draft: stored, plan } = draft.getState();
-    const one = libraryBays(stored, plan.house.bands, page).find((other) => other.id === id);
-    if (!one) return;
-    addBay(madeFrom(one, plan), at);
+    const made = await bayMade(item, draft, page);
+    if (made) addBay(made, at);
   };
   const placeOf = (key: Key, dropPosition: string) =>
     page.bays.findIndex(({ id }) => id === key) + (dropPosition === 'after' ? 1 : 0);
@@ -240,6 +236,17 @@ export function Elevation() {
       {page === seen && <DrawnEdge edge="foot" />}
     </Strip>
   );
+}
+
+/** What comes of a bay of the library that is dropped on a page; nothing where the library has it no more. */
+async function bayMade(item: TextDropItem, draft: Draft, page: Page) {
+  const [id, { libraryBays, madeFrom }] = await Promise.all([
+    item.getText(BAY_TYPE),
+    import('../library/libraryBays.ts'),
+  ]);
+  const { draft: stored, plan } = draft.getState();
+  const one = libraryBays(stored, plan.house.bands, page).find((other) => other.id === id);
+  return one && madeFrom(one, plan);
 }
 
 /** What keys do with a bay. */

@@ -85,7 +85,8 @@ function Drawn({ bay, page, plan, name }: SmallBayProps) {
   if (drawn.empty) return <p>Nothing to show yet</p>;
   const widthPx = drawnAt(view.bands);
   const scale = WIDTH / widthPx;
-  const heightPx = Math.min(HEIGHT, Math.max(8, bayHeight(drawn, view.bands, widthPx) * scale));
+  const drawnPx = bayHeight(drawn, view.bands, widthPx) * scale;
+  const heightPx = Math.min(HEIGHT, Math.max(8, drawnPx));
   return (
     <Frame
       view={view}

@@ -3,6 +3,7 @@ import { createPortal } from 'react-dom';
 import styled from 'styled-components';
 import { ownInScript } from '../../../core/texts/inScript.ts';
 import { bandAt, nominalOf } from '../../../core/bands/bands.ts';
+import { pageTokens, TOKENS_PIECE } from '../../../core/css/pageCss.ts';
 import { scopeOf } from '../../../core/css/written.ts';
 import type { PageView } from '../../../core/view/view.ts';
 import { DrawnAtContext } from '../../../storefront/drawnAt.ts';
@@ -140,14 +141,17 @@ export const Frame = memo(function Frame({
   }, [state, twins]);
   const rules = useOwnRules(view);
   const typefaces = useOwnTypefaceCss();
-  const pieces = useMemo(
-    () =>
-      rules || typefaces
-        ? new Map([...styles, ...(typefaces ? [[' typefaces', typefaces] as const] : []), ...(rules ?? [])])
-        : styles,
-    [styles, rules, typefaces],
-  );
+  const pieces = useMemo(() => {
+    const all = new Map([
+      ...styles,
+      ...(typefaces ? [[' typefaces', typefaces] as const] : []),
+      ...(rules ?? []),
+    ]);
+    all.delete(TOKENS_PIECE);
+    return all;
+  }, [styles, rules, typefaces]);
   useLayoutEffect(() => inner?.style(pieces), [inner, pieces]);
+  useLayoutEffect(() => inner?.tokens(pageTokens(view)), [inner, view]);
   const marks =
     (cardsOnly ? CARDS_ONLY : '') +
     (drags?.css ?? '') +

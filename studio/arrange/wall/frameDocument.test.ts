@@ -36,6 +36,17 @@ describe('the document of a frame', () => {
     expect(sheets()).toContain('.x{}');
   });
 
+  it('sets tokens on the root, and leaves every sheet as it is', () => {
+    const frame = frameDocument(document);
+    frame.style(new Map([['', 'p{color:var(--text)}']]));
+    const before = sheets();
+    frame.tokens(new Map([['--text', '#123456']]));
+    frame.tokens(new Map([['--text', '#654321']]));
+    expect(document.documentElement.style.getPropertyValue('--text')).toBe('#654321');
+    expect(sheets()).toEqual(before);
+    document.documentElement.removeAttribute('style');
+  });
+
   const hiddenUntil = '.s .card:not(:hover,:focus-within) .part-basket{opacity:0}';
   const texts = ':is(.s .card:hover,.s .card:focus-within)>.texts{opacity:1}';
 

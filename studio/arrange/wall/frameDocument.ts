@@ -12,6 +12,11 @@ export interface FrameDocument {
   document: Document;
   /** Writes only the pieces that read otherwise, so that the rest of the page is not styled anew. */
   style(pieces: ReadonlyMap<string, string>): void;
+  /**
+   * Sets custom properties of the root itself. A sheet that reads otherwise has a browser match every rule of the page
+   * anew, which values that are only handed down do not.
+   */
+  tokens(values: ReadonlyMap<string, string>): void;
   /** What the frame adds to the page, which no shopper sees. */
   mark(css: string): void;
 }
@@ -91,6 +96,9 @@ export function frameDocument(document: Document, state: CardState = 'atRest', t
         if (style) write(style, css);
         else written.set(id, add(css));
       }
+    },
+    tokens(values) {
+      for (const [name, value] of values) document.documentElement.style.setProperty(name, value);
     },
     mark: (css) => write(marks, css),
   };

@@ -23,11 +23,11 @@ export function useMoving(document: Document | null, view: PageView): void {
         const element = document.querySelector(`[data-shelf="${CSS.escape(shelf.id)}"]`);
         if (element) found.set(element, shelf);
       }
-      for (const [element, { shelf, end }] of moving.current)
-        if (found.get(element) !== shelf) {
-          end();
-          moving.current.delete(element);
-        }
+      moving.current.forEach(({ shelf, end }, element) => {
+        if (found.get(element) === shelf) return;
+        end();
+        moving.current.delete(element);
+      });
       for (const [element, shelf] of found)
         if (!moving.current.has(element))
           moving.current.set(element, { shelf, end: keepMoving(element as HTMLElement, scrollMover) });
@@ -43,7 +43,7 @@ export function useMoving(document: Document | null, view: PageView): void {
   useEffect(() => {
     const all = moving.current;
     return () => {
-      for (const { end } of all.values()) end();
+      all.forEach(({ end }) => end());
       all.clear();
     };
   }, [document]);

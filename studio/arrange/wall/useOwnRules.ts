@@ -7,6 +7,9 @@ type Styles = typeof rulesStyles;
 
 let read: Styles | null = null;
 
+const fetched = async (): Promise<Styles> =>
+  (read ??= (await import('../../../core/rules/rulesStyles.ts')).rulesStyles);
+
 /** Style sheet text of the own rules of a page, in pieces; what reads them is fetched once there are any. */
 export function useOwnRules(view: PageView): ReadonlyMap<string, string> | null {
   const [styles, setStyles] = useState(() => read);
@@ -15,9 +18,8 @@ export function useOwnRules(view: PageView): ReadonlyMap<string, string> | null 
   useEffect(() => {
     if (!isMissing) return undefined;
     let isWanted = true;
-    void import('../../../core/rules/rulesStyles.ts').then((module) => {
-      read = module.rulesStyles;
-      if (isWanted) setStyles(() => read);
+    void fetched().then((styles) => {
+      if (isWanted) setStyles(() => styles);
     });
     return () => {
       isWanted = false;
