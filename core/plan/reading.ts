@@ -1,11 +1,13 @@
 import type { Bands } from '../bands/bands.ts';
 import { pageKinds } from '../pages/index.ts';
 import { checkDocument, documentName, faultSentence } from './checkDocument.ts';
-import { emptyPlan, splitKey, withDocument, type DocumentKey, type PlanDocument } from './documents.ts';
+import { splitKey, withDocument, type DocumentKey, type PlanDocument } from './documents.ts';
 import { firstBands } from './firstBands.ts';
 import { FORMAT, upgraded, UnreadableDocument } from './formats/format.ts';
 import { houseSettings, type StoredHouse } from './house.ts';
 import type { StoredPage } from './page.ts';
+import type { StoredSaved } from './savedAssortment.ts';
+import type { StoredShelf } from './shelf.ts';
 import { completeHouse, type StoredPlan } from './storedPlan.ts';
 import { objectAt, type UpgradeContext } from './upgrades/step.ts';
 
@@ -74,17 +76,18 @@ export function readDocuments(documents: readonly KeptDocument[]): ReadPlan {
   const itsBands = { house: {}, bands: bandsAsKept(kept?.body) };
   const house = ((kept && tryRead(kept, itsBands)) ?? {}) as StoredHouse;
   const context = contextOf(house, kept?.body);
-  let plan: StoredPlan = { ...emptyPlan, house };
-  const groups: Record<string, Record<string, PlanDocument>> = { pages: {}, shelves: {}, assortments: {} };
-  const group = { page: 'pages', shelf: 'shelves', assortment: 'assortments' } as const;
+  const pages: Record<string, StoredPage> = {};
+  const shelves: Record<string, StoredShelf> = {};
+  const assortments: Record<string, StoredSaved> = {};
+  const groups = { page: pages, shelf: shelves, assortment: assortments } as const;
   for (const one of documents) {
     const { kind, id } = splitKey(one.key);
     if (kind === 'house') continue;
     const document = tryRead(one, context);
-    if (document) groups[group[kind]]![id] = document;
+    if (document) (groups[kind] as Record<string, PlanDocument>)[id] = document;
   }
-  plan = { ...plan, ...(groups as unknown as Omit<StoredPlan, 'house'>) };
-  return { plan: withPagesOfAll(plan), unreadable };
+  putPagesOfAll(pages, shelves, context.bands[0]!.id);
+  return { plan: { house, pages, shelves, assortments }, unreadable };
 }
 
 /** What kinds of page write under a new store's first width, under that of this one. */
@@ -99,25 +102,22 @@ function underFirstWidth<T>(value: T, id: string): T {
   ) as T;
 }
 
-/** With the pages that every store has and what they show, as a new one begins with them, where it was begun before there were any. */
-function withPagesOfAll(plan: StoredPlan): StoredPlan {
-  const kinds = new Set(Object.values(plan.pages).map(({ kind }) => kind));
-  const missing = pageKinds.filter(
-    ({ id, everywhere }) => everywhere && !kinds.has(id) && !Object.hasOwn(plan.pages, id),
-  );
-  const pages = missing.flatMap(({ id, name, first }) =>
-    first ? [[id, { id, kind: id, name, bays: [...first.bays] } satisfies StoredPage] as const] : [],
-  );
-  if (pages.length === 0) return plan;
-  const firstId = completeHouse(plan.house).house.bands[0]!.id;
-  const shelves = missing.flatMap(({ first }) =>
-    (first?.shelves ?? []).map((shelf) => [shelf.id, underFirstWidth(shelf, firstId)] as const),
-  );
-  return {
-    ...plan,
-    pages: { ...plan.pages, ...Object.fromEntries(pages) },
-    shelves: { ...Object.fromEntries(shelves), ...plan.shelves },
-  };
+/**
+ * Puts in the pages that every store has and what they show, as a new one begins with them, where it was begun before
+ * there were any. Into the records themselves: a copy of hundreds of documents is most of what this would take.
+ */
+function putPagesOfAll(
+  pages: Record<string, StoredPage>,
+  shelves: Record<string, StoredShelf>,
+  firstId: string,
+): void {
+  const kinds = new Set(Object.values(pages).map(({ kind }) => kind));
+  for (const { id, name, first, everywhere } of pageKinds) {
+    if (!everywhere || !first || kinds.has(id) || Object.hasOwn(pages, id)) continue;
+    pages[id] = { id, kind: id, name, bays: [...first.bays] };
+    for (const shelf of first.shelves ?? [])
+      if (!Object.hasOwn(shelves, shelf.id)) shelves[shelf.id] = underFirstWidth(shelf, firstId);
+  }
 }
 
 /** The documents of a whole plan of any format, such as a release keeps. */

@@ -1,3 +1,4 @@
+import { LRUCache } from 'lru-cache';
 import { bayTree, isBayKind, type Bay, type StoredBay } from '../bays/index.ts';
 import type { Bands } from '../bands/bands.ts';
 import { complete, type Around } from '../settings/complete.ts';
@@ -56,12 +57,18 @@ const savedOf = kept((stored: StoredSaved): SavedAssortment => completeSaved(sto
 
 const houses = new WeakMap<StoredHouse, { house: House; around: Around }>();
 
+/** How many ranges of widths are remembered: those of a draft and of what was published, and some besides. */
+const BANDS_KEPT = 16;
+const bandsKept = new LRUCache<string, Bands>({ max: BANDS_KEPT });
+
 /** Ranges that have the same ids and edges are the same bands, so that what goes by them alone stays. */
-let lastBands: Bands = [];
-const sameBands = (bands: Bands): Bands => {
-  if (JSON.stringify(bands) !== JSON.stringify(lastBands)) lastBands = bands;
-  return lastBands;
-};
+function sameBands(bands: Bands): Bands {
+  const key = JSON.stringify(bands);
+  const found = bandsKept.get(key);
+  if (found) return found;
+  bandsKept.set(key, bands);
+  return bands;
+}
 
 const arounds = new WeakMap<Bands, Map<string, Around>>();
 
