@@ -182,6 +182,14 @@ test('what somebody else changed meanwhile is told of, and not written over unas
   await page.goto(`${store.url}/studio/catalogue/products/${id}`);
   const code = page.getByRole('textbox', { name: 'Item code' });
   await expect(code).not.toHaveValue('');
+  // Beside an open product the list spares what that says, and nothing of the rest is cut off.
+  const grid = page.getByRole('grid', { name: 'Products' });
+  const heads = grid.getByRole('columnheader');
+  await expect(heads.last()).toHaveText('Category');
+  expect(await grid.evaluate((one) => one.scrollWidth - one.clientWidth)).toBe(0);
+  await page.setViewportSize({ width: 1920, height: 1080 });
+  await expect(heads.last()).toHaveText('Rating');
+  await page.setViewportSize({ width: 1280, height: 800 });
   await store.pool.query(`UPDATE product SET code = 'THEIRS' WHERE id = $1`, [id]);
   await code.fill('MINE');
   await code.press('Enter');

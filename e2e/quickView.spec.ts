@@ -41,6 +41,22 @@ test('a product is seen in short, chosen and put into the basket by keyboard, an
   await expect(dialog.locator('.gallery img')).toHaveCount(1);
   await expect(dialog.locator('.long')).toHaveCount(0);
 
+  // On a phone the button that closes it takes no room from the picture beside it.
+  await page.setViewportSize({ width: 390, height: 800 });
+  const { picturePx, roomPx, shut } = await dialog.evaluate((one) => {
+    const box = (selector: string) => one.querySelector(selector)!.getBoundingClientRect();
+    const { paddingLeft, paddingRight, paddingTop } = getComputedStyle(one);
+    const [outer, button] = [one.getBoundingClientRect(), box('.shut')];
+    return {
+      picturePx: box('.gallery img').width,
+      roomPx: one.clientWidth - parseFloat(paddingLeft) - parseFloat(paddingRight),
+      shut: { downPx: button.top - outer.top, inPaddingPx: parseFloat(paddingTop) },
+    };
+  });
+  expect(picturePx).toBeCloseTo(roomPx, 0);
+  expect(shut.downPx).toBeLessThan(shut.inPaddingPx);
+  await page.setViewportSize({ width: 1280, height: 800 });
+
   // A glaze is chosen in the window; the keyboard stays on it.
   const glaze = dialog.locator('.options a:not(.off)').last();
   const name = await glaze.getAttribute('aria-label');

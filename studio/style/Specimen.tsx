@@ -14,7 +14,7 @@ import { elementOfSetting } from '../../core/style/styleTree.ts';
 import type { StateId } from '../../core/style/states.ts';
 import { Frame } from '../arrange/wall/Frame.tsx';
 import { stylePressed } from '../arrange/wall/pressed.ts';
-import { useSize } from '../arrange/wall/useSize.ts';
+import { useSize } from '../ui/useSize.ts';
 import { usePageViews } from '../arrange/usePageViews.ts';
 import { useDraft, useStudio } from '../studioContext.tsx';
 import { Choice } from '../ui/Choice.tsx';

@@ -13,7 +13,7 @@ import { t } from '../../ui/theme.ts';
 import { useArranging } from '../arrangeContext.tsx';
 import { AddBayMenu } from '../elevation/AddBayMenu.tsx';
 import { gapWords } from '../elevation/gapWords.ts';
-import { useSize } from '../wall/useSize.ts';
+import { useSize } from '../../ui/useSize.ts';
 import { findBays, LIBRARY_GROUPS, libraryBays, type LibraryGroup } from './libraryBays.ts';
 import { LibraryTiles } from './LibraryTiles.tsx';
 

@@ -30,7 +30,7 @@ import { Frame } from './Frame.tsx';
 import type { CardState } from './frameDocument.ts';
 import { settingPressed } from './pressed.ts';
 import { useHardCandidates } from './useHardCandidates.ts';
-import { useSize } from './useSize.ts';
+import { useSize } from '../../ui/useSize.ts';
 
 const SIDE_PX = 16;
 /** Of the names of the rows at the left, px. */

@@ -4,7 +4,7 @@ import { nominalOf } from '../../../core/bands/bands.ts';
 import { pageStyles } from '../../../core/css/pageCss.ts';
 import type { PageView } from '../../../core/view/view.ts';
 import { Frame } from './Frame.tsx';
-import { useSize } from './useSize.ts';
+import { useSize } from '../../ui/useSize.ts';
 import { Choice } from '../../ui/Choice.tsx';
 import { t } from '../../ui/theme.ts';
 

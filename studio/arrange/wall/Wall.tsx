@@ -32,7 +32,7 @@ import {
 import { Tag } from './Tag.tsx';
 import { Tape, TAPE_BOTTOM } from './Tape.tsx';
 import { useNearFrame } from './useNearFrame.ts';
-import { useSize } from './useSize.ts';
+import { useSize } from '../../ui/useSize.ts';
 import { useTogether } from './useTogether.ts';
 
 /** Fetched once they are wanted. */

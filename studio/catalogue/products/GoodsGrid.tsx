@@ -1,7 +1,7 @@
 import { flexRender, getCoreRowModel, useReactTable } from '@tanstack/react-table';
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { ArrowDown, ArrowUp } from 'lucide-react';
-import { useEffect, useMemo, useRef, useState, type KeyboardEvent } from 'react';
+import { useCallback, useEffect, useMemo, useRef, useState, type KeyboardEvent } from 'react';
 import styled from 'styled-components';
 import { currencyOf } from '../../../core/catalogue/currencyOf.ts';
 import type { GoodsRow } from '../../../core/goods/goods.ts';
@@ -9,8 +9,9 @@ import { GOODS_SORTS, type GoodsSort } from '../../../core/goods/goodsList.ts';
 import { useDraft, useStudio } from '../../studioContext.tsx';
 import { Notice } from '../../ui/Notice.tsx';
 import { t } from '../../ui/theme.ts';
+import { useSize } from '../../ui/useSize.ts';
 import { canEdit, cellEdits } from './cellEdits.tsx';
-import { goodsColumns } from './goodsColumns.tsx';
+import { goodsColumns, SPARED } from './goodsColumns.tsx';
 import { TypedCell, type Leaves } from './TypedCell.tsx';
 import { useGoodsRows, useGoodsTotal, type GoodsListed } from './useGoodsList.ts';
 
@@ -29,8 +30,8 @@ const Window = styled.div`
     display: grid;
     grid-template-columns: var(--tracks);
     align-items: center;
-    gap: 0 12px;
-    min-width: 760px;
+    gap: 0 var(--between);
+    min-width: var(--least);
     padding-inline: 12px;
     border-bottom: 1px solid ${t.line};
   }
@@ -56,7 +57,7 @@ const Window = styled.div`
   }
   .rows {
     position: relative;
-    min-width: 760px;
+    min-width: var(--least);
   }
   .goods {
     position: absolute;
@@ -135,6 +136,10 @@ const Window = styled.div`
   }
 `;
 
+/** As narrow as the list may be with all its columns, and without those that can be spared, px. */
+const ALL_COLUMNS_PX = 760;
+const MOST_COLUMNS_PX = 620;
+
 interface GoodsGridProps {
   asked: GoodsListed;
   /** The product whose editor is open. */
@@ -158,8 +163,17 @@ export function GoodsGrid({ asked, open, empty, chosen, onChoose, onOpen, onSort
     const names = new Map(tags.map(({ tag, name }) => [tag, name]));
     return goodsColumns(currencyOf(house), { tag: (tag) => names.get(tag) });
   }, [house, tags]);
-  const tracks = `24px ${columns.map(({ meta }) => meta!.track).join(' ')}`;
   const window = useRef<HTMLDivElement>(null);
+  const [measure, { width }] = useSize();
+  const keep = useCallback(
+    (element: HTMLDivElement | null) => {
+      window.current = element;
+      measure(element);
+    },
+    [measure],
+  );
+  // Nothing is measured before it is drawn.
+  const isNarrow = width > 0 && width < ALL_COLUMNS_PX;
   const { total, error, refetch } = useGoodsTotal(asked);
   // eslint-disable-next-line react-hooks/incompatible-library -- said above
   const virtual = useVirtualizer({
@@ -185,11 +199,14 @@ export function GoodsGrid({ asked, open, empty, chosen, onChoose, onOpen, onSort
     data: there.map(({ row }) => row),
     columns,
     getRowId: ({ id }) => String(id),
+    state: { columnVisibility: isNarrow ? SPARED : {} },
     getCoreRowModel: getCoreRowModel(),
     manualSorting: true,
     // What is in sight is another list at each drawing, of which there is nothing to begin anew.
     autoResetAll: false,
   });
+
+  const tracks = table.getVisibleLeafColumns().map(({ columnDef }) => columnDef.meta!.track);
 
   // One row has the keyboard; it may be out of sight.
   const [at, setAt] = useState(0);
@@ -222,7 +239,7 @@ export function GoodsGrid({ asked, open, empty, chosen, onChoose, onOpen, onSort
   const leave = (place: number, column: string, to: Leaves | null) => {
     if (to === null) return setTyped(null);
     const row = rowAt(place);
-    const able = table.getAllLeafColumns().flatMap(({ id }) => {
+    const able = table.getVisibleLeafColumns().flatMap(({ id }) => {
       const edit = cellEdits[id];
       return row && edit && canEdit(edit, row) ? [id] : [];
     });
@@ -258,12 +275,16 @@ export function GoodsGrid({ asked, open, empty, chosen, onChoose, onOpen, onSort
     );
   return (
     <Window
-      ref={window}
+      ref={keep}
       role="grid"
       aria-label="Products"
       aria-rowcount={total === undefined ? -1 : total + 1}
       aria-busy={total === undefined}
-      style={{ '--tracks': tracks }}
+      style={{
+        '--tracks': `24px ${tracks.join(' ')}`,
+        '--between': isNarrow ? '8px' : '12px',
+        '--least': `${isNarrow ? MOST_COLUMNS_PX : ALL_COLUMNS_PX}px`,
+      }}
       onKeyDown={onKey}
     >
       <div role="rowgroup">

@@ -1,4 +1,4 @@
-import { createColumnHelper } from '@tanstack/react-table';
+import { createColumnHelper, type VisibilityState } from '@tanstack/react-table';
 import { ImageOff } from 'lucide-react';
 import { formatMoney, type Currency } from '../../../core/catalogue/money.ts';
 import type { GoodsRow } from '../../../core/goods/goods.ts';
@@ -26,6 +26,9 @@ const listed = (words: readonly string[]) => words.join(', ');
 const lackedBy = ({ picture, hasShortText }: GoodsRow): string =>
   listed([...(picture ? [] : ['no picture']), ...(hasShortText ? [] : ['no short description'])]);
 
+/** What is left out where there is no room for all; the product itself says it. */
+export const SPARED: VisibilityState = { tags: false, rating: false };
+
 /** What of each product stands in the list of all. */
 export const goodsColumns = (currency: Currency, names: Pick<Names, 'tag'>) => [
   column.display({
@@ -43,7 +46,7 @@ export const goodsColumns = (currency: Currency, names: Pick<Names, 'tag'>) => [
   }),
   column.accessor('title', {
     header: 'Title',
-    meta: { track: 'minmax(120px, 2.4fr)', sort: 'title' },
+    meta: { track: 'minmax(104px, 2.4fr)', sort: 'title' },
     cell: ({ row: { original } }) => (
       <>
         <span className="title">{original.title}</span>
