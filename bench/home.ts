@@ -68,11 +68,26 @@ export async function layoutShiftAndScript(browser: Browser, url: string, name: 
   return figures;
 }
 
-/** What a shopper's browser sees of the home page. */
-export async function homeFigures(browser: Browser, url: string): Promise<Figure[]> {
-  const html = await fetch(url).then((answer) => answer.text());
+/** The kinds of page that a shopper comes to first, with the address of one; each has the budgets of the home page. */
+async function firstPages(url: string): Promise<readonly (readonly [name: string, path: string])[]> {
+  const shop = await fetch(`${url}/shop`).then((answer) => answer.text());
+  const [product] = /\/product\/[^"?]+/.exec(shop)!;
   return [
-    ...(await layoutShiftAndScript(browser, url, 'Home')),
-    atMost('Home, HTML with style, gzipped', 'KB', gzipSync(html).length / 1024, 14.6),
+    ['Home', '/'],
+    ['Listing', '/shop'],
+    ['Product page', product],
   ];
+}
+
+/** What a shopper's browser sees of each of them. */
+export async function homeFigures(browser: Browser, url: string): Promise<Figure[]> {
+  const figures: Figure[] = [];
+  for (const [name, path] of await firstPages(url)) {
+    const html = await fetch(`${url}${path}`).then((answer) => answer.text());
+    figures.push(
+      ...(await layoutShiftAndScript(browser, `${url}${path}`, name)),
+      atMost(`${name}, HTML with style, gzipped`, 'KB', gzipSync(html).length / 1024, 14.6),
+    );
+  }
+  return figures;
 }

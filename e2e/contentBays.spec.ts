@@ -1,6 +1,12 @@
 import { firstBands } from '../core/plan/firstBands.ts';
 import { completePlan } from '../core/plan/storedPlan.ts';
-import { specimenBay, specimenPicture, specimenStored, specimenView } from '../core/specimen/specimen.ts';
+import {
+  specimenBay,
+  specimenDetail,
+  specimenPicture,
+  specimenStored,
+  specimenView,
+} from '../core/specimen/specimen.ts';
 import { fetchFaces } from '../core/text/faces.ts';
 import { bayHeight } from '../core/view/bayHeight.ts';
 import { random as randomFrom, type Random } from '../demo/random.ts';
@@ -78,6 +84,13 @@ function anyBay(random: Random, id: string) {
     }),
     () => ({ holds: 'jump', words: 'Down to the goods', target: 'end' }),
     () => ({
+      holds: 'reviews',
+      worded: random.chance(0.7),
+      starPx: by(14, 28, 60),
+      align: by('start', 'center', 'end'),
+      heading: { words: random.pick(['', 'What buyers think']) },
+    }),
+    () => ({
       holds: 'contact',
       fields: Array.from({ length: random.whole(0, 4) }, (_, i) => ({
         id: `f${i}`,
@@ -106,6 +119,9 @@ test('bays of content are as high as they are reckoned to be, and nothing of the
     const plan = completePlan(specimenStored([], bays));
     const view = specimenView(plan, 0, {
       pictures: (id) => specimenPicture({ id, width: 800, height: 600 }),
+      about: {
+        product: specimenDetail(1, { rating: { mean: 4.2, count: 12_345 } }),
+      },
     });
     await draw(view);
     for (const width of [360, 700, 1000, 1440]) {

@@ -82,6 +82,8 @@ export interface BayKind<S extends Lines, C extends object> {
   spec: readonly Line[];
   /** It can be added to a page; else it belongs to one from the start. */
   addable: boolean;
+  /** Kinds of page on which it has something to show; absent where that is every kind. */
+  on?: readonly string[];
   /** It can stand in the header and the footer of the store. */
   aroundPages?: boolean;
   /** One can have its words and its look from one of another page. */

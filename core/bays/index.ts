@@ -30,6 +30,7 @@ import { ordersBay } from './orders.ts';
 import { ownLinksBay } from './ownLinks.ts';
 import { pictureTextBay } from './pictureText.ts';
 import { productBay } from './product.ts';
+import { reviewsBay } from './reviews.ts';
 import { searchBay } from './search.ts';
 import { shelfBay } from './shelf.ts';
 import { storeNameBay } from './storeName.ts';
@@ -47,6 +48,7 @@ const kinds = {
   links: linksBay,
   line: lineBay,
   jump: jumpBay,
+  reviews: reviewsBay,
   contact: contactBay,
   search: searchBay,
   product: productBay,

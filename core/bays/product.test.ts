@@ -7,7 +7,7 @@ import { completePlan } from '../plan/storedPlan.ts';
 import {
   specimenNames,
   specimenPicture,
-  specimenProduct,
+  specimenDetail,
   specimenValue,
   specimenView,
 } from '../specimen/specimen.ts';
@@ -15,11 +15,9 @@ import type { LineInput } from '../spec/line.ts';
 import { bayKind } from './index.ts';
 import { PRODUCT_PARTS } from './productParts.ts';
 
-const product: ProductDetail = {
-  ...specimenProduct(1, { pictures: ['a', 'b', 'c'].map((id) => specimenPicture({ id })) }),
+const product = specimenDetail(1, {
+  pictures: ['a', 'b', 'c'].map((id) => specimenPicture({ id })),
   longText: [{ type: 'paragraph', content: [{ type: 'text', text: 'At length' }] }],
-  trail: [],
-  variants: [],
   options: [
     {
       id: 1,
@@ -27,7 +25,7 @@ const product: ProductDetail = {
       values: [1, 2].map((id) => specimenValue(id)),
     },
   ],
-};
+});
 
 /** What a page of this kind shows of the product, with something set of its bay. */
 function shown(

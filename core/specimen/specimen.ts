@@ -1,4 +1,10 @@
-import type { CategoryFacts, OptionValueFacts, PictureFacts, ProductFacts } from '../catalogue/facts.ts';
+import type {
+  CategoryFacts,
+  OptionValueFacts,
+  PictureFacts,
+  ProductDetail,
+  ProductFacts,
+} from '../catalogue/facts.ts';
 import { categoryTree, type CategoryTree } from '../catalogue/categoryTree.ts';
 import { faceOf, type Item } from '../card/item.ts';
 import type { StoredBay } from '../bays/index.ts';
@@ -89,6 +95,16 @@ export const specimenProduct = (id: number, more: Partial<ProductFacts> = {}): P
   featured: false,
   onSaleFrom: null,
   fields: [],
+  options: [],
+  ...more,
+});
+
+/** The same as its own page has it. */
+export const specimenDetail = (id: number, more: Partial<ProductDetail> = {}): ProductDetail => ({
+  ...specimenProduct(id),
+  longText: [],
+  trail: [],
+  variants: [],
   options: [],
   ...more,
 });

@@ -68,6 +68,7 @@ const plan: StoredPlan = {
         },
         { id: 'told', holds: 'notice', words: 'Open on Saturday', link: '/shop', closable: true },
         { id: 'down', holds: 'jump', words: 'Down', target: 'found' },
+        { id: 'thought', holds: 'reviews', heading: { words: 'What buyers think' } },
         {
           id: 'turn',
           holds: 'tabs',

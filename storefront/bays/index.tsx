@@ -19,6 +19,7 @@ import { OrdersBay } from './Orders.tsx';
 import { OwnLinksBay } from './OwnLinks.tsx';
 import { PictureTextBay } from './PictureText.tsx';
 import { ProductBay } from './Product.tsx';
+import { ReviewsBay } from './Reviews.tsx';
 import { SearchBay } from './Search.tsx';
 import { ShelfBay } from './Shelf.tsx';
 import { StoreNameBay } from './StoreName.tsx';
@@ -37,6 +38,7 @@ import { noticeCss } from '../styles/bays/notice.ts';
 import { orderCss } from '../styles/bays/order.ts';
 import { orderLinesCss } from '../styles/bays/orderLines.ts';
 import { pictureTextCss } from '../styles/bays/pictureText.ts';
+import { reviewsCss } from '../styles/bays/reviews.ts';
 import { starsCss } from '../styles/stars.ts';
 import { searchCss } from '../styles/bays/search.ts';
 import { swatchesCss } from '../styles/swatches.ts';
@@ -66,6 +68,7 @@ const bayDrawings: { [H in ContentView['holds']]: DrawnBay<H> } = {
   orders: { Drawing: OrdersBay, css: [orderLinesCss] },
   ask: { Drawing: AskBay, css: [formsCss] },
   search: { Drawing: SearchBay, css: [searchCss] },
+  reviews: { Drawing: ReviewsBay, css: [starsCss, reviewsCss] },
   contact: { Drawing: ContactBay, css: [formsCss] },
   links: { Drawing: LinksBay, css: [linksCss] },
   line: { Drawing: LineBay, css: [lineCss] },

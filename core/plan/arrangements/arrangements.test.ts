@@ -1,7 +1,13 @@
 import { describe, expect, it } from 'vitest';
 import { findingsOn } from '../../checks/index.ts';
 import { completePlan } from '../storedPlan.ts';
-import { specimenNames, specimenShelf, specimenStored, specimenView } from '../../specimen/specimen.ts';
+import {
+  specimenDetail,
+  specimenNames,
+  specimenShelf,
+  specimenStored,
+  specimenView,
+} from '../../specimen/specimen.ts';
 import { firstBands } from '../firstBands.ts';
 import { apply } from '../commands.ts';
 import { checkDocument } from '../checkDocument.ts';
@@ -56,7 +62,11 @@ describe.each(readyBays)('the bay "$heading"', (ready) => {
   it('is filled so that it can be judged at once, and nothing is wrong with it', () => {
     const { bay, shelves } = ready.make('made', firstBands);
     const plan = completePlan(specimenStored(shelves, [bay]));
-    const view = specimenView(plan, 64);
+    // What is offered for pages of a product is judged on one.
+    const product = ready.on?.includes('product')
+      ? specimenDetail(1, { rating: { mean: 4.2, count: 31 } })
+      : null;
+    const view = specimenView(plan, 64, { about: { product } });
     expect(view.bays.map(({ empty }) => empty)).toEqual([false]);
     const wrong = findingsOn(view, plan, specimenNames).filter(({ severity }) => severity === 'wrong');
     expect(wrong).toEqual([]);
@@ -71,6 +81,6 @@ it('offers fifteen ready-made bays at least, each once, of every group', () => {
 
 it('offers bays that need a product on product pages only', () => {
   for (const { id: kind } of pageKinds)
-    for (const one of ['goesWithIt', 'sameBrand'])
+    for (const one of ['goesWithIt', 'sameBrand', 'buyersThink'])
       expect(readyBaysFor(kind).some(({ id }) => id === one)).toBe(kind === 'product');
 });

@@ -6,6 +6,7 @@ import { lookedAtLately } from './lookedAtLately.ts';
 import { mainCategories } from './mainCategories.ts';
 import { newestFirst } from './newestFirst.ts';
 import { bestRated } from './bestRated.ts';
+import { buyersThink } from './buyersThink.ts';
 import { closableNotice } from './closableNotice.ts';
 import { findUs } from './findUs.ts';
 import { inWords } from './inWords.ts';
@@ -40,6 +41,7 @@ export const readyBays: readonly ReadyBay[] = [
   fromTheJournal,
   goesWithIt,
   sameBrand,
+  buyersThink,
   lookedAtLately,
   writeToUs,
 ];

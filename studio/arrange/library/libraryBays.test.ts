@@ -7,7 +7,7 @@ import { shelvesOf } from '../../../core/plan/places.ts';
 import { readyBays } from '../../../core/plan/readyBays/index.ts';
 import { completePlan } from '../../../core/plan/storedPlan.ts';
 import { specimenBay, specimenShelf, specimenStored } from '../../../core/specimen/specimen.ts';
-import { findBays, libraryBays, madeFrom } from './libraryBays.ts';
+import { addableTo, findBays, libraryBays, madeFrom } from './libraryBays.ts';
 
 const home = specimenStored([specimenShelf('a', { name: 'Vases' })], [specimenBay('a')]);
 const withSale = apply(
@@ -40,6 +40,15 @@ describe('what is in the library', () => {
     );
     const onSale = libraryBays(stored, bands, stored.pages.sale!);
     expect(onSale.filter(({ group }) => group === 'pages').map(({ about }) => about)).toEqual(['On Home']);
+  });
+
+  it('has what says something of a product only for pages of one, and every ready one fits where it is offered', () => {
+    const [onPage, atHome] = ['product', 'home'].map((kind) => addableTo({ kind }));
+    expect([onPage!({ holds: 'reviews' }), atHome!({ holds: 'reviews' })]).toEqual([true, false]);
+    expect([onPage!({ holds: 'words' }), atHome!({ holds: 'words' })]).toEqual([true, true]);
+    for (const { on, make } of readyBays)
+      for (const kind of on ?? ['home', 'product', 'own'])
+        expect(addableTo({ kind })(make('new', bands).bay), kind).toBe(true);
   });
 
   it('has nothing of pages that are deleted, and for the header nothing made beforehand', () => {

@@ -34,8 +34,8 @@ const EXAMPLE = '-0';
 
 /** What can stand on a page, or in the header or footer. */
 export const addableTo = (page: { kind: string }) => (bay: { holds: string }) => {
-  const { addable, aroundPages = false } = bayKind(bay.holds);
-  return isEdge(page) ? aroundPages : addable;
+  const { addable, aroundPages = false, on } = bayKind(bay.holds);
+  return isEdge(page) ? aroundPages : addable && (on === undefined || on.includes(page.kind));
 };
 
 /** Every bay that can be put into a page: ready-made ones, those that were saved, and copies from other pages. */
