@@ -64,7 +64,8 @@ export function structuredData(view: PageView, origin: string): object[] {
     });
   for (const bay of view.bays) {
     about.push(...(bayKind(bay.content.holds).data?.(bay.content, store) ?? []));
-    for (const shelf of shelvesDrawn(bay))
+    // Of a page that is a list: of others what is listed is not what they are about, and would weigh on their first load.
+    for (const shelf of pageKind(view.kind).lists ? shelvesDrawn(bay) : [])
       if (shelf.cards.length)
         about.push({
           '@context': 'https://schema.org',
@@ -73,7 +74,6 @@ export function structuredData(view: PageView, origin: string): object[] {
           itemListElement: shelf.cards.map((card, i) => ({
             '@type': 'ListItem',
             position: shelf.held.start + i + 1,
-            name: card.name,
             url: `${origin}${card.href}`,
           })),
         });

@@ -105,6 +105,10 @@ describe('public pages', () => {
     const places = [...(await store.get('/shop?shop.from=4')).body.matchAll(/data-place="(\d+)"/g)];
     expect(items.map(({ position }) => position - 1)).toEqual(places.map(([, place]) => Number(place)));
     expect(items.length).toBeGreaterThan(3);
+    // The home page shows lists and is none, and every byte of it comes first.
+    const types = (await dataOf('/')).map((one) => one['@type']);
+    expect(types).toContain('Organization');
+    expect(types).not.toContain('ItemList');
     for (const { url } of items) {
       const page = await store.get(new URL(url).pathname);
       expect(page.statusCode, url).toBe(200);

@@ -6,6 +6,7 @@ import { baysCss } from '../bays/index.tsx';
 import { consentCss } from './consent.ts';
 import { flickCss } from './flick.ts';
 import { headingCss } from './heading.ts';
+import { movingCss } from './moving.ts';
 import { pagerCss } from './pager.ts';
 import { pauseCss } from './pause.ts';
 import { secondCss } from './second.ts';
@@ -22,6 +23,7 @@ describe('the rules that a page is sent', () => {
     ['ratings', starsCss, { card: { parts: { rating: { shown: { laptop: true } } } } }],
     ['a second picture', secondCss, { card: { parts: { picture: { second: true } } } }],
     ['the button that pauses', pauseCss, { moving: { play: true } }],
+    ['what moves', movingCss, { layout: { laptop: 'carousel' } }],
     ['pictures to flick through', flickCss, { card: { parts: { picture: { several: 3 } } } }],
     ['numbers under a list', pagerCss, { paging: { by: 'numbered' } }],
   ])('are those of %s only where a shelf has them, at whatever width', (_, css, more) => {

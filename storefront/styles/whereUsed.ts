@@ -1,9 +1,11 @@
+import { layoutKind } from '../../core/layouts/index.ts';
 import { asksToRemember } from '../../core/view/asksToRemember.ts';
 import { shelvesOn } from '../../core/view/shelvesIn.ts';
 import type { PageView, ShelfView } from '../../core/view/view.ts';
 import { consentCss } from './consent.ts';
 import { flickCss } from './flick.ts';
 import { headingCss } from './heading.ts';
+import { movingCss } from './moving.ts';
 import { pagerCss } from './pager.ts';
 import { pauseCss } from './pause.ts';
 import { secondCss } from './second.ts';
@@ -31,6 +33,8 @@ const sheets: readonly { css: string; isFor(view: PageView): boolean }[] = [
   },
   { css: starsCss, isFor: hasPart('rating') },
   { css: secondCss, isFor: onShelf(({ card }) => card.parts.picture.second) },
+  // Whatever can move: how much a shopper's own shelf holds is not known yet. Before what pauses it.
+  { css: movingCss, isFor: onShelf(({ layouts }) => layouts.some((id) => layoutKind(id).moves)) },
   { css: pauseCss, isFor: onShelf(({ moving }) => moving.play) },
   { css: flickCss, isFor: onShelf(({ card }) => card.parts.picture.several > 1) },
   { css: consentCss, isFor: asksToRemember },
