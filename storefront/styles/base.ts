@@ -18,7 +18,7 @@ body{margin:0}
 :where(.region) :where(h1,h2,h3,h4,h5,p,ol,ul,dl,dd,figure){margin:0;padding:0}
 :where(.region) a{color:inherit}
 .region :focus-visible{outline:3px solid var(--accent);outline-offset:2px}
-.unseen{position:absolute;width:1px;height:1px;overflow:hidden;clip-path:inset(50%)}.main>.none{padding:24px var(--margin);max-width:60ch}
+.unseen{position:absolute;width:1px;height:1px;overflow:hidden;clip-path:inset(50%)}
 .skip{position:absolute;inset-inline-start:-9999px}
 .skip:focus{position:static;display:block;padding:8px 16px}
 .store{position:relative;padding-inline:var(--margin);border-bottom:1px solid var(--line);background:var(--ground);inset-block-start:0;z-index:4}
@@ -58,7 +58,6 @@ ${buttonsCss}
 .part-description{display:-webkit-box;-webkit-box-orient:vertical;-webkit-line-clamp:var(--description-lines,3);overflow:hidden}
 .part-price .before{color:var(--quiet);margin-inline-start:7px;text-decoration:line-through}
 .part-price .reduced{color:var(--reduced);font-weight:560}
-.part-rating{display:flex;gap:6px;align-items:center}
 
 .button{display:inline-block;margin-top:20px;background:var(--accent);color:var(--onAccent);padding:11px 20px;border-radius:3px;text-decoration:none;font:inherit}
 .button:hover{text-decoration:underline;text-underline-offset:4px}

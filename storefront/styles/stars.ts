@@ -13,8 +13,9 @@ function star(left: number): string {
 
 const outline = Array.from({ length: STARS }, (_, i) => star(i * STAR_PX)).join('');
 
-/** Stars of a rating: drawn, not written, so that they are as wide in every typeface; filled in twentieths. */
+/** A rating, and its stars: drawn, not written, so that they are as wide in every typeface; filled in twentieths. */
 export const starsCss =
+  '.part-rating{display:flex;gap:6px;align-items:center}' +
   `.stars{flex:none;width:${STARS * STAR_PX}px;height:${STAR_PX}px;clip-path:path("${outline}");background:linear-gradient(to right,var(--accent) var(--filled),var(--line) 0);forced-color-adjust:none}` +
   ':dir(rtl)>.stars{background:linear-gradient(to left,var(--accent) var(--filled),var(--line) 0)}' +
   Array.from({ length: 21 }, (_, i) => `.w${i}{--filled:${i * 5}%}`).join('');

@@ -6,6 +6,7 @@ import { consentCss } from './consent.ts';
 import { flickCss } from './flick.ts';
 import { headingCss } from './heading.ts';
 import { movingCss } from './moving.ts';
+import { noneCss } from './none.ts';
 import { pagerCss } from './pager.ts';
 import { pauseCss } from './pause.ts';
 import { secondCss } from './second.ts';
@@ -25,6 +26,7 @@ const hasPart = (part: string) => onShelf(({ says }) => says.includes(part));
 /** Rules that a page needs only where it can come to draw what they are for. */
 const sheets: readonly { css: string; isFor(view: PageView): boolean }[] = [
   { css: headingCss, isFor: ({ trail, firstHeading }) => trail.length > 0 || firstHeading !== null },
+  { css: noneCss, isFor: ({ none }) => none !== null },
   {
     css: swatchesCss,
     isFor: (view) =>
