@@ -87,7 +87,8 @@ export const reviewsBay: BayKind<typeof settings, ReviewsContent> = {
     visibilityLine,
   ],
   addable: true,
-  on: ['product', 'quick'],
+  // The window of quick view shows the product alone.
+  on: ['product'],
   named: ({ heading }) => heading.words || 'Reviews as stars',
   atFirst: (id) => ({ bay: { id, holds: 'reviews', heading: { words: 'What buyers think' } }, shelves: [] }),
   ...withoutShelves,

@@ -43,9 +43,10 @@ describe('what is in the library', () => {
   });
 
   it('has what says something of a product only for pages of one, and every ready one fits where it is offered', () => {
-    const [onPage, atHome] = ['product', 'home'].map((kind) => addableTo({ kind }));
-    expect([onPage!({ holds: 'reviews' }), atHome!({ holds: 'reviews' })]).toEqual([true, false]);
-    expect([onPage!({ holds: 'words' }), atHome!({ holds: 'words' })]).toEqual([true, true]);
+    const fits = (holds: string) =>
+      ['product', 'quick', 'home'].map((kind) => addableTo({ kind })({ holds }));
+    expect(fits('reviews')).toEqual([true, false, false]);
+    expect(fits('words')).toEqual([true, true, true]);
     for (const { on, make } of readyBays)
       for (const kind of on ?? ['home', 'product', 'own'])
         expect(addableTo({ kind })(make('new', bands).bay), kind).toBe(true);
