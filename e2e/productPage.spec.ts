@@ -1,7 +1,7 @@
 import type { Page } from '@playwright/test';
 import { publishByHand } from './publish.ts';
 import { shifted, watchShifts } from './shifts.ts';
-import { addEmptyBay, expect, frameAt, openLine, saved, signIn, test, type Store } from './store.ts';
+import { expect, frameAt, openLine, saved, signIn, test, type Store } from './store.ts';
 
 /** A product with the most pictures, and none of its variants with one of its own. */
 const pictured = async (store: Store): Promise<string> => {
@@ -372,44 +372,4 @@ test('how many are bought goes up and down by buttons, by the mouse and by keys,
   await expect(plain.getByRole('spinbutton', { name: /^Quantity of/ })).toBeVisible();
   await expect(plain.getByRole('button', { name: /^One more/ })).toBeHidden();
   await context.close();
-});
-
-test('an owner puts what buyers think below a product: stars that are large, and none where too few have said', async ({
-  page,
-  store,
-}) => {
-  const { rows } = await store.pool.query<{ slug: string; count: number }>(
-    `SELECT slug, rating_count AS count FROM product WHERE in_stock AND rating_count > 0
-     ORDER BY rating_count DESC, id LIMIT 1`,
-  );
-  const { slug, count } = rows[0]!;
-  const { rows: unrated } = await store.pool.query<{ slug: string }>(
-    'SELECT slug FROM product WHERE in_stock AND rating_count = 0 ORDER BY id LIMIT 1',
-  );
-  await signIn(page, store, '/studio/arrange/product');
-  await addEmptyBay(page, 'Reviews as stars');
-  await openLine(page, 'Stars');
-  const size = page.getByRole('textbox', { name: /^Size of the stars/ }).first();
-  await size.fill('40');
-  await size.press('Enter');
-  await openLine(page, 'Text');
-  const least = page.getByRole('textbox', { name: 'Reviews that it takes' });
-  await least.fill(String(count));
-  await least.press('Enter');
-  await saved(page);
-  await publishByHand(page);
-
-  for (const width of [390, 1440]) {
-    await page.setViewportSize({ width, height: 900 });
-    await page.goto(`${store.url}/product/${slug}`);
-    const bay = page.getByRole('region', { name: 'What buyers think' });
-    await expect(bay.locator('.reviews')).toHaveText(
-      new RegExp(`^\\d\\.\\d out of 5 \\(${count.toLocaleString('en-GB')} reviews?\\)$`),
-    );
-    const stars = await bay.locator('.stars').evaluate((one) => one.getBoundingClientRect().height);
-    expect(stars).toBeCloseTo(40, 0);
-  }
-  await page.goto(`${store.url}/product/${unrated[0]!.slug}`);
-  await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
-  await expect(page.getByText('What buyers think')).toHaveCount(0);
 });

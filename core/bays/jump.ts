@@ -1,18 +1,16 @@
 import { valueAt, type Varying } from '../bands/varying.ts';
-import { ALIGNS } from '../card/card.ts';
 import { byBand } from '../css/containers.ts';
 import { cssString } from '../css/written.ts';
 import { string } from '../schema/schema.ts';
-import { capital } from '../sentence/sentence.ts';
 import { setting, varying } from '../settings/setting.ts';
-import { choice, integer, own, text } from '../settings/values.ts';
+import { integer, own, text } from '../settings/values.ts';
 import { contentLine, opens, orElse } from '../spec/content.ts';
 import { lookLine } from '../spec/look.ts';
 import { sayVarying } from '../spec/sayVarying.ts';
 import { visibilityLine } from '../spec/visibility.ts';
 import type { BayKind } from './bayKind.ts';
 import { LONGEST_BUTTON } from './textColumn.ts';
-import { sayStands, type Align } from './stands.ts';
+import { alignLine, alignSetting, type Align } from './stands.ts';
 import { withoutShelves } from './withoutShelves.ts';
 
 const settings = {
@@ -46,10 +44,7 @@ const settings = {
     }),
   },
   columns: {
-    align: varying(choice<Align>(ALIGNS), 'center', {
-      name: 'Alignment',
-      find: ['align', 'centre', 'center', 'middle', 'left', 'right'],
-    }),
+    align: alignSetting('center'),
   },
 };
 
@@ -84,9 +79,7 @@ export const jumpBay: BayKind<typeof settings, JumpContent> = {
         'offset',
       ),
     ]),
-    contentLine('columns', 'Layout', ({ align }, names) => [
-      opens(capital(sayStands(align as Varying<Align>, names)), 'align'),
-    ]),
+    alignLine,
     lookLine,
     visibilityLine,
   ],

@@ -1,6 +1,5 @@
 import { bandAt } from '../bands/bands.ts';
 import { valueAt, type Varying } from '../bands/varying.ts';
-import { ALIGNS } from '../card/card.ts';
 import { widthOf } from '../card/text.ts';
 import { byBand } from '../css/containers.ts';
 import { SEEN, UNSEEN } from '../css/unseen.ts';
@@ -19,7 +18,7 @@ import type { BayKind } from './bayKind.ts';
 import type { IconId } from './iconIds.ts';
 import type { Bay } from './index.ts';
 import { linkItemsSchema, type LinkItem } from './linkItem.ts';
-import { JUSTIFIED, sayStands, type Align } from './stands.ts';
+import { alignSetting, JUSTIFIED, sayStands, type Align } from './stands.ts';
 import { withoutShelves } from './withoutShelves.ts';
 
 const SHOWN = { both: 'Icons and words', icons: 'Icons alone', words: 'Words alone' } as const;
@@ -48,10 +47,7 @@ const settings = {
       name: 'Direction',
       find: ['row', 'column', 'below', 'beside'],
     }),
-    align: varying(choice<Align>(ALIGNS), 'center', {
-      name: 'Alignment',
-      find: ['align', 'centre', 'center', 'middle', 'left', 'right'],
-    }),
+    align: alignSetting('center'),
     between: varying(integer(0, 80, 'px', { step: 2 }), 20, {
       name: 'Space between links',
       find: ['space', 'gap', 'between'],

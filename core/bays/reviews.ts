@@ -1,13 +1,12 @@
 import { bandAt } from '../bands/bands.ts';
 import { valueAt, type Varying } from '../bands/varying.ts';
-import { ALIGNS } from '../card/card.ts';
 import { STAR_PX } from '../card/stars.ts';
 import { linesOf } from '../card/text.ts';
 import { byBand } from '../css/containers.ts';
 import { innerWidth, type Room } from '../geometry/steps.ts';
-import { capital, counted } from '../sentence/sentence.ts';
+import { counted } from '../sentence/sentence.ts';
 import { setting, varying } from '../settings/setting.ts';
-import { choice, integer, yesNo } from '../settings/values.ts';
+import { integer, yesNo } from '../settings/values.ts';
 import { contentLine, opens } from '../spec/content.ts';
 import { lookLine } from '../spec/look.ts';
 import { sayVarying } from '../spec/sayVarying.ts';
@@ -16,7 +15,7 @@ import { textsFor } from '../texts/index.ts';
 import { withHeading } from '../view/headingHeight.ts';
 import { BAY_TEXT } from './bayTexts.ts';
 import type { BayKind } from './bayKind.ts';
-import { JUSTIFIED, sayStands, type Align } from './stands.ts';
+import { alignLine, alignSetting, JUSTIFIED, type Align } from './stands.ts';
 import { withoutShelves } from './withoutShelves.ts';
 
 const settings = {
@@ -39,10 +38,7 @@ const settings = {
     }),
   },
   columns: {
-    align: varying(choice<Align>(ALIGNS), 'start', {
-      name: 'Alignment',
-      find: ['align', 'centre', 'center', 'middle', 'left', 'right'],
-    }),
+    align: alignSetting('start'),
   },
 };
 
@@ -80,9 +76,7 @@ export const reviewsBay: BayKind<typeof settings, ReviewsContent> = {
         'starPx',
       ),
     ]),
-    contentLine('columns', 'Layout', ({ align }, names) => [
-      opens(capital(sayStands(align as Varying<Align>, names)), 'align'),
-    ]),
+    alignLine,
     lookLine,
     visibilityLine,
   ],

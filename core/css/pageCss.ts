@@ -117,7 +117,7 @@ function pictureCss({ content }: BayView): string {
 }
 
 /** What every rule of a page reads by its name: the colours of the house, with the names of the custom properties. */
-export const pageTokens = ({ colours }: PageView): ReadonlyMap<string, string> =>
+export const pageTokens = (colours: PageView['colours']): ReadonlyMap<string, string> =>
   new Map(
     [...Object.entries(colours), ...ownColours(colours)].map(([name, value]) => [
       `--${cssName(name)}`,
@@ -133,7 +133,7 @@ export const TOKENS_PIECE = ' tokens';
  * bay in its own scope: its pictures, the places of its cards, what is styled, and all else under its id.
  */
 export function pageStyles(view: PageView): ReadonlyMap<string, string> {
-  const tokens = [...pageTokens(view)].map(([name, value]) => `${name}:${value}`).join(';');
+  const tokens = [...pageTokens(view.colours)].map(([name, value]) => `${name}:${value}`).join(';');
   const house =
     `html{background:${cssColour(view.colours.ground)}}.region{--content:${view.edgesPx}px;--part-gap:${PART_GAP_PX}px}` +
     byBand(view.bands, (band) => `:where(.region)>*{--margin:${valueAt(view.margin, view.bands, band)}px}`) +

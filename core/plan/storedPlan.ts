@@ -57,43 +57,41 @@ const savedOf = kept((stored: StoredSaved): SavedAssortment => completeSaved(sto
 
 const houses = new WeakMap<StoredHouse, { house: House; around: Around }>();
 
-/** How many ranges of widths are remembered: those of a draft and of what was published, and some besides. */
-const BANDS_KEPT = 16;
-const bandsKept = new LRUCache<string, Bands>({ max: BANDS_KEPT });
+/** How many of a kind are remembered: of a draft and of what was published, and some besides. */
+const REMEMBERED = 16;
+
+/** Gives the very same object as last time for what reads the same. */
+function remembering<T extends object>(): (of: unknown, made: T) => T {
+  const known = new LRUCache<string, T>({ max: REMEMBERED });
+  return (of, made) => {
+    const key = JSON.stringify(of);
+    const found = known.get(key);
+    if (!found) known.set(key, made);
+    return found ?? made;
+  };
+}
 
 /** Ranges that have the same ids and edges are the same bands, so that what goes by them alone stays. */
-function sameBands(bands: Bands): Bands {
-  const key = JSON.stringify(bands);
-  const found = bandsKept.get(key);
-  if (found) return found;
-  bandsKept.set(key, bands);
-  return bands;
-}
+const sameBands = remembering<Bands>();
 
-const arounds = new WeakMap<Bands, Map<string, Around>>();
-
-/** The very same for all houses with the same of all that other documents follow: a colour touches none of them. */
-function sameAround(bands: Bands, house: House): Around {
-  const key = JSON.stringify([...followedOfHouse].map((path) => readPath(house, path)));
-  let known = arounds.get(bands);
-  if (!known) arounds.set(bands, (known = new Map()));
-  let found = known.get(key);
-  if (!found) known.set(key, (found = { bands, house }));
-  return found;
-}
+/** The same around documents where all that they follow of the house is the same: a colour touches none of them. */
+const sameAround = remembering<Around>();
+const followedOf = (house: House) => [...followedOfHouse].map((path) => readPath(house, path));
 
 /** The house complete, and what all other documents are completed with. */
 export function completeHouse(stored: StoredHouse): { house: House; around: Around } {
   let found = houses.get(stored);
   if (!found) {
-    const bands = sameBands(stored.bands ?? houseSettingsBands());
+    const own = stored.bands ?? houseSettingsBands();
+    const bands = sameBands(own, own);
     const made = complete(houseSettings, stored, { bands, house: {} });
     const house = {
       ...made,
       bands: bands as House['bands'],
       style: keptStyle(stored.style, bands, made.style),
     };
-    houses.set(stored, (found = { house, around: sameAround(bands, house) }));
+    const around = sameAround([bands, followedOf(house)], { bands, house });
+    houses.set(stored, (found = { house, around }));
   }
   return found;
 }

@@ -151,7 +151,8 @@ export const Frame = memo(function Frame({
     return all;
   }, [styles, rules, typefaces]);
   useLayoutEffect(() => inner?.style(pieces), [inner, pieces]);
-  useLayoutEffect(() => inner?.tokens(pageTokens(view)), [inner, view]);
+  const { colours } = view;
+  useLayoutEffect(() => inner?.tokens(pageTokens(colours)), [inner, colours]);
   const marks =
     (cardsOnly ? CARDS_ONLY : '') +
     (drags?.css ?? '') +
