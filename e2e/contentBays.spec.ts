@@ -84,6 +84,20 @@ function anyBay(random: Random, id: string) {
     }),
     () => ({ holds: 'jump', words: 'Down to the goods', target: 'end' }),
     () => ({
+      holds: 'banners',
+      banners: Array.from({ length: random.whole(1, 4) }, (_, i) => ({
+        id: `t${i}`,
+        title: random.pick(['', 'Thrown slowly', 'Glazed by the tide, fired twice in the large kiln']),
+        words: random.pick(['Short.', `${WORDS} ${WORDS}`]),
+        ...(random.chance(0.5) && { button: 'See more', link: '/shop' }),
+        ...(random.chance(0.7) && { pictureId: PICTURE }),
+      })),
+      heightBy: by('height', 'ratio', 'space'),
+      height: by(80, 320),
+      space: by(0, 90),
+      moving: { marks: by('none', 'dots', 'count'), arrows: by(true, false), play: random.chance(0.5) },
+    }),
+    () => ({
       holds: 'reviews',
       worded: random.chance(0.7),
       starPx: by(14, 28, 60),

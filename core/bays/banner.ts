@@ -8,9 +8,16 @@ import { contentLine, linkLine, opens, orElse } from '../spec/content.ts';
 import { lookLine } from '../spec/look.ts';
 import { visibilityLine } from '../spec/visibility.ts';
 import { bannerOverlayElement, bannerPictureElement } from '../style/elements/overPictures.ts';
-import { bannerHeightSettings, heightCss, sayHeight, type BannerHeight } from './bannerHeight.ts';
+import {
+  bannerHeightSettings,
+  heightCss,
+  sayHeight,
+  UNDER_BELOW_PX,
+  UNDER_PX,
+  type BannerHeight,
+} from './bannerHeight.ts';
 import { bannerHeight, bannerTexts } from './bannerTexts.ts';
-import type { BayKind } from './bayKind.ts';
+import type { BayDrawn, BayKind, UnderTexts } from './bayKind.ts';
 import { withoutShelves } from './withoutShelves.ts';
 
 const saysPage = (read: ReadSetting) => read('says') === 'page';
@@ -70,11 +77,24 @@ export interface BannerContent extends BannerHeight {
   room: Room;
 }
 
-/** On narrower regions the picture is under the text, and at least so high, as the base sheet has it, px. */
-const UNDER_BELOW_PX = 560;
-const UNDER_PX = 150;
-
 const percent = (share: number): string => `${Math.round(100 * share)}%`;
+
+/** What of its picture a banner keeps in sight, as a rule of style. */
+export function focusCss(picture: PictureFacts | null, banner: string): string {
+  if (!picture || (picture.focal.x === 0.5 && picture.focal.y === 0.5)) return '';
+  const [across, down] = [percent(picture.focal.x), percent(picture.focal.y)];
+  return `${banner}>img{--at-across:${across};--at-down:${down};object-position:${across} ${down}}`;
+}
+
+/** Where texts are on the pictures of banners that stand in a row, each as high as the highest. */
+export function bannersUnderTexts(banners: readonly BannerContent[], drawn: BayDrawn): UnderTexts[] {
+  const found = (leastPx?: number) => banners.map((one) => bannerTexts(one, drawn, leastPx));
+  const highestPx = Math.max(0, ...found().map((one) => one?.heightPx ?? 0));
+  return found(highestPx).flatMap((one, i) => {
+    const { picture } = banners[i]!;
+    return one && picture ? [{ picture, ...one }] : [];
+  });
+}
 
 /** A picture with text over it. */
 export const bannerBay: BayKind<typeof settings, BannerContent> = {
@@ -153,7 +173,7 @@ export const bannerBay: BayKind<typeof settings, BannerContent> = {
     overlay: bannerOverlayElement,
     picture: bannerPictureElement,
     fromPx: UNDER_BELOW_PX,
-    where: bannerTexts,
+    where: (content, drawn) => bannersUnderTexts([content], drawn),
   },
   says: ({ words }) => words,
   heads: ({ title }) => title !== '',
@@ -169,8 +189,5 @@ export const bannerBay: BayKind<typeof settings, BannerContent> = {
     return [{ picture: content.picture, widthPx, heightPx }];
   },
   css: ({ picture, room, ...high }, scope, bands) =>
-    heightCss(scope, high, room, bands) +
-    (picture && (picture.focal.x !== 0.5 || picture.focal.y !== 0.5)
-      ? `${scope} .banner>img{--at-across:${percent(picture.focal.x)};--at-down:${percent(picture.focal.y)};object-position:${percent(picture.focal.x)} ${percent(picture.focal.y)}}`
-      : ''),
+    heightCss(scope, high, room, bands) + focusCss(picture, `${scope} .banner`),
 };

@@ -55,12 +55,24 @@ export const bannerHeightSettings = {
 
 export type BannerHeight = Complete<typeof bannerHeightSettings>;
 
-/** Space above and below the text where it is not set, as the base sheet has it, px. */
-const PADDING_PX = 32;
+/** In narrower regions the picture stands below the text, and is at least so high, as the base sheet has it, px. */
+export const UNDER_BELOW_PX = 560;
+export const UNDER_PX = 150;
 
-/** The space above and below the text, px. */
-export const paddingPx = ({ heightBy, space }: BannerHeight, bands: Bands, bandId: string): number =>
-  valueAt(heightBy, bands, bandId) === 'space' ? valueAt(space, bands, bandId) : PADDING_PX;
+/** Space above and below the text together where it is not set, as the base sheet has it, px. */
+const PADDINGS_PX = 64;
+const NARROW_PADDINGS_PX = 38;
+
+/** The space above and below the text together, px. */
+export function paddingsPx(
+  { heightBy, space }: BannerHeight,
+  bands: Bands,
+  bandId: string,
+  regionPx: number,
+): number {
+  if (valueAt(heightBy, bands, bandId) === 'space') return 2 * valueAt(space, bands, bandId);
+  return regionPx < UNDER_BELOW_PX ? NARROW_PADDINGS_PX : PADDINGS_PX;
+}
 
 /** The shape that it has at least, whatever its text. */
 function shapeAt(high: BannerHeight, bands: Bands, bandId: string): SetShape {

@@ -11,7 +11,7 @@ import type { PropertyId } from '../style/properties/index.ts';
 import { resolve } from '../style/resolve.ts';
 import { textSizeOf } from '../style/textSizeOf.ts';
 import type { BannerContent } from './banner.ts';
-import { leastHeight, paddingPx } from './bannerHeight.ts';
+import { leastHeight, paddingsPx, UNDER_BELOW_PX, UNDER_PX } from './bannerHeight.ts';
 import { BUTTON_PX } from './bayTexts.ts';
 import type { BayDrawn } from './bayKind.ts';
 
@@ -66,16 +66,19 @@ function takenBy(
 /**
  * Height of a banner in px, and the part of its picture that title and text are on: in the middle of its height, from
  * where the content of the page begins, or as they are aligned. Null where there is neither.
+ * @param leastPx the height of what stands in a row with it
  */
 export function bannerTexts(
   content: BannerContent,
   drawn: BayDrawn,
+  leastPx = 0,
 ): { heightPx: number; area: Area } | null {
   const { title, words } = content;
   if (title === '' && words === '') return null;
   const { ownPx, contentPx, direction } = drawn;
   const marginPx = Math.max(LEAST_MARGIN_PX, drawn.marginPx);
-  const { titled, worded, textsPx, allPx, heightPx } = measured(content, drawn);
+  const { titled, worded, textsPx, allPx, heightPx: ownHeightPx } = measured(content, drawn);
+  const heightPx = Math.max(ownHeightPx, leastPx);
   const start = Math.max(0, (ownPx - contentPx - 2 * marginPx) / 2) + marginPx;
   const from = (start + Math.min(titled.fromPx, worded.fromPx)) / ownPx;
   const to = (start + Math.max(titled.toPx, worded.toPx)) / ownPx;
@@ -113,7 +116,8 @@ function measured(content: BannerContent, drawn: BayDrawn) {
   const textsPx = titled.heightPx + worded.heightPx + (words === '' ? 0 : GAP_PX);
   const allPx = textsPx + (button && link ? BUTTON_PX : 0);
   const least = leastHeight(content, bands, bandId, ownPx);
-  const heightPx = Math.max(least, allPx + 2 * paddingPx(content, bands, bandId));
+  const underPx = content.picture && regionPx < UNDER_BELOW_PX ? UNDER_PX : 0;
+  const heightPx = Math.max(least, allPx + paddingsPx(content, bands, bandId, regionPx) + underPx);
   return { titled, worded, textsPx, allPx, heightPx };
 }
 

@@ -10,6 +10,7 @@ import type { Merged, Lines } from '../settings/merged.ts';
 import type { Complete, Sparse } from '../settings/setting.ts';
 import type { Line } from '../spec/line.ts';
 import type { PictureFacts } from '../catalogue/facts.ts';
+import type { Motion } from '../layouts/moving.ts';
 import type { Area } from '../picture/patches.ts';
 import type { Levels } from '../style/resolve.ts';
 import type { StyleElement } from '../style/element.ts';
@@ -32,15 +33,24 @@ export interface BayMade<C> {
   standIn?: StandIn | null;
 }
 
-/** Where the texts of a bay stand on its picture. */
+/** A picture that texts stand on: the height of its frame in px, and the part of it that they are on. */
+export interface UnderTexts {
+  picture: PictureFacts;
+  heightPx: number;
+  area: Area;
+}
+
+/** Where the texts of a bay stand on its pictures. */
 export interface TextsOnPicture<C> {
   /** The element that is drawn between the two, and that of the picture. */
   overlay: StyleElement;
   picture: StyleElement;
   /** Width of the region from which on they are, px. */
   fromPx: number;
-  /** Height of the picture's frame in px, and the part of it that texts are on; null where there are none. */
-  where(content: C, drawn: BayDrawn): { heightPx: number; area: Area } | null;
+  /** Each picture that has texts on it. */
+  where(content: C, drawn: BayDrawn): readonly UnderTexts[];
+  /** Height of what stands between the pictures and the foot of the bay, px; absent where there is nothing. */
+  belowPx?(content: C, bands: Bands, bandId: string): number;
 }
 
 /** A picture in the frame that it fills. */
@@ -123,7 +133,7 @@ export interface BayKind<S extends Lines, C extends object> {
   shelvesDrawn?(content: C): readonly ShelfView[];
   /** Pictures whose colour stands for them until they are there, besides those of shelves. */
   tones(content: C): readonly PictureFacts[];
-  /** Its texts stand on the first of those. */
+  /** Its texts stand on some of those. */
   textsOnPicture?: TextsOnPicture<C>;
   /** Pictures that fill a frame in it at a width, besides those of shelves, with the size of the frame, px. */
   drawnPictures?(content: C, bands: Bands, bandId: string, regionPx: number): readonly DrawnPicture[];
@@ -139,6 +149,8 @@ export interface BayKind<S extends Lines, C extends object> {
   leastPx?(content: C, bands: Bands, bandId: string): number;
   /** Its height in a room of this width, px, where the one that it stands in is not the page's. */
   heightIn?(content: C, heading: Heading, bands: Bands, bandId: string, widthPx: number): number;
+  /** How it shows what it holds by turns; null where that stands still. */
+  moving?(content: C): { motion: Motion; plays: boolean } | null;
   /** The script of the page has something to do for it. */
   scripted?(content: C): boolean;
   /** The shopper can close it, and it stays closed from the first paint on. */

@@ -9,7 +9,7 @@ import { visibilityLine } from '../spec/visibility.ts';
 import { withHeading } from '../view/headingHeight.ts';
 import type { BayKind } from './bayKind.ts';
 import { contactFieldsSchema, fieldName, formField, sentAs, type ContactField } from './contactField.ts';
-import { LONGEST_BUTTON } from './textColumn.ts';
+import { LONGEST_BUTTON } from './textItem.ts';
 import { withoutShelves } from './withoutShelves.ts';
 
 const LONGEST_THANKS = 300;

@@ -15,6 +15,7 @@ import { placeLine } from '../spec/place.ts';
 import { styleTree } from '../style/styleTree.ts';
 import { askBay } from './ask.ts';
 import { bannerBay } from './banner.ts';
+import { bannersBay } from './banners.ts';
 import { basketBay } from './basket.ts';
 import type { BayKind, BayOf, StoredBayOf } from './bayKind.ts';
 import { checkoutBay } from './checkout.ts';
@@ -42,6 +43,7 @@ const kinds = {
   shelf: shelfBay,
   tabs: tabsBay,
   banner: bannerBay,
+  banners: bannersBay,
   pictureText: pictureTextBay,
   words: wordsBay,
   notice: noticeBay,

@@ -9,7 +9,7 @@ import { lookLine } from '../spec/look.ts';
 import { sayVarying } from '../spec/sayVarying.ts';
 import { visibilityLine } from '../spec/visibility.ts';
 import type { BayKind } from './bayKind.ts';
-import { LONGEST_BUTTON } from './textColumn.ts';
+import { LONGEST_BUTTON } from './textItem.ts';
 import { alignLine, alignSetting, type Align } from './stands.ts';
 import { withoutShelves } from './withoutShelves.ts';
 

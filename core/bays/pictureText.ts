@@ -20,21 +20,22 @@ import type { Bay } from './index.ts';
 import { BAY_TEXT, BUTTON_ENDS_PX, BUTTON_PX } from './bayTexts.ts';
 import type { BayKind } from './bayKind.ts';
 import { isAside, SIDES, sizesAt, type Side } from './besideText.ts';
-import { MOST_TEXT_COLUMNS, textColumnsSchema, type TextColumn } from './textColumn.ts';
+import { textItemName, textItemsSchema, type TextItem } from './textItem.ts';
 import { withoutShelves } from './withoutShelves.ts';
 
 const UPRIGHT = { start: 'At the top', center: 'In the middle', end: 'At the bottom' } as const;
 type Upright = keyof typeof UPRIGHT;
 
-/** What a column is called. */
-export const columnName = ({ title, words, button }: TextColumn, i: number): string =>
-  title || words?.split('\n')[0]!.slice(0, 40) || button || `Column ${i + 1}`;
+/** Side by side at most. */
+const MOST_COLUMNS = 4;
+
+export const columnName = (column: TextItem, i: number): string => textItemName(column, i, 'Column');
 
 const settings = {
   text: {
     columns: setting(
       inParts(
-        own<TextColumn[]>(textColumnsSchema, (columns) =>
+        own<TextItem[]>(textItemsSchema('column'), (columns) =>
           columns.length ? listed(columns.map((one, i) => `"${columnName(one, i)}"`)) : 'nothing',
         ),
       ),
@@ -72,7 +73,7 @@ const settings = {
     }),
   },
   columns: {
-    across: varying(integer(1, MOST_TEXT_COLUMNS, ''), byWidth(1, {}), {
+    across: varying(integer(1, MOST_COLUMNS, ''), byWidth(1, {}), {
       name: 'Columns side by side',
       find: ['columns', 'across', 'how many'],
     }),
@@ -186,7 +187,7 @@ export const pictureTextBay: BayKind<typeof settings, PictureTextContent> = {
   elements: ['columnTitle', 'columnText', 'columnButton'],
   spec: [
     contentLine('text', 'Text', ({ columns }) => {
-      const list = columns as readonly TextColumn[];
+      const list = columns as readonly TextItem[];
       return [
         opens(
           list.length

@@ -7,12 +7,15 @@ import { isDrawnAt, riseOf } from '../view/bayHeight.ts';
 import type { BayView, PageView } from '../view/view.ts';
 import type { Found, PageCheck } from './check.ts';
 
-/** Height of the picture under the texts of a bay that stand on it, px; 0 where there is none. */
+/** Height of the picture under the texts of a bay that stand on it, at its foot, px; 0 where there is none. */
 function pictureUnderTexts(bay: BayView, view: PageView, band: Band): number {
   const regionPx = nominalOf(view.bands, band).width;
   const on = bayKind(bay.content.holds).textsOnPicture;
-  const where = on && regionPx >= on.fromPx ? on.where(bay.content, bayDrawn(bay, view, regionPx)) : null;
-  return where ? (1 - where.area.bottom) * where.heightPx : 0;
+  if (!on || regionPx < on.fromPx || on.belowPx?.(bay.content, view.bands, band.id)) return 0;
+  const free = on
+    .where(bay.content, bayDrawn(bay, view, regionPx))
+    .map(({ area, heightPx }) => (1 - area.bottom) * heightPx);
+  return free.length > 0 ? Math.min(...free) : 0;
 }
 
 interface Meeting {

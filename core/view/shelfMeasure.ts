@@ -9,7 +9,7 @@ import { filtersBeside, toolsHeight } from './toolsHeight.ts';
 import type { ShelfView, StepView } from './view.ts';
 
 const PAGER_PX = 72;
-const MARKS_PX = 36;
+export const MARKS_PX = 36;
 
 export interface ShelfMeasure {
   step: StepView;

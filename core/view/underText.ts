@@ -109,7 +109,7 @@ function madeOfShelf(shelf: ShelfView, bands: Bands): readonly UnderText[] {
 /** The widest page that is looked at, px. */
 const WIDEST_PX = 1920;
 
-/** The picture of a bay that its own texts are on, as it is held at the narrowest and the widest of each band. */
+/** Pictures of a bay that its own texts are on, as they are held at the narrowest and the widest of each band. */
 export const bayUnderText = (bay: BayView, view: PageView): readonly UnderText[] =>
   keptOfBay(bay, [view.bands, view.contentPx, view.direction, view.style, facesHeld()], () =>
     madeOfBay(bay, view),
@@ -117,9 +117,8 @@ export const bayUnderText = (bay: BayView, view: PageView): readonly UnderText[]
 
 function madeOfBay(bay: BayView, view: PageView): readonly UnderText[] {
   const { bands } = view;
-  const { textsOnPicture: on, tones } = bayKind(bay.content.holds);
-  const picture = tones(bay.content)[0];
-  if (!on || !picture) return [];
+  const { textsOnPicture: on } = bayKind(bay.content.holds);
+  if (!on) return [];
   const widths = bands.flatMap(({ from }, i) => [from, (bands[i + 1]?.from ?? WIDEST_PX + 1) - 1]);
   return once(
     [on.fromPx, ...widths.filter((px) => px > on.fromPx && px <= WIDEST_PX)].flatMap((regionPx) => {
@@ -127,20 +126,18 @@ function madeOfBay(bay: BayView, view: PageView): readonly UnderText[] {
       const { levels, bandId, ownPx } = drawn;
       const at = (property: 'fit' | 'positionAcross' | 'positionDown') =>
         resolve(levels, on.picture, property, 'rest', bands, bandId).value;
-      const where = on.where(bay.content, drawn);
-      if (!where) return [];
-      return {
+      return on.where(bay.content, drawn).map(({ picture, heightPx, area }) => ({
         picture,
         held: {
-          frame: ownPx / where.heightPx,
+          frame: ownPx / heightPx,
           fit: (at('fit') as Held['fit'] | undefined) ?? 'cover',
           x: (at('positionAcross') as number | undefined) ?? Math.round(100 * picture.focal.x),
           y: (at('positionDown') as number | undefined) ?? Math.round(100 * picture.focal.y),
         },
-        area: where.area,
+        area,
         onHover: false,
         bandIds: [bandId],
-      };
+      }));
     }),
   );
 }

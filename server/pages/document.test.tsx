@@ -67,6 +67,17 @@ const plan: StoredPlan = {
           fields: [{ id: 'f', label: 'What about', required: true }],
         },
         { id: 'told', holds: 'notice', words: 'Open on Saturday', link: '/shop', closable: true },
+        {
+          id: 'turns',
+          holds: 'banners',
+          banners: ['one', 'two'].map((id) => ({
+            id,
+            title: 'Out of the kiln',
+            words: 'Since Saturday',
+            button: 'See more',
+            link: '/shop',
+          })),
+        },
         { id: 'down', holds: 'jump', words: 'Down', target: 'found' },
         { id: 'thought', holds: 'reviews', heading: { words: 'What buyers think' } },
         {

@@ -4,6 +4,7 @@ import { allBays } from '../../core/view/allBays.ts';
 import type { BayView, PageView } from '../../core/view/view.ts';
 import { AskBay } from './Ask.tsx';
 import { BannerBay } from './Banner.tsx';
+import { BannersBay } from './Banners.tsx';
 import { BasketBay } from './Basket.tsx';
 import type { BayDrawingProps } from './bayDrawing.ts';
 import { ContactBay } from './Contact.tsx';
@@ -26,6 +27,7 @@ import { StoreNameBay } from './StoreName.tsx';
 import { TabsBay } from './Tabs.tsx';
 import { WordsBay } from './Words.tsx';
 import { bannerCss } from '../styles/bays/banner.ts';
+import { bannersCss } from '../styles/bays/banners.ts';
 import { basketCss } from '../styles/bays/basket.ts';
 import { checkoutCss } from '../styles/bays/checkout.ts';
 import { entryCss } from '../styles/bays/entry.ts';
@@ -58,6 +60,7 @@ const bayDrawings: { [H in ContentView['holds']]: DrawnBay<H> } = {
   tabs: { Drawing: TabsBay, css: [tabsCss] },
   notice: { Drawing: NoticeBay, css: [noticeCss] },
   banner: { Drawing: BannerBay, css: [bannerCss] },
+  banners: { Drawing: BannersBay, css: [bannerCss, bannersCss] },
   pictureText: { Drawing: PictureTextBay, css: [pictureTextCss] },
   words: { Drawing: WordsBay, css: [wordsCss] },
   product: { Drawing: ProductBay, css: [wordsCss, productCss, swatchesCss, starsCss] },

@@ -21,7 +21,11 @@ const flick = () => (flicks ??= import('./flick.ts').then(({ keepFlick }) => kee
 
 const enhance = (within: ParentNode) => {
   for (const shelf of within.querySelectorAll<HTMLElement>('[data-moving]'))
-    keepMoving(shelf, trackMover, memoryOf(shelf.dataset.shelf!));
+    keepMoving(
+      shelf,
+      trackMover,
+      memoryOf(shelf.dataset.shelf ?? shelf.closest<HTMLElement>('[data-bay]')!.dataset.bay!),
+    );
   const growing = within.querySelectorAll<HTMLElement>('[data-shelf]:has(>.pagers>.pager.more)');
   if (growing.length > 0) void import('./more.ts').then(({ keepGrowing }) => growing.forEach(keepGrowing));
   if (within.querySelector('.flick')) void flick();

@@ -26,9 +26,9 @@ export interface TrackOptions {
   rtl: boolean;
 }
 
-/** Cards that are drawn at this width. */
-export const shownCards = (window: Element): HTMLElement[] =>
-  [...window.querySelectorAll<HTMLElement>(':scope>.cards>.card')].filter((card) => card.offsetWidth > 0);
+/** Cards, or whatever else stands in the row, that are drawn at this width. */
+export const shownCards = ({ firstElementChild: row }: Element): HTMLElement[] =>
+  [...(row?.children ?? [])].map((card) => card as HTMLElement).filter((card) => card.offsetWidth > 0);
 
 /** Openings of a spread: the window scrolls by its own width and a fold, and a leaf turns over it. */
 export function pageMover(window: HTMLElement, { loop, moveMs, start, rtl, moveBy }: TrackOptions): Mover {

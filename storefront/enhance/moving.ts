@@ -60,13 +60,13 @@ function drawMarks(
   };
 }
 
-/** Moves by itself while nobody looks closer: not under the pointer, not with the keyboard in it, not when paused. */
+/** Moves by itself while nobody looks closer: not under the pointer, not with the keyboard in it, not when held or paused. */
 function play(shelf: HTMLElement, restMs: number, move: () => void): () => void {
   const view = shelf.ownerDocument.defaultView!;
   const pause = shelf.querySelector<HTMLButtonElement>(':scope>.pause');
   const pauseWords = pause?.getAttribute('aria-label') ?? '';
   let still = false;
-  const busy = () => still || shelf.matches(':hover,:focus-within') || shelf.ownerDocument.hidden;
+  const busy = () => still || shelf.matches(':hover,:focus-within,[data-held]') || shelf.ownerDocument.hidden;
   const timer = view.setInterval(() => !busy() && move(), restMs);
   const press = () => {
     still = !still;

@@ -7,16 +7,24 @@ const usual = {
 };
 
 /** An arrow; it works with script only, and its place is kept until then. */
-export function Arrow({ to, moving, name }: { to: 'previous' | 'next'; moving: Moving; name: string }) {
+export function Arrow({
+  to,
+  moving: { arrowShape, arrowSign = '' },
+  name,
+}: {
+  to: 'previous' | 'next';
+  moving: Pick<Moving, 'arrowShape'> & Partial<Moving>;
+  name: string;
+}) {
   const texts = useTexts();
   return (
     <button
       type="button"
-      className={`arrow ${to} ${moving.arrowShape}`}
+      className={`arrow ${to} ${arrowShape}`}
       aria-label={to === 'next' ? texts.nextOf(name) : texts.previousOf(name)}
     >
-      {moving.arrowSign ? (
-        <span aria-hidden="true">{moving.arrowSign}</span>
+      {arrowSign ? (
+        <span aria-hidden="true">{arrowSign}</span>
       ) : (
         <svg viewBox="0 0 24 24" aria-hidden="true">
           <path d={usual[to]} />

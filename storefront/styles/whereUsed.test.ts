@@ -56,6 +56,19 @@ describe('the rules that a page is sent', () => {
     );
   });
 
+  it('are those of what moves where banners do, and of what pauses them where they play', () => {
+    const css = (banners: object[], moving: object = {}) => {
+      const bay = specimenBay('b', { holds: 'banners', banners, moving } as never);
+      const all = usedCss(specimenView(completePlan(specimenStored([], [bay])), 0));
+      return [all.includes(movingCss), all.includes(pauseCss)];
+    };
+    const [one, two] = ['One', 'Two'].map((title) => ({ id: title, title }));
+    expect(css([one!])).toEqual([false, false]);
+    expect(css([one!], { play: true })).toEqual([false, false]);
+    expect(css([one!, two!])).toEqual([true, false]);
+    expect(css([one!, two!], { play: true })).toEqual([true, true]);
+  });
+
   it('are those of its own heading where no bay has one, and those that kinds of bay share once', () => {
     expect(usedCss(viewOf()).includes(headingCss)).toBe(true);
     const bays = ['contact', 'contact'].map((holds, i) =>

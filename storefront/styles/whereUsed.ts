@@ -1,4 +1,6 @@
 import { layoutKind } from '../../core/layouts/index.ts';
+import { bayKind } from '../../core/bays/index.ts';
+import { allBays } from '../../core/view/allBays.ts';
 import { asksToRemember } from '../../core/view/asksToRemember.ts';
 import { shelvesOn } from '../../core/view/shelvesIn.ts';
 import type { PageView, ShelfView } from '../../core/view/view.ts';
@@ -21,6 +23,20 @@ const onShelf =
   (view: PageView): boolean =>
     shelvesOn(view).some(({ shelf }) => draws(shelf));
 
+/** Of every bay that shows what it holds by turns. */
+const onMovingBay =
+  (draws: (moving: { plays: boolean }) => boolean) =>
+  (view: PageView): boolean =>
+    allBays(view).some(({ content, empty }) => {
+      const moving = empty ? null : bayKind(content.holds).moving?.(content);
+      return moving ? draws(moving) : false;
+    });
+
+const either =
+  (...some: readonly ((view: PageView) => boolean)[]) =>
+  (view: PageView): boolean =>
+    some.some((one) => one(view));
+
 const hasPart = (part: string) => onShelf(({ says }) => says.includes(part));
 
 /** Rules that a page needs only where it can come to draw what they are for. */
@@ -36,8 +52,20 @@ const sheets: readonly { css: string; isFor(view: PageView): boolean }[] = [
   { css: starsCss, isFor: hasPart('rating') },
   { css: secondCss, isFor: onShelf(({ card }) => card.parts.picture.second) },
   // Whatever can move: how much a shopper's own shelf holds is not known yet. Before what pauses it.
-  { css: movingCss, isFor: onShelf(({ layouts }) => layouts.some((id) => layoutKind(id).moves)) },
-  { css: pauseCss, isFor: onShelf(({ moving }) => moving.play) },
+  {
+    css: movingCss,
+    isFor: either(
+      onShelf(({ layouts }) => layouts.some((id) => layoutKind(id).moves)),
+      onMovingBay(() => true),
+    ),
+  },
+  {
+    css: pauseCss,
+    isFor: either(
+      onShelf(({ moving }) => moving.play),
+      onMovingBay(({ plays }) => plays),
+    ),
+  },
   { css: flickCss, isFor: onShelf(({ card }) => card.parts.picture.several > 1) },
   { css: consentCss, isFor: asksToRemember },
   { css: tableCss, isFor: onShelf(({ table }) => table !== null) },

@@ -1,3 +1,4 @@
+import { bannersByTurns } from './bannersByTurns.ts';
 import { allCollections } from './allCollections.ts';
 import { bestSold } from './bestSold.ts';
 import { fromTheJournal } from './fromTheJournal.ts';
@@ -32,6 +33,7 @@ export const readyBays: readonly ReadyBay[] = [
   subcategories,
   allCollections,
   wideBanner,
+  bannersByTurns,
   whatItIsAbout,
   storyByTurns,
   threePromises,

@@ -215,14 +215,20 @@ export const tabMarkerElement: StyleElement = {
   atFirst: { background: 'accent', corners: 0, opacity: 100 },
 };
 
+/** What is drawn only where the banner, or one of several, has some of it. */
+const inBanners = (key: string) => (read: ReadSetting) => {
+  const several = read('banners') as readonly Readonly<Record<string, unknown>>[] | undefined;
+  return several ? several.some((one) => Boolean(one[key])) : read(key) !== '';
+};
+
 export const bannerTitleElement: StyleElement = {
   id: 'bannerTitle',
   name: 'Title of a banner',
   group: 'bays',
   on: 'bay',
-  isUsed: has('title'),
+  isUsed: inBanners('title'),
   overPicture: true,
-  selectors: ['.banner h1'],
+  selectors: ['.banner :is(h1,h2)'],
   ofCard: null,
   leastPx: 30,
   takes: TAKES,
@@ -235,7 +241,7 @@ export const bannerTextElement: StyleElement = {
   name: 'Text of a banner',
   group: 'bays',
   on: 'bay',
-  isUsed: has('words'),
+  isUsed: inBanners('words'),
   overPicture: true,
   selectors: ['.banner p'],
   ofCard: null,
@@ -249,7 +255,7 @@ export const bannerButtonElement: StyleElement = {
   name: 'Button of a banner',
   group: 'buttons',
   on: 'bay',
-  isUsed: has('button'),
+  isUsed: inBanners('button'),
   overPicture: true,
   selectors: ['.banner .button'],
   ofCard: null,

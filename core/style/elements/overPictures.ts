@@ -1,3 +1,4 @@
+import type { ReadSetting } from '../../settings/setting.ts';
 import type { StyleElement } from '../element.ts';
 import { showsPart } from './shown.ts';
 
@@ -16,7 +17,11 @@ export const overlayElement: StyleElement = {
   atFirst: { overlay: 'none', overlayColour: '#000000', opacity: 100, time: 0 },
 };
 
-const hasPicture = (read: (id: string) => unknown): boolean => read('pictureId') !== null;
+/** The banner, or one of several, has a picture. */
+function hasPicture(read: ReadSetting): boolean {
+  const several = read('banners') as readonly { pictureId?: string }[] | undefined;
+  return several ? several.some(({ pictureId }) => pictureId) : read('pictureId') !== null;
+}
 
 /** The same over the picture of a banner, under its text. */
 export const bannerOverlayElement: StyleElement = {

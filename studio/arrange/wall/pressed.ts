@@ -34,10 +34,10 @@ const PARTS: readonly {
   { selector: '.pagers', settings: ['paging.'] },
   { selector: '.arrow', settings: ['moving.arrowPlace', 'moving.arrows'] },
   { selector: '.marks', settings: ['moving.marks'] },
-  { selector: '.banner h1', settings: ['title'] },
-  { selector: '.banner p', settings: ['words'] },
-  { selector: '.banner .button', settings: ['button'] },
-  { selector: '.banner>img', settings: ['pictureId'] },
+  { selector: '.banner :is(h1,h2)', settings: ['title', 'banners'] },
+  { selector: '.banner p', settings: ['words', 'banners'] },
+  { selector: '.banner .button', settings: ['button', 'banners'] },
+  { selector: '.banner>img', settings: ['pictureId', 'banners'] },
   { selector: '.notice', settings: ['words'] },
 ];
 

@@ -2,7 +2,7 @@
 import { cleanup, fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { afterEach, describe, expect, it } from 'vitest';
 import type { LinkItem } from '../../../core/bays/linkItem.ts';
-import type { TextColumn } from '../../../core/bays/textColumn.ts';
+import type { TextItem } from '../../../core/bays/textItem.ts';
 import { readPath } from '../../../core/settings/path.ts';
 import { specimenBay, specimenStored } from '../../../core/specimen/specimen.ts';
 import { inStudio, type InStudio } from '../../specimen/inStudio.tsx';
@@ -11,7 +11,8 @@ import { useDraft } from '../../studioContext.tsx';
 import type { ContactField } from '../../../core/bays/contactField.ts';
 import { BayLinks } from './BayLinks.tsx';
 import { ContactFields } from './ContactFields.tsx';
-import { TextColumns } from './TextColumns.tsx';
+import { useTurnedTo } from '../../arrange/wall/turnedTo.ts';
+import { Banners, TextColumns } from './TextItems.tsx';
 
 afterEach(cleanup);
 
@@ -23,17 +24,20 @@ const answers = {
 const on = { page: 'home', bay: 'a' };
 
 /** What is set of a bay, as the control of its list is given it. */
-function Drawn({ setting }: { setting: 'columns' | 'links' | 'fields' }) {
+type Setting = 'columns' | 'banners' | 'links' | 'fields';
+
+function Drawn({ setting }: { setting: Setting }) {
   const value = useDraft((state) => readPath(state.plan.pages.home!.bays[0], setting));
   if (setting === 'fields') return <ContactFields on={on} value={value as ContactField[]} />;
+  if (setting === 'banners') return <Banners on={on} bayId="a" value={value as TextItem[]} />;
   return setting === 'columns' ? (
-    <TextColumns on={on} value={value as TextColumn[]} />
+    <TextColumns on={on} value={value as TextItem[]} />
   ) : (
     <BayLinks on={on} value={value as LinkItem[]} />
   );
 }
 
-const drawn = (holds: string, setting: 'columns' | 'links' | 'fields', list: object[]): InStudio =>
+const drawn = (holds: string, setting: Setting, list: object[]): InStudio =>
   inStudio(<Drawn setting={setting} />, {
     answers,
     stored: specimenStored([], [specimenBay('a', { holds, [setting]: list } as never)]),
@@ -61,7 +65,7 @@ describe('the columns of a bay', () => {
     const row = screen.getByRole('row', { name: /^Third/ });
     row.focus();
     fireEvent.keyDown(row, { key: 'ArrowUp', altKey: true });
-    const ids = () => (stored(studio, 'columns') as TextColumn[]).map(({ id }) => id);
+    const ids = () => (stored(studio, 'columns') as TextItem[]).map(({ id }) => id);
     expect(ids()).toEqual(['c1', 'column-3', 'column-2']);
     press('Remove');
     expect(ids()).toEqual(['c1', 'column-2']);
@@ -93,6 +97,41 @@ describe('the columns of a bay', () => {
     screen.getByText('There is room for 12 columns.');
     fireEvent.click(screen.getByRole('row', { name: /^No 3/ }));
     expect(screen.getByRole('button', { name: 'Duplicate' })).toHaveProperty('disabled', true);
+  });
+});
+
+describe('the banners of a bay', () => {
+  const turned = () => useTurnedTo.getState().turned;
+
+  it('turn the frames to the one that is open, counted among those that are shown, and let them go', () => {
+    const studio = drawn('banners', 'banners', [
+      { id: 'bare', button: 'See more' },
+      { id: 'one', title: 'First' },
+      { id: 'two', title: 'Second' },
+    ]);
+    const row = (name: RegExp) => fireEvent.click(screen.getByRole('row', { name }));
+    expect(turned()).toBeNull();
+    row(/^Second/);
+    expect(turned()).toEqual({ bay: 'a', place: 1 });
+    row(/^See more/);
+    expect(turned()).toBeNull();
+    type('Title', 'Now it says something');
+    expect(turned()).toEqual({ bay: 'a', place: 0 });
+    press('Duplicate');
+    expect(turned()).toEqual({ bay: 'a', place: 1 });
+    expect((stored(studio, 'banners') as TextItem[]).map(({ id }) => id)).toEqual([
+      'bare',
+      'banner-4',
+      'one',
+      'two',
+    ]);
+    press('Remove');
+    row(/^Second/);
+    row(/^Second/);
+    expect(turned()).toBeNull();
+    row(/^First/);
+    cleanup();
+    expect(turned()).toBeNull();
   });
 });
 

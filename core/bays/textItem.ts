@@ -1,0 +1,45 @@
+import { linkSchema } from '../plan/link.ts';
+import { LONGEST_HEADING, LONGEST_SENTENCE } from '../plan/words.ts';
+import { idsOnce } from '../schema/idsOnce.ts';
+import { array, object, string, type Schema } from '../schema/schema.ts';
+
+/** A few words with a picture, of which a bay has several: only what was set of it, besides its id. */
+export interface TextItem {
+  id: string;
+  title?: string;
+  words?: string;
+  button?: string;
+  /** Where the button leads. */
+  link?: string;
+  /** Id of a stored picture. */
+  pictureId?: string;
+}
+
+/** In one bay at most. */
+export const MOST_TEXTS = 12;
+export const LONGEST_BUTTON = 60;
+export const LONGEST_WORDS = LONGEST_SENTENCE * 2;
+
+/** @param noun what one is called: "column" */
+export const textItemsSchema = (noun: string): Schema<TextItem[]> =>
+  array(
+    object({
+      id: string()
+        .matches(/^[a-zA-Z0-9-]{1,40}$/, `A ${noun} is named by letters, digits and hyphens.`)
+        .required(),
+      title: string().max(LONGEST_HEADING),
+      words: string().max(LONGEST_WORDS),
+      button: string().max(LONGEST_BUTTON),
+      link: linkSchema.optional(),
+      pictureId: string().matches(/^[0-9a-f]{64}$/, 'This is not the id of a picture.'),
+    })
+      .noUnknown()
+      .required(),
+  )
+    .max(MOST_TEXTS)
+    .test('once', `Two ${noun}s have the same id.`, idsOnce)
+    .required();
+
+/** What one is called; `noun` as its name begins where it says nothing. */
+export const textItemName = ({ title, words, button }: TextItem, i: number, noun: string): string =>
+  title || words?.split('\n')[0]!.slice(0, 40) || button || `${noun} ${i + 1}`;
