@@ -54,7 +54,7 @@ async function demoFigures(): Promise<Figure[]> {
   await browser.close();
   if (wants('served')) figures.push(...(await servedFigures(served)));
   if (LOADS.some(wants) || wants('imports'))
-    figures.push(...(await besideFigures(databaseUrl, picturesFolder)));
+    figures.push(...(await besideFigures(databaseUrl, picturesFolder, [...LOADS, 'imports'])));
   // Last, since it publishes another home page.
   if (wants('layouts')) {
     const another = await openBrowser();
@@ -66,18 +66,20 @@ async function demoFigures(): Promise<Figure[]> {
     figures.push(...(await tableFigures(another, url)));
     await another.close();
   }
-  if (wants('busy')) {
-    const another = await openBrowser();
-    figures.push(...(await busyFigures(another, url)));
-    await another.close();
-  }
+  // Of a server that has nothing else to do, as an owner's has not: this process holds two, and asks them.
+  if (wants('busy')) figures.push(...(await besideFigures(databaseUrl, picturesFolder, ['busy'])));
   await server.stop();
   await apart.stop();
   return figures;
 }
 
 /** What a server in a process of its own bears. */
-async function besideFigures(databaseUrl: string, picturesFolder: string): Promise<Figure[]> {
+async function besideFigures(
+  databaseUrl: string,
+  picturesFolder: string,
+  groups: readonly string[],
+): Promise<Figure[]> {
+  const has = (name: string) => groups.includes(name) && wants(name);
   const child = fork(
     fileURLToPath(new URL('./serveApart.ts', import.meta.url)),
     [databaseUrl, picturesFolder],
@@ -95,8 +97,13 @@ async function besideFigures(databaseUrl: string, picturesFolder: string): Promi
     return (await answer).heldMb;
   };
   try {
-    const figures = LOADS.some(wants) ? await loadFigures(origin, db, held, wants) : [];
-    if (wants('imports')) figures.push(...(await importFigures(origin, child.pid!)));
+    const figures = LOADS.some(has) ? await loadFigures(origin, db, held, has) : [];
+    if (has('busy')) {
+      const browser = await chromium.launch(BROWSER);
+      figures.push(...(await busyFigures(browser, origin)));
+      await browser.close();
+    }
+    if (has('imports')) figures.push(...(await importFigures(origin, child.pid!)));
     return figures;
   } finally {
     child.disconnect();

@@ -3,7 +3,7 @@ import { listen } from '../server/start/listen.ts';
 
 /** A server in a process of its own, which tells what it holds when it is asked; ended by its parent. */
 const [databaseUrl, picturesFolder] = process.argv.slice(2) as [string, string];
-const server = await makeServer({ databaseUrl, picturesFolder });
+const server = await makeServer({ databaseUrl, picturesFolder, signInTries: 1000 });
 process.on('message', () => {
   globalThis.gc!();
   const { heapUsed, external } = process.memoryUsage();

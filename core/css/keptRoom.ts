@@ -35,6 +35,11 @@ const fullest = (card: CardView): CardView => ({
   parts: card.parts.map((view) => ({ ...view, ...partKind(view.part)!.fullest(view) })),
 });
 
+/** Those that show the same count once: with as much to say as they may have, most cards do. */
+const unlike = (cards: readonly CardView[]): CardView[] => [
+  ...new Map(cards.map((card) => [JSON.stringify(card.parts), card])).values(),
+];
+
 /**
  * Keeps room for a bay that the shopper's own script fills, from before the first paint, so that nothing moves
  * when it comes: none where nothing was looked at, or too little. It reckons with `--looked`, how many products
@@ -48,21 +53,19 @@ export function keptRoomCss(bay: BayView, standIn: StandIn, bands: Bands): strin
     const [own] = shelvesDrawn(bay);
     return bayHeight(filled, bands, regionPx) - (own ? shelfMeasure(own, bands, regionPx).heightPx : 0);
   };
-  const heightOf = (cards: CardView[], regionPx: number) =>
-    aroundPx(regionPx) + shelfMeasure({ ...shelf, cards }, bands, regionPx).heightPx;
-  const cards = shelf.cards.map(fullest);
+  const shelfPx = (cards: CardView[], regionPx: number) =>
+    shelfMeasure({ ...shelf, cards }, bands, regionPx).heightPx;
+  const cards = unlike(shelf.cards.map(fullest));
   const highest = (regionPx: number) =>
-    cards.reduce((best, card) => (heightOf([card], regionPx) > heightOf([best], regionPx) ? card : best));
+    cards
+      .map((card) => ({ card, px: shelfPx([card], regionPx) }))
+      .reduce((best, one) => (one.px > best.px ? one : best)).card;
   const rule = (step: StepView, from: number, to: number): string => {
     const [first, last] = [Math.max(from, NARROWEST_PX), Math.min(to, WIDEST_PX) - 1];
     const card = highest(first);
     const alike = (count: number) => Array.from({ length: count }, () => card);
-    const oneRow = evenly((px) => heightOf(alike(1), px), first, last);
-    const another = evenly(
-      (px) => heightOf(alike(step.across + 1), px) - heightOf(alike(1), px),
-      first,
-      last,
-    );
+    const oneRow = evenly((px) => aroundPx(px) + shelfPx(alike(1), px), first, last);
+    const another = evenly((px) => shelfPx(alike(step.across + 1), px) - shelfPx(alike(1), px), first, last);
     const rows = Math.ceil((step.shows.end - step.shows.start) / step.across);
     const more = `(min(${rows},round(up,var(--looked)/${step.across},1)) - 1)*(${another})`;
     const enough = fewerThan > 1 ? `*clamp(0,var(--looked) - ${fewerThan - 1},1)` : '';

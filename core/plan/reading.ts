@@ -2,6 +2,7 @@ import type { Bands } from '../bands/bands.ts';
 import { pageKinds } from '../pages/index.ts';
 import { checkDocument, documentName, faultSentence } from './checkDocument.ts';
 import { splitKey, withDocument, type DocumentKey, type PlanDocument } from './documents.ts';
+import { same } from '../settings/same.ts';
 import { firstBands } from './firstBands.ts';
 import { FORMAT, upgraded, UnreadableDocument } from './formats/format.ts';
 import { houseSettings, type StoredHouse } from './house.ts';
@@ -28,6 +29,9 @@ export interface ReadPlan {
   plan: StoredPlan;
   unreadable: Unreadable[];
 }
+
+/** What was read last, by the key of each document: what is kept as it was is the very same object again. */
+export type ReadBefore = Map<DocumentKey, { body: unknown; bands: Bands; document: PlanDocument }>;
 
 /**
  * One document in the current format. Throws UnreadableDocument with a sentence.
@@ -59,13 +63,26 @@ function bandsAsKept(house: unknown): Bands {
   return isRead ? (bands as Bands) : completeHouse({}).around.bands;
 }
 
-/** Reads documents of any format: upgraded, checked, and what cannot be read said. */
-export function readDocuments(documents: readonly KeptDocument[]): ReadPlan {
+/**
+ * Reads documents of any format: upgraded, checked, and what cannot be read said.
+ * @param before is told what was read now
+ */
+export function readDocuments(documents: readonly KeptDocument[], before?: ReadBefore): ReadPlan {
   const unreadable: Unreadable[] = [];
+  const last = new Map(before);
+  before?.clear();
   const tryRead = (one: KeptDocument, context: UpgradeContext): PlanDocument | null => {
-    if (one.body === null) return null;
+    const { key, body } = one;
+    if (body === null) return null;
+    const { bands } = context;
+    const known = last.get(key);
     try {
-      return readDocument(one, context);
+      const document =
+        known && same(known.body, body) && same(known.bands, bands)
+          ? known.document
+          : readDocument(one, context);
+      before?.set(key, { body, bands, document });
+      return document;
     } catch (error) {
       if (!(error instanceof UnreadableDocument)) throw error;
       unreadable.push({ ...one, message: error.message });
@@ -140,7 +157,8 @@ export function keptDocuments(value: unknown): KeptDocument[] {
 }
 
 /** Reads a whole plan of any format. */
-export const readPlan = (value: unknown): ReadPlan => readDocuments(keptDocuments(value));
+export const readPlan = (value: unknown, before?: ReadBefore): ReadPlan =>
+  readDocuments(keptDocuments(value), before);
 
 /** A document as it is written down: with its format. */
 export const writtenDocument = (document: PlanDocument): object => ({ format: FORMAT, ...document });

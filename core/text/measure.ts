@@ -139,22 +139,41 @@ export function textWidth(text: string, style: TextStyle): { px: number } & Meas
   return { px, estimated };
 }
 
+/** A letter at the beginning of a line, and after the one before it, em. */
+interface Letter {
+  alone: number;
+  after: number;
+}
+
+const spelt = new WeakMap<Piece, readonly Letter[]>();
+
+/** The letters of a word that a line may have to end within; few do, so that only theirs are reckoned. */
+function lettersOf(piece: Piece, style: TextStyle): readonly Letter[] {
+  let letters = spelt.get(piece);
+  if (letters) return letters;
+  const face = faceIn(style);
+  const em = (...characters: string[]) => emOf(characters, face, style.weight).em;
+  const characters = [...piece.text];
+  letters = characters.map((character, i) => {
+    const alone = em(character);
+    const before = characters[i - 1];
+    // Letters on one line stand closer together or further apart, as the face has them.
+    return { alone, after: before === undefined ? alone : em(before, character) - em(before) };
+  });
+  spelt.set(piece, letters);
+  return letters;
+}
+
 /** On how many lines a word goes that is wider than a line; how far the last is filled, px. */
-function broken(text: string, style: TextStyle, widthPx: number): { lines: number; used: number } {
-  const emAlone = (characters: string[]) => emOf(characters, faceIn(style), style.weight).em;
+function broken(piece: Piece, style: TextStyle, widthPx: number): { lines: number; used: number } {
   let lines = 1;
   let used = 0;
-  let before: string | null = null;
-  for (const character of text) {
-    const alone = emAlone([character]);
-    // Letters on one line stand closer together or further apart, as the face has them.
-    const em: number = before === null ? alone : emAlone([before, character]) - emAlone([before]);
-    const px = styled(style, em, 1);
+  for (const { alone, after } of lettersOf(piece, style)) {
+    const px = styled(style, after, 1);
     if (used > 0 && used + px > widthPx + PX_GRAIN) {
       lines += 1;
       used = styled(style, alone, 1);
     } else used += px;
-    before = character;
   }
   return { lines, used };
 }
@@ -182,7 +201,7 @@ export function textLines(
     }
     widestPx = Math.max(widestPx, Math.min(used + px, widthPx));
     if (px > room) {
-      const inside = broken(piece.text, style, widthPx);
+      const inside = broken(piece, style, widthPx);
       lines += inside.lines - 1;
       used =
         inside.used +

@@ -38,6 +38,15 @@ export interface AskedShelf {
   standIn: StandIn | null;
 }
 
+/** Stands for a shelf of which nothing is made. */
+const NOT_MADE: AskedShelf = {
+  view: { coming: true } as ShelfView,
+  empty: true,
+  personal: false,
+  goesAway: false,
+  standIn: null,
+};
+
 const views = keptFor<Shelf, AskedShelf>();
 const answers = keptFor<ItemsAnswer, ItemsAnswer>();
 const otherLayouts = keptFor<Shelf, Shelf>();
@@ -113,6 +122,7 @@ export function* askShelf(making: BayMaking, own: Shelf): Generator<ItemsRequest
   };
   let from = shelf.paging.by === 'none' ? 0 : (address.from[shelf.id] ?? 0);
   let answer = yield* asked(ask(from));
+  if (making.asksOnly) return NOT_MADE;
   if (from > 0 && from >= answer.total) {
     from = Math.max(0, answer.total - 1);
     answer = yield* asked(ask(from));

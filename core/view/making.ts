@@ -35,6 +35,8 @@ export interface BayMaking {
   about: About;
   /** What the page itself says: its name, what it is about in a few sentences, and the picture of that. */
   said: Said;
+  /** Only what is asked for first is wanted: nothing is made of the answers. */
+  asksOnly: boolean;
   /** Room is to be kept for what a shopper's own script fills. */
   keepsRoom: boolean;
   /** The id that a bay of the page has in its markup, which it has once it is asked for; null where there is none. */

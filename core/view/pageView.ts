@@ -25,6 +25,7 @@ import { isInTime, nextComing } from '../plan/bayTimes.ts';
 import { shelvesOf } from '../plan/places.ts';
 import { cardStoreOf } from './cardStoreOf.ts';
 import { fromParameter, inOrder, showsParameter, type PageAddress, type Parameter } from './address.ts';
+import { COMING } from './coming.ts';
 import { keptFor } from './keptFor.ts';
 import { listingPrefix, searchesWithin } from './listingPrefix.ts';
 import type { Said } from './making.ts';
@@ -47,6 +48,8 @@ export interface PageInput {
   about: About;
   /** Room is to be kept for what a shopper's own script fills. */
   keepsRoom?: boolean;
+  /** Only what is asked for first is wanted: nothing is made of the answers. */
+  asksOnly?: boolean;
   /** Bays are shown before and after their time as well, so that they can be arranged. */
   atAnyTime?: boolean;
 }
@@ -132,6 +135,7 @@ function* baysOf(
       about,
       said,
       keepsRoom: input.keepsRoom ?? false,
+      asksOnly: input.asksOnly ?? false,
       anchorOf: (id) => {
         const target = page.bays.find((one) => one.id === id);
         if (target) asked.add(id);
@@ -390,13 +394,31 @@ export function viewWith(input: PageInput, answer: (request: ItemsRequest) => It
   return step.value;
 }
 
-/** Drives a view with answers that have to be waited for, one after the other. */
+/** Drives a view with answers that have to be waited for; those that wait for nothing themselves are asked for at once. */
 export async function viewAwaiting(
   input: PageInput,
   answer: (request: ItemsRequest) => Promise<ItemsAnswer>,
 ): Promise<PageView> {
+  const asked = new Map<string, Promise<ItemsAnswer>>();
+  const ask = (request: ItemsRequest): Promise<ItemsAnswer> => {
+    const key = JSON.stringify(request);
+    const found = asked.get(key) ?? answer(request);
+    asked.set(key, found);
+    return found;
+  };
+  for (const request of firstRequests(input)) ask(request).catch(() => undefined);
   const making = pageView(input);
   let step = making.next();
-  while (!step.done) step = making.next(await answer(step.value));
+  while (!step.done) step = making.next(await ask(step.value));
   return step.value;
+}
+
+/** What a view asks for first of each shelf, but of those that leave out what is shown above them. */
+function firstRequests(input: PageInput): ItemsRequest[] {
+  const first: ItemsRequest[] = [];
+  viewWith({ ...input, asksOnly: true }, (request) => {
+    if (!input.plan.shelves[request.shelfId]?.notTwice) first.push(request);
+    return COMING;
+  });
+  return first;
 }

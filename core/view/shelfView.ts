@@ -43,8 +43,13 @@ interface Sized extends Step {
   size: number;
 }
 
+const sized = keptFor<Shelf, readonly Sized[]>();
+
 /** The steps of a shelf, each in the layout of its band, with its page size at each. */
-export function sizedSteps(shelf: Shelf, room: Room, bands: Bands): Sized[] {
+export const sizedSteps = (shelf: Shelf, room: Room, bands: Bands): readonly Sized[] =>
+  sized(shelf, [room, bands], () => madeSteps(shelf, room, bands));
+
+function madeSteps(shelf: Shelf, room: Room, bands: Bands): Sized[] {
   return bands.flatMap((band) => {
     const layout = valueAt(shelf.layout, bands, band.id);
     const kind = layoutKind(layout);
@@ -122,10 +127,19 @@ function cardView(item: Item, { card, says }: Saying, store: CardStore): CardVie
   };
 }
 
+const storeKeys = new WeakMap<CardStore, string>();
+
+/** All that cards read of the house, as one text; it is the same for every shelf of a page. */
+function storeKeyOf(store: CardStore): string {
+  let key = storeKeys.get(store);
+  if (key === undefined) storeKeys.set(store, (key = JSON.stringify(store)));
+  return key;
+}
+
 /** All that the drawing of a card reads of its settings and of the house, as one text. */
 const cardKeyOf = ({ card, says }: Saying, store: CardStore): string =>
+  storeKeyOf(store) +
   JSON.stringify([
-    store,
     store.labels.list.map((label) => labelEverShown(card, label)),
     slotsOf(card),
     says.map((part) => [part, partKind(part)?.reads(ofPart(card, part)!)]),

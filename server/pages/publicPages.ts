@@ -180,9 +180,11 @@ export function publicPages(parts: Parts, enhance: Enhance | null): PublicPages 
     if (!view) return null;
     if (keyOf(path, view.parameters) !== keyOf(path, parameters)) return { parameters: view.parameters };
     const { goodUntil, reads, ...shown } = view;
-    const drawnFrom = createHash('sha1').update(JSON.stringify(shown)).digest('base64');
     const before = pages.last(key);
-    return before?.drawnFrom === drawnFrom
+    // Most pages are made once; what one was drawn from is told apart once it is made again.
+    if (!before) return draw(view, release);
+    const drawnFrom = createHash('sha1').update(JSON.stringify(shown)).digest('base64');
+    return before.drawnFrom === drawnFrom
       ? { ...before, goodUntil: goodUntil ?? Infinity, reads: new Set(reads) }
       : { ...draw(view, release), drawnFrom };
   };

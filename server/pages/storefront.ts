@@ -1,3 +1,4 @@
+import pLimit from 'p-limit';
 import { storeDay } from '../../core/catalogue/storeTime.ts';
 import type { CategoryTree } from '../../core/catalogue/categoryTree.ts';
 import { bayKind } from '../../core/bays/index.ts';
@@ -49,6 +50,9 @@ const earliest = (...instants: (number | null)[]): number | null => {
   const known = instants.filter((instant) => instant !== null);
   return known.length ? Math.min(...known) : null;
 };
+
+/** Lists of one page that are read at the same time, so that it leaves connections for others. */
+const READ_AT_ONCE = 3;
 
 /** A bay that differs from shopper to shopper. */
 export interface OwnBay {
@@ -192,6 +196,10 @@ export function storefront(db: Queryable, upkeep: Upkeep): Storefront {
       if (shopper?.sent?.bay !== undefined) about.sent = shopper.sent;
       if (product && page.bays.some((bay) => bayKind(bay.holds).showsNeighbours?.(bay as never)))
         about.neighbours = await neighboursOf(db, product, kept, world);
+      const out = nextOut(db, now);
+      // Where the view cannot be made, that is what is said.
+      out.catch(() => undefined);
+      const few = pLimit(READ_AT_ONCE);
       const view = await viewAwaiting(
         {
           plan,
@@ -204,9 +212,10 @@ export function storefront(db: Queryable, upkeep: Upkeep): Storefront {
           keepsRoom: !own,
           about,
         },
-        (request) => answerItems(db, request, at, world, { listings: kept, names: () => names(plan.house) }),
+        (request) =>
+          few(() => answerItems(db, request, at, world, { listings: kept, names: () => names(plan.house) })),
       );
-      return { ...view, goodUntil: earliest(view.goodUntil, await nextOut(db, now)) };
+      return { ...view, goodUntil: earliest(view.goodUntil, await out) };
     },
   };
 }

@@ -1,3 +1,4 @@
+import type { ReadBefore } from '../../core/plan/reading.ts';
 import type { Queryable } from '../db/pool.ts';
 import { readLive, type Release } from './releaseRows.ts';
 
@@ -15,10 +16,11 @@ export function liveRelease(db: Queryable): LiveRelease {
   let asked: Promise<Release | null> | null = null;
   let known: Release | null = null;
   let latest: Release | null = null;
+  const before: ReadBefore = new Map();
   return {
     get() {
       if (asked) return asked;
-      const asking = readLive(db);
+      const asking = readLive(db, before);
       asked = asking;
       asking.then(
         (release) => {

@@ -1,5 +1,5 @@
 import type { Plan } from '../../core/plan/plan.ts';
-import { readPlan, writtenPlan } from '../../core/plan/reading.ts';
+import { readPlan, writtenPlan, type ReadBefore } from '../../core/plan/reading.ts';
 import { completeHouse, completePlan, type StoredPlan } from '../../core/plan/storedPlan.ts';
 import type { Queryable } from '../db/pool.ts';
 import { keepAddresses } from '../pages/formerAddress.ts';
@@ -14,13 +14,14 @@ export interface Release {
   unreadable: string[];
 }
 
-export async function readLive(db: Queryable): Promise<Release | null> {
+/** @param before what was read of the release before, and now of this one */
+export async function readLive(db: Queryable, before?: ReadBefore): Promise<Release | null> {
   const { rows } = await db.query<{ number: number; published_at: Date; plan: unknown }>(
     'SELECT number, published_at, plan FROM release JOIN live ON live.release_number = release.number',
   );
   const row = rows[0];
   if (!row) return null;
-  const { plan: stored, unreadable } = readPlan(row.plan);
+  const { plan: stored, unreadable } = readPlan(row.plan, before);
   return {
     number: row.number,
     publishedAt: row.published_at.toISOString(),

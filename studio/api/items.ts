@@ -3,6 +3,7 @@ import type { ItemsAnswer, ItemsRequest } from '../../core/view/view.ts';
 import { createStore, type StoreApi } from 'zustand/vanilla';
 import { readItems, type SeenBy } from '../../core/api/assortments.ts';
 import { filterId } from '../../core/listing/filters/index.ts';
+import { COMING } from '../../core/view/coming.ts';
 import type { Client } from './client.ts';
 
 /** Items are asked for in lots, so that most changes of a number need no further question. */
@@ -26,8 +27,6 @@ export interface Items extends StoreApi<ItemsState> {
   /** Asks again for what failed. */
   retry(): void;
 }
-
-const COMING: ItemsAnswer = { total: 0, own: 0, start: 0, items: [], coming: true };
 
 export const nobody: SeenBy = { category: null, collection: null, product: null, lookedAt: [] };
 

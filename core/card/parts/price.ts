@@ -38,46 +38,71 @@ function reduced(size: TextSize): TextSize {
 const moreLinePx = (size: TextSize): number =>
   size.prominent ? Math.abs(baselineOf(reduced(size)) - baselineOf(size)) : 0;
 
-/** On one line, px: what is now in its own size, all else and the spaces between in that of the part. */
-function priceWidthPx(view: Said, size: TextSize): number {
-  const { now, before, from, own } = view;
-  if (before === null) return widthOf(wordsOf(view), size);
-  const others = [own[0], from, before, own[1]].filter(Boolean) as string[];
-  return others.reduce(
-    (px, words) => px + widthOf(words, size) + spaceOf(size),
-    widthOf(now, reduced(size)) + BEFORE_GAP_PX,
-  );
+/** A reduced price in a size, px; what is now is in its own size, all else and the spaces between in that of the part. */
+interface SetPrice {
+  /** On one line. */
+  widthPx: number;
+  spacePx: number;
+  /** Width of each word; what it was with the distance before it, which it keeps at the beginning of a line too. */
+  words: readonly number[];
+  moreLinePx: number;
 }
 
-/** On how many lines it is set, word by word: what is now in its own size, what it was with a distance before it. */
-function priceLines({ now, before, from, own }: Said, widthPx: number, size: TextSize): number {
+const setPrices = new WeakMap<Said, WeakMap<TextSize, SetPrice>>();
+
+/** Measured once, since it is asked for at every width. */
+function setPrice(view: Said, size: TextSize): SetPrice {
+  let ofView = setPrices.get(view);
+  if (!ofView) setPrices.set(view, (ofView = new WeakMap()));
+  let found = ofView.get(size);
+  if (found) return found;
+  const { now, before, from, own } = view;
+  const spacePx = spaceOf(size);
+  const others = [own[0], from, before, own[1]].filter(Boolean) as string[];
   const words = (text: string | null, of: TextSize, gapPx = 0) =>
     (text ?? '')
       .split(' ')
       .filter(Boolean)
-      // It keeps its distance at the beginning of a line too.
       .map((word, i) => widthOf(word, of) + (i === 0 ? gapPx : 0));
-  const all = [
-    ...words(own[0], size),
-    ...words(from, size),
-    ...words(now, reduced(size)),
-    ...words(before, size, BEFORE_GAP_PX),
-    ...words(own[1], size),
-  ];
+  found = {
+    widthPx: others.reduce(
+      (px, some) => px + widthOf(some, size) + spacePx,
+      widthOf(now, reduced(size)) + BEFORE_GAP_PX,
+    ),
+    spacePx,
+    words: [
+      ...words(own[0], size),
+      ...words(from, size),
+      ...words(now, reduced(size)),
+      ...words(before, size, BEFORE_GAP_PX),
+      ...words(own[1], size),
+    ],
+    moreLinePx: moreLinePx(size),
+  };
+  ofView.set(size, found);
+  return found;
+}
+
+/** On one line, px. */
+const priceWidthPx = (view: Said, size: TextSize): number =>
+  view.before === null ? widthOf(wordsOf(view), size) : setPrice(view, size).widthPx;
+
+/** On how many lines words are set. */
+function linesOfWords({ words, spacePx }: SetPrice, widthPx: number): number {
   let [lines, at] = [1, 0];
-  for (const px of all) {
-    if (at > 0 && at + spaceOf(size) + px > widthPx) {
+  for (const px of words) {
+    if (at > 0 && at + spacePx + px > widthPx) {
       lines += 1;
       at = px;
-    } else at += (at > 0 ? spaceOf(size) : 0) + px;
+    } else at += (at > 0 ? spacePx : 0) + px;
   }
   return lines;
 }
 
 function priceHeightPx(view: Said, widthPx: number, size: TextSize): number {
   if (view.before === null) return linesOf(wordsOf(view), size, widthPx) * size.linePx;
-  const lines = priceWidthPx(view, size) <= widthPx ? 1 : priceLines(view, widthPx, size);
-  return lines * size.linePx + moreLinePx(size);
+  const price = setPrice(view, size);
+  return (price.widthPx <= widthPx ? 1 : linesOfWords(price, widthPx)) * size.linePx + price.moreLinePx;
 }
 
 /** Whether the price on a card is lower than it was. */

@@ -1,0 +1,88 @@
+import { describe, expect, it, vi } from 'vitest';
+import { faceOf, type Item } from '../card/item.ts';
+import { completePlan } from '../plan/storedPlan.ts';
+import {
+  specimenBay,
+  specimenProduct,
+  specimenShelf,
+  specimenStored,
+  specimenTree,
+  specimenView,
+} from '../specimen/specimen.ts';
+import { viewAwaiting } from './pageView.ts';
+import type { ItemsAnswer, ItemsRequest } from './view.ts';
+
+const goods = Array.from({ length: 64 }, (_, i): Item => ({
+  of: 'products',
+  product: specimenProduct(i + 1),
+}));
+const answerOf = ({ assortment, without, start, count }: ItemsRequest): ItemsAnswer => {
+  const left = new Set(without);
+  const all = goods.filter((item) => !left.has(faceOf(item).id)).slice(0, assortment.limit ?? undefined);
+  return { total: all.length, own: all.length, start, items: all.slice(start, start + count) };
+};
+
+const shelf = (id: string, more: object = {}) =>
+  specimenShelf(id, { assortment: { of: 'products', limit: 12 }, ...more });
+const plan = completePlan(
+  specimenStored(
+    [shelf('a'), shelf('b', { notTwice: true }), shelf('c'), shelf('d'), shelf('e')],
+    [
+      specimenBay('a', { holds: 'shelf', shelfId: 'a' } as never),
+      specimenBay('b', { holds: 'shelf', shelfId: 'b' } as never),
+      specimenBay('c', { holds: 'shelf', shelfId: 'c' } as never),
+      specimenBay('again', { holds: 'shelf', shelfId: 'c' } as never),
+      specimenBay('t', {
+        holds: 'tabs',
+        tabs: [
+          { id: 'd', shelfId: 'd' },
+          { id: 'e', shelfId: 'e' },
+        ],
+      } as never),
+    ],
+  ),
+);
+const input = {
+  plan,
+  page: plan.pages.home!,
+  now: Date.UTC(2026, 10, 24, 12),
+  tree: specimenTree,
+  pictures: () => undefined,
+  address: { path: '/', from: {}, open: {} },
+  about: {},
+};
+
+describe('a view whose answers have to be waited for', () => {
+  it('asks at once for all that waits for nothing, those of closed tabs too, and for each of them once', async () => {
+    const open: (() => void)[] = [];
+    const ask = vi.fn(
+      (request: ItemsRequest) =>
+        new Promise<ItemsAnswer>((resolve) => open.push(() => resolve(answerOf(request)))),
+    );
+    const made = viewAwaiting(input, ask);
+    const asked = () => ask.mock.calls.map(([{ shelfId }]) => shelfId);
+    expect(asked()).toEqual(['a', 'c', 'd', 'e']);
+    open.forEach((answer) => answer());
+    // What leaves out what is shown above is asked for once that is known.
+    await vi.waitFor(() => expect(asked()).toEqual(['a', 'c', 'd', 'e', 'b']));
+    expect(ask.mock.calls[4]![0].without).toEqual([1, 2, 3, 4, 5, 6, 7, 8]);
+    open.at(-1)!();
+    await made;
+    expect(ask).toHaveBeenCalledTimes(5);
+  });
+
+  it('is the one that is made of answers that are at hand', async () => {
+    const made = await viewAwaiting(input, (request) => Promise.resolve(answerOf(request)));
+    const atHand = specimenView(plan, 64, {}, goods);
+    expect(JSON.stringify(made)).toBe(JSON.stringify(atHand));
+  });
+
+  it('fails with the first answer that does, and leaves no other failure unheard', async () => {
+    const unheard = vi.fn();
+    process.on('unhandledRejection', unheard);
+    await expect(viewAwaiting(input, () => Promise.reject(new Error('away')))).rejects.toThrow('away');
+    await new Promise((resolve) => setTimeout(resolve, 20));
+    process.off('unhandledRejection', unheard);
+    expect(unheard).not.toHaveBeenCalled();
+  });
+});
