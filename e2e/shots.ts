@@ -14,6 +14,19 @@ import { startTemplate } from './template.ts';
 /** Fresh pictures of the main views, from the demo store, into docs/screenshots. */
 const folder = fileURLToPath(new URL('../docs/screenshots', import.meta.url));
 
+/** Waits for the pictures that are in sight, in frames too: one still under way is nothing that has been fetched. */
+const pictured = (page: Page) =>
+  Promise.all(
+    page.frames().map((frame) =>
+      frame.waitForFunction(() =>
+        [...document.images].every((one) => {
+          const { top, bottom, width } = one.getBoundingClientRect();
+          return one.complete || width === 0 || bottom < 0 || top > window.innerHeight;
+        }),
+      ),
+    ),
+  );
+
 await buildStudio(console.log);
 console.log('Making the demo store …');
 const template = await startTemplate(1);
@@ -34,6 +47,7 @@ try {
     await page.goto(`${url}${view.path}`);
     await quiet(page);
     await view.prepare?.(page);
+    await pictured(page);
     await page.waitForTimeout(700);
     await page.screenshot({ path: join(folder, `${view.name}.png`) });
     if (view.width) await page.close();
