@@ -86,14 +86,11 @@ export function focusCss(picture: PictureFacts | null, banner: string): string {
   return `${banner}>img{--at-across:${across};--at-down:${down};object-position:${across} ${down}}`;
 }
 
-/** Where texts are on the pictures of banners that stand in a row, each as high as the highest. */
+/** Where texts are on banners that stand in a row, each as high as the highest. */
 export function bannersUnderTexts(banners: readonly BannerContent[], drawn: BayDrawn): UnderTexts[] {
   const found = (leastPx?: number) => banners.map((one) => bannerTexts(one, drawn, leastPx));
   const highestPx = Math.max(0, ...found().map((one) => one?.heightPx ?? 0));
-  return found(highestPx).flatMap((one, i) => {
-    const { picture } = banners[i]!;
-    return one && picture ? [{ picture, ...one }] : [];
-  });
+  return found(highestPx).flatMap((one, i) => (one ? [{ picture: banners[i]!.picture, ...one }] : []));
 }
 
 /** A picture with text over it. */

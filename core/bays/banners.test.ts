@@ -115,6 +115,8 @@ describe('banners by turns', () => {
     expect(at1920.some(({ held }) => Math.abs(held.frame - 1920 / highest) < 0.01)).toBe(true);
     // The texts of a low one stand in the middle of that frame.
     for (const { area } of under) expect(area.top).toBeGreaterThan(0.1);
+    const bare = seen([{ id: 'bare', title: 'On no picture' }]).view;
+    expect(bayUnderText(bare.bays[0]!, bare)).toEqual([]);
   });
 
   it('say how many there are, how high they stand and how they move', () => {

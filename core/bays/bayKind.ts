@@ -33,9 +33,10 @@ export interface BayMade<C> {
   standIn?: StandIn | null;
 }
 
-/** A picture that texts stand on: the height of its frame in px, and the part of it that they are on. */
+/** What texts stand on: the height of its frame in px, and the part of it that they are on. */
 export interface UnderTexts {
-  picture: PictureFacts;
+  /** Null where that is the background of the bay. */
+  picture: PictureFacts | null;
   heightPx: number;
   area: Area;
 }
@@ -47,9 +48,9 @@ export interface TextsOnPicture<C> {
   picture: StyleElement;
   /** Width of the region from which on they are, px. */
   fromPx: number;
-  /** Each picture that has texts on it. */
+  /** Each frame that has texts on it. */
   where(content: C, drawn: BayDrawn): readonly UnderTexts[];
-  /** Height of what stands between the pictures and the foot of the bay, px; absent where there is nothing. */
+  /** Height of what stands between the frames and the foot of the bay, px; absent where there is nothing. */
   belowPx?(content: C, bands: Bands, bandId: string): number;
 }
 

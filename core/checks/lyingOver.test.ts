@@ -117,4 +117,28 @@ describe('a bay that is moved up', () => {
     );
     expect(tall!.text).toMatch(/^Covers \d+ px of "Bay banner"/);
   });
+
+  it('may stand below the words of a banner without a picture, but not on what marks the place among several', () => {
+    const over = (upper: object) =>
+      seen(
+        specimenStored(
+          [specimenShelf('b')],
+          [
+            specimenBay('banner', { look: { below: { phone: 0 } }, ...upper } as never),
+            specimenBay('b', {
+              look: { rise: { phone: 0, laptop: 60 }, above: { phone: 20 }, background: '#ffffff' },
+            }),
+          ],
+        ),
+      ).found.map(({ text }) => text);
+    const [one, two] = ['Winter', 'Spring'].map((title) => ({ id: title, title }));
+    const several = (marks: string) => ({
+      holds: 'banners',
+      banners: [one, two],
+      moving: { marks: { phone: marks } },
+    });
+    expect(over({ holds: 'banner', title: 'Winter' })).toEqual([]);
+    expect(over(several('none'))).toEqual([]);
+    expect(over(several('dots'))).toEqual(['Covers 60 px of "Bay banner" on Laptop']);
+  });
 });

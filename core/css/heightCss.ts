@@ -20,15 +20,24 @@ export function leastHeightCss(
   edges: readonly number[],
 ): string {
   const inner = edges.filter((edge) => edge > NARROWEST_PX && edge < WIDEST_PX);
+  const atOnce = new Set(inner);
+  const known = new Map<number, number>();
+  const heightOnce = (regionPx: number): number => {
+    const found = known.get(regionPx) ?? heightAt(regionPx);
+    known.set(regionPx, found);
+    return found;
+  };
   const even: number[] = [];
   for (let at = NARROWEST_PX; at < WIDEST_PX; at += APART_PX) even.push(at);
   const begins = [...new Set([...even, ...inner])].sort((a, b) => a - b);
   let css = '';
   let before = '';
   begins.forEach((begin, i) => {
-    const end = (begins[i + 1] ?? WIDEST_PX) - 1;
-    const first = heightAt(begin);
-    const growth = end > begin ? (heightAt(end) - first) / (end - begin) : 0;
+    const next = begins[i + 1] ?? WIDEST_PX;
+    // Where it goes on evenly, it ends as the next begins.
+    const end = i + 1 < begins.length && !atOnce.has(next) ? next : next - 1;
+    const first = heightOnce(begin);
+    const growth = end > begin ? (heightOnce(end) - first) / (end - begin) : 0;
     const rule =
       Math.abs(growth) < 0.0005
         ? `${selector}{min-height:${rounded(first)}px}`

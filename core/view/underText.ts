@@ -126,18 +126,16 @@ function madeOfBay(bay: BayView, view: PageView): readonly UnderText[] {
       const { levels, bandId, ownPx } = drawn;
       const at = (property: 'fit' | 'positionAcross' | 'positionDown') =>
         resolve(levels, on.picture, property, 'rest', bands, bandId).value;
-      return on.where(bay.content, drawn).map(({ picture, heightPx, area }) => ({
-        picture,
-        held: {
+      return on.where(bay.content, drawn).flatMap(({ picture, heightPx, area }): UnderText[] => {
+        if (!picture) return [];
+        const held: Held = {
           frame: ownPx / heightPx,
           fit: (at('fit') as Held['fit'] | undefined) ?? 'cover',
           x: (at('positionAcross') as number | undefined) ?? Math.round(100 * picture.focal.x),
           y: (at('positionDown') as number | undefined) ?? Math.round(100 * picture.focal.y),
-        },
-        area,
-        onHover: false,
-        bandIds: [bandId],
-      }));
+        };
+        return [{ picture, held, area, onHover: false, bandIds: [bandId] }];
+      });
     }),
   );
 }

@@ -7,7 +7,9 @@ import type { BayDrawingProps } from './bayDrawing.ts';
 export function BannersBay({ content: { banners, moving } }: BayDrawingProps<'banners'>) {
   const texts = useTexts();
   const moves = banners.length > 1;
-  const name = banners.find(({ title }) => title)?.title ?? '';
+  const name =
+    banners.map(({ title, words, picture }) => title || words || picture?.alt).find(Boolean) ??
+    texts.carousel;
   const shows = <T,>(at: Readonly<Record<string, T>>, is: (one: T) => boolean) =>
     moves && Object.values(at).some(is);
   const arrow = (to: 'previous' | 'next') => <Arrow to={to} moving={moving} name={name} />;
