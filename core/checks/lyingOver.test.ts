@@ -124,7 +124,7 @@ describe('a bay that is moved up', () => {
         specimenStored(
           [specimenShelf('b')],
           [
-            specimenBay('banner', { look: { below: { phone: 0 } }, ...upper } as never),
+            specimenBay('banner', { look: { below: { phone: 0 } }, ...upper }),
             specimenBay('b', {
               look: { rise: { phone: 0, laptop: 60 }, above: { phone: 20 }, background: '#ffffff' },
             }),
