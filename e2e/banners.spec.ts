@@ -2,7 +2,17 @@ import type { FrameLocator, Page } from '@playwright/test';
 import { publishByHand, publishWith } from './publish.ts';
 import { quiet } from './quiet.ts';
 import { shifted, watchShifts } from './shifts.ts';
-import { addEmptyBay, allIssues, expect, frameAt, openLine, saved, signIn, test } from './store.ts';
+import {
+  addEmptyBay,
+  allIssues,
+  expect,
+  frameAt,
+  openLine,
+  saved,
+  signIn,
+  test,
+  type Store,
+} from './store.ts';
 
 /** The title of the banner that stands in the window of its bay. */
 const inSight = (within: Page | FrameLocator) =>
@@ -14,6 +24,12 @@ const inSight = (within: Page | FrameLocator) =>
       return box.left <= middle && middle < box.right;
     });
     return seen?.querySelector('h1,h2')?.textContent ?? null;
+  });
+
+/** Publishes a home page of three banners that move so, and what stands below them. */
+const publishBanners = (store: Store, moving: object, below: object[] = []) =>
+  publishWith(store, {
+    'page:home': { bays: [{ id: 'turns', holds: 'banners', banners: three, moving }, ...below] } as never,
   });
 
 const three = ['Out of the kiln', 'Reduced', 'Made slowly'].map((title, i) => ({
@@ -29,8 +45,9 @@ test('banners by turns are made, each seen in the frames while it is written, ma
 }) => {
   await signIn(page, store, '/studio/arrange/home?bay=notice');
   await addEmptyBay(page, 'Banners by turns');
-  await openLine(page, 'Text');
+  // What it begins with is there to be set at once.
   const list = page.getByRole('grid', { name: 'Banners of the bay' });
+  await expect(list).toBeVisible();
   const tablet = await frameAt(page, 'Tablet');
   await expect.poll(() => inSight(tablet)).toBe('A few words over a picture');
   const second = list.getByRole('row', { name: /^And a few over another/ });
@@ -88,19 +105,9 @@ test('banners are moved by arrows, keys and marks, go round, and nothing around 
   page,
   store,
 }) => {
-  await publishWith(store, {
-    'page:home': {
-      bays: [
-        {
-          id: 'turns',
-          holds: 'banners',
-          banners: three,
-          moving: { loop: true, arrows: { phone: true }, marks: { phone: 'dots' }, moveMs: 0 },
-        },
-        { id: 'below', holds: 'jump', words: 'Up again', target: 'turns' },
-      ],
-    },
-  });
+  await publishBanners(store, { loop: true, arrows: { phone: true }, marks: { phone: 'dots' }, moveMs: 0 }, [
+    { id: 'below', holds: 'jump', words: 'Up again', target: 'turns' },
+  ]);
   await page.setViewportSize({ width: 1000, height: 900 });
   await watchShifts(page);
   await page.goto(store.url);
@@ -144,18 +151,7 @@ test('banners that play wait while they are paused, come back to where they were
   store,
   browser,
 }) => {
-  await publishWith(store, {
-    'page:home': {
-      bays: [
-        {
-          id: 'turns',
-          holds: 'banners',
-          banners: three,
-          moving: { play: true, restMs: 1_000, moveMs: 0, loop: true },
-        },
-      ],
-    },
-  });
+  await publishBanners(store, { play: true, restMs: 1_000, moveMs: 0, loop: true });
   await page.clock.install({ time: 0 });
   await page.clock.pauseAt(1_000);
   await page.goto(store.url);

@@ -12,7 +12,7 @@ import type { StoredShelf } from '../core/plan/shelf.ts';
 import { completePlan } from '../core/plan/storedPlan.ts';
 import { shelfMeasure } from '../core/view/shelfMeasure.ts';
 import { shelvesOn } from '../core/view/shelvesIn.ts';
-import { viewWith } from '../core/view/pageView.ts';
+import { viewWith } from '../core/view/driveView.ts';
 import type { Item } from '../core/card/item.ts';
 import type { ProductFacts } from '../core/catalogue/facts.ts';
 import { categoryTree } from '../core/catalogue/categoryTree.ts';

@@ -4,10 +4,9 @@ import { byBand } from '../css/containers.ts';
 import { sayMotion } from '../layouts/sayFacts.ts';
 import { motionOf } from '../layouts/moving.ts';
 import { movingSettings } from '../plan/movingSettings.ts';
-import { capital, counted, listed } from '../sentence/sentence.ts';
+import { capital } from '../sentence/sentence.ts';
 import type { Moving as MovingOfShelf } from '../plan/shelf.ts';
-import { setting, type ReadSetting, type Setting } from '../settings/setting.ts';
-import { inParts, own } from '../settings/values.ts';
+import type { ReadSetting, Setting } from '../settings/setting.ts';
 import { contentLine, opens } from '../spec/content.ts';
 import { lookLine } from '../spec/look.ts';
 import { sayVarying } from '../spec/sayVarying.ts';
@@ -18,14 +17,12 @@ import { bannersUnderTexts, bannerBay, focusCss, type BannerContent } from './ba
 import { bannerHeightSettings, heightCss, sayHeight, type BannerHeight } from './bannerHeight.ts';
 import type { BayKind } from './bayKind.ts';
 import type { Bay } from './index.ts';
-import { textItemName, textItemsSchema, type TextItem } from './textItem.ts';
+import { sayTextItems, textItemsSetting, type TextItem } from './textItem.ts';
 import { withoutShelves } from './withoutShelves.ts';
 
 /** Whether it has anything to show. */
 export const isFilled = ({ title, words, pictureId }: TextItem): boolean =>
   Boolean(title || words || pictureId);
-
-export const bannerName = (banner: TextItem, i: number): string => textItemName(banner, i, 'Banner');
 
 const unlessSeveral = (read: ReadSetting) =>
   (read('banners') as readonly TextItem[]).length > 1 ? null : 'There is one banner, which stands still';
@@ -38,15 +35,10 @@ const ofSeveral = <S extends Setting<unknown>>(one: S): S => ({
 
 const settings = {
   text: {
-    banners: setting(
-      inParts(
-        own<TextItem[]>(textItemsSchema('banner'), (banners) =>
-          banners.length ? listed(banners.map((one, i) => `"${bannerName(one, i)}"`)) : 'nothing',
-        ),
-      ),
-      [],
-      { name: 'Banners', find: ['banners', 'slides', 'hero', 'title', 'words', 'button', 'picture'] },
-    ),
+    banners: textItemsSetting('banner', {
+      name: 'Banners',
+      find: ['banners', 'slides', 'hero', 'title', 'words', 'button', 'picture'],
+    }),
   },
   picture: bannerHeightSettings,
   layout: {
@@ -105,17 +97,9 @@ export const bannersBay: BayKind<typeof settings, BannersContent> = {
   hasHeading: false,
   elements: bannerBay.elements!,
   spec: [
-    contentLine('text', 'Text', ({ banners }) => {
-      const list = banners as readonly TextItem[];
-      return [
-        opens(
-          list.length
-            ? `${counted(list.length, 'banner')}: ${listed(list.map((one, i) => `"${bannerName(one, i)}"`))}`
-            : 'Nothing yet',
-          'banners',
-        ),
-      ];
-    }),
+    contentLine('text', 'Text', ({ banners }) => [
+      opens(sayTextItems(banners as readonly TextItem[], 'banner'), 'banners'),
+    ]),
     contentLine('picture', 'Picture', (bay, names) => {
       const list = bay.banners as readonly TextItem[];
       const pictured = list.filter(({ pictureId }) => pictureId).length;

@@ -7,9 +7,9 @@ import type { PictureFacts } from '../catalogue/facts.ts';
 import { byBand } from '../css/containers.ts';
 import { innerWidth, type Room } from '../geometry/steps.ts';
 import { fillCrop } from '../picture/crop.ts';
-import { counted, listed, lowered } from '../sentence/sentence.ts';
+import { lowered } from '../sentence/sentence.ts';
 import { byWidth, setting, varying } from '../settings/setting.ts';
-import { choice, inParts, integer, own, yesNo } from '../settings/values.ts';
+import { choice, integer, yesNo } from '../settings/values.ts';
 import { contentLine, opens } from '../spec/content.ts';
 import { lookLine } from '../spec/look.ts';
 import { sayVarying } from '../spec/sayVarying.ts';
@@ -20,7 +20,7 @@ import type { Bay } from './index.ts';
 import { BAY_TEXT, BUTTON_ENDS_PX, BUTTON_PX } from './bayTexts.ts';
 import type { BayKind } from './bayKind.ts';
 import { isAside, SIDES, sizesAt, type Side } from './besideText.ts';
-import { textItemName, textItemsSchema, type TextItem } from './textItem.ts';
+import { sayTextItems, textItemsSetting, type TextItem } from './textItem.ts';
 import { withoutShelves } from './withoutShelves.ts';
 
 const UPRIGHT = { start: 'At the top', center: 'In the middle', end: 'At the bottom' } as const;
@@ -29,19 +29,12 @@ type Upright = keyof typeof UPRIGHT;
 /** Side by side at most. */
 const MOST_COLUMNS = 4;
 
-export const columnName = (column: TextItem, i: number): string => textItemName(column, i, 'Column');
-
 const settings = {
   text: {
-    columns: setting(
-      inParts(
-        own<TextItem[]>(textItemsSchema('column'), (columns) =>
-          columns.length ? listed(columns.map((one, i) => `"${columnName(one, i)}"`)) : 'nothing',
-        ),
-      ),
-      [],
-      { name: 'Columns', find: ['columns', 'text', 'title', 'words', 'button', 'call to action'] },
-    ),
+    columns: textItemsSetting('column', {
+      name: 'Columns',
+      find: ['columns', 'text', 'title', 'words', 'button', 'call to action'],
+    }),
   },
   picture: {
     side: varying(choice<Side>(SIDES), byWidth<Side>('above', { 560: 'before' }), {
@@ -186,17 +179,9 @@ export const pictureTextBay: BayKind<typeof settings, PictureTextContent> = {
   hasHeading: true,
   elements: ['columnTitle', 'columnText', 'columnButton'],
   spec: [
-    contentLine('text', 'Text', ({ columns }) => {
-      const list = columns as readonly TextItem[];
-      return [
-        opens(
-          list.length
-            ? `${counted(list.length, 'column')}: ${listed(list.map((one, i) => `"${columnName(one, i)}"`))}`
-            : 'Nothing yet',
-          'columns',
-        ),
-      ];
-    }),
+    contentLine('text', 'Text', ({ columns }) => [
+      opens(sayTextItems(columns as readonly TextItem[], 'column'), 'columns'),
+    ]),
     contentLine('picture', 'Picture', ({ side, alternate, shaped, ratio: shape }, names) => [
       opens(`Picture ${sayVarying(side as Varying<Side>, names, (one) => lowered(SIDES[one]))}`, 'side'),
       ...(alternate ? [', ', opens('every other one the other way round', 'alternate')] : []),

@@ -9,7 +9,7 @@ import { completePlan, type StoredPlan } from '../plan/storedPlan.ts';
 import { firstBands } from '../plan/firstBands.ts';
 import { specimenNames, specimenProduct, specimenShelf, specimenTree } from '../specimen/specimen.ts';
 import { bayHeight } from '../view/bayHeight.ts';
-import { viewWith } from '../view/pageView.ts';
+import { viewWith } from '../view/driveView.ts';
 import { shelvesIn } from '../view/shelvesIn.ts';
 import { isOut, type Entry } from './entry.ts';
 import { entryEdited, entryEdits, entryEditSchema, isStillSo, savedEdits } from './entryEdit.ts';

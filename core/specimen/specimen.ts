@@ -16,7 +16,8 @@ import type { StoredShelf } from '../plan/shelf.ts';
 import { completeHouse, completePlan, type StoredPlan } from '../plan/storedPlan.ts';
 import { emptyVocabulary, namesFrom } from '../catalogue/vocabulary.ts';
 import type { Names } from '../sentence/sentence.ts';
-import { viewWith, type PageInput } from '../view/pageView.ts';
+import { viewWith } from '../view/driveView.ts';
+import type { PageInput } from '../view/pageView.ts';
 import type { ItemsAnswer, ItemsRequest, PageView } from '../view/view.ts';
 
 /** Small made-up plans and goods, for tests. */
@@ -177,25 +178,34 @@ export const specimenNames: Names = namesFrom(
   },
 );
 
+/** What the home page of a plan is made from. */
+export const specimenInput = (plan: Plan, more: Partial<PageInput> = {}): PageInput => ({
+  plan,
+  page: plan.pages.home!,
+  now: Date.UTC(2026, 10, 24, 12),
+  tree: specimenTree,
+  pictures: () => undefined,
+  address: { path: '/', from: {}, open: {} },
+  about: {},
+  ...more,
+});
+
 /** The home page of a plan with the answers of whoever knows what its shelves show. */
 export const specimenViewOf = (
   plan: Plan,
   answer: (request: ItemsRequest) => ItemsAnswer,
   more: Partial<PageInput> = {},
-): PageView =>
-  viewWith(
-    {
-      plan,
-      page: plan.pages.home!,
-      now: Date.UTC(2026, 10, 24, 12),
-      tree: specimenTree,
-      pictures: () => undefined,
-      address: { path: '/', from: {}, open: {} },
-      about: {},
-      ...more,
-    },
-    answer,
-  );
+): PageView => viewWith(specimenInput(plan, more), answer);
+
+/** Answers as though every assortment held these, in order. */
+export const specimenAnswer =
+  (goods: readonly Item[] = products) =>
+  ({ assortment, without, start, count }: ItemsRequest): ItemsAnswer => {
+    const left = new Set(without);
+    const most = assortment.limit ?? Infinity;
+    const all = goods.filter((item) => !left.has(faceOf(item).id)).slice(0, most);
+    return { total: all.length, own: all.length, start, items: all.slice(start, start + count) };
+  };
 
 /**
  * The same, where every assortment of products holds the first `total` pieces in order.
@@ -207,16 +217,7 @@ export function specimenView(
   more: Partial<PageInput> = {},
   goods: readonly Item[] = products,
 ): PageView {
-  const answer = ({ assortment, without, start, count }: ItemsRequest) => {
-    const left = new Set(without);
-    const most = assortment.limit ?? Infinity;
-    const all = goods
-      .slice(0, total)
-      .filter((item) => !left.has(faceOf(item).id))
-      .slice(0, most);
-    return { total: all.length, own: all.length, start, items: all.slice(start, start + count) };
-  };
-  return specimenViewOf(plan, answer, more);
+  return specimenViewOf(plan, specimenAnswer(goods.slice(0, total)), more);
 }
 
 /** Sets how many columns a shelf has on the narrowest screens. */

@@ -6,7 +6,7 @@ import { isUsed, LAYOUT_IDS, layoutKind, type LayoutId } from '../layouts/index.
 import type { StoredHouse } from '../plan/house.ts';
 import type { StoredShelf } from '../plan/shelf.ts';
 import { completePlan } from '../plan/storedPlan.ts';
-import { viewWith } from './pageView.ts';
+import { viewWith } from './driveView.ts';
 import type { PageView } from './view.ts';
 
 /** A shelf of which nothing but cards is drawn. */

@@ -15,7 +15,7 @@ import {
   specimenView,
   specimenViewOf,
 } from '../specimen/specimen.ts';
-import { viewWith } from './pageView.ts';
+import { viewWith } from './driveView.ts';
 import type { ItemsAnswer, ItemsRequest, PageView, ShelfView } from './view.ts';
 import { shelvesIn } from './shelvesIn.ts';
 import { shelfMeasure } from './shelfMeasure.ts';

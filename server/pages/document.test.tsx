@@ -21,7 +21,7 @@ import { reckoned } from '../../core/shopper/basket.ts';
 import { orderOf } from '../../core/shopper/order.ts';
 import type { Item } from '../../core/card/item.ts';
 import type { ProductDetail } from '../../core/catalogue/facts.ts';
-import { viewWith } from '../../core/view/pageView.ts';
+import { viewWith } from '../../core/view/driveView.ts';
 import { htmlPage, inLowerCase } from './document.tsx';
 
 const store = (format: number): unknown =>

@@ -4,7 +4,7 @@ import { emptyPlan } from '../../core/plan/documents.ts';
 import type { Plan } from '../../core/plan/plan.ts';
 import { completePlan } from '../../core/plan/storedPlan.ts';
 import { CATEGORIES, RELEASE } from '../../core/view/reads.ts';
-import { viewWith } from '../../core/view/pageView.ts';
+import { viewWith } from '../../core/view/driveView.ts';
 import { htmlPage, type HtmlPage } from './document.tsx';
 
 /** Where the button of each page that only says something leads. */

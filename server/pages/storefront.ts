@@ -12,7 +12,7 @@ import { shelvesOf } from '../../core/plan/places.ts';
 import { picturesNamed } from '../../core/plan/picturesNamed.ts';
 import type { Shopper } from '../../core/shopper/shopper.ts';
 import type { PageAddress } from '../../core/view/address.ts';
-import { viewAwaiting } from '../../core/view/pageView.ts';
+import { viewAwaiting } from '../../core/view/driveView.ts';
 import { ALL, CATEGORIES, COLLECTIONS, ENTRIES, RULE, ruleRead } from '../../core/view/reads.ts';
 import type { PageView } from '../../core/view/view.ts';
 import { answerItems } from '../assortments/answer.ts';

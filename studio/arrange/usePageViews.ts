@@ -9,7 +9,7 @@ import { pageKind, pagePath } from '../../core/pages/index.ts';
 import type { About, PageKind } from '../../core/pages/pageKind.ts';
 import { picturesNamed } from '../../core/plan/picturesNamed.ts';
 import type { PageAddress } from '../../core/view/address.ts';
-import { viewWith } from '../../core/view/pageView.ts';
+import { viewWith } from '../../core/view/driveView.ts';
 import type { PageView } from '../../core/view/view.ts';
 import type { SeenBy } from '../../core/api/assortments.ts';
 import { inList, orderOf } from '../../core/shopper/order.ts';

@@ -2,6 +2,7 @@ import type { ReadSetting } from '../../settings/setting.ts';
 import type { StyleElement } from '../element.ts';
 import type { PropertyId } from '../properties/index.ts';
 import { BUTTON_TAKES } from './button.ts';
+import { inBanners } from './shown.ts';
 import { TEXT_TAKES } from './text.ts';
 
 const HEADING_TAKES: readonly PropertyId[] = [
@@ -213,12 +214,6 @@ export const tabMarkerElement: StyleElement = {
   takes: ['background', 'corners', 'opacity'],
   states: ['rest'],
   atFirst: { background: 'accent', corners: 0, opacity: 100 },
-};
-
-/** What is drawn only where the banner, or one of several, has some of it. */
-const inBanners = (key: string) => (read: ReadSetting) => {
-  const several = read('banners') as readonly Readonly<Record<string, unknown>>[] | undefined;
-  return several ? several.some((one) => Boolean(one[key])) : read(key) !== '';
 };
 
 export const bannerTitleElement: StyleElement = {

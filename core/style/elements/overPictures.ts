@@ -1,6 +1,5 @@
-import type { ReadSetting } from '../../settings/setting.ts';
 import type { StyleElement } from '../element.ts';
-import { showsPart } from './shown.ts';
+import { inBanners, showsPart } from './shown.ts';
 
 /** What is drawn over the pictures of cards, under the text and the labels on them. */
 export const overlayElement: StyleElement = {
@@ -17,11 +16,7 @@ export const overlayElement: StyleElement = {
   atFirst: { overlay: 'none', overlayColour: '#000000', opacity: 100, time: 0 },
 };
 
-/** The banner, or one of several, has a picture. */
-function hasPicture(read: ReadSetting): boolean {
-  const several = read('banners') as readonly { pictureId?: string }[] | undefined;
-  return several ? several.some(({ pictureId }) => pictureId) : read('pictureId') !== null;
-}
+const hasPicture = inBanners('pictureId');
 
 /** The same over the picture of a banner, under its text. */
 export const bannerOverlayElement: StyleElement = {

@@ -1,7 +1,13 @@
-import { columnName } from '../../../core/bays/pictureText.ts';
 import { useEffect, useState } from 'react';
-import { bannerName, isFilled } from '../../../core/bays/banners.ts';
-import { LONGEST_BUTTON, LONGEST_WORDS, MOST_TEXTS, type TextItem } from '../../../core/bays/textItem.ts';
+import { isFilled } from '../../../core/bays/banners.ts';
+import {
+  LONGEST_BUTTON,
+  LONGEST_WORDS,
+  MOST_TEXTS,
+  textItemName,
+  type TextItem,
+} from '../../../core/bays/textItem.ts';
+import { capital } from '../../../core/sentence/sentence.ts';
 import { LONGEST_HEADING } from '../../../core/plan/words.ts';
 import { PictureControl } from '../controls/Picture.tsx';
 import { turnTo } from '../../arrange/wall/turnedTo.ts';
@@ -13,14 +19,14 @@ import { RowLink, RowWords } from './RowWords.tsx';
 type GivenProps = Pick<OwnControlProps, 'on'> & { value: readonly TextItem[] };
 
 /** Words with pictures, of which a bay has several: what each says and shows, and in which order. */
-function TextItems(
-  props: GivenProps & Pick<ListOfProps<TextItem>, 'setting' | 'noun' | 'label' | 'nameOf' | 'opened'>,
-) {
+function TextItems(props: GivenProps & Pick<ListOfProps<TextItem>, 'setting' | 'noun' | 'opened'>) {
   const { noun } = props;
   return (
     <ListOf
       {...props}
       most={MOST_TEXTS}
+      label={`${capital(noun)}s of the bay`}
+      nameOf={(one, i) => textItemName(one, i, noun)}
       empty="There is nothing in it yet."
       factsOf={({ pictureId }) => (pictureId ? 'with a picture' : '')}
       make={(id, copyOf) => plainRow<TextItem>(copyOf ? { ...copyOf, id } : { id, title: `New ${noun}` })}
@@ -69,14 +75,7 @@ function TextItems(
 
 /** The columns of picture and text. */
 export const TextColumns = ({ on, value }: GivenProps) => (
-  <TextItems
-    on={on}
-    value={value}
-    setting="columns"
-    noun="column"
-    label="Columns of the bay"
-    nameOf={columnName}
-  />
+  <TextItems on={on} value={value} setting="columns" noun="column" />
 );
 
 /** The banners of a bay that shows one after the other; the frames are turned to the one that is open. */
@@ -94,8 +93,6 @@ export function Banners({ on, value, bayId }: GivenProps & Pick<OwnControlProps,
       value={value}
       setting="banners"
       noun="banner"
-      label="Banners of the bay"
-      nameOf={bannerName}
       opened={{ id: open, open: (one) => setOpen(one && one.id !== open ? one.id : null) }}
     />
   );

@@ -1,26 +1,17 @@
 import { describe, expect, it, vi } from 'vitest';
-import { faceOf, type Item } from '../card/item.ts';
 import { completePlan } from '../plan/storedPlan.ts';
 import {
+  specimenAnswer,
   specimenBay,
-  specimenProduct,
+  specimenInput,
   specimenShelf,
   specimenStored,
-  specimenTree,
   specimenView,
 } from '../specimen/specimen.ts';
-import { viewAwaiting } from './pageView.ts';
+import { viewAwaiting } from './driveView.ts';
 import type { ItemsAnswer, ItemsRequest } from './view.ts';
 
-const goods = Array.from({ length: 64 }, (_, i): Item => ({
-  of: 'products',
-  product: specimenProduct(i + 1),
-}));
-const answerOf = ({ assortment, without, start, count }: ItemsRequest): ItemsAnswer => {
-  const left = new Set(without);
-  const all = goods.filter((item) => !left.has(faceOf(item).id)).slice(0, assortment.limit ?? undefined);
-  return { total: all.length, own: all.length, start, items: all.slice(start, start + count) };
-};
+const answerOf = specimenAnswer();
 
 const shelf = (id: string, more: object = {}) =>
   specimenShelf(id, { assortment: { of: 'products', limit: 12 }, ...more });
@@ -42,15 +33,7 @@ const plan = completePlan(
     ],
   ),
 );
-const input = {
-  plan,
-  page: plan.pages.home!,
-  now: Date.UTC(2026, 10, 24, 12),
-  tree: specimenTree,
-  pictures: () => undefined,
-  address: { path: '/', from: {}, open: {} },
-  about: {},
-};
+const input = specimenInput(plan);
 
 describe('a view whose answers have to be waited for', () => {
   it('asks at once for all that waits for nothing, those of closed tabs too, and for each of them once', async () => {
@@ -73,7 +56,7 @@ describe('a view whose answers have to be waited for', () => {
 
   it('is the one that is made of answers that are at hand', async () => {
     const made = await viewAwaiting(input, (request) => Promise.resolve(answerOf(request)));
-    const atHand = specimenView(plan, 64, {}, goods);
+    const atHand = specimenView(plan);
     expect(JSON.stringify(made)).toBe(JSON.stringify(atHand));
   });
 
